@@ -1,0 +1,35 @@
+import nextVitals from "eslint-config-next/core-web-vitals";
+import prettier from "eslint-config-prettier";
+import tseslint from "typescript-eslint";
+
+export default tseslint.config(
+  { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "public/**", "test-results/**", ".artifacts/**", "*.config.cjs"] },
+  ...nextVitals,
+  ...tseslint.configs.recommended,
+  {
+    files: ["**/*.ts", "**/*.tsx"],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      "@typescript-eslint/no-explicit-any": "error",
+      "@typescript-eslint/no-floating-promises": "error",
+      "@typescript-eslint/no-misused-promises": "error",
+      "@typescript-eslint/switch-exhaustiveness-check": "error",
+      "@typescript-eslint/consistent-type-imports": "error",
+    },
+  },
+  {
+    // The core is pure: clock, chance, locale and browser are handed in by the caller.
+    files: ["src/core/**/*.ts"],
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "no-restricted-globals": ["error", "window", "document", "navigator", "localStorage", "indexedDB", "fetch"],
+      "no-restricted-properties": [
+        "error",
+        { object: "Date", property: "now", message: "The core takes time as an argument." },
+        { object: "Math", property: "random", message: "The core takes chance as an argument." },
+      ],
+      "no-restricted-syntax": ["error", { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "The core takes time as an argument." }],
+    },
+  },
+  prettier,
+);

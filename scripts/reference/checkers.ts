@@ -1,0 +1,64 @@
+import { parseCapacitorLabel } from "@/core/capacitor";
+import { speedAndPoles } from "@/core/motor";
+import { decideConformity, parseReading, QUANTITIES, type Quantity } from "@/core/quantity";
+import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
+import { checkDiagnosis } from "./diagnosis-checker";
+
+type Checker = (reference: ReferenceCase, tolerance: Tolerance) => Miss[];
+
+const checkReading: Checker = ({ inputs, outputs }, tolerance) => {
+  const quantity = inputs.quantity as Quantity;
+  const result = parseReading(String(inputs.text), quantity);
+  const got = result.ok
+    ? {
+        value: result.value.kind === "over-limit" ? null : result.value.value,
+        unit: QUANTITIES[quantity].base,
+        over_limit: result.value.kind === "over-limit",
+        lower_bound: result.value.kind === "lower-bound",
+        refused: false,
+      }
+    : { value: null, unit: null, over_limit: false, lower_bound: false, refused: true };
+  return compare(outputs, got, tolerance);
+};
+
+const checkLabel: Checker = ({ inputs, outputs }, tolerance) => {
+  const result = parseCapacitorLabel(String(inputs.text));
+  if (!result.ok) return [{ field: "text", expected: outputs, got: result.failure.code }];
+  const { sections, ratedV, kind } = result.value;
+  const got = {
+    sections: sections.map((s) => ({ nominal_uf: s.nominalUf, low_uf: s.lowUf, high_uf: s.highUf, terminal: s.terminal })),
+    rated_v: ratedV,
+    kind,
+  };
+  return compare(outputs, got, tolerance);
+};
+
+const DECISIONS = { holds: "accept", out: "reject", "too-close": "undecided" } as const;
+
+const checkConformity: Checker = ({ inputs, outputs }, tolerance) => {
+  const input = inputs as Record<string, number | null>;
+  const coverageFactor = input.coverage_factor ?? 2;
+  const verdict = decideConformity({
+    value: input.reading ?? 0,
+    standardUncertainty: (input.expanded_uncertainty ?? 0) / coverageFactor,
+    limits: { low: input.lower_limit ?? null, high: input.upper_limit ?? null },
+    guardFactor: input.guard_factor ?? 1,
+    coverageFactor,
+  });
+  return compare(outputs, { decision: DECISIONS[verdict.decision], p_conform: verdict.probabilityWithin }, tolerance);
+};
+
+const checkSpeed: Checker = ({ inputs, outputs }, tolerance) => {
+  const found = speedAndPoles(Number(inputs.full_load_rpm), Number(inputs.f_hz));
+  if (found === null) return [{ field: "poles", expected: outputs.poles, got: null }];
+  return compare(outputs, { poles: found.poles, sync_rpm: found.syncRpm, slip: found.slip, candidates: found.candidates }, tolerance);
+};
+
+/** One checker a set. A set without one is reported as such: nothing passes unseen. */
+export const CHECKERS: Record<string, Checker> = {
+  meter_readings: checkReading,
+  capacitor_labels: checkLabel,
+  conformity: checkConformity,
+  speed_and_poles: checkSpeed,
+  diagnosis: checkDiagnosis,
+};

@@ -1,0 +1,108 @@
+import { rankActions, ACTION_TABLE } from "@/core/decision";
+import { chooseMove, TESTS, weighEvidence, type ActionId, type Complaint, type Finding, type TestId } from "@/core/diagnosis";
+import { DEFAULT_METER, toHouseFigures } from "@/core/house";
+import type { MachineKind, MotorType } from "@/core/motor";
+import { takeReading, type Entry, type Quantity } from "@/core/quantity";
+import { assessTraveller, type StationEntries } from "@/core/stations";
+import { STATIONS } from "@/core/stations";
+import type { Miss, ReferenceCase } from "./case-file";
+
+type Raw = Record<string, unknown> & { readonly test: string };
+const AT = "2026-01-01T00:00:00.000Z";
+const HOUSE = toHouseFigures({});
+
+const entry = (figure: unknown, isOver: unknown, quantity: Quantity): Entry =>
+  takeReading(isOver === true || figure === null ? "OL" : String(figure), quantity, DEFAULT_METER, AT).entry;
+
+/** Raw figures go through the station that takes them, as if they had been keyed. */
+const TO_RECORD: Record<string, (raw: Raw) => StationEntries> = {
+  "hand-turn": (raw) => ({ "hand-turn": { skippedReason: null, data: { ...STATIONS["hand-turn"].blank, turn: raw.turn, radialPlay: raw.radial_play ?? null, rubs: raw.rubs ?? null } } }),
+  "capacitor-meter": (raw) => {
+    const label = `${String(raw.rated_uf)} µF ${String(raw.tolerance_low_pct)} +${String(raw.tolerance_high_pct)}% ${String(raw.role)}`;
+    const reading = entry(raw.reading_uf, raw.reading_word === "short", "capacitance");
+    return { capacitor: { skippedReason: null, data: { ...STATIONS.capacitor.blank, label, readings: [reading] } } };
+  },
+  "frame-ohms": (raw) => {
+    const reading = entry(raw.ohm, raw.over_limit, "resistance");
+    return { frame: { skippedReason: null, data: { ...STATIONS.frame.blank, readings: [reading, reading, reading] } } };
+  },
+  "run-amps": (raw) => ({ prove: { skippedReason: null, data: { ...STATIONS.prove.blank, before: entry(raw.amps, false, "current") } } }),
+  "winding-ohms": (raw) => {
+    const pairs = raw.pairs as { a: string; b: string; ohm: number | null; over_limit: boolean }[];
+    const leads = ["C", "R", "S"];
+    if (!pairs.every(({ a, b }) => leads.includes(a) && leads.includes(b))) return {};
+    const find = (a: string, b: string): Entry | null => {
+      const pair = pairs.find((p) => (p.a === a && p.b === b) || (p.a === b && p.b === a));
+      return pair ? entry(pair.ohm, pair.over_limit, "resistance") : null;
+    };
+    return { windings: { skippedReason: null, data: { ...STATIONS.windings.blank, leads, pairs: [find("C", "R"), find("R", "S"), find("C", "S")] } } };
+  },
+};
+
+/** Tests whose station is still to come: their plain outcomes, so that the line-up can be checked already. */
+function findingWithoutStation(raw: Raw, supplyV: number): Finding[] {
+  if (raw.test === "supply-voltage") {
+    const idle = Number(raw.idle_v);
+    const starting = raw.starting_v === null ? idle : Number(raw.starting_v);
+    const outcome = idle < 0.2 * supplyV ? "absent" : starting < 0.9 * supplyV ? "sags" : "good";
+    return [{ test: "supply-voltage", weights: { [outcome]: 1 } }];
+  }
+  if (raw.test === "switch-ohms") {
+    const outcome = raw.at_rest_over_limit === true ? "open-at-rest" : raw.actuated_over_limit === false ? "welded" : "works";
+    return [{ test: "switch-ohms", weights: { [outcome]: 1 } }];
+  }
+  if (raw.test === "uncoupled-run") return [{ test: "uncoupled-run", weights: { [raw.runs === true ? "runs" : "does-not-run"]: 1 } }];
+  if (raw.test === "winding-ohms") return [{ test: "winding-ohms", weights: { good: 1 } }];
+  return [];
+}
+
+/** Checks what must be concluded: likeliest suspect, bounds on probabilities, next test, action. */
+export function checkDiagnosis({ inputs, outputs }: ReferenceCase): Miss[] {
+  const motor = inputs.motor as Record<string, unknown>;
+  const raws = inputs.findings as Raw[];
+  const complaints = inputs.complaints as Complaint[];
+  const entries: StationEntries = {
+    plate: {
+      skippedReason: null,
+      data: { ...STATIONS.plate.blank, motorType: motor.type, machineKind: motor.machine, volts: String(motor.supply_v), hertz: String(motor.f_hz), amps: String(motor.full_load_a), rpm: String(motor.full_load_rpm) },
+    },
+    complaint: { skippedReason: null, data: { complaints, said: "" } },
+  };
+  const extra: Finding[] = [];
+  for (const raw of raws) {
+    const records = TO_RECORD[raw.test]?.(raw) ?? {};
+    if (Object.keys(records).length === 0) extra.push(...findingWithoutStation(raw, Number(motor.supply_v)));
+    Object.assign(entries, records);
+  }
+  const own = assessTraveller(entries, HOUSE).findings;
+  const findings = [...own, ...extra];
+  const standing = weighEvidence({ type: motor.type as MotorType, machine: motor.machine as MachineKind }, { complaints, findings });
+  const actions = rankActions(standing.hypotheses, HOUSE);
+  const action: ActionId = actions[0]?.action ?? "no-repair";
+  const hand = TESTS.filter((test) => !raws.some((raw) => raw.test === test) && !(test === "hand-turn" && motor.machine === "hermetic-compressor"));
+  const move = chooseMove(standing.hypotheses, findings, { hand, power: "dead" }, { action, checkFirst: ACTION_TABLE[action].checkFirst });
+  const next: TestId | null = move.kind === "decide" ? null : move.offer.test;
+
+  const misses: Miss[] = [];
+  const probability = (id: string): number => standing.suspects.find((s) => s.suspect === id)?.probability ?? 0;
+  const top = standing.suspects.find((s) => s.suspect !== "no-fault")?.suspect;
+  const isOneOf = (field: string, got: unknown, shouldBe: boolean): void => {
+    const listed = outputs[field];
+    if (Array.isArray(listed) && listed.includes(got) !== shouldBe) misses.push({ field, expected: listed, got });
+  };
+  isOneOf("top", top, true);
+  isOneOf("action", action, true);
+  isOneOf("action_not", action, false);
+  if (next !== null) {
+    isOneOf("next", next, true);
+    isOneOf("next_not", next, false);
+  }
+  if (outputs.stop === true && move.kind === "test") misses.push({ field: "stop", expected: true, got: next });
+  for (const [id, least] of Object.entries((outputs.p_min as Record<string, number> | undefined) ?? {})) {
+    if (probability(id) < least) misses.push({ field: `p_min.${id}`, expected: least, got: probability(id) });
+  }
+  for (const [id, most] of Object.entries((outputs.p_max as Record<string, number> | undefined) ?? {})) {
+    if (probability(id) > most) misses.push({ field: `p_max.${id}`, expected: most, got: probability(id) });
+  }
+  return misses;
+}

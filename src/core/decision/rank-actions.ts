@@ -1,0 +1,41 @@
+import type { ActionId, Hypothesis } from "../diagnosis";
+import type { HouseFigures } from "../house";
+import { ACTION_TABLE, actionCost } from "./actions";
+
+/** An action with what it costs, how likely it cures, and what it costs on average once callbacks are counted. */
+export interface ActionOffer {
+  readonly action: ActionId;
+  readonly cost: number;
+  readonly cureProbability: number;
+  readonly expectedCost: number;
+}
+
+/** Actions that are weighed by cost; the others are a person's choice, always open, never proposed by price. */
+const WEIGHED: readonly ActionId[] = [
+  "replace-run-capacitor", "replace-start-capacitor", "service-start-switch", "replace-start-relay", "replace-bearings",
+  "replace-motor", "repair-wiring-or-supply", "free-load", "repair-control", "wait-and-retest", "no-repair",
+];
+
+/** Chance that nothing is left wrong after the action: the sets of faults it covers whole. */
+function cureProbability(action: ActionId, hypotheses: readonly Hypothesis[]): number {
+  const { cures } = ACTION_TABLE[action];
+  // Work done on a sound motor leaves it sound, so an empty set is covered by every action.
+  return hypotheses.reduce((sum, { faults, probability }) => (faults.every((fault) => cures.includes(fault)) ? sum + probability : sum), 0);
+}
+
+/**
+ * Actions by expected cost: cost + (1 − cure) × what an uncured motor costs (the house's callback and the work done then).
+ * An action that mends nothing likely is not offered: it must cover at least one fault with 1 % or more.
+ * @returns cheapest expected cost first
+ * @source Raiffa & Schlaifer, Applied Statistical Decision Theory, 1.3 (expected value of terminal action)
+ */
+export function rankActions(hypotheses: readonly Hypothesis[], house: HouseFigures): ActionOffer[] {
+  const nothingWrong = hypotheses.find((h) => h.faults.length === 0)?.probability ?? 0;
+  return WEIGHED.map((action): ActionOffer => {
+    const cost = actionCost(action, house);
+    const cure = cureProbability(action, hypotheses);
+    return { action, cost, cureProbability: cure, expectedCost: cost + (1 - cure) * (house.callbackCost + house.motorPrice) };
+  })
+    .filter(({ action, cureProbability: cure }) => (action === "no-repair" ? nothingWrong >= 0.01 : cure - nothingWrong >= 0.01))
+    .sort((a, b) => a.expectedCost - b.expectedCost);
+}

@@ -1,0 +1,70 @@
+import type { Finding } from "./finding";
+import { TEST_TABLE, type OutcomeRow } from "./test-table";
+import { TESTS, type Suspect, type TestId } from "./vocabulary";
+
+/** Outcome names of each test, in the order of the table; probabilities below are in the same order. */
+export const OUTCOME_NAMES = Object.fromEntries(TESTS.map((test) => [test, Object.keys(TEST_TABLE[test].outcomes)])) as unknown as Record<
+  TestId,
+  readonly string[]
+>;
+const OUTCOME_ROWS = Object.fromEntries(TESTS.map((test) => [test, Object.values(TEST_TABLE[test].outcomes)])) as unknown as Record<
+  TestId,
+  readonly OutcomeRow[]
+>;
+
+/** A capacitor finding speaks of one capacitor only: rows of the other are left out. */
+function bearsOn(fault: Suspect, about: Finding["about"]): boolean {
+  return about === undefined || fault === about || (fault !== "run-capacitor" && fault !== "start-capacitor");
+}
+
+function compute(test: TestId, faults: readonly Suspect[], about: Finding["about"]): readonly number[] {
+  const raw = OUTCOME_ROWS[test].map((row) =>
+    faults.reduce((product, fault) => {
+      const given = bearsOn(fault, about) ? row.given[fault] : undefined;
+      return given === undefined ? product : product * (given / row.base);
+    }, row.base),
+  );
+  const total = raw.reduce((sum, value) => sum + value, 0);
+  return raw.map((value) => value / total);
+}
+
+// The tables are constant, so each answer is worked out once for each set of faults.
+const memory = new WeakMap<readonly Suspect[], Map<string, readonly number[]>>();
+
+/**
+ * Probability of each outcome of a test when these faults are present: base × Π(given/base), brought to sum 1.
+ * @returns in the order of OUTCOME_NAMES[test]
+ */
+export function outcomeProbabilities(test: TestId, faults: readonly Suspect[], about?: Finding["about"]): readonly number[] {
+  const known = memory.get(faults) ?? new Map<string, readonly number[]>();
+  memory.set(faults, known);
+  const key = about === undefined ? test : `${test} ${about}`;
+  const found = known.get(key) ?? compute(test, faults, about);
+  known.set(key, found);
+  return found;
+}
+
+/**
+ * Likelihood of a finding under a set of faults. A split finding is virtual evidence: its weights are the likelihoods of
+ * what was seen under each outcome.
+ * @source Pearl, Probabilistic Reasoning in Intelligent Systems (1988), 2.2.2
+ */
+export function findingLikelihood(finding: Finding, faults: readonly Suspect[]): number {
+  const probabilities = outcomeProbabilities(finding.test, faults, finding.about);
+  const weights = finding.weights as Readonly<Partial<Record<string, number>>>;
+  return OUTCOME_NAMES[finding.test].reduce((sum, outcome, index) => sum + (weights[outcome] ?? 0) * (probabilities[index] ?? 0), 0);
+}
+
+const sets = new Map<string, readonly (readonly Suspect[])[]>();
+
+/** No fault, every single fault, every pair of faults; the same list object for the same suspects. */
+export function faultSets(present: readonly Suspect[]): readonly (readonly Suspect[])[] {
+  const key = present.join();
+  const found = sets.get(key);
+  if (found) return found;
+  const singles = present.map((suspect) => [suspect]);
+  const pairs = present.flatMap((first, index) => present.slice(index + 1).map((second) => [first, second]));
+  const made = [[], ...singles, ...pairs];
+  sets.set(key, made);
+  return made;
+}

@@ -1,0 +1,118 @@
+import type { Suspect, TestId } from "./vocabulary";
+
+/** How likely a test shows this: with nothing wrong that bears on it, and with each fault that does. */
+export interface OutcomeRow {
+  readonly base: number;
+  readonly given: Partial<Record<Suspect, number>>;
+  /** tests that must not be offered once this was seen */
+  readonly blocks?: readonly TestId[];
+}
+
+export interface TestSpec {
+  readonly power: "dead" | "live";
+  readonly minutes: number;
+  readonly outcomes: Record<string, OutcomeRow>;
+}
+
+const LIVE_RUNS: readonly TestId[] = ["run-amps", "uncoupled-run"];
+
+/*
+ * One table for the line-up and for the next move: what each test can show, and how likely each fault shows it.
+ * The weight of a finding is given / base. Faults together multiply their weights; rows are brought to sum 1.
+ * Source: trade judgement, kept so that no single test convicts beyond what it can see.
+ */
+export const TEST_TABLE = {
+  look: {
+    power: "dead",
+    minutes: 2,
+    outcomes: {
+      clean: { base: 0.86, given: { "run-capacitor": 0.6, "start-capacitor": 0.55, "start-switch": 0.65, "ground-fault": 0.6, "shorted-turns": 0.5, "main-winding": 0.6, "start-winding": 0.6, wiring: 0.4, "bearing-seized": 0.7, "bearing-worn": 0.75 } },
+      "capacitor-damaged": { base: 0.01, given: { "run-capacitor": 0.3, "start-capacitor": 0.35 } },
+      "winding-burnt": { base: 0.015, given: { "shorted-turns": 0.4, "main-winding": 0.3, "start-winding": 0.3, "ground-fault": 0.25 } },
+      "wiring-damaged": { base: 0.02, given: { wiring: 0.5, "ground-fault": 0.05 } },
+      "cover-loose": { base: 0.02, given: { "start-switch": 0.25 } },
+      "dust-clogged": { base: 0.075, given: { "driven-load": 0.3, "bearing-worn": 0.12 } },
+    },
+  },
+  "hand-turn": {
+    power: "dead",
+    minutes: 1,
+    outcomes: {
+      free: { base: 0.93, given: { "bearing-worn": 0.25, "bearing-seized": 0.01, "driven-load": 0.4 } },
+      rough: { base: 0.03, given: { "bearing-worn": 0.35, "bearing-seized": 0.05, "driven-load": 0.1 } },
+      "rough-with-play": { base: 0.006, given: { "bearing-worn": 0.35, "driven-load": 0.03 } },
+      tight: { base: 0.03, given: { "bearing-worn": 0.08, "bearing-seized": 0.25, "driven-load": 0.4 } },
+      seized: { base: 0.004, given: { "bearing-seized": 0.7, "driven-load": 0.12 }, blocks: LIVE_RUNS },
+    },
+  },
+  "supply-voltage": {
+    power: "live",
+    minutes: 3,
+    outcomes: {
+      good: { base: 0.96, given: { supply: 0.15, control: 0.2, wiring: 0.5 } },
+      sags: { base: 0.02, given: { supply: 0.5, wiring: 0.15, "ground-fault": 0.05 } },
+      absent: { base: 0.005, given: { supply: 0.35, control: 0.6, wiring: 0.3 } },
+    },
+  },
+  "capacitor-meter": {
+    power: "dead",
+    minutes: 3,
+    outcomes: {
+      holds: { base: 0.985, given: { "run-capacitor": 0.07, "start-capacitor": 0.09 } },
+      out: { base: 0.008, given: { "run-capacitor": 0.45, "start-capacitor": 0.4 } },
+      "far-out": { base: 0.002, given: { "run-capacitor": 0.4, "start-capacitor": 0.4 } },
+      shorted: { base: 0.0005, given: { "run-capacitor": 0.06, "start-capacitor": 0.1 } },
+    },
+  },
+  "winding-ohms": {
+    power: "dead",
+    minutes: 5,
+    outcomes: {
+      good: { base: 0.975, given: { "main-winding": 0.02, "start-winding": 0.02, "shorted-turns": 0.7, protector: 0.45, wiring: 0.8 } },
+      "main-open": { base: 0.002, given: { "main-winding": 0.9, wiring: 0.03 } },
+      "start-open": { base: 0.002, given: { "start-winding": 0.9, wiring: 0.03 } },
+      "common-open": { base: 0.001, given: { protector: 0.5, wiring: 0.03 } },
+      shorted: { base: 0.003, given: { "shorted-turns": 0.25 }, blocks: LIVE_RUNS },
+    },
+  },
+  "frame-ohms": {
+    power: "dead",
+    minutes: 2,
+    outcomes: {
+      clear: { base: 0.99, given: { "ground-fault": 0.05 } },
+      leaks: { base: 0.008, given: { "ground-fault": 0.1 } },
+      grounded: { base: 0.001, given: { "ground-fault": 0.85 }, blocks: LIVE_RUNS },
+    },
+  },
+  "switch-ohms": {
+    power: "dead",
+    minutes: 6,
+    outcomes: {
+      works: { base: 0.96, given: { "start-switch": 0.12 } },
+      "open-at-rest": { base: 0.004, given: { "start-switch": 0.5 } },
+      welded: { base: 0.003, given: { "start-switch": 0.3 }, blocks: LIVE_RUNS },
+    },
+  },
+  "run-amps": {
+    power: "live",
+    minutes: 3,
+    outcomes: {
+      "near-plate": { base: 0.9, given: { "run-capacitor": 0.5, "shorted-turns": 0.12, "bearing-worn": 0.6, "driven-load": 0.4, "start-switch": 0.4, supply: 0.6 } },
+      above: { base: 0.06, given: { "run-capacitor": 0.2, "shorted-turns": 0.4, "bearing-worn": 0.2, "driven-load": 0.35, "start-switch": 0.15, supply: 0.25 } },
+      "far-above": { base: 0.006, given: { "run-capacitor": 0.1, "shorted-turns": 0.4, "bearing-worn": 0.05, "bearing-seized": 0.4, "driven-load": 0.1, "start-switch": 0.4, "ground-fault": 0.1 } },
+      below: { base: 0.034, given: { "driven-load": 0.15 } },
+    },
+  },
+  "uncoupled-run": {
+    power: "live",
+    minutes: 6,
+    outcomes: {
+      runs: { base: 0.9, given: { "driven-load": 0.9, "run-capacitor": 0.25, "start-capacitor": 0.2, "start-switch": 0.2, "bearing-seized": 0.02, "start-winding": 0.1, "main-winding": 0.05, supply: 0.4 } },
+      "does-not-run": { base: 0.1, given: { "driven-load": 0.1, "run-capacitor": 0.75, "start-capacitor": 0.8, "start-switch": 0.8, "bearing-seized": 0.98, "start-winding": 0.9, "main-winding": 0.95, supply: 0.6 } },
+    },
+  },
+} as const satisfies Record<TestId, TestSpec>;
+
+export type Outcome<T extends TestId> = keyof (typeof TEST_TABLE)[T]["outcomes"] & string;
+/** Every pair of a test and what it can show, as "test/outcome". */
+export type OutcomeKey = { [T in TestId]: `${T}/${Outcome<T>}` }[TestId];

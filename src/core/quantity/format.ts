@@ -1,0 +1,75 @@
+import { QUANTITIES, type Quantity } from "./units";
+
+/** Narrow no-break space between figure and unit, so that they never part at a line end. */
+const THIN = "\u202f";
+
+interface Scale {
+  readonly from: number;
+  readonly factor: number;
+  readonly symbol: string;
+}
+
+/** Prefix rows per quantity, largest first; the first whose `from` is reached is used. */
+const SCALES: Record<Quantity, readonly Scale[]> = {
+  resistance: [
+    { from: 1e9, factor: 1e9, symbol: "GΩ" },
+    { from: 1e6, factor: 1e6, symbol: "MΩ" },
+    { from: 1e4, factor: 1e3, symbol: "kΩ" },
+    { from: 0, factor: 1, symbol: "Ω" },
+  ],
+  capacitance: [{ from: 0, factor: 1, symbol: "µF" }],
+  current: [{ from: 0, factor: 1, symbol: "A" }],
+  voltage: [{ from: 0, factor: 1, symbol: "V" }],
+  temperature: [{ from: 0, factor: 1, symbol: "°C" }],
+};
+
+/**
+ * Writes a number without needless zeros, to at most `decimals` places.
+ * @example formatNumber(16.450, 2) -> "16.45"; formatNumber(20, 2) -> "20"
+ */
+export function formatNumber(value: number, decimals: number): string {
+  return String(Number(value.toFixed(decimals)));
+}
+
+/** Decimal places that show two significant figures of an uncertainty, never more than four. */
+function decimalsFor(uncertainty: number): number {
+  if (!(uncertainty > 0)) return 2;
+  return Math.min(4, Math.max(0, 1 - Math.floor(Math.log10(uncertainty))));
+}
+
+/**
+ * A figure with its unit, rounded to what its uncertainty can see.
+ * @param value in the base unit of the quantity
+ * @param uncertainty expanded or standard, same unit; decides the places (absent: four significant figures)
+ * @example formatQuantity("capacitance", 16.5612, 0.22) -> "16.56 µF"
+ */
+export function formatQuantity(quantity: Quantity, value: number, uncertainty?: number): string {
+  const scale = SCALES[quantity].find((row) => Math.abs(value) >= row.from);
+  const { factor, symbol } = scale ?? { factor: 1, symbol: QUANTITIES[quantity].symbol };
+  const scaled = value / factor;
+  const figure =
+    uncertainty === undefined
+      ? String(Number(scaled.toPrecision(4)))
+      : formatNumber(scaled, decimalsFor(uncertainty / factor));
+  return `${figure}${THIN}${symbol}`;
+}
+
+/** A fraction as a percentage: 0.946 -> "94.6 %". */
+export function formatPercent(fraction: number, decimals = 0): string {
+  return `${formatNumber(fraction * 100, decimals)}${THIN}%`;
+}
+
+/**
+ * A probability as a percentage that never claims certainty: below 1 % and above 99 % it says so.
+ * @example formatProbability(0.9999) -> "> 99 %"
+ */
+export function formatProbability(probability: number): string {
+  if (probability < 0.01) return `<${THIN}1${THIN}%`;
+  if (probability > 0.99) return `>${THIN}99${THIN}%`;
+  return formatPercent(probability);
+}
+
+/** Money without a currency sign: the house says in which money its prices are. */
+export function formatMoney(amount: number): string {
+  return amount.toFixed(2);
+}

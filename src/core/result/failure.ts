@@ -1,0 +1,37 @@
+import type { Quantity } from "../quantity/units";
+
+/**
+ * Everything that is expected to go wrong, as data. The sentences live with the interface in one table
+ * (features/messages/failure-sentences.ts); a test proves that every code has one.
+ */
+export type Failure =
+  | { readonly code: "reading-empty"; readonly quantity: Quantity }
+  | { readonly code: "reading-not-a-number"; readonly text: string; readonly quantity: Quantity }
+  | { readonly code: "reading-two-points"; readonly text: string }
+  | { readonly code: "reading-negative"; readonly text: string; readonly quantity: Quantity }
+  | { readonly code: "reading-wrong-unit"; readonly text: string; readonly unit: string; readonly quantity: Quantity }
+  | { readonly code: "reading-unit-ambiguous"; readonly text: string; readonly unit: string; readonly quantity: Quantity }
+  | { readonly code: "label-empty" }
+  | { readonly code: "label-no-capacitance"; readonly text: string }
+  | { readonly code: "label-range-reversed"; readonly lowUf: number; readonly highUf: number }
+  | { readonly code: "number-needed"; readonly field: string; readonly text: string }
+  | { readonly code: "number-out-of-range"; readonly field: string; readonly value: number; readonly min: number; readonly max: number; readonly unit: string }
+  | { readonly code: "power-unit-needed"; readonly text: string }
+  | { readonly code: "rpm-above-synchronous"; readonly rpm: number; readonly maxRpm: number; readonly frequencyHz: number }
+  | { readonly code: "file-too-large"; readonly bytes: number; readonly maxBytes: number }
+  | { readonly code: "file-not-json"; readonly detail: string }
+  | { readonly code: "file-foreign" }
+  | { readonly code: "file-newer"; readonly recordType: string; readonly found: number; readonly known: number }
+  | { readonly code: "file-faults"; readonly faults: readonly FileFault[]; readonly total: number }
+  | { readonly code: "storage-blocked" }
+  | { readonly code: "storage-full" }
+  | { readonly code: "storage-newer" }
+  | { readonly code: "storage-failed"; readonly detail: string };
+
+/** Where in a file a fault sits, and what was expected there. */
+export interface FileFault {
+  readonly path: string;
+  readonly message: string;
+}
+
+export type FailureCode = Failure["code"];

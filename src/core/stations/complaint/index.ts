@@ -1,0 +1,25 @@
+import * as v from "valibot";
+import { COMPLAINTS, type Complaint } from "../../diagnosis";
+import { defineStation, plainAssessment } from "../contract";
+import { NoteSchema } from "../fields";
+
+const schema = v.object({
+  complaints: v.array(v.picklist(COMPLAINTS)),
+  said: NoteSchema,
+});
+
+export interface ComplaintDetail {
+  readonly complaints: readonly Complaint[];
+  readonly said: string;
+}
+
+/** What the machine does, in the fixed words and in the customer's own. */
+export const complaintStation = defineStation({
+  definition: { id: "complaint", power: "either", minutes: 1, tests: [], isOpening: true, cautions: [] },
+  schema,
+  blank: { complaints: [], said: "" },
+  assess(record) {
+    const isEmpty = record.complaints.length === 0 && record.said.trim() === "";
+    return plainAssessment<ComplaintDetail>(isEmpty ? "not-done" : "noted", record, { facts: { complaints: record.complaints } });
+  },
+});

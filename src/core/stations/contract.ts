@@ -1,0 +1,101 @@
+import type * as v from "valibot";
+import type { CapacitorLabel } from "../capacitor";
+import type { Complaint, Finding, TestId } from "../diagnosis";
+import type { HouseFigures } from "../house";
+import type { MachineKind, MotorType } from "../motor";
+
+/** The verdict on a station. */
+export type Stamp = "holds" | "out" | "too-close" | "noted" | "not-done" | "skipped";
+
+/** State the circuit must be in; a change of state is a station of its own; `either`: the state does not matter. */
+export type StationPower = "dead" | "live" | "either" | "to-dead" | "to-live";
+
+/** Dangers that are told at the step where they bite; the sentences live with the interface. */
+export type CautionCode =
+  | "stored-charge" | "prove-dead" | "line-voltage" | "moving-parts" | "pressurised-terminals" | "oil-filled-can"
+  | "motor-at-rest" | "local-codes" | "hot-surfaces" | "bare-metal";
+
+export interface StationDefinition<Id extends string = string> {
+  readonly id: Id;
+  readonly power: StationPower;
+  readonly minutes: number;
+  /** tests of the diagnosis this station makes */
+  readonly tests: readonly TestId[];
+  /** asked before any test is proposed: what is known decides what can be at fault */
+  readonly isOpening?: true;
+  readonly cautions: readonly CautionCode[];
+}
+
+/** What stations learn about the motor and hand on to those after them, in working order. */
+export interface Facts {
+  readonly complaints: readonly Complaint[];
+  readonly motorType: MotorType;
+  readonly machineKind: MachineKind;
+  readonly supplyV: number | null;
+  readonly frequencyHz: number | null;
+  readonly fullLoadA: number | null;
+  readonly plateCapacitor: CapacitorLabel | null;
+  readonly fittedCapacitor: CapacitorLabel | null;
+  readonly leadNames: readonly [string, string, string];
+  readonly power: "live" | "dead";
+  /** when the circuit was last made safe, ISO 8601; null: never */
+  readonly deadSince: string | null;
+}
+
+export const NO_FACTS: Facts = {
+  complaints: [],
+  motorType: "unknown",
+  machineKind: "other",
+  supplyV: null,
+  frequencyHz: null,
+  fullLoadA: null,
+  plateCapacitor: null,
+  fittedCapacitor: null,
+  leadNames: ["A", "B", "C"],
+  // A motor nobody has made safe is taken to be live.
+  power: "live",
+  deadSince: null,
+};
+
+/** One line of a sum as a person would write it. */
+export interface WorkingStep {
+  readonly what: string;
+  readonly formula: string;
+  readonly numbers: string;
+  readonly result: string;
+  readonly source: string;
+}
+
+/** Always derived from the record, never stored. */
+export interface Assessment<Detail = unknown> {
+  readonly stamp: Stamp;
+  readonly detail: Detail;
+  readonly facts: Partial<Facts>;
+  readonly findings: readonly Finding[];
+  readonly working: readonly WorkingStep[];
+}
+
+export interface StationContext {
+  readonly facts: Facts;
+  readonly house: HouseFigures;
+}
+
+/** A station: what it is, what it keeps, and how it judges. */
+export interface Station<Id extends string = string, Schema extends v.GenericSchema = v.GenericSchema, Detail = unknown> {
+  readonly definition: StationDefinition<Id>;
+  readonly schema: Schema;
+  readonly blank: v.InferOutput<Schema>;
+  readonly assess: (record: v.InferOutput<Schema>, context: StationContext) => Assessment<Detail>;
+}
+
+/** Keeps the types of one station together; a record of another shape does not compile. */
+export function defineStation<const Id extends string, Schema extends v.GenericSchema, Detail>(
+  station: Station<Id, Schema, Detail>,
+): Station<Id, Schema, Detail> {
+  return station;
+}
+
+/** An assessment with nothing to say beyond its stamp and detail. */
+export function plainAssessment<Detail>(stamp: Stamp, detail: Detail, rest: Partial<Assessment<Detail>> = {}): Assessment<Detail> {
+  return { stamp, detail, facts: {}, findings: [], working: [], ...rest };
+}

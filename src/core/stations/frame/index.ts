@@ -1,0 +1,71 @@
+import * as v from "valibot";
+import type { Finding } from "../../diagnosis";
+import { EntrySchema, formatQuantity, type Entry } from "../../quantity";
+import { defineStation, plainAssessment, type Stamp } from "../contract";
+import { NoteSchema } from "../fields";
+
+const schema = v.object({
+  /** each lead to bare metal */
+  readings: v.tuple([v.nullable(EntrySchema), v.nullable(EntrySchema), v.nullable(EntrySchema)]),
+  note: NoteSchema,
+});
+export type FrameRecord = v.InferOutput<typeof schema>;
+
+export interface FrameDetail {
+  readonly state: "not-done" | "some" | "clear" | "leaks" | "grounded";
+  readonly measured: number;
+  /** lead with the lowest reading, and the reading; null while all are clear */
+  readonly worst: { readonly lead: 0 | 1 | 2; readonly ohm: number } | null;
+  readonly leadNames: readonly [string, string, string];
+  /** lowest reading is high enough to be fingers on the tips or damp: worth one more look before condemning */
+  readonly isWorthRepeating: boolean;
+}
+
+/** Skin across two probe tips reads from some 100 kΩ up. */
+const FINGERS_OHM = 100_000;
+
+const ohmOf = (entry: Entry | null): number | null => (entry?.reading?.kind === "value" ? entry.reading.value : null);
+
+/** Each lead to the frame: any ohms at all on an ohmmeter is a ground fault; OL does not prove insulation. */
+export const frameStation = defineStation({
+  definition: { id: "frame", power: "dead", minutes: 2, tests: ["frame-ohms"], cautions: ["bare-metal", "pressurised-terminals"] },
+  schema,
+  blank: { readings: [null, null, null], note: "" } as FrameRecord,
+  assess(record, { facts, house }) {
+    const limitOhm = house.frameLimitMegohm * 1e6;
+    const measured = record.readings.filter((entry) => entry?.reading != null).length;
+    const low = ([0, 1, 2] as const)
+      .flatMap((lead) => {
+        const ohm = ohmOf(record.readings[lead]);
+        return ohm === null ? [] : [{ lead, ohm }];
+      })
+      .sort((a, b) => a.ohm - b.ohm);
+    const worst = low[0] ?? null;
+    const isGrounded = worst !== null && worst.ohm < limitOhm;
+    const state = isGrounded ? "grounded" : measured === 0 ? "not-done" : measured < 3 ? "some" : worst ? "leaks" : "clear";
+    const stamp: Record<FrameDetail["state"], Stamp> = { "not-done": "not-done", some: "not-done", clear: "holds", leaks: "noted", grounded: "out" };
+    const findings: Finding[] =
+      state === "grounded"
+        ? [{ test: "frame-ohms", weights: (worst?.ohm ?? 0) < FINGERS_OHM ? { grounded: 1 } : { grounded: 0.7, leaks: 0.3 } }]
+        : state === "clear"
+          ? [{ test: "frame-ohms", weights: { clear: 1 } }]
+          : state === "leaks"
+            ? [{ test: "frame-ohms", weights: { leaks: 1 } }]
+            : [];
+    const detail: FrameDetail = { state, measured, worst, leadNames: facts.leadNames, isWorthRepeating: isGrounded && worst.ohm >= FINGERS_OHM };
+    return plainAssessment(stamp[state], detail, {
+      findings,
+      working: worst
+        ? [
+            {
+              what: "To the frame",
+              formula: "any reading below the limit is a ground fault",
+              numbers: `lowest ${formatQuantity("resistance", worst.ohm)}, limit ${formatQuantity("resistance", limitOhm)}`,
+              result: isGrounded ? "ground fault" : "above the limit",
+              source: "house rule; an ohmmeter on sound insulation shows OL",
+            },
+          ]
+        : [],
+    });
+  },
+});

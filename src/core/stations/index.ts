@@ -1,0 +1,3 @@
+export { NO_FACTS, type Assessment, type CautionCode, type Facts, type Stamp, type Station, type StationDefinition, type WorkingStep } from "./contract";
+export { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "./registry";
+export { assessTraveller, stateChangeFor, type NextStep, type StationEntries, type StationEntry, type TravellerAssessment } from "./assess-traveller";

@@ -1,0 +1,56 @@
+import * as v from "valibot";
+import type { Finding, Outcome } from "../../diagnosis";
+import { defineStation, plainAssessment } from "../contract";
+import { NoteSchema } from "../fields";
+
+/** What can be seen or smelt, and what it tells the line-up. Ids are persisted: do not change without a migration. */
+export const SIGNS = {
+  "capacitor-bulged": { sense: "seen", outcome: "capacitor-damaged" },
+  "capacitor-leaking": { sense: "seen", outcome: "capacitor-damaged" },
+  "capacitor-terminal-burnt": { sense: "seen", outcome: "capacitor-damaged" },
+  "varnish-burnt": { sense: "seen", outcome: "winding-burnt" },
+  "lead-loose": { sense: "seen", outcome: "wiring-damaged" },
+  "lead-burnt": { sense: "seen", outcome: "wiring-damaged" },
+  "cover-not-seated": { sense: "seen", outcome: "cover-loose" },
+  "cover-cracked": { sense: "seen", outcome: "cover-loose" },
+  "guard-missing": { sense: "seen", outcome: null },
+  "interlock-defeated": { sense: "seen", outcome: null },
+  "dust-clogged": { sense: "seen", outcome: "dust-clogged" },
+  "wheel-fouled": { sense: "seen", outcome: "dust-clogged" },
+  "oil-or-wax": { sense: "seen", outcome: null },
+  "smell-burnt": { sense: "smelt", outcome: "winding-burnt" },
+  "smell-electric": { sense: "smelt", outcome: "wiring-damaged" },
+} as const satisfies Record<string, { sense: "seen" | "smelt"; outcome: Outcome<"look"> | null }>;
+export type Sign = keyof typeof SIGNS;
+export const SIGN_IDS = Object.keys(SIGNS) as Sign[];
+
+const schema = v.object({
+  signs: v.array(v.picklist(SIGN_IDS)),
+  nothingFound: v.boolean(),
+  note: NoteSchema,
+});
+
+export interface LookDetail {
+  readonly signs: readonly Sign[];
+  readonly state: "not-done" | "clean" | "signs";
+}
+
+/** Look and smell before anything is touched. */
+export const lookStation = defineStation({
+  definition: { id: "look", power: "dead", minutes: 2, tests: ["look"], cautions: ["oil-filled-can"] },
+  schema,
+  blank: { signs: [], nothingFound: false, note: "" } as v.InferOutput<typeof schema>,
+  assess(record) {
+    if (record.signs.length === 0) {
+      const isDone = record.nothingFound;
+      const findings: Finding[] = isDone ? [{ test: "look", weights: { clean: 1 } }] : [];
+      const stamp = isDone ? "holds" : record.note.trim() === "" ? "not-done" : "noted";
+      return plainAssessment<LookDetail>(stamp, { signs: [], state: isDone ? "clean" : "not-done" }, { findings });
+    }
+    // Two signs of one kind are one finding: they do not count twice.
+    const outcomes = new Set(record.signs.flatMap((sign) => SIGNS[sign].outcome ?? []));
+    const findings = [...outcomes].map((outcome): Finding => ({ test: "look", weights: { [outcome]: 1 } }));
+    const isDamage = findings.length > 0;
+    return plainAssessment<LookDetail>(isDamage ? "out" : "noted", { signs: record.signs, state: "signs" }, { findings });
+  },
+});

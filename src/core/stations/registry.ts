@@ -1,0 +1,38 @@
+import { capacitorStation } from "./capacitor";
+import { complaintStation } from "./complaint";
+import type { Station } from "./contract";
+import { decideStation } from "./decide";
+import { frameStation } from "./frame";
+import { handTurnStation } from "./hand-turn";
+import { lookStation } from "./look";
+import { makeSafeStation } from "./make-safe";
+import { plateStation } from "./plate";
+import { powerBackStation } from "./power-back";
+import { proveStation } from "./prove";
+import { windingsStation } from "./windings";
+
+/** Every station in working order. A new one is one line here, and one in features/stations/registry.ts. */
+export const STATIONS = {
+  complaint: complaintStation,
+  plate: plateStation,
+  "make-safe": makeSafeStation,
+  look: lookStation,
+  "hand-turn": handTurnStation,
+  capacitor: capacitorStation,
+  windings: windingsStation,
+  frame: frameStation,
+  decide: decideStation,
+  "power-back": powerBackStation,
+  prove: proveStation,
+} as const;
+
+export type StationId = keyof typeof STATIONS;
+export const STATION_IDS = Object.keys(STATIONS) as StationId[];
+
+/** A station without its own types, for code that treats all alike. */
+export function stationOf(id: StationId): Station {
+  return STATIONS[id] as unknown as Station;
+}
+
+/** Record of one station, as its schema has it. */
+export type StationData<Id extends StationId> = (typeof STATIONS)[Id]["blank"];

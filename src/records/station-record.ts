@@ -1,0 +1,29 @@
+import * as v from "valibot";
+import { STATION_IDS, STATIONS, type StationId } from "@/core/stations";
+import { defineRecordType } from "./record-type";
+import { MomentSchema, TravellerIdSchema, type TravellerId } from "./traveller";
+
+const envelope = {
+  /** travellerId/stationId */
+  id: v.pipe(v.string(), v.maxLength(120)),
+  travellerId: TravellerIdSchema,
+  skippedReason: v.nullable(v.pipe(v.string(), v.maxLength(500))),
+  updatedAt: MomentSchema,
+};
+
+const rowOf = <Id extends StationId>(stationId: Id) =>
+  v.object({ ...envelope, stationId: v.literal(stationId), data: STATIONS[stationId].schema as v.GenericSchema<unknown> });
+
+/** What was keyed at one station of one traveller; the shape of `data` is the station's own schema. */
+export const StationRecordSchema = v.pipe(
+  v.variant("stationId", STATION_IDS.map(rowOf) as [ReturnType<typeof rowOf>, ...ReturnType<typeof rowOf>[]]),
+  v.check((row) => row.id === stationRecordId(row.travellerId, row.stationId), "id must be travellerId/stationId"),
+);
+export type StationRecord = v.InferOutput<typeof StationRecordSchema>;
+
+export const stationRecordType = defineRecordType({ name: "station", schema: StationRecordSchema, migrations: [] });
+
+/** Key of a station record: one a station a traveller. */
+export function stationRecordId(travellerId: TravellerId, stationId: StationId): string {
+  return `${travellerId}/${stationId}`;
+}

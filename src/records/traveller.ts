@@ -1,0 +1,31 @@
+import * as v from "valibot";
+import { defineRecordType } from "./record-type";
+
+export const TravellerIdSchema = v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes"), v.brand("TravellerId"));
+export type TravellerId = v.InferOutput<typeof TravellerIdSchema>;
+
+const ShortText = v.pipe(v.string(), v.maxLength(200));
+export const MomentSchema = v.pipe(v.string(), v.isoTimestamp());
+
+/** One motor on one visit. */
+export const TravellerSchema = v.object({
+  id: TravellerIdSchema,
+  machine: ShortText,
+  site: ShortText,
+  technician: ShortText,
+  createdAt: MomentSchema,
+  updatedAt: MomentSchema,
+  /** signed off; null while it is on the rack */
+  finishedAt: v.nullable(MomentSchema),
+  /** part of the demo scenario: cleared and brought back as one, never mixed with a person's own */
+  isDemo: v.boolean(),
+});
+export type Traveller = v.InferOutput<typeof TravellerSchema>;
+
+export const travellerType = defineRecordType({ name: "traveller", schema: TravellerSchema, migrations: [] });
+
+/** Takes an id from a link or a file, or nothing. */
+export function parseTravellerId(text: string | null): TravellerId | null {
+  const parsed = v.safeParse(TravellerIdSchema, text);
+  return parsed.success ? parsed.output : null;
+}

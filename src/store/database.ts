@@ -1,0 +1,78 @@
+import { Dexie, type EntityTable } from "dexie";
+import {
+  findNewer,
+  migrateRecord,
+  PRESENT_VERSIONS,
+  RECORD_TYPES,
+  type HouseRecord,
+  type RecordVersions,
+  type StationRecord,
+  type Traveller,
+} from "@/records";
+
+/** Odds and ends of the program itself: versions, whether the demo was seeded, the last import. */
+export interface Setting {
+  readonly key: string;
+  readonly value: unknown;
+}
+
+/** Table and index names are persisted: do not change without a migration. */
+export class VemmickDatabase extends Dexie {
+  declare travellers: EntityTable<Traveller, "id">;
+  declare stations: EntityTable<StationRecord, "id">;
+  declare house: EntityTable<HouseRecord, "id">;
+  declare settings: EntityTable<Setting, "key">;
+
+  constructor(name = "vemmick") {
+    super(name);
+    this.version(1).stores({ travellers: "id, updatedAt", stations: "id, travellerId", house: "id", settings: "key" });
+  }
+}
+
+/** Raised while opening when the data was written by a newer program; nothing is written then. */
+export class NewerDataError extends Error {
+  override name = "NewerDataError";
+}
+
+const VERSIONS_KEY = "recordVersions";
+
+/**
+ * Brings all records to the present versions in one transaction with the stamp that says so.
+ * @errors NewerDataError when a newer program wrote them: nothing is written
+ */
+export async function bringUpToDate(db: VemmickDatabase): Promise<void> {
+  await db.transaction("rw", db.travellers, db.stations, db.house, db.settings, async () => {
+    const stamp = await db.settings.get(VERSIONS_KEY);
+    const versions = (stamp?.value ?? null) as RecordVersions | null;
+    if (versions !== null) {
+      if (findNewer(versions)) throw new NewerDataError("written by a newer program");
+      const tables = { traveller: db.travellers, station: db.stations, house: db.house } as const;
+      for (const [name, type] of Object.entries(RECORD_TYPES) as [keyof typeof tables, (typeof RECORD_TYPES)["traveller"]][]) {
+        const from = versions[name] ?? 1;
+        if (from >= type.version) continue;
+        await tables[name].toCollection().modify((record, ref) => {
+          (ref as { value: unknown }).value = migrateRecord(type, record as Record<string, unknown>, from);
+        });
+      }
+    }
+    if (JSON.stringify(versions) !== JSON.stringify(PRESENT_VERSIONS)) await db.settings.put({ key: VERSIONS_KEY, value: PRESENT_VERSIONS });
+  });
+}
+
+let opened: VemmickDatabase | null = null;
+
+/** The one database of this tab; opens, migrates and seeds the demo on first use. */
+export function database(): VemmickDatabase {
+  if (opened) return opened;
+  const db = new VemmickDatabase();
+  db.on("ready", async () => {
+    await bringUpToDate(db);
+    // Loaded on the first visit only, to keep the demo out of every start.
+    if ((await db.settings.get("demoSeeded")) === undefined) {
+      const { seedDemo } = await import("./demo");
+      await seedDemo(db);
+    }
+  });
+  opened = db;
+  return db;
+}

@@ -1,0 +1,77 @@
+"use client";
+import { useLiveQuery } from "dexie-react-hooks";
+import { useMemo, useSyncExternalStore } from "react";
+import type { Failure } from "@/core/result";
+import type { StationEntries } from "@/core/stations";
+import { toHouse, UNSET_HOUSE, type House, type StationRecord, type Traveller, type TravellerId } from "@/records";
+import { database } from "./database";
+import { storageFailure, subscribeStorage, toStorageFailure } from "./storage-status";
+
+/** A live answer: still being read, not there, not readable, or there. */
+export type Live<T> =
+  | { readonly state: "loading" }
+  | { readonly state: "missing" }
+  | { readonly state: "failed"; readonly failure: Failure }
+  | { readonly state: "ready"; readonly value: T };
+
+/** A traveller with everything keyed on it. */
+export interface TravellerWithEntries {
+  readonly traveller: Traveller;
+  readonly entries: StationEntries;
+}
+
+const toEntries = (rows: readonly StationRecord[]): StationEntries =>
+  Object.fromEntries(rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }]));
+
+function useLive<T>(read: () => Promise<T | null>, dependencies: readonly unknown[]): Live<T> {
+  const answer = useLiveQuery(
+    async (): Promise<Live<T>> => {
+      try {
+        const value = await read();
+        return value === null ? { state: "missing" } : { state: "ready", value };
+      } catch (error) {
+        return { state: "failed", failure: toStorageFailure(error) };
+      }
+    },
+    [...dependencies],
+  );
+  return answer ?? { state: "loading" };
+}
+
+/** One traveller, live: changes of another tab arrive by themselves. */
+export function useTraveller(id: TravellerId | null): Live<TravellerWithEntries> {
+  return useLive(async () => {
+    if (id === null) return null;
+    const db = database();
+    const [traveller, rows] = await Promise.all([db.travellers.get(id), db.stations.where("travellerId").equals(id).toArray()]);
+    return traveller ? { traveller, entries: toEntries(rows) } : null;
+  }, [id]);
+}
+
+/** All travellers with their entries, the last touched first. */
+export function useTravellers(): Live<readonly TravellerWithEntries[]> {
+  return useLive(async () => {
+    const db = database();
+    const [travellers, rows] = await Promise.all([db.travellers.orderBy("updatedAt").reverse().toArray(), db.stations.toArray()]);
+    const byTraveller = Map.groupBy(rows, (row) => row.travellerId);
+    return travellers.map((traveller) => ({ traveller, entries: toEntries(byTraveller.get(traveller.id) ?? []) }));
+  }, []);
+}
+
+/** House rules in force, live. */
+export function useHouse(): House | null {
+  const record = useLiveQuery(async () => {
+    try {
+      return (await database().house.get("house")) ?? UNSET_HOUSE;
+    } catch {
+      // The banner tells what is wrong with storage; the defaults keep the sums right meanwhile.
+      return UNSET_HOUSE;
+    }
+  }, []);
+  return useMemo(() => (record ? toHouse(record) : null), [record]);
+}
+
+/** The trouble with storage that the banner shows; null when there is none. */
+export function useStorageFailure(): Failure | null {
+  return useSyncExternalStore(subscribeStorage, storageFailure, () => null);
+}

@@ -6,7 +6,7 @@ import { MomentSchema } from "./traveller";
 
 const figures = Object.fromEntries(
   Object.entries(HOUSE_RULES).map(([id, rule]) => [id, v.optional(v.pipe(v.number(), v.minValue(rule.min), v.maxValue(rule.max)))]),
-) as Record<HouseRuleId, v.OptionalSchema<v.GenericSchema<number>, undefined>>;
+) as unknown as Record<HouseRuleId, v.OptionalSchema<v.GenericSchema<number>, undefined>>;
 
 /** The house's own figures, meter and habits. Only what differs from the defaults is kept. */
 export const HouseRecordSchema = v.object({

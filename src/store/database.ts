@@ -3,8 +3,10 @@ import {
   findNewer,
   migrateRecord,
   PRESENT_VERSIONS,
+  RECORD_TYPE_NAMES,
   RECORD_TYPES,
   type HouseRecord,
+  type RecordTypeName,
   type RecordVersions,
   type StationRecord,
   type Traveller,
@@ -34,6 +36,9 @@ export class NewerDataError extends Error {
   override name = "NewerDataError";
 }
 
+/** Table of each record type. */
+const TABLES: Record<RecordTypeName, string> = { traveller: "travellers", station: "stations", house: "house" };
+
 const VERSIONS_KEY = "recordVersions";
 
 /**
@@ -46,13 +51,12 @@ export async function bringUpToDate(db: VemmickDatabase): Promise<void> {
     const versions = (stamp?.value ?? null) as RecordVersions | null;
     if (versions !== null) {
       if (findNewer(versions)) throw new NewerDataError("written by a newer program");
-      const tables = { traveller: db.travellers, station: db.stations, house: db.house } as const;
-      for (const [name, type] of Object.entries(RECORD_TYPES) as [keyof typeof tables, (typeof RECORD_TYPES)["traveller"]][]) {
+      for (const name of RECORD_TYPE_NAMES) {
         const from = versions[name] ?? 1;
-        if (from >= type.version) continue;
-        await tables[name].toCollection().modify((record, ref) => {
-          (ref as { value: unknown }).value = migrateRecord(type, record as Record<string, unknown>, from);
-        });
+        if (from >= RECORD_TYPES[name].version) continue;
+        const table = db.table<Record<string, unknown>>(TABLES[name]);
+        const records = await table.toArray();
+        await table.bulkPut(records.map((record) => migrateRecord(RECORD_TYPES[name], record, from)));
       }
     }
     if (JSON.stringify(versions) !== JSON.stringify(PRESENT_VERSIONS)) await db.settings.put({ key: VERSIONS_KEY, value: PRESENT_VERSIONS });

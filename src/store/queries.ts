@@ -3,7 +3,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo, useSyncExternalStore } from "react";
 import type { Failure } from "@/core/result";
 import type { StationEntries } from "@/core/stations";
-import { toHouse, UNSET_HOUSE, type House, type StationRecord, type Traveller, type TravellerId } from "@/records";
+import { toHouse, UNSET_HOUSE, type House, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
 import { database } from "./database";
 import { storageFailure, subscribeStorage, toStorageFailure } from "./storage-status";
 
@@ -53,13 +53,14 @@ export function useTravellers(): Live<readonly TravellerWithEntries[]> {
   return useLive(async () => {
     const db = database();
     const [travellers, rows] = await Promise.all([db.travellers.orderBy("updatedAt").reverse().toArray(), db.stations.toArray()]);
-    const byTraveller = Map.groupBy(rows, (row) => row.travellerId);
+    const byTraveller = new Map<TravellerId, StationRecord[]>();
+    for (const row of rows) byTraveller.set(row.travellerId, [...(byTraveller.get(row.travellerId) ?? []), row]);
     return travellers.map((traveller) => ({ traveller, entries: toEntries(byTraveller.get(traveller.id) ?? []) }));
   }, []);
 }
 
-/** House rules in force, live. */
-export function useHouse(): House | null {
+/** The house's own record, live; null while it is being read. */
+export function useHouseRecord(): HouseRecord | null {
   const record = useLiveQuery(async () => {
     try {
       return (await database().house.get("house")) ?? UNSET_HOUSE;
@@ -68,6 +69,12 @@ export function useHouse(): House | null {
       return UNSET_HOUSE;
     }
   }, []);
+  return record ?? null;
+}
+
+/** House rules in force, live: own figures over the defaults. */
+export function useHouse(): House | null {
+  const record = useHouseRecord();
   return useMemo(() => (record ? toHouse(record) : null), [record]);
 }
 

@@ -1,0 +1,10 @@
+import { withSerwist } from "@serwist/turbopack";
+import type { NextConfig } from "next";
+
+const config: NextConfig = {
+  reactStrictMode: true,
+  poweredByHeader: false,
+  devIndicators: false,
+};
+
+export default withSerwist(config);

@@ -1,0 +1,5 @@
+import { HouseRulesScreen } from "@/features/house-rules/HouseRulesScreen";
+
+export default function Page() {
+  return <HouseRulesScreen />;
+}

@@ -1,0 +1,5 @@
+import { LedgerScreen } from "@/features/ledger/LedgerScreen";
+
+export default function Page() {
+  return <LedgerScreen />;
+}

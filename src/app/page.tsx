@@ -1,0 +1,5 @@
+import { RackScreen } from "@/features/rack/RackScreen";
+
+export default function Page() {
+  return <RackScreen />;
+}

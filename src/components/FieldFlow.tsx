@@ -1,0 +1,26 @@
+"use client";
+
+const FIELDS = "input:not(:disabled):not([type=checkbox]):not([type=radio]), textarea:not(:disabled), select:not(:disabled)";
+
+/** Enter goes to the next field of the same instrument; there is nothing to send, because all is kept already. */
+export function FieldFlow({ children, className = "" }: { children: React.ReactNode; className?: string }) {
+  return (
+    <form
+      data-instrument=""
+      className={className}
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        const fields = [...event.currentTarget.querySelectorAll<HTMLElement>(FIELDS)];
+        const next = fields[fields.indexOf(document.activeElement as HTMLElement) + 1];
+        next?.focus();
+      }}
+    >
+      {children}
+      {/* Without a submit button, Enter does nothing in a form of several fields. */}
+      <button type="submit" tabIndex={-1} aria-hidden="true" className="sr-only">
+        Next field
+      </button>
+    </form>
+  );
+}

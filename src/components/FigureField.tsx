@@ -1,0 +1,54 @@
+"use client";
+import { useId } from "react";
+import { useDraft } from "./useDraft";
+
+interface FigureFieldProps {
+  readonly label: string;
+  readonly text: string;
+  readonly onText: (text: string) => void;
+  readonly unit: string;
+  readonly problem?: string | null;
+  readonly isAutoFocused?: boolean;
+  readonly size?: "normal" | "large";
+  readonly onFocusField?: () => void;
+}
+
+/**
+ * A figure as the meter shows it. Plain typing on a desk; on touch the page's own pad types into it, so the system
+ * keyboard stays away (`inputMode="none"`).
+ */
+export function FigureField({ label, text, onText, unit, problem, isAutoFocused = false, size = "normal", onFocusField }: FigureFieldProps) {
+  const id = useId();
+  const draft = useDraft(text, onText);
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="caption block">
+        {label}
+      </label>
+      <div className="flex items-end gap-1">
+        <input
+          id={id}
+          {...draft}
+          onFocus={() => {
+            draft.onFocus();
+            onFocusField?.();
+          }}
+          data-figure=""
+          inputMode="none"
+          autoComplete="off"
+          spellCheck={false}
+          autoFocus={isAutoFocused}
+          className={`write-line num ${size === "large" ? "text-[38px] font-medium tracking-[-0.03em]" : "text-[22px] font-medium"}`}
+          aria-invalid={problem ? true : undefined}
+          aria-describedby={problem ? `${id}-say` : undefined}
+        />
+        <span className="caption pb-2">{unit}</span>
+      </div>
+      {problem ? (
+        <p id={`${id}-say`} className="mt-1 text-[13.5px] font-medium text-out">
+          {problem}
+        </p>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+"use client";
+import { Dialog } from "radix-ui";
+
+interface SheetProps {
+  readonly title: string;
+  readonly onClose: () => void;
+  readonly children: React.ReactNode;
+}
+
+/** A sheet over the page: from the foot on a phone, in the middle on a desk. Loaded when first opened. */
+export default function Sheet({ title, onClose, children }: SheetProps) {
+  return (
+    <Dialog.Root open onOpenChange={(isOpen) => (isOpen ? undefined : onClose())}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/50" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-0 bottom-0 z-50 max-h-[85dvh] overflow-y-auto border-t-2 border-ink bg-sheet p-4 text-ink sm:inset-auto sm:top-1/2 sm:left-1/2 sm:max-h-[80dvh] sm:w-[640px] sm:max-w-[92vw] sm:-translate-x-1/2 sm:-translate-y-1/2 sm:border-2 sm:p-6"
+        >
+          <div className="flex items-center justify-between gap-4 border-b-[1.5px] border-ink pb-2">
+            <Dialog.Title className="text-[20px] font-bold">{title}</Dialog.Title>
+            <Dialog.Close className="btn">Close</Dialog.Close>
+          </div>
+          <div className="pt-4">{children}</div>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

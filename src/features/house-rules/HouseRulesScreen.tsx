@@ -1,0 +1,106 @@
+"use client";
+import { useState } from "react";
+import { LineField } from "@/components/LineField";
+import { DEFAULT_METER, HOUSE_RULE_IDS, HOUSE_RULES, type HouseRuleSpec } from "@/core/house";
+import type { Meter } from "@/core/quantity";
+import type { House, HouseRecord } from "@/records";
+import { useHouse, useHouseRecord } from "@/store/queries";
+import { updateHouse } from "@/store/write";
+import { Reading, Screen } from "../shell/Screen";
+import { DeviceData } from "./DeviceData";
+import { MeterRules } from "./MeterRules";
+import { RuleField } from "./RuleField";
+import { ThemePicker } from "./ThemePicker";
+
+const GROUPS: Record<HouseRuleSpec["group"], string> = {
+  capacitor: "Capacitors",
+  verdict: "Verdicts",
+  safety: "Safety",
+  winding: "Windings",
+  running: "Running",
+  money: "Prices",
+};
+
+/** Limits, meter, prices and habits of the house. */
+export function HouseRulesScreen() {
+  const house = useHouse();
+  const record = useHouseRecord();
+  return (
+    <Screen at="/house-rules">
+      <h1 className="text-[24px] font-bold">House rules</h1>
+      {house === null || record === null ? <Reading /> : <HouseRules house={house} record={record} />}
+    </Screen>
+  );
+}
+
+function HouseRules({ house, record }: { house: House; record: HouseRecord }) {
+  const setMeter = (meter: Meter | null) =>
+    void updateHouse((kept) => ({ ...kept, meter: meter ? (JSON.parse(JSON.stringify(meter)) as HouseRecord["meter"]) : null }));
+  return (
+    <div className="mt-4 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_360px]">
+      <div className="flex min-w-0 flex-col gap-8">
+        {(Object.keys(GROUPS) as HouseRuleSpec["group"][]).map((group) => (
+          <section key={group} aria-label={GROUPS[group]}>
+            <h2 className="heading-rule">{GROUPS[group]}</h2>
+            <div className="mt-3 grid gap-x-8 gap-y-4 sm:grid-cols-2">
+              {HOUSE_RULE_IDS.filter((id) => HOUSE_RULES[id].group === group).map((id) => (
+                <RuleField
+                  key={id}
+                  rule={HOUSE_RULES[id]}
+                  own={record.figures[id]}
+                  onValue={(value) =>
+                    void updateHouse((kept) => {
+                      const { [id]: _old, ...others } = kept.figures;
+                      return { ...kept, figures: value === undefined ? others : { ...others, [id]: value } };
+                    })
+                  }
+                />
+              ))}
+            </div>
+          </section>
+        ))}
+        <section aria-label="Meter">
+          <h2 className="heading-rule">Meter</h2>
+          <div className="mt-3">
+            <MeterRules meter={house.meter ?? DEFAULT_METER} onMeter={setMeter} />
+          </div>
+        </section>
+      </div>
+      <div className="flex flex-col gap-8">
+        <section aria-label="This device" className="flex flex-col gap-4">
+          <h2 className="heading-rule">This device</h2>
+          <ThemePicker />
+          <LineField label="Technician" text={house.technician} onText={(technician) => void updateHouse((kept) => ({ ...kept, technician: technician.slice(0, 120) }))} placeholder="Name on new cards" />
+          <label className="flex min-h-[44px] items-center gap-3">
+            <input type="checkbox" className="h-5 w-5 accent-press" checked={house.hasLetterKeys} onChange={() => void updateHouse((kept) => ({ ...kept, hasLetterKeys: !kept.hasLetterKeys }))} />
+            One-letter keys outside fields
+          </label>
+        </section>
+        <DeviceData />
+        <Notice />
+      </div>
+    </div>
+  );
+}
+
+function Notice() {
+  const [isShown, setShown] = useState(false);
+  return (
+    <section aria-label="Limits of this program">
+      <h2 className="heading-rule">What it is not</h2>
+      <p className="mt-2 text-[14px]">It never replaces local codes, the maker&apos;s instructions, lock-out rules or licensed practice.</p>
+      <button type="button" className="btn btn-plain" aria-expanded={isShown} onClick={() => setShown(!isShown)}>
+        Licences of what ships with it
+      </button>
+      {isShown ? (
+        <p className="text-[14px]">
+          Fonts: Archivo and Martian Mono, SIL Open Font Licence 1.1. All packages and their licences are listed in{" "}
+          <a className="text-press underline" href="/NOTICES.txt">
+            the notices
+          </a>
+          .
+        </p>
+      ) : null}
+    </section>
+  );
+}

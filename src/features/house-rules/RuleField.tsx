@@ -1,0 +1,41 @@
+"use client";
+import { useState } from "react";
+import { LineField } from "@/components/LineField";
+import type { HouseRuleSpec } from "@/core/house";
+import { formatNumber } from "@/core/quantity";
+
+interface RuleFieldProps {
+  readonly rule: HouseRuleSpec;
+  /** what the house set; undefined while the default holds */
+  readonly own: number | undefined;
+  readonly onValue: (value: number | undefined) => void;
+}
+
+/** One house rule on its line: empty means the default; nonsense is refused and kept on the line. */
+export function RuleField({ rule, own, onValue }: RuleFieldProps) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const range = `Type a number from ${rule.min} to ${rule.max}${rule.unit ? ` ${rule.unit}` : ""}, or leave it empty for ${rule.fallback}.`;
+  return (
+    <LineField
+      label={rule.label}
+      text={own === undefined ? "" : formatNumber(own, 4)}
+      unit={rule.unit}
+      placeholder={formatNumber(rule.fallback, 4)}
+      isFigure
+      problem={problem}
+      hint={own === undefined ? `Default ${formatNumber(rule.fallback, 4)}: ${rule.source}` : `House figure; default ${formatNumber(rule.fallback, 4)}`}
+      onText={(text) => {
+        const shown = text.trim().replace(",", ".").replace("−", "-");
+        if (shown === "") {
+          setProblem(null);
+          onValue(undefined);
+          return;
+        }
+        const value = Number(shown);
+        const isGood = Number.isFinite(value) && value >= rule.min && value <= rule.max;
+        setProblem(isGood ? null : `“${text}” cannot be used. ${range}`);
+        if (isGood) onValue(value);
+      }}
+    />
+  );
+}

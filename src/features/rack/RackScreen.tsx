@@ -1,0 +1,87 @@
+"use client";
+import { useEffect, useRef, useState } from "react";
+import type { House } from "@/records";
+import { useHouse, useTravellers, type TravellerWithEntries } from "@/store/queries";
+import { CannotRead, Reading, Screen } from "../shell/Screen";
+import { assessCard, cardFacts } from "./card";
+import { CardTile } from "./CardTile";
+import { NewTraveller } from "./NewTraveller";
+
+/** Cards shown at once; more on request, so that a long rack stays quick. */
+const PAGE = 60;
+
+/** The home: the open line, and the cards. */
+export function RackScreen() {
+  const answer = useTravellers();
+  const house = useHouse();
+  return (
+    <Screen at="/">
+      {answer.state === "failed" ? <CannotRead failure={answer.failure} /> : answer.state !== "ready" || house === null ? <Reading /> : <Rack cards={answer.value} house={house} />}
+    </Screen>
+  );
+}
+
+function matches(card: TravellerWithEntries, words: readonly string[], text: string): boolean {
+  const all = `${card.traveller.machine} ${card.traveller.site} ${card.traveller.technician} ${text}`.toLowerCase();
+  return words.every((word) => all.includes(word));
+}
+
+function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house: House }) {
+  const [find, setFind] = useState("");
+  const [now] = useState(() => new Date());
+  const [shown, setShown] = useState(PAGE);
+  const search = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (new URLSearchParams(window.location.search).has("find")) search.current?.focus();
+  }, []);
+  const words = find.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = cards
+    .map((card) => ({ card, facts: cardFacts(card, assessCard(card, house.figures)) }))
+    .filter(({ card, facts }) => matches(card, words, `${facts.complaint} ${facts.stands} ${facts.stampWord}`));
+  const open = found.filter(({ card }) => card.traveller.finishedAt === null);
+  const finished = found.filter(({ card }) => card.traveller.finishedAt !== null);
+  return (
+    <div className="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_300px]">
+      <div className="min-w-0">
+        <h1 className="sr-only">Rack</h1>
+        <NewTraveller technician={house.technician} />
+        <section aria-labelledby="on-the-rack" className="mt-6">
+          <div className="heading-rule flex-wrap">
+            <h2 id="on-the-rack">
+              On the rack <span className="caption ml-2 font-normal">{open.length} open</span>
+            </h2>
+            <label className="flex items-baseline gap-2 text-[14px] font-normal">
+              <span className="text-ink-soft">Find</span>
+              <input ref={search} type="search" className="min-h-[32px] w-44 border-b border-ink bg-transparent px-1" value={find} onChange={(event) => setFind(event.target.value)} />
+            </label>
+          </div>
+          {open.length > 0 ? (
+            <ul className="mt-3.5 grid gap-3.5 sm:grid-cols-2">
+              {open.slice(0, shown).map(({ card, facts }) => (
+                <CardTile key={card.traveller.id} card={card} facts={facts} now={now} />
+              ))}
+            </ul>
+          ) : (
+            <p className="mt-3 text-ink-soft">{words.length > 0 ? `No open card has “${find}”.` : "Nothing on the rack. Say above what the motor does."}</p>
+          )}
+          {open.length > shown ? (
+            <button type="button" className="btn mt-4" onClick={() => setShown(shown + PAGE)}>
+              Show {Math.min(PAGE, open.length - shown)} more
+            </button>
+          ) : null}
+        </section>
+      </div>
+      <section aria-labelledby="signed-off">
+        <h2 id="signed-off" className="heading-rule">
+          Signed off <span className="caption font-normal">{finished.length}</span>
+        </h2>
+        <ul className="mt-3.5 flex flex-col gap-3.5">
+          {finished.slice(0, 6).map(({ card, facts }) => (
+            <CardTile key={card.traveller.id} card={card} facts={facts} now={now} />
+          ))}
+        </ul>
+        {finished.length > 6 ? <p className="caption mt-2">{finished.length - 6} more in the ledger.</p> : null}
+      </section>
+    </div>
+  );
+}

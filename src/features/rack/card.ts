@@ -1,0 +1,62 @@
+import { assessTraveller, STATION_IDS, type Assessment, type StationId, type TravellerAssessment } from "@/core/stations";
+import type { HouseFigures } from "@/core/house";
+import type { TravellerWithEntries } from "@/store/queries";
+import { nextMoveWords } from "../line-up/next-move-words";
+import { isReadyToFinish } from "../line-up/Case";
+import { saidAt, viewOf } from "../stations/registry";
+import { stampWord } from "../traveller/Strip";
+import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/words";
+import type { ActionId } from "@/core/diagnosis";
+
+/** What a card on the rack says. */
+export interface CardFacts {
+  readonly complaint: string;
+  readonly stands: string;
+  readonly stamp: Assessment["stamp"];
+  readonly stampWord: string;
+}
+
+// Assessing is pure, so one answer a version of a card and a set of figures is enough.
+const memory = new WeakMap<TravellerWithEntries, { figures: HouseFigures; assessment: TravellerAssessment }>();
+
+/** The assessment of a card, worked out once for the same records. */
+export function assessCard(card: TravellerWithEntries, figures: HouseFigures): TravellerAssessment {
+  const known = memory.get(card);
+  if (known?.figures === figures) return known.assessment;
+  const assessment = assessTraveller(card.entries, figures);
+  memory.set(card, { figures, assessment });
+  return assessment;
+}
+
+/** The station that speaks for the card: the worst stamp, the latest of those. */
+function loudest(assessment: TravellerAssessment): StationId | null {
+  for (const stamp of ["out", "too-close"] as const) {
+    const found = STATION_IDS.findLast((id) => id !== "make-safe" && assessment.stations[id].stamp === stamp);
+    if (found) return found;
+  }
+  return null;
+}
+
+export function cardFacts(card: TravellerWithEntries, assessment: TravellerAssessment): CardFacts {
+  const { stations, facts } = assessment;
+  const said = (card.entries.complaint?.data as { said?: string } | undefined)?.said?.trim() ?? "";
+  const complaint = facts.complaints.map((id) => COMPLAINT_WORDS[id]).join(", ") || said || "No complaint noted";
+  const action = (card.entries.decide?.data as { action?: ActionId | null } | undefined)?.action ?? null;
+  const next = isReadyToFinish(assessment) ? "ready to sign off" : `next: ${nextMoveWords(assessment).title.toLowerCase()}`;
+  const speaks = loudest(assessment);
+  const detail = speaks && speaks !== "prove" ? (saidAt(speaks, card.entries[speaks]?.data, stations[speaks], facts)[1] ?? "") : "";
+  if (card.traveller.finishedAt !== null || action) {
+    const isProved = stations.prove.stamp === "holds";
+    return {
+      complaint,
+      stands: `${action ? ACTION_WORDS[action] : "No action chosen"}. ${card.traveller.finishedAt === null ? `Now ${next}.` : "Signed off."}`,
+      stamp: isProved ? "holds" : stations.prove.stamp === "not-done" ? "noted" : stations.prove.stamp,
+      stampWord: isProved ? "Proved" : stations.prove.stamp === "not-done" ? "Decided" : stampWord("prove", assessment),
+    };
+  }
+  if (speaks) {
+    return { complaint, stands: `${detail} ${next.charAt(0).toUpperCase()}${next.slice(1)}.`.trim(), stamp: stations[speaks].stamp, stampWord: `${viewOf(speaks).title}: ${stampWord(speaks, assessment).toLowerCase()}` };
+  }
+  const done = STATION_IDS.filter((id) => stations[id].stamp !== "not-done").length;
+  return { complaint, stands: `${done} of ${STATION_IDS.length} stations, ${next}.`, stamp: "not-done", stampWord: "Under way" };
+}

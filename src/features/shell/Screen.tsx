@@ -1,0 +1,34 @@
+import type { Failure } from "@/core/result";
+import { toSentence } from "../messages/failure-sentences";
+import { AppHeader } from "./AppHeader";
+import { StorageBanner } from "./StorageBanner";
+
+/** A plain screen: header, banner, content. */
+export function Screen({ at, children }: { at: string; children: React.ReactNode }) {
+  return (
+    <div className="min-h-dvh">
+      <AppHeader at={at} />
+      <StorageBanner />
+      <main className="mx-auto max-w-[1280px] px-4 py-5 sm:px-7">{children}</main>
+    </div>
+  );
+}
+
+/** While the device is being read. */
+export function Reading() {
+  return (
+    <p className="caption p-6" role="status">
+      Reading what is kept on this device …
+    </p>
+  );
+}
+
+/** When the device cannot be read. */
+export function CannotRead({ failure }: { failure: Failure }) {
+  return (
+    <div role="alert" className="m-6 max-w-[60ch] border-l-4 border-out pl-4">
+      <h1 className="text-[22px] font-bold">Nothing can be read from this device</h1>
+      <p className="mt-2">{toSentence(failure)}</p>
+    </div>
+  );
+}

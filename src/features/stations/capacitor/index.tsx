@@ -1,0 +1,84 @@
+"use client";
+import { YesNo } from "@/components/Choice";
+import { FieldFlow } from "@/components/FieldFlow";
+import { KeyPad } from "@/components/KeyPad";
+import { LineField, NoteField } from "@/components/LineField";
+import type { Entry } from "@/core/quantity";
+import type { InstrumentProps, StationView } from "../contract";
+import { EntryField } from "../shared/EntryField";
+import { PAD_EXTRAS } from "../shared/reading";
+import { Verdict } from "../shared/Verdict";
+import { SectionRule } from "./SectionRule";
+import { capacitorSentences, labelReadBack, percentFigure, type CapacitorDetail } from "./sentences";
+
+const withReading = (readings: readonly (Entry | null)[], index: number, entry: Entry | null): (Entry | null)[] => {
+  const next = [...readings];
+  while (next.length <= index) next.push(null);
+  next[index] = entry;
+  return next;
+};
+
+function Instrument({ record, assessment, house, change }: InstrumentProps<"capacitor", CapacitorDetail>) {
+  const { detail } = assessment;
+  const sections = detail.state === "label" ? detail.sections : [];
+  const nameOf = (index: number): string => (sections.length < 2 ? "Meter shows" : `Meter shows, ${sections[index]?.terminal ?? `section ${index + 1}`}`);
+  const figures = sections.map(percentFigure).filter((figure) => figure !== null);
+  return (
+    <FieldFlow className="flex flex-col gap-4">
+      <div className="grid gap-x-8 gap-y-3 md:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
+        <LineField
+          label="Label, as printed"
+          text={record.label}
+          onText={(label) => change((r) => ({ ...r, label }))}
+          placeholder="35 µF ±6 % 440 V"
+          isFigure
+          size="large"
+          isAutoFocused={record.label === ""}
+          hint={labelReadBack(detail)}
+          problem={detail.state === "no-label" && detail.failure ? capacitorSentences(detail, 0)[0] : null}
+        />
+        <div className="flex flex-col gap-3">
+          {(sections.length > 0 ? sections : [null]).map((_, index) => (
+            <EntryField
+              key={index}
+              label={nameOf(index)}
+              quantity="capacitance"
+              entry={record.readings[index] ?? null}
+              house={house}
+              size={sections.length < 2 ? "large" : "normal"}
+              onEntry={(entry) => change((r) => ({ ...r, readings: withReading(r.readings, index, entry) }))}
+            />
+          ))}
+        </div>
+      </div>
+      {sections.map((section, index) => (
+        <SectionRule key={index} section={section} name={section.terminal ?? "Capacitor"} />
+      ))}
+      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+        <Verdict assessment={assessment} figure={figures.join(" · ") || null} sentences={capacitorSentences(detail, house.figures.recheckDays)} />
+        <KeyPad extras={PAD_EXTRAS.capacitance} />
+      </div>
+      <YesNo legend="Disconnected on at least one side" value={record.isIsolated} onValue={(isIsolated) => change((r) => ({ ...r, isIsolated }))} />
+      {record.isIsolated === false ? (
+        <p className="text-[14px] font-medium text-close">Another path lies across the part: the reading is not only the capacitor. Take one lead off and read again.</p>
+      ) : null}
+      <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+    </FieldFlow>
+  );
+}
+
+export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
+  title: "Capacitor",
+  letter: "u",
+  brief: ({ detail }) => (detail.state === "none-fitted" ? "None fitted" : detail.state === "label" && detail.mismatches.length > 0 ? "Wrong part" : null),
+  say: (record, { detail }) => {
+    if (detail.state !== "label") return detail.state === "none-fitted" ? ["No capacitor on this type of motor."] : [];
+    const figures = detail.sections.map(percentFigure).filter((figure) => figure !== null);
+    return [
+      `${record.label.trim()}${figures.length > 0 ? `: ${record.readings.map((entry) => entry?.text ?? "").join(", ")} µF, ${figures.join(", ")}` : ""}.`,
+      ...capacitorSentences(detail, 90),
+      ...(record.note.trim() ? [record.note.trim()] : []),
+    ];
+  },
+  Instrument,
+};

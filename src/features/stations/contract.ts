@@ -1,0 +1,32 @@
+import type { ComponentType } from "react";
+import type { Assessment, Facts, StationData, StationId } from "@/core/stations";
+import type { House } from "@/records";
+
+/** What an instrument is given: its record, how it is judged, and the one way to change it. */
+export interface InstrumentProps<Id extends StationId, Detail> {
+  readonly record: StationData<Id>;
+  readonly assessment: Assessment<Detail>;
+  readonly facts: Facts;
+  readonly house: House;
+  readonly change: (change: (record: StationData<Id>) => StationData<Id>) => void;
+  /** everything known of the traveller, for the stations that weigh it */
+  readonly weighed: Weighed;
+}
+
+/** What the whole traveller comes to, for instruments that propose from it. */
+export interface Weighed {
+  readonly proposals: readonly { readonly action: import("@/core/diagnosis").ActionId; readonly cost: number; readonly cureProbability: number }[];
+  readonly reason: string;
+}
+
+/** How a station is shown: its name, its key, the word on its stamp, its sentences, and its instrument. */
+export interface StationView<Id extends StationId = StationId, Detail = unknown> {
+  readonly title: string;
+  /** one letter that opens it from the keyboard */
+  readonly letter: string;
+  /** word on the stamp where the plain one says too little */
+  readonly brief?: (assessment: Assessment<Detail>) => string | null;
+  /** what was measured, then what it means; for cards and the printed page */
+  readonly say: (record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts) => readonly string[];
+  readonly Instrument: ComponentType<InstrumentProps<Id, Detail>>;
+}

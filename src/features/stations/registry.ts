@@ -1,0 +1,38 @@
+import type { Assessment, Facts, StationId } from "@/core/stations";
+import { capacitorView } from "./capacitor";
+import { complaintView } from "./complaint";
+import type { StationView } from "./contract";
+import { decideView } from "./decide";
+import { frameView } from "./frame";
+import { handTurnView } from "./hand-turn";
+import { lookView } from "./look";
+import { makeSafeView } from "./make-safe";
+import { plateView } from "./plate";
+import { powerBackView } from "./power-back";
+import { proveView } from "./prove";
+import { windingsView } from "./windings";
+
+/** How every station is shown. A new one is one line here, and one in core/stations/registry.ts. */
+const VIEWS = {
+  complaint: complaintView,
+  plate: plateView,
+  "make-safe": makeSafeView,
+  look: lookView,
+  "hand-turn": handTurnView,
+  capacitor: capacitorView,
+  windings: windingsView,
+  frame: frameView,
+  decide: decideView,
+  "power-back": powerBackView,
+  prove: proveView,
+} satisfies { readonly [Id in StationId]: Pick<StationView<Id>, "title" | "letter"> };
+
+/** A station's view without its own types, for screens that treat all alike. */
+export function viewOf(id: StationId): StationView<StationId, unknown> {
+  return VIEWS[id] as unknown as StationView<StationId, unknown>;
+}
+
+/** Sentences of one station, for cards and the printed page. */
+export function saidAt(id: StationId, record: unknown, assessment: Assessment, facts: Facts): readonly string[] {
+  return viewOf(id).say(record as never, assessment, facts);
+}

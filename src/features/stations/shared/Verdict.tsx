@@ -1,0 +1,41 @@
+import { Stamp } from "@/components/Stamp";
+import type { Assessment } from "@/core/stations";
+import { STAMP_WORDS } from "@/features/vocabulary/words";
+import { WorkingButton } from "@/features/working/WorkingButton";
+
+interface VerdictProps {
+  readonly assessment: Assessment;
+  readonly word?: string | null;
+  /** beside the stamp, the figure that decides */
+  readonly figure?: string | null;
+  /** what was measured and what it means; the first is set large */
+  readonly sentences: readonly string[];
+}
+
+/** Stamp, deciding figure, sentences in words, and the sum behind them. Read out when it changes. */
+export function Verdict({ assessment, word, figure, sentences }: VerdictProps) {
+  const [first, ...rest] = sentences;
+  return (
+    <div className="min-w-0">
+      <div role="status" aria-live="polite">
+        <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+          <Stamp tone={assessment.stamp} isLarge>
+            {word ?? STAMP_WORDS[assessment.stamp]}
+          </Stamp>
+          {figure ? <span className="num text-[15px]">{figure}</span> : null}
+        </div>
+        {first ? <p className="mt-3 max-w-[60ch] text-[17px]">{first}</p> : null}
+        {rest.map((sentence) => (
+          <p key={sentence} className="mt-2 max-w-[64ch] text-[14px] text-ink-soft">
+            {sentence}
+          </p>
+        ))}
+      </div>
+      {assessment.working.length > 0 ? (
+        <div className="mt-3">
+          <WorkingButton steps={assessment.working} />
+        </div>
+      ) : null}
+    </div>
+  );
+}

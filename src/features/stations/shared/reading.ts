@@ -1,0 +1,26 @@
+import { parseReading, QUANTITIES, takeReading, type Entry, type Quantity } from "@/core/quantity";
+import type { House } from "@/records";
+import { toSentence } from "@/features/messages/failure-sentences";
+
+/** An entry of now, with the house's meter; null once the field is empty again. */
+export function toEntry(text: string, quantity: Quantity, house: House): Entry | null {
+  return text === "" ? null : takeReading(text, quantity, house.meter, new Date().toISOString()).entry;
+}
+
+/** Why the text in a figure field cannot be read, in words; nothing while it is empty or readable. */
+export function entryProblem(entry: Entry | null, quantity: Quantity): string | null {
+  if (entry === null || entry.reading !== null || entry.text.trim() === "") return null;
+  const parsed = parseReading(entry.text, quantity);
+  return parsed.ok ? null : toSentence(parsed.failure);
+}
+
+export const unitSymbol = (quantity: Quantity): string => QUANTITIES[quantity].symbol;
+
+/** Keys beside the digits for each quantity: what a meter shows there. */
+export const PAD_EXTRAS: Record<Quantity, readonly [string, string, string]> = {
+  capacitance: ["µ", "n", "OL"],
+  resistance: ["k", "M", "OL"],
+  current: ["m", ",", "OL"],
+  voltage: ["k", "m", ","],
+  temperature: ["-", ",", "OL"],
+};

@@ -1,0 +1,129 @@
+"use client";
+import { stateChangeFor, stationOf, type StationId, type TravellerAssessment } from "@/core/stations";
+import type { House, TravellerId } from "@/records";
+import { skipStation, updateStation } from "@/store/write";
+import type { TravellerWithEntries } from "@/store/queries";
+import { useState } from "react";
+import { reasonFor } from "../line-up/evidence";
+import { clockTime } from "../shell/clock";
+import { viewOf } from "../stations/registry";
+import { CAUTION_WORDS } from "../vocabulary/words";
+
+interface BenchTopProps {
+  readonly id: TravellerId;
+  readonly data: TravellerWithEntries;
+  readonly assessment: TravellerAssessment;
+  readonly station: StationId;
+  readonly house: House;
+  readonly onGo: (station: StationId) => void;
+}
+
+/** The instrument of the station in hand, with its power state and cautions; closed while the circuit is in the other state. */
+export function BenchTop({ id, data, assessment, station, house, onGo }: BenchTopProps) {
+  const { definition, blank } = stationOf(station);
+  const view = viewOf(station);
+  const entry = data.entries[station];
+  const gate = stateChangeFor(station, assessment.facts.power);
+  const own = assessment.stations[station];
+  return (
+    <section aria-labelledby="bench-title" className="flex min-h-full flex-col gap-4 bg-sheet px-4 py-4 sm:px-[22px]">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
+        <h1 id="bench-title" className="text-[24px] font-bold">
+          {view.title}
+        </h1>
+        <p className="caption">{stateLine(assessment, definition.power)}</p>
+      </div>
+      {definition.cautions.length > 0 ? (
+        <ul className="flex flex-col gap-1 border-l-4 border-out pl-3 text-[13.5px]" aria-label="Caution">
+          {definition.cautions.map((code) => (
+            <li key={code}>{CAUTION_WORDS[code]}</li>
+          ))}
+        </ul>
+      ) : null}
+      {gate ? <Gate gate={gate} isDead={definition.power === "dead"} hasRecord={entry !== undefined} onGo={onGo} /> : null}
+      {gate && entry === undefined ? null : (
+        // A closed stretch can be read, not written: its readings belong to the other power state.
+        <fieldset disabled={gate !== null} className="min-w-0">
+          <legend className="sr-only">{view.title}</legend>
+          <view.Instrument
+            key={station}
+            record={(entry?.data ?? blank) as never}
+            assessment={own}
+            facts={assessment.facts}
+            house={house}
+            weighed={{ proposals: assessment.actions, reason: reasonFor(assessment.standing) }}
+            change={(change) => void updateStation(id, station, change as never)}
+          />
+        </fieldset>
+      )}
+      <Skip id={id} station={station} reason={entry?.skippedReason ?? null} canSkip={own.stamp === "not-done" || own.stamp === "skipped"} />
+    </section>
+  );
+}
+
+function stateLine({ facts }: TravellerAssessment, power: string): string {
+  if (facts.power === "dead") return `Power off · made safe ${facts.deadSince ? clockTime(facts.deadSince) : ""}`;
+  return power === "live" ? "Power on · live work" : "Taken to be live until made safe";
+}
+
+function Gate({ gate, isDead, hasRecord, onGo }: { gate: StationId; isDead: boolean; hasRecord: boolean; onGo: (station: StationId) => void }) {
+  return (
+    <div className="flex flex-wrap items-center gap-4 border-2 border-ink p-4">
+      <p className="min-w-0 flex-1 basis-60 text-[16px]">
+        {isDead
+          ? "This is done with the circuit dead. Isolate it, prove it dead and measure the capacitor first."
+          : "This is done with power on. Restoring power is a step of its own."}
+        {hasRecord ? " What was keyed before can be read below." : ""}
+      </p>
+      <button type="button" className="btn btn-filled" onClick={() => onGo(gate)}>
+        {viewOf(gate).title} first
+      </button>
+    </div>
+  );
+}
+
+function Skip({ id, station, reason, canSkip }: { id: TravellerId; station: StationId; reason: string | null; canSkip: boolean }) {
+  const [text, setText] = useState<string | null>(null);
+  if (!canSkip) return null;
+  if (reason !== null) {
+    return (
+      <p className="mt-auto flex flex-wrap items-center gap-3 text-[14px]">
+        Skipped: {reason}
+        <button type="button" className="btn btn-plain" onClick={() => void skipStation(id, station, null)}>
+          Do it after all
+        </button>
+      </p>
+    );
+  }
+  if (text === null) {
+    return (
+      <p className="mt-auto">
+        <button type="button" className="btn btn-plain text-ink-soft" onClick={() => setText("")}>
+          Skip this station
+        </button>
+      </p>
+    );
+  }
+  return (
+    <form
+      className="mt-auto flex flex-wrap items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (text.trim() === "") return;
+        void skipStation(id, station, text.trim().slice(0, 500));
+        setText(null);
+      }}
+    >
+      <label className="min-w-0 flex-1 basis-60">
+        <span className="caption block">Why it is skipped</span>
+        <input className="write-line" value={text} maxLength={500} autoFocus onChange={(event) => setText(event.target.value)} />
+      </label>
+      <button type="submit" className="btn" disabled={text.trim() === ""}>
+        Skip with this reason
+      </button>
+      <button type="button" className="btn btn-plain" onClick={() => setText(null)}>
+        Do not skip
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,93 @@
+"use client";
+import { ChevronUp } from "lucide-react";
+import { lazy, Suspense, useState } from "react";
+import { STATION_IDS, type StationId, type TravellerAssessment } from "@/core/stations";
+import { Case, isReadyToFinish } from "../line-up/Case";
+import { nextMoveWords } from "../line-up/next-move-words";
+import { viewOf } from "../stations/registry";
+import { RailAcross } from "./Rail";
+import { Strip } from "./Strip";
+import type { Stretch } from "./stretch";
+
+const Sheet = lazy(() => import("@/components/Sheet"));
+
+interface ProgressHeaderProps {
+  readonly assessment: TravellerAssessment;
+  readonly stretches: Readonly<Record<StationId, Stretch>>;
+  readonly station: StationId;
+  readonly onGo: (station: StationId) => void;
+}
+
+/** On a phone the strip lies across the top; a tap opens it as a sheet. */
+export function ProgressHeader({ assessment, stretches, station, onGo }: ProgressHeaderProps) {
+  const [isOpen, setOpen] = useState(false);
+  const at = STATION_IDS.indexOf(station);
+  return (
+    <div className="no-print sticky top-0 z-20 border-b border-rule bg-ground lg:hidden">
+      <button type="button" className="block w-full px-4 pt-1 text-left" aria-expanded={isOpen} onClick={() => setOpen(true)}>
+        <span className="flex min-h-[22px] items-center justify-between text-[13px]">
+          <span className="font-semibold">{viewOf(station).title}</span>
+          <span className="text-ink-soft">
+            station <span className="num">{at + 1}</span> of <span className="num">{STATION_IDS.length}</span>
+          </span>
+        </span>
+        <RailAcross stretches={STATION_IDS.map((id) => stretches[id])} at={at} />
+      </button>
+      {isOpen ? (
+        <Suspense>
+          <Sheet title="Stations" onClose={() => setOpen(false)}>
+            <Strip
+              assessment={assessment}
+              stretches={stretches}
+              current={station}
+              onGo={(id) => {
+                setOpen(false);
+                onGo(id);
+              }}
+            />
+          </Sheet>
+        </Suspense>
+      ) : null}
+    </div>
+  );
+}
+
+interface FootBarProps {
+  readonly assessment: TravellerAssessment;
+  readonly isFinished: boolean;
+  readonly onGo: (station: StationId) => void;
+  readonly onFinish: () => void;
+}
+
+/** On a phone the case is a bar at the foot: the next move, and the rest as a sheet. */
+export function FootBar({ assessment, isFinished, onGo, onFinish }: FootBarProps) {
+  const [isOpen, setOpen] = useState(false);
+  const words = nextMoveWords(assessment);
+  const isDone = isFinished || isReadyToFinish(assessment);
+  return (
+    <div className="no-print fixed inset-x-0 bottom-0 z-20 flex min-h-[60px] items-stretch bg-press text-press-ink lg:hidden">
+      <button type="button" className="min-w-0 flex-1 px-3.5 py-2 text-left" onClick={() => (isDone ? setOpen(true) : onGo(words.target))}>
+        <span className="block text-[12.5px] text-press-soft">{isDone ? "Next move" : `Next move · ${words.caption}`}</span>
+        <span className="block truncate font-semibold">{isFinished ? "Signed off" : isDone ? "Sign off" : words.title}</span>
+      </button>
+      <button type="button" className="flex items-center gap-1 px-4 font-semibold" aria-expanded={isOpen} onClick={() => setOpen(true)}>
+        Case <ChevronUp aria-hidden="true" size={18} />
+      </button>
+      {isOpen ? (
+        <Suspense>
+          <Sheet title="Case" onClose={() => setOpen(false)}>
+            <Case
+              assessment={assessment}
+              isFinished={isFinished}
+              onGo={(id) => {
+                setOpen(false);
+                onGo(id);
+              }}
+              onFinish={onFinish}
+            />
+          </Sheet>
+        </Suspense>
+      ) : null}
+    </div>
+  );
+}

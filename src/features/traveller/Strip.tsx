@@ -1,0 +1,45 @@
+import { Stamp } from "@/components/Stamp";
+import { STATION_IDS, type StationId, type TravellerAssessment } from "@/core/stations";
+import { viewOf } from "../stations/registry";
+import { STAMP_WORDS } from "../vocabulary/words";
+import { Rail } from "./Rail";
+import type { Stretch } from "./stretch";
+
+interface StripProps {
+  readonly assessment: TravellerAssessment;
+  readonly stretches: Readonly<Record<StationId, Stretch>>;
+  readonly current: StationId;
+  readonly onGo: (station: StationId) => void;
+}
+
+/** The word on a station's stamp: its own where it has one. */
+export function stampWord(id: StationId, assessment: TravellerAssessment): string {
+  const own = assessment.stations[id];
+  return (own.stamp === "skipped" ? null : viewOf(id).brief?.(own)) ?? STAMP_WORDS[own.stamp];
+}
+
+/** The stations from top to bottom on the tape, each with its stamp. */
+export function Strip({ assessment, stretches, current, onGo }: StripProps) {
+  return (
+    <ol className="py-1.5" aria-label="Stations">
+      {STATION_IDS.map((id) => {
+        const isCurrent = id === current;
+        const { stamp } = assessment.stations[id];
+        return (
+          <li key={id}>
+            <button
+              type="button"
+              aria-current={isCurrent ? "step" : undefined}
+              onClick={() => onGo(id)}
+              className={`relative flex min-h-[48px] w-full items-center gap-2 pr-2.5 pl-[46px] text-left text-[14px] ${isCurrent ? "bg-sheet font-semibold shadow-[inset_0_0_0_1.5px_var(--ink)]" : "hover:bg-press-wash"}`}
+            >
+              <Rail stretch={stretches[id]} />
+              <span className={`min-w-0 flex-1 ${stamp === "not-done" && !isCurrent ? "text-ink-soft" : ""} ${stretches[id].startsWith("to-") ? "font-bold" : ""}`}>{viewOf(id).title}</span>
+              <Stamp tone={stamp}>{stampWord(id, assessment)}</Stamp>
+            </button>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

@@ -1,0 +1,111 @@
+"use client";
+import Link from "next/link";
+import { useSearchParams } from "next/navigation";
+import { useMemo, useState } from "react";
+import { assessTraveller, STATION_IDS, type StationId } from "@/core/stations";
+import { parseTravellerId, type House, type TravellerId } from "@/records";
+import { useHouse, useTraveller, type TravellerWithEntries } from "@/store/queries";
+import { updateTraveller } from "@/store/write";
+import { useLetterKeys } from "../keys/useLetterKeys";
+import { Case, isReadyToFinish } from "../line-up/Case";
+import { nextMoveWords } from "../line-up/next-move-words";
+import { AppHeader } from "../shell/AppHeader";
+import { CannotRead, Reading } from "../shell/Screen";
+import { StorageBanner } from "../shell/StorageBanner";
+import { viewOf } from "../stations/registry";
+import { BenchTop } from "./BenchTop";
+import { FootBar, ProgressHeader } from "./PhoneBars";
+import { PlateSummary } from "./PlateSummary";
+import { stretchesOf } from "./stretch";
+import { Strip } from "./Strip";
+import { TravellerTitle } from "./TravellerTitle";
+
+/** The traveller named in the address: loading, missing, or there. */
+export function TravellerScreen() {
+  const parameters = useSearchParams();
+  const id = parseTravellerId(parameters.get("id"));
+  const answer = useTraveller(id);
+  const house = useHouse();
+  if (answer.state === "failed") return <CannotRead failure={answer.failure} />;
+  if (id === null || answer.state === "missing") return <NoTraveller />;
+  if (answer.state === "loading" || house === null) return <Reading />;
+  return <Traveller key={id} id={id} data={answer.value} house={house} first={parameters.get("station")} />;
+}
+
+function NoTraveller() {
+  return (
+    <>
+      <AppHeader at="/traveller" />
+      <main className="p-6">
+        <h1 className="text-[22px] font-bold">This card is not on this device</h1>
+        <p className="mt-2">It may have been removed, or kept in another browser. Import its file in the Ledger, or go back.</p>
+        <p className="mt-4">
+          <Link href="/" prefetch={false} className="btn">
+            To the rack
+          </Link>
+        </p>
+      </main>
+    </>
+  );
+}
+
+interface TravellerProps {
+  readonly id: TravellerId;
+  readonly data: TravellerWithEntries;
+  readonly house: House;
+  readonly first: string | null;
+}
+
+const isStation = (text: string | null): text is StationId => STATION_IDS.some((id) => id === text);
+
+function Traveller({ id, data, house, first }: TravellerProps) {
+  const assessment = useMemo(() => assessTraveller(data.entries, house.figures), [data.entries, house.figures]);
+  const [chosen, setChosen] = useState<StationId | null>(isStation(first) ? first : null);
+  // Where the work stood when the card was opened; it does not jump while figures are keyed.
+  const [opened] = useState<StationId>(() => assessment.next.station);
+  const station = chosen ?? opened;
+  const stretches = stretchesOf(assessment);
+  const go = (target: StationId) => {
+    setChosen(target);
+    // The address keeps the place, so that a reload comes back to it.
+    window.history.replaceState(null, "", `?id=${id}&station=${target}`);
+    document.getElementById("bench")?.scrollTo({ top: 0 });
+    window.scrollTo({ top: 0 });
+  };
+  const isFinished = data.traveller.finishedAt !== null;
+  const finish = () => void updateTraveller(id, { finishedAt: isFinished ? null : new Date().toISOString() });
+  const step = (by: number) => go(STATION_IDS[(STATION_IDS.indexOf(station) + by + STATION_IDS.length) % STATION_IDS.length] ?? station);
+
+  useLetterKeys(house.hasLetterKeys, (key) => {
+    const target = STATION_IDS.find((each) => viewOf(each).letter === key);
+    if (target) go(target);
+    else if (key === "n" && !isReadyToFinish(assessment)) go(nextMoveWords(assessment).target);
+    else if (key === "j") step(1);
+    else if (key === "k") step(-1);
+    else return false;
+    return true;
+  });
+
+  return (
+    <div className="flex min-h-dvh flex-col lg:h-dvh">
+      <AppHeader at="/traveller">
+        <TravellerTitle traveller={data.traveller} />
+        <PlateSummary assessment={assessment} entries={data.entries} />
+      </AppHeader>
+      <StorageBanner />
+      <ProgressHeader assessment={assessment} stretches={stretches} station={station} onGo={go} />
+      <div className="grid flex-1 lg:min-h-0 lg:grid-cols-[236px_1fr_322px]">
+        <nav aria-label="Strip" className="hidden overflow-y-auto border-r border-rule lg:block">
+          <Strip assessment={assessment} stretches={stretches} current={station} onGo={go} />
+        </nav>
+        <main id="bench" className="min-w-0 bg-sheet pb-[76px] lg:overflow-y-auto lg:pb-0">
+          <BenchTop id={id} data={data} assessment={assessment} station={station} house={house} onGo={go} />
+        </main>
+        <aside aria-label="Case" className="hidden overflow-y-auto border-l border-rule px-4 py-3.5 lg:block">
+          <Case assessment={assessment} isFinished={isFinished} onGo={go} onFinish={finish} />
+        </aside>
+      </div>
+      <FootBar assessment={assessment} isFinished={isFinished} onGo={go} onFinish={finish} />
+    </div>
+  );
+}

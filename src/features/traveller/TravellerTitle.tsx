@@ -1,0 +1,77 @@
+"use client";
+import { MoreHorizontal } from "lucide-react";
+import { useRouter } from "next/navigation";
+import { lazy, Suspense, useState } from "react";
+import { LineField } from "@/components/LineField";
+import type { Traveller } from "@/records";
+import { removeTraveller, updateTraveller } from "@/store/write";
+import { ExportButton } from "../ledger/ExportButton";
+import { dayAndTime } from "../shell/clock";
+
+const Sheet = lazy(() => import("@/components/Sheet"));
+
+/** Name and place of the machine, and what can be done with the card as a whole. */
+export function TravellerTitle({ traveller }: { traveller: Traveller }) {
+  const [isOpen, setOpen] = useState(false);
+  const name = traveller.machine.trim() || "Machine not named yet";
+  return (
+    <>
+      <button type="button" className="flex min-h-[44px] min-w-0 items-center gap-2 text-left" onClick={() => setOpen(true)} aria-label={`${name}: name, site, export, print`}>
+        <span className="min-w-0">
+          <b className="block truncate text-[16px] font-semibold sm:inline">{name}</b>{" "}
+          <span className="caption block truncate sm:inline">{[traveller.site.trim(), dayAndTime(traveller.createdAt, new Date())].filter(Boolean).join(" · ")}</span>
+        </span>
+        <MoreHorizontal aria-hidden="true" size={20} className="shrink-0 text-press" />
+      </button>
+      {isOpen ? (
+        <Suspense>
+          <Sheet title="This card" onClose={() => setOpen(false)}>
+            <CardActions traveller={traveller} />
+          </Sheet>
+        </Suspense>
+      ) : null}
+    </>
+  );
+}
+
+function CardActions({ traveller }: { traveller: Traveller }) {
+  const router = useRouter();
+  const [isSure, setSure] = useState(false);
+  return (
+    <div className="flex flex-col gap-5">
+      <div className="grid gap-4 sm:grid-cols-2">
+        <LineField label="Machine" text={traveller.machine} onText={(machine) => void updateTraveller(traveller.id, { machine: machine.slice(0, 200) })} placeholder="Proofing-cabinet blower" />
+        <LineField label="Site" text={traveller.site} onText={(site) => void updateTraveller(traveller.id, { site: site.slice(0, 200) })} placeholder="Pell Street Bakery" />
+        <LineField label="Technician" text={traveller.technician} onText={(technician) => void updateTraveller(traveller.id, { technician: technician.slice(0, 200) })} />
+      </div>
+      <div className="flex flex-wrap gap-2">
+        <ExportButton what={traveller.id} label="Export this card" />
+        {/* A whole page, so that the print view starts from what is kept. */}
+        <a className="btn" href={`/print?id=${traveller.id}`}>
+          Print view
+        </a>
+      </div>
+      <div className="flex flex-wrap items-center gap-3 border-t border-rule pt-4">
+        {isSure ? (
+          <>
+            <p className="min-w-0 flex-1">Remove this card and everything keyed on it?</p>
+            <button
+              type="button"
+              className="btn border-out text-out"
+              onClick={() => void removeTraveller(traveller.id).then((undo) => (undo ? router.push("/") : undefined))}
+            >
+              Remove for good
+            </button>
+            <button type="button" className="btn" onClick={() => setSure(false)}>
+              Keep it
+            </button>
+          </>
+        ) : (
+          <button type="button" className="btn btn-plain text-out" onClick={() => setSure(true)}>
+            Remove this card
+          </button>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,10 @@
+import { toJsonSchema } from "@valibot/to-json-schema";
+import { VemmickFileSchema } from "./vemmick-file";
+
+/**
+ * JSON Schema of the open file, from the same Valibot schema that reads it. Checks that JSON Schema cannot say
+ * (an id built from two others) are left out of it and made on reading.
+ */
+export function vemmickJsonSchema(): Record<string, unknown> {
+  return { ...toJsonSchema(VemmickFileSchema, { errorMode: "ignore" }), title: "Vemmick file, *.vemmick.json" };
+}

@@ -3,7 +3,9 @@ import prettier from "eslint-config-prettier";
 import tseslint from "typescript-eslint";
 
 export default tseslint.config(
-  { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "public/**", "test-results/**", ".artifacts/**", "*.config.cjs"] },
+  {
+    ignores: [".next/**", "node_modules/**", "next-env.d.ts", "public/**", "test-results/**", ".artifacts/**", "*.config.cjs"],
+  },
   ...nextVitals,
   ...tseslint.configs.recommended,
   {
@@ -28,7 +30,13 @@ export default tseslint.config(
         { object: "Date", property: "now", message: "The core takes time as an argument." },
         { object: "Math", property: "random", message: "The core takes chance as an argument." },
       ],
-      "no-restricted-syntax": ["error", { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "The core takes time as an argument." }],
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: "The core takes time as an argument.",
+        },
+      ],
     },
   },
   prettier,

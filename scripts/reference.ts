@@ -24,7 +24,9 @@ for (const path of files) {
     const misses = checker(reference, file.tolerance);
     const isJudged = reference.quantitative !== false && reference.certain !== false;
     for (const miss of misses) {
-      console.log(`${reference.id}  ${miss.field}: expected ${JSON.stringify(miss.expected)}, got ${JSON.stringify(miss.got)}${isJudged ? "" : " (shown, not judged)"}`);
+      console.log(
+        `${reference.id}  ${miss.field}: expected ${JSON.stringify(miss.expected)}, got ${JSON.stringify(miss.got)}${isJudged ? "" : " (shown, not judged)"}`,
+      );
     }
     if (!isJudged) continue;
     if (misses.length === 0) passed += 1;

@@ -26,7 +26,12 @@ const checkLabel: Checker = ({ inputs, outputs }, tolerance) => {
   if (!result.ok) return [{ field: "text", expected: outputs, got: result.failure.code }];
   const { sections, ratedV, kind } = result.value;
   const got = {
-    sections: sections.map((s) => ({ nominal_uf: s.nominalUf, low_uf: s.lowUf, high_uf: s.highUf, terminal: s.terminal })),
+    sections: sections.map((s) => ({
+      nominal_uf: s.nominalUf,
+      low_uf: s.lowUf,
+      high_uf: s.highUf,
+      terminal: s.terminal,
+    })),
     rated_v: ratedV,
     kind,
   };

@@ -16,7 +16,17 @@ const entry = (figure: unknown, isOver: unknown, quantity: Quantity): Entry =>
 
 /** Raw figures go through the station that takes them, as if they had been keyed. */
 const TO_RECORD: Record<string, (raw: Raw) => StationEntries> = {
-  "hand-turn": (raw) => ({ "hand-turn": { skippedReason: null, data: { ...STATIONS["hand-turn"].blank, turn: raw.turn, radialPlay: raw.radial_play ?? null, rubs: raw.rubs ?? null } } }),
+  "hand-turn": (raw) => ({
+    "hand-turn": {
+      skippedReason: null,
+      data: {
+        ...STATIONS["hand-turn"].blank,
+        turn: raw.turn,
+        radialPlay: raw.radial_play ?? null,
+        rubs: raw.rubs ?? null,
+      },
+    },
+  }),
   "capacitor-meter": (raw) => {
     const label = `${String(raw.rated_uf)} µF ${String(raw.tolerance_low_pct)} +${String(raw.tolerance_high_pct)}% ${String(raw.role)}`;
     const reading = entry(raw.reading_uf, raw.reading_word === "short", "capacitance");
@@ -26,7 +36,9 @@ const TO_RECORD: Record<string, (raw: Raw) => StationEntries> = {
     const reading = entry(raw.ohm, raw.over_limit, "resistance");
     return { frame: { skippedReason: null, data: { ...STATIONS.frame.blank, readings: [reading, reading, reading] } } };
   },
-  "run-amps": (raw) => ({ prove: { skippedReason: null, data: { ...STATIONS.prove.blank, before: entry(raw.amps, false, "current") } } }),
+  "run-amps": (raw) => ({
+    prove: { skippedReason: null, data: { ...STATIONS.prove.blank, before: entry(raw.amps, false, "current") } },
+  }),
   "winding-ohms": (raw) => {
     const pairs = raw.pairs as { a: string; b: string; ohm: number | null; over_limit: boolean }[];
     const leads = ["C", "R", "S"];
@@ -35,7 +47,12 @@ const TO_RECORD: Record<string, (raw: Raw) => StationEntries> = {
       const pair = pairs.find((p) => (p.a === a && p.b === b) || (p.a === b && p.b === a));
       return pair ? entry(pair.ohm, pair.over_limit, "resistance") : null;
     };
-    return { windings: { skippedReason: null, data: { ...STATIONS.windings.blank, leads, pairs: [find("C", "R"), find("R", "S"), find("C", "S")] } } };
+    return {
+      windings: {
+        skippedReason: null,
+        data: { ...STATIONS.windings.blank, leads, pairs: [find("C", "R"), find("R", "S"), find("C", "S")] },
+      },
+    };
   },
 };
 
@@ -64,7 +81,15 @@ export function checkDiagnosis({ inputs, outputs }: ReferenceCase): Miss[] {
   const entries: StationEntries = {
     plate: {
       skippedReason: null,
-      data: { ...STATIONS.plate.blank, motorType: motor.type, machineKind: motor.machine, volts: String(motor.supply_v), hertz: String(motor.f_hz), amps: String(motor.full_load_a), rpm: String(motor.full_load_rpm) },
+      data: {
+        ...STATIONS.plate.blank,
+        motorType: motor.type,
+        machineKind: motor.machine,
+        volts: String(motor.supply_v),
+        hertz: String(motor.f_hz),
+        amps: String(motor.full_load_a),
+        rpm: String(motor.full_load_rpm),
+      },
     },
     complaint: { skippedReason: null, data: { complaints, said: "" } },
   };
@@ -79,7 +104,9 @@ export function checkDiagnosis({ inputs, outputs }: ReferenceCase): Miss[] {
   const standing = weighEvidence({ type: motor.type as MotorType, machine: motor.machine as MachineKind }, { complaints, findings });
   const actions = rankActions(standing.hypotheses, HOUSE);
   const action: ActionId = actions[0]?.action ?? "no-repair";
-  const hand = TESTS.filter((test) => !raws.some((raw) => raw.test === test) && !(test === "hand-turn" && motor.machine === "hermetic-compressor"));
+  const hand = TESTS.filter(
+    (test) => !raws.some((raw) => raw.test === test) && !(test === "hand-turn" && motor.machine === "hermetic-compressor"),
+  );
   const move = chooseMove(standing.hypotheses, findings, { hand, power: "dead" }, { action, checkFirst: ACTION_TABLE[action].checkFirst });
   const next: TestId | null = move.kind === "decide" ? null : move.offer.test;
 

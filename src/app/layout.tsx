@@ -20,15 +20,14 @@ export default async function RootLayout({ children }: { children: React.ReactNo
   return (
     <html lang="en" data-theme="paper" suppressHydrationWarning>
       <head>
-        {/* Must run before the first paint. eslint-disable-next-line: a small file of this origin. */}
+        {/* Must run before the first paint, so it is loaded in line with the page. */}
         {/* eslint-disable-next-line @next/next/no-sync-scripts */}
         <script src="/theme.js" nonce={nonce} suppressHydrationWarning />
       </head>
       <body>
-        <OfflineShell>
-          {children}
-          <GlobalKeys />
-        </OfflineShell>
+        {children}
+        <GlobalKeys />
+        <OfflineShell />
       </body>
     </html>
   );

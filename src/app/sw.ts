@@ -11,7 +11,13 @@ declare const self: ServiceWorkerGlobalScope;
 /** A cached answer forgets the fragment of its address, and a web worker started from it dies; a fresh Response keeps it. */
 const keepWorkerAddress: SerwistPlugin = {
   handlerWillRespond: async ({ request, response }) =>
-    request.destination === "worker" ? new Response(response.body, { status: response.status, statusText: response.statusText, headers: response.headers }) : response,
+    request.destination === "worker"
+      ? new Response(response.body, {
+          status: response.status,
+          statusText: response.statusText,
+          headers: response.headers,
+        })
+      : response,
 };
 
 const serwist = new Serwist({

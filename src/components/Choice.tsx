@@ -10,7 +10,17 @@ interface Option<T extends string> {
 }
 
 /** Tick as many as apply. */
-export function TickList<T extends string>({ legend, options, ticked, onToggle }: { legend: string; options: readonly Option<T>[]; ticked: readonly T[]; onToggle: (id: T) => void }) {
+export function TickList<T extends string>({
+  legend,
+  options,
+  ticked,
+  onToggle,
+}: {
+  legend: string;
+  options: readonly Option<T>[];
+  ticked: readonly T[];
+  onToggle: (id: T) => void;
+}) {
   return (
     <fieldset>
       <legend className="caption mb-1.5">{legend}</legend>
@@ -28,7 +38,17 @@ export function TickList<T extends string>({ legend, options, ticked, onToggle }
 }
 
 /** Pick one; picking it again takes it back. */
-export function PickOne<T extends string>({ legend, options, picked, onPick }: { legend: string; options: readonly Option<T>[]; picked: T | null; onPick: (id: T | null) => void }) {
+export function PickOne<T extends string>({
+  legend,
+  options,
+  picked,
+  onPick,
+}: {
+  legend: string;
+  options: readonly Option<T>[];
+  picked: T | null;
+  onPick: (id: T | null) => void;
+}) {
   const name = useId();
   return (
     <fieldset>

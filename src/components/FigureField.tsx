@@ -17,7 +17,16 @@ interface FigureFieldProps {
  * A figure as the meter shows it. Plain typing on a desk; on touch the page's own pad types into it, so the system
  * keyboard stays away (`inputMode="none"`).
  */
-export function FigureField({ label, text, onText, unit, problem, isAutoFocused = false, size = "normal", onFocusField }: FigureFieldProps) {
+export function FigureField({
+  label,
+  text,
+  onText,
+  unit,
+  problem,
+  isAutoFocused = false,
+  size = "normal",
+  onFocusField,
+}: FigureFieldProps) {
   const id = useId();
   const draft = useDraft(text, onText);
   return (

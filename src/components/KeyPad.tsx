@@ -1,4 +1,5 @@
 "use client";
+import { Delete } from "lucide-react";
 import { useRef } from "react";
 
 const FIGURES = "input[data-figure]:not(:disabled)";
@@ -23,8 +24,29 @@ function edit(field: HTMLInputElement, text: string, from: number, to: number): 
   field.dispatchEvent(new Event("input", { bubbles: true }));
 }
 
-const DIGITS = ["7", "8", "9", "4", "5", "6", "1", "2", "3", "0", "."] as const;
-const KEY = "num grid min-h-[46px] place-items-center border border-b-[3px] border-rule bg-ground text-[18px] font-medium active:border-b active:bg-press-wash";
+const DIGITS = ["7", "8", "9", "4", "5", "6", "1", "2", "3"] as const;
+const KEY =
+  "num grid min-h-[46px] place-items-center border border-b-[3px] border-rule bg-ground text-[18px] font-medium active:border-b active:bg-press-wash";
+
+function insert(field: HTMLInputElement, key: string): void {
+  // A word such as OL replaces what stands there: it is never part of a figure.
+  const isWord = /^[A-Z]{2,}$/.test(key);
+  const end = field.value.length;
+  edit(field, key, isWord ? 0 : (field.selectionStart ?? end), isWord ? end : (field.selectionEnd ?? end));
+}
+
+function takeBack(field: HTMLInputElement): void {
+  const end = field.selectionEnd ?? field.value.length;
+  const start = field.selectionStart ?? end;
+  edit(field, "", start === end ? Math.max(0, start - 1) : start, end);
+}
+
+function goOn(field: HTMLInputElement, fields: readonly HTMLInputElement[]): HTMLInputElement {
+  const next = fields[fields.indexOf(field) + 1] ?? fields[0] ?? field;
+  next.focus();
+  next.select();
+  return next;
+}
 
 interface KeyPadProps {
   /** what a meter shows beside digits, for the quantity in hand: three keys */
@@ -33,55 +55,36 @@ interface KeyPadProps {
 
 /** The big pad: types into the figure field in hand of the same instrument. */
 export function KeyPad({ extras }: KeyPadProps) {
-  const pad = useRef<HTMLDivElement>(null);
   const last = useRef<HTMLInputElement | null>(null);
-
-  const withField = (act: (field: HTMLInputElement) => void) => () => {
-    if (!pad.current) return;
-    const field = fieldInHand(pad.current, last.current);
-    if (!field) return;
+  const press = (event: React.MouseEvent<HTMLDivElement>) => {
+    const key = (event.target as HTMLElement).closest("button")?.dataset.key;
+    const field = fieldInHand(event.currentTarget, last.current);
+    if (key === undefined || !field) return;
     last.current = field;
-    act(field);
+    if (key === "back") takeBack(field);
+    else if (key === "next") last.current = goOn(field, figuresNear(event.currentTarget));
+    else insert(field, key);
   };
-  const insert = (key: string) =>
-    withField((field) => {
-      // A word such as OL replaces what stands there: it is never part of a figure.
-      const isWord = /^[A-Z]{2,}$/.test(key);
-      edit(field, key, isWord ? 0 : (field.selectionStart ?? field.value.length), isWord ? field.value.length : (field.selectionEnd ?? field.value.length));
-    });
-  const backspace = withField((field) => {
-    const end = field.selectionEnd ?? field.value.length;
-    const start = field.selectionStart ?? end;
-    edit(field, "", start === end ? Math.max(0, start - 1) : start, end);
-  });
-  const goOn = withField((field) => {
-    const fields = pad.current ? figuresNear(pad.current) : [];
-    const next = fields[fields.indexOf(field) + 1] ?? fields[0];
-    last.current = next ?? field;
-    next?.focus();
-    next?.select();
-  });
-
-  const row = (digits: readonly string[], extra: string) => [...digits, extra];
-  const rows = [row(DIGITS.slice(0, 3), extras[0]), row(DIGITS.slice(3, 6), extras[1]), row(DIGITS.slice(6, 9), extras[2])];
+  const rows = [0, 1, 2].map((row) => [...DIGITS.slice(row * 3, row * 3 + 3), extras[row] ?? ""]);
   return (
     // Keeping the press from taking the focus leaves the caret where it was.
-    <div ref={pad} role="group" aria-label="Key pad" className="grid grid-cols-4 gap-[5px] select-none" onPointerDown={(event) => event.preventDefault()}>
-      {rows.flat().map((key) => (
-        <button key={key} type="button" className={KEY} onClick={insert(key)}>
+    <div
+      role="group"
+      aria-label="Key pad"
+      className="pad"
+      onPointerDown={(event) => event.preventDefault()}
+      onMouseDown={(event) => event.preventDefault()}
+      onClick={press}
+    >
+      {[...rows.flat(), "0", "."].map((key) => (
+        <button key={key} type="button" className={KEY} data-key={key}>
           {key}
         </button>
       ))}
-      <button type="button" className={KEY} onClick={insert("0")}>
-        0
+      <button type="button" className={KEY} data-key="back" aria-label="Delete the last sign">
+        <Delete aria-hidden="true" size={20} />
       </button>
-      <button type="button" className={KEY} onClick={insert(".")}>
-        .
-      </button>
-      <button type="button" className={KEY} onClick={backspace} aria-label="Delete the last sign">
-        ⌫
-      </button>
-      <button type="button" className="grid min-h-[46px] place-items-center bg-press font-semibold text-press-ink" onClick={goOn}>
+      <button type="button" className="grid min-h-[46px] place-items-center bg-press font-semibold text-press-ink" data-key="next">
         Next
       </button>
     </div>

@@ -1,3 +1,5 @@
+import { useId } from "react";
+
 /** A stop on the ruler: one end of the allowed stretch. */
 export interface RuleStop {
   readonly at: number;
@@ -21,16 +23,16 @@ interface LimitRuleProps {
   readonly pointers: readonly RulePointer[];
 }
 
-const WIDTH = 680;
 const HEIGHT = 150;
-const LEFT = 20;
-const RIGHT = WIDTH - 20;
+const MARGIN = 20;
 const BASE = 92;
+/** Drawn for a desk and for a phone, so that its figures keep their size on both. */
+const WIDTHS = { desk: 680, phone: 372 } as const;
 const COLOURS = { holds: "var(--holds)", out: "var(--out)", "too-close": "var(--close)" } as const;
 
-/** Tick steps that people read at a glance. */
-function tickStep(span: number): number {
-  const rough = span / 6;
+/** Tick steps that people read at a glance: about one figure every 100 px. */
+function tickStep(span: number, width: number): number {
+  const rough = (span * 90) / width;
   const power = 10 ** Math.floor(Math.log10(rough));
   return ([1, 2, 5, 10].find((m) => m * power >= rough) ?? 10) * power;
 }
@@ -45,10 +47,25 @@ function extent({ low, high, pointers }: LimitRuleProps): readonly [number, numb
 
 /** A ruler with the allowed stretch between two stops and each figure as a pointer with its uncertainty, to scale. */
 export function LimitRule(props: LimitRuleProps) {
-  const { description, low, high, rated, pointers } = props;
+  return (
+    <>
+      <div className="max-sm:hidden">
+        <Drawing {...props} width={WIDTHS.desk} />
+      </div>
+      <div className="sm:hidden">
+        <Drawing {...props} width={WIDTHS.phone} />
+      </div>
+    </>
+  );
+}
+
+function Drawing(props: LimitRuleProps & { width: number }) {
+  const { description, low, high, rated, pointers, width } = props;
+  const hatch = useId();
   const [from, to] = extent(props);
-  const x = (value: number): number => LEFT + ((value - from) / (to - from)) * (RIGHT - LEFT);
-  const step = tickStep(to - from);
+  const right = width - MARGIN;
+  const x = (value: number): number => MARGIN + ((value - from) / (to - from)) * (right - MARGIN);
+  const step = tickStep(to - from, width);
   const first = Math.ceil(from / step) * step;
   const ticks = Array.from({ length: Math.floor((to - first) / step) + 1 }, (_, index) => Number((first + index * step).toPrecision(8)));
   const minor = step / 5;
@@ -57,16 +74,20 @@ export function LimitRule(props: LimitRuleProps) {
   // Where the stops come too close for two labels side by side, each is set to its own side.
   const isTight = x(high.at) - x(low.at) < 150;
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={description} className="block w-full" style={{ maxHeight: 190 }}>
+    <svg viewBox={`0 0 ${width} ${HEIGHT}`} role="img" aria-label={description} className="block w-full" style={{ maxHeight: 190 }}>
       <defs>
-        <pattern id="allowed" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <pattern id={hatch} width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="9" height="9" fill="var(--press-wash)" />
           <path d="M0 0V9" stroke="var(--press)" strokeOpacity="0.35" strokeWidth="1" />
         </pattern>
       </defs>
-      <rect x={x(low.at)} y={BASE - 30} width={Math.max(1, x(high.at) - x(low.at))} height={30} fill="url(#allowed)" />
+      <rect x={x(low.at)} y={BASE - 30} width={Math.max(1, x(high.at) - x(low.at))} height={30} fill={`url(#${hatch})`} />
       <path d={minors.map((value) => `M${x(value)} ${BASE}v5`).join("")} stroke="var(--ink)" strokeWidth="1" />
-      <path d={`M${LEFT} ${BASE}H${RIGHT}${ticks.map((value) => `M${x(value)} ${BASE}v10`).join("")}`} stroke="var(--ink)" strokeWidth="1.6" />
+      <path
+        d={`M${MARGIN} ${BASE}H${right}${ticks.map((value) => `M${x(value)} ${BASE}v10`).join("")}`}
+        stroke="var(--ink)"
+        strokeWidth="1.6"
+      />
       {ticks.map((value) => (
         <text key={value} x={x(value)} y={BASE + 25} textAnchor="middle" className="num" fontSize="13" fill="var(--ink)">
           {value}
@@ -81,29 +102,42 @@ export function LimitRule(props: LimitRuleProps) {
       {[low, high].map((stop, index) => (
         <g key={index}>
           <rect x={x(stop.at) - (index === 0 ? 6 : 0)} y={BASE - 42} width={6} height={42} fill="var(--ink)" />
-          <text x={x(stop.at) + (isTight ? (index === 0 ? 2 : -2) : 0)} y={BASE - 50} textAnchor={isTight ? (index === 0 ? "end" : "start") : "middle"} fontSize="13" fill="var(--ink)">
+          <text
+            x={x(stop.at) + (isTight ? (index === 0 ? 2 : -2) : 0)}
+            y={BASE - 50}
+            textAnchor={isTight ? (index === 0 ? "end" : "start") : "middle"}
+            fontSize="13"
+            fill="var(--ink)"
+          >
             {stop.label} <tspan className="num">{stop.figure}</tspan>
           </text>
         </g>
       ))}
       {pointers.map((pointer) => (
-        <Pointer key={pointer.label} pointer={pointer} x={x} />
+        <Pointer key={pointer.label} pointer={pointer} x={x} width={width} />
       ))}
     </svg>
   );
 }
 
-function Pointer({ pointer, x }: { pointer: RulePointer; x: (value: number) => number }) {
+function Pointer({ pointer, x, width }: { pointer: RulePointer; x: (value: number) => number; width: number }) {
   const colour = COLOURS[pointer.tone];
   const [at, from, to] = [x(pointer.at), x(pointer.at - pointer.halfWidth), x(pointer.at + pointer.halfWidth)];
   const foot = BASE + 42;
-  const isRight = to > WIDTH * 0.72;
+  const isRight = to > width * 0.68;
   return (
     <g className="motion-safe:transition-transform">
       <path d={`M${at} ${foot}V${BASE - 22}`} stroke={colour} strokeWidth="2.4" />
       <path d={`M${at - 7} ${BASE - 34}h14l-7 13z`} fill={colour} />
       <path d={`M${from} ${foot}H${to}M${from} ${foot - 6}v12M${to} ${foot - 6}v12`} stroke={colour} strokeWidth="2.4" fill="none" />
-      <text x={isRight ? from - 8 : to + 8} y={foot + 4.5} textAnchor={isRight ? "end" : "start"} fontSize="13" fontWeight="700" fill={colour}>
+      <text
+        x={isRight ? from - 8 : to + 8}
+        y={foot + 4.5}
+        textAnchor={isRight ? "end" : "start"}
+        fontSize="13"
+        fontWeight="700"
+        fill={colour}
+      >
         {pointer.label}
       </text>
     </g>

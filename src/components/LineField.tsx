@@ -18,7 +18,18 @@ interface LineFieldProps {
 }
 
 /** A line to write words or printed figures on. */
-export function LineField({ label, text, onText, unit, placeholder, problem, hint, isFigure = false, isAutoFocused = false, size = "normal" }: LineFieldProps) {
+export function LineField({
+  label,
+  text,
+  onText,
+  unit,
+  placeholder,
+  problem,
+  hint,
+  isFigure = false,
+  isAutoFocused = false,
+  size = "normal",
+}: LineFieldProps) {
   const id = useId();
   const draft = useDraft(text, onText);
   return (
@@ -38,7 +49,7 @@ export function LineField({ label, text, onText, unit, placeholder, problem, hin
           aria-invalid={problem ? true : undefined}
           aria-describedby={problem || hint ? `${id}-say` : undefined}
         />
-        {unit ? <span className="caption pb-2">{unit}</span> : null}
+        {unit ? <span className="caption pb-2 whitespace-nowrap">{unit}</span> : null}
       </div>
       {problem || hint ? (
         <p id={`${id}-say`} className={`mt-1 text-[13.5px] ${problem ? "font-medium text-out" : "text-ink-soft"}`}>
@@ -50,7 +61,17 @@ export function LineField({ label, text, onText, unit, placeholder, problem, hin
 }
 
 /** A few lines for free notes. */
-export function NoteField({ label, text, onText, rows = 2 }: { label: string; text: string; onText: (text: string) => void; rows?: number }) {
+export function NoteField({
+  label,
+  text,
+  onText,
+  rows = 2,
+}: {
+  label: string;
+  text: string;
+  onText: (text: string) => void;
+  rows?: number;
+}) {
   const id = useId();
   const draft = useDraft(text, onText);
   return (

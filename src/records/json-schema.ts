@@ -1,4 +1,5 @@
 import { toJsonSchema } from "@valibot/to-json-schema";
+import { EntrySchema, ReadingSchema } from "@/core/quantity";
 import { VemmickFileSchema } from "./vemmick-file";
 
 /**
@@ -6,5 +7,8 @@ import { VemmickFileSchema } from "./vemmick-file";
  * (an id built from two others) are left out of it and made on reading.
  */
 export function vemmickJsonSchema(): Record<string, unknown> {
-  return { ...toJsonSchema(VemmickFileSchema, { errorMode: "ignore" }), title: "Vemmick file, *.vemmick.json" };
+  return {
+    ...toJsonSchema(VemmickFileSchema, { errorMode: "ignore", definitions: { Reading: ReadingSchema, Entry: EntrySchema } }),
+    title: "Vemmick file, *.vemmick.json",
+  };
 }

@@ -20,7 +20,10 @@ interface Present {
   readonly house: HouseRecord | null;
 }
 
-function newerThanPresent<T extends { readonly id: string; readonly updatedAt: string }>(incoming: readonly T[], present: readonly T[]): T[] {
+function newerThanPresent<T extends { readonly id: string; readonly updatedAt: string }>(
+  incoming: readonly T[],
+  present: readonly T[],
+): T[] {
   const known = new Map(present.map((record) => [record.id, record.updatedAt]));
   return incoming.filter((record) => (known.get(record.id) ?? "") < record.updatedAt);
 }

@@ -25,7 +25,8 @@ export function defineRecordType<Schema extends v.GenericSchema>(type: {
   readonly migrations: readonly Migration[];
 }): RecordType<Schema> {
   type.migrations.forEach((migration, index) => {
-    if (migration.to !== index + 2) throw new Error(`${type.name}: migration ${index + 1} must lead to version ${index + 2}, not ${migration.to}`);
+    if (migration.to !== index + 2)
+      throw new Error(`${type.name}: migration ${index + 1} must lead to version ${index + 2}, not ${migration.to}`);
   });
   return { ...type, version: type.migrations.length + 1 };
 }

@@ -12,7 +12,11 @@ const envelope = {
 };
 
 const rowOf = <Id extends StationId>(stationId: Id) =>
-  v.object({ ...envelope, stationId: v.literal(stationId), data: STATIONS[stationId].schema as v.GenericSchema<unknown> });
+  v.object({
+    ...envelope,
+    stationId: v.literal(stationId),
+    data: STATIONS[stationId].schema as v.GenericSchema<unknown>,
+  });
 
 /** What was keyed at one station of one traveller; the shape of `data` is the station's own schema. */
 export const StationRecordSchema = v.pipe(

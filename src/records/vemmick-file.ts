@@ -48,7 +48,9 @@ function bringUpToDate(raw: Record<string, unknown>, versions: Readonly<Record<s
   for (const { field, type } of LISTS) {
     const list = raw[field];
     if (Array.isArray(list)) {
-      updated[field] = list.map((record: unknown) => (isObject(record) ? migrateRecord(RECORD_TYPES[type], record, versions[type] ?? 1) : record));
+      updated[field] = list.map((record: unknown) =>
+        isObject(record) ? migrateRecord(RECORD_TYPES[type], record, versions[type] ?? 1) : record,
+      );
     }
   }
   if (isObject(raw.house)) updated.house = migrateRecord(RECORD_TYPES.house, raw.house, versions.house ?? 1);

@@ -18,7 +18,7 @@ export const PRESENT_VERSIONS: RecordVersions = Object.fromEntries(
 /** First record type that was written by a newer program; null when all can be read. */
 export function findNewer(versions: Readonly<Record<string, number>>): { recordType: string; found: number; known: number } | null {
   for (const [recordType, found] of Object.entries(versions)) {
-    const known = Object.hasOwn(RECORD_TYPES, recordType) ? (RECORD_TYPES as Record<string, RecordType>)[recordType]?.version ?? 0 : 0;
+    const known = Object.hasOwn(RECORD_TYPES, recordType) ? ((RECORD_TYPES as Record<string, RecordType>)[recordType]?.version ?? 0) : 0;
     if (found > known) return { recordType, found, known };
   }
   return null;

@@ -1,20 +1,6 @@
-import { demoRecords } from "@/records/demo";
-import { database, type VemmickDatabase } from "./database";
+import { database } from "./database";
+import { putDemo } from "./put-demo";
 import { keep } from "./storage-status";
-
-async function putDemo(db: VemmickDatabase): Promise<void> {
-  const { travellers, stations } = demoRecords(new Date());
-  await db.transaction("rw", db.travellers, db.stations, db.settings, async () => {
-    await db.travellers.bulkPut(travellers);
-    await db.stations.bulkPut(stations);
-    await db.settings.put({ key: "demoSeeded", value: true });
-  });
-}
-
-/** Seeds the demo once in the life of a database. */
-export async function seedDemo(db: VemmickDatabase): Promise<void> {
-  await putDemo(db);
-}
 
 /** Takes the demo travellers away; a person's own travellers are not touched. */
 export async function clearDemo(): Promise<boolean> {

@@ -24,17 +24,14 @@ const toEntries = (rows: readonly StationRecord[]): StationEntries =>
   Object.fromEntries(rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }]));
 
 function useLive<T>(read: () => Promise<T | null>, dependencies: readonly unknown[]): Live<T> {
-  const answer = useLiveQuery(
-    async (): Promise<Live<T>> => {
-      try {
-        const value = await read();
-        return value === null ? { state: "missing" } : { state: "ready", value };
-      } catch (error) {
-        return { state: "failed", failure: toStorageFailure(error) };
-      }
-    },
-    [...dependencies],
-  );
+  const answer = useLiveQuery(async (): Promise<Live<T>> => {
+    try {
+      const value = await read();
+      return value === null ? { state: "missing" } : { state: "ready", value };
+    } catch (error) {
+      return { state: "failed", failure: toStorageFailure(error) };
+    }
+  }, [...dependencies]);
   return answer ?? { state: "loading" };
 }
 

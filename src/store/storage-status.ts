@@ -39,7 +39,12 @@ export function toStorageFailure(error: unknown): Failure {
     each = (each as { inner?: unknown }).inner;
   }
   const known = names.toReversed().find((name) => Object.hasOwn(BY_NAME, name));
-  return (known !== undefined ? BY_NAME[known] : undefined) ?? { code: "storage-failed", detail: error instanceof Error ? error.message.slice(0, 160) : "" };
+  return (
+    (known !== undefined ? BY_NAME[known] : undefined) ?? {
+      code: "storage-failed",
+      detail: error instanceof Error ? error.message.slice(0, 160) : "",
+    }
+  );
 }
 
 /**

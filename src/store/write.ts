@@ -10,7 +10,16 @@ const now = (): string => new Date().toISOString();
 export async function createTraveller(said: string, complaints: readonly Complaint[], technician: string): Promise<TravellerId | null> {
   const id = crypto.randomUUID() as TravellerId;
   const at = now();
-  const traveller: Traveller = { id, machine: "", site: "", technician, createdAt: at, updatedAt: at, finishedAt: null, isDemo: false };
+  const traveller: Traveller = {
+    id,
+    machine: "",
+    site: "",
+    technician,
+    createdAt: at,
+    updatedAt: at,
+    finishedAt: null,
+    isDemo: false,
+  };
   const complaint: StationRecord = {
     id: stationRecordId(id, "complaint"),
     travellerId: id,
@@ -29,13 +38,24 @@ export async function createTraveller(said: string, complaints: readonly Complai
   return isKept ? id : null;
 }
 
-async function changeStation(travellerId: TravellerId, stationId: StationId, change: (row: StationRecord) => StationRecord): Promise<boolean> {
+async function changeStation(
+  travellerId: TravellerId,
+  stationId: StationId,
+  change: (row: StationRecord) => StationRecord,
+): Promise<boolean> {
   const db = database();
   return keep(() =>
     // Read and write in one transaction: two tabs that fill in different fields keep both.
     db.transaction("rw", db.travellers, db.stations, async () => {
       const id = stationRecordId(travellerId, stationId);
-      const blank = { id, travellerId, stationId, skippedReason: null, updatedAt: "", data: stationOf(stationId).blank } as StationRecord;
+      const blank = {
+        id,
+        travellerId,
+        stationId,
+        skippedReason: null,
+        updatedAt: "",
+        data: stationOf(stationId).blank,
+      } as StationRecord;
       const row = (await db.stations.get(id)) ?? blank;
       const at = now();
       await db.stations.put({ ...change(row), updatedAt: at });
@@ -59,7 +79,10 @@ export async function skipStation(travellerId: TravellerId, stationId: StationId
 }
 
 /** Names of machine and site, technician, signing off. */
-export async function updateTraveller(id: TravellerId, change: Partial<Pick<Traveller, "machine" | "site" | "technician" | "finishedAt">>): Promise<boolean> {
+export async function updateTraveller(
+  id: TravellerId,
+  change: Partial<Pick<Traveller, "machine" | "site" | "technician" | "finishedAt">>,
+): Promise<boolean> {
   return keep(() => database().travellers.update(id, { ...change, updatedAt: now() }));
 }
 

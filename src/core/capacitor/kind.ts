@@ -16,9 +16,21 @@ const START_FROM_UF = 70;
 const START_UP_TO_V = 330;
 
 /** Clues in the order of their weight; the first that applies decides and says why. */
-const CLUES: readonly { readonly kind: CapacitorKind; readonly reason: string; readonly applies: (c: KindClues) => boolean }[] = [
-  { kind: "start", reason: "the label says start", applies: (c) => c.words.some((w) => /^(start(ing)?|electrolytic|intermittent)$/.test(w)) },
-  { kind: "run", reason: "the label says run", applies: (c) => c.words.some((w) => /^(run(ning)?|film|continuous)$/.test(w)) },
+const CLUES: readonly {
+  readonly kind: CapacitorKind;
+  readonly reason: string;
+  readonly applies: (c: KindClues) => boolean;
+}[] = [
+  {
+    kind: "start",
+    reason: "the label says start",
+    applies: (c) => c.words.some((w) => /^(start(ing)?|electrolytic|intermittent)$/.test(w)),
+  },
+  {
+    kind: "run",
+    reason: "the label says run",
+    applies: (c) => c.words.some((w) => /^(run(ning)?|film|continuous)$/.test(w)),
+  },
   { kind: "start", reason: "a printed range is usual on start parts", applies: (c) => c.hasRange },
   { kind: "start", reason: "a one-sided tolerance is usual on start parts", applies: (c) => c.isOneSided },
   { kind: "run", reason: "two sections are made as run parts only", applies: (c) => c.sections.length > 1 },

@@ -25,7 +25,9 @@ export interface CapacitorLabel {
 const NUM = String.raw`\d+(?:\.\d+)?|\.\d+`;
 const UF = String.raw`(?:u\s?fd?|mfd|mf)\b\.?`;
 /** Voltages printed on motor capacitors; a bare number of these beside a capacitance is taken as volts. */
-const USUAL_VOLTS: readonly number[] = [110, 115, 125, 165, 220, 230, 240, 250, 275, 300, 320, 330, 370, 400, 415, 425, 440, 450, 460, 475, 480, 500, 525];
+const USUAL_VOLTS: readonly number[] = [
+  110, 115, 125, 165, 220, 230, 240, 250, 275, 300, 320, 330, 370, 400, 415, 425, 440, 450, 460, 475, 480, 500, 525,
+];
 
 /** Lower case, one spelling for mu, minus, plus-minus and the decimal point. */
 function normalise(text: string): string {
@@ -131,7 +133,10 @@ function takeNamedSections(rest: Remainder): { uf: number; terminal: string }[] 
       : { uf: Number(m[1]), terminal: (m[2] ?? "").toUpperCase() },
   );
   if (found.length < 2) return null;
-  rest.text = rest.text.replace(pattern, " | ").replace(EVERY_UF, " ").replace(/(^|\s)c(?=\s)/, " ");
+  rest.text = rest.text
+    .replace(pattern, " | ")
+    .replace(EVERY_UF, " ")
+    .replace(/(^|\s)c(?=\s)/, " ");
   return found;
 }
 
@@ -198,8 +203,18 @@ export function parseCapacitorLabel(text: string): Result<CapacitorLabel, Failur
       : { lowUf: null, highUf: null };
   const sections: LabelSection[] = range
     ? [{ nominalUf: null, lowUf: range[0], highUf: range[1], terminal: null }]
-    : nominals.map((nominalUf, index) => ({ nominalUf, ...limitsOf(nominalUf), terminal: named?.[index]?.terminal ?? null }));
+    : nominals.map((nominalUf, index) => ({
+        nominalUf,
+        ...limitsOf(nominalUf),
+        terminal: named?.[index]?.terminal ?? null,
+      }));
   const words = rest.text.split(/[\s|]+/).filter((word) => /[a-z0-9]/.test(word));
-  const { kind, reason } = inferKind({ words, hasRange: range !== null, isOneSided: tolerance?.lowPercent === 0, sections, ratedV });
+  const { kind, reason } = inferKind({
+    words,
+    hasRange: range !== null,
+    isOneSided: tolerance?.lowPercent === 0,
+    sections,
+    ratedV,
+  });
   return ok({ sections, ratedV, frequencyHz, kind, kindReason: reason, notes: [...aside, ...words] });
 }

@@ -10,16 +10,38 @@ export interface ActionSpec {
 }
 
 const WHOLE_MOTOR: readonly Suspect[] = [
-  "main-winding", "start-winding", "shorted-turns", "ground-fault", "protector", "bearing-worn", "bearing-seized", "start-switch",
+  "main-winding",
+  "start-winding",
+  "shorted-turns",
+  "ground-fault",
+  "protector",
+  "bearing-worn",
+  "bearing-seized",
+  "start-switch",
 ];
 
 /* "A failed capacitor asks for a winding check, not only a swap": weeks of running so damage the motor. */
 export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
-  "replace-run-capacitor": { cures: ["run-capacitor"], part: "runCapacitorPrice", minutes: 20, checkFirst: ["winding-ohms", "frame-ohms"] },
-  "replace-start-capacitor": { cures: ["start-capacitor"], part: "startCapacitorPrice", minutes: 20, checkFirst: ["winding-ohms", "frame-ohms"] },
+  "replace-run-capacitor": {
+    cures: ["run-capacitor"],
+    part: "runCapacitorPrice",
+    minutes: 20,
+    checkFirst: ["winding-ohms", "frame-ohms"],
+  },
+  "replace-start-capacitor": {
+    cures: ["start-capacitor"],
+    part: "startCapacitorPrice",
+    minutes: 20,
+    checkFirst: ["winding-ohms", "frame-ohms"],
+  },
   "service-start-switch": { cures: ["start-switch"], part: null, minutes: 45, checkFirst: ["winding-ohms"] },
   "replace-start-relay": { cures: ["start-relay"], part: "startRelayPrice", minutes: 20, checkFirst: [] },
-  "replace-bearings": { cures: ["bearing-worn", "bearing-seized"], part: "bearingsPrice", minutes: 60, checkFirst: ["winding-ohms", "frame-ohms"] },
+  "replace-bearings": {
+    cures: ["bearing-worn", "bearing-seized"],
+    part: "bearingsPrice",
+    minutes: 60,
+    checkFirst: ["winding-ohms", "frame-ohms"],
+  },
   "replace-motor": { cures: WHOLE_MOTOR, part: "motorPrice", minutes: 60, checkFirst: [] },
   "repair-wiring-or-supply": { cures: ["supply", "wiring"], part: null, minutes: 45, checkFirst: [] },
   "free-load": { cures: ["driven-load"], part: null, minutes: 40, checkFirst: [] },

@@ -12,8 +12,17 @@ export interface ActionOffer {
 
 /** Actions that are weighed by cost; the others are a person's choice, always open, never proposed by price. */
 const WEIGHED: readonly ActionId[] = [
-  "replace-run-capacitor", "replace-start-capacitor", "service-start-switch", "replace-start-relay", "replace-bearings",
-  "replace-motor", "repair-wiring-or-supply", "free-load", "repair-control", "wait-and-retest", "no-repair",
+  "replace-run-capacitor",
+  "replace-start-capacitor",
+  "service-start-switch",
+  "replace-start-relay",
+  "replace-bearings",
+  "replace-motor",
+  "repair-wiring-or-supply",
+  "free-load",
+  "repair-control",
+  "wait-and-retest",
+  "no-repair",
 ];
 
 /** Chance that nothing is left wrong after the action: the sets of faults it covers whole. */
@@ -34,7 +43,12 @@ export function rankActions(hypotheses: readonly Hypothesis[], house: HouseFigur
   return WEIGHED.map((action): ActionOffer => {
     const cost = actionCost(action, house);
     const cure = cureProbability(action, hypotheses);
-    return { action, cost, cureProbability: cure, expectedCost: cost + (1 - cure) * (house.callbackCost + house.motorPrice) };
+    return {
+      action,
+      cost,
+      cureProbability: cure,
+      expectedCost: cost + (1 - cure) * (house.callbackCost + house.motorPrice),
+    };
   })
     .filter(({ action, cureProbability: cure }) => (action === "no-repair" ? nothingWrong >= 0.01 : cure - nothingWrong >= 0.01))
     .sort((a, b) => a.expectedCost - b.expectedCost);

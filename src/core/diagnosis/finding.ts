@@ -6,7 +6,11 @@ import type { Complaint, TestId } from "./vocabulary";
  * a figure that straddles a limit splits its weight by the chance of either side, so that it counts for what it is worth.
  */
 export type Finding = {
-  [T in TestId]: { readonly test: T; readonly weights: Readonly<Partial<Record<Outcome<T>, number>>>; readonly about?: "run-capacitor" | "start-capacitor" };
+  [T in TestId]: {
+    readonly test: T;
+    readonly weights: Readonly<Partial<Record<Outcome<T>, number>>>;
+    readonly about?: "run-capacitor" | "start-capacitor";
+  };
 }[TestId];
 
 /** What is known of a case when it is weighed. */

@@ -2,7 +2,10 @@ import type { Complaint } from "./vocabulary";
 
 /* Words people use for each complaint; more specific rows first. Matched on whole phrases, any order in the text. */
 const PHRASES: readonly (readonly [Complaint, RegExp])[] = [
-  ["starts-with-push", /\b(with|needs|after|give[ns]?) (it )?(a )?(push|spin|flick|nudge|shove)\b|\bpush(ed|ing)? (to )?start|\bstarts (if|when) (i )?(push|spin)/],
+  [
+    "starts-with-push",
+    /\b(with|needs|after|give[ns]?) (it )?(a )?(push|spin|flick|nudge|shove)\b|\bpush(ed|ing)? (to )?start|\bstarts (if|when) (i )?(push|spin)/,
+  ],
   ["hums-no-start", /\bhum(s|ming|med)?\b(?!.*\bloud)|\bbuzz(es|ing)?\b.*\b(not|n't|no) (start|turn|run|move)|\bstalls?\b/],
   ["noisy-hum", /\b(loud|noisy) (hum|buzz)|\bhum(s|ming)?\b.*\bloud/],
   ["trips-at-once", /\btrips?\b.*\b(at once|instantly|straight ?away|immediately|every time|always)\b|\bblows? (the )?fuse\b/],

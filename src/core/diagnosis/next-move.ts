@@ -66,7 +66,7 @@ const CONTRASTS = new Map(
 function settledBy(test: TestId, marginals: ReadonlyMap<Suspect, number>): Suspect[] {
   return [...(CONTRASTS.get(test) ?? [])]
     .map(([suspect, contrast]) => ({ suspect, weight: contrast * (marginals.get(suspect) ?? 0) }))
-    .filter(({ weight }) => weight > 0.01)
+    .filter(({ weight }) => weight > 0.002)
     .sort((a, b) => b.weight - a.weight)
     .slice(0, 3)
     .map(({ suspect }) => suspect);
@@ -102,7 +102,12 @@ export function chooseMove(
     .map((test): TestOffer => {
       const spec = TEST_TABLE[test];
       const change = spec.power === at.power ? 0 : STATE_CHANGE_MINUTES[spec.power === "dead" ? "to-dead" : "to-live"];
-      return { test, minutes: spec.minutes + change, informationBits: informationBits(test, hypotheses), settles: settledBy(test, marginals) };
+      return {
+        test,
+        minutes: spec.minutes + change,
+        informationBits: informationBits(test, hypotheses),
+        settles: settledBy(test, marginals),
+      };
     })
     .sort((a, b) => b.informationBits / b.minutes - a.informationBits / a.minutes);
   const worthwhile = offers.filter((offer) => offer.informationBits >= WORTH_TESTING_BITS);

@@ -13,7 +13,8 @@ export interface Hypothesis {
 
 /** One piece of evidence as it bears on one suspect: natural log of its weight (positive: for; negative: against). */
 export interface Bearing {
-  readonly evidence: { readonly kind: "complaint"; readonly complaint: Complaint } | { readonly kind: "finding"; readonly finding: Finding };
+  readonly evidence:
+    { readonly kind: "complaint"; readonly complaint: Complaint } | { readonly kind: "finding"; readonly finding: Finding };
   readonly logWeight: number;
 }
 
@@ -46,7 +47,12 @@ function complaintLikelihood(complaint: Complaint, faults: readonly Suspect[]): 
 const toLog = (weight: number): number => Math.log(Math.max(weight, 1e-9));
 
 /** Evidence for and against one suspect alone: a complaint against how the others explain it, a finding against nothing wrong. */
-function bearingsOf(own: readonly Suspect[], singles: readonly (readonly Suspect[])[], nothing: readonly Suspect[], evidence: Evidence): Bearing[] {
+function bearingsOf(
+  own: readonly Suspect[],
+  singles: readonly (readonly Suspect[])[],
+  nothing: readonly Suspect[],
+  evidence: Evidence,
+): Bearing[] {
   const others = Math.max(1, singles.length - 1);
   const complaints = evidence.complaints.map((complaint): Bearing => {
     const explained = complaintLikelihood(complaint, own);

@@ -1,29 +1,74 @@
 /* The fixed words of the trade. Ids stand in files: do not change one without a migration. */
 
 export const SUSPECTS = [
-  "run-capacitor", "start-capacitor", "start-switch", "start-relay", "main-winding", "start-winding", "shorted-turns",
-  "ground-fault", "protector", "bearing-worn", "bearing-seized", "driven-load", "supply", "wiring", "control",
+  "run-capacitor",
+  "start-capacitor",
+  "start-switch",
+  "start-relay",
+  "main-winding",
+  "start-winding",
+  "shorted-turns",
+  "ground-fault",
+  "protector",
+  "bearing-worn",
+  "bearing-seized",
+  "driven-load",
+  "supply",
+  "wiring",
+  "control",
 ] as const;
 export type Suspect = (typeof SUSPECTS)[number];
 /** Everything the line-up can name: the suspects, and nothing wrong. */
 export type Standee = Suspect | "no-fault";
 
 export const COMPLAINTS = [
-  "dead", "hums-no-start", "starts-with-push", "starts-slow", "trips-at-start", "trips-running", "trips-at-once",
-  "runs-hot", "burning-smell", "squeals", "rumbles", "vibrates", "slow-or-weak", "runs-backwards", "high-current",
-  "cuts-out-and-returns", "intermittent", "noisy-hum",
+  "dead",
+  "hums-no-start",
+  "starts-with-push",
+  "starts-slow",
+  "trips-at-start",
+  "trips-running",
+  "trips-at-once",
+  "runs-hot",
+  "burning-smell",
+  "squeals",
+  "rumbles",
+  "vibrates",
+  "slow-or-weak",
+  "runs-backwards",
+  "high-current",
+  "cuts-out-and-returns",
+  "intermittent",
+  "noisy-hum",
 ] as const;
 export type Complaint = (typeof COMPLAINTS)[number];
 
 export const TESTS = [
-  "look", "hand-turn", "supply-voltage", "capacitor-meter", "winding-ohms", "frame-ohms", "switch-ohms", "run-amps",
+  "look",
+  "hand-turn",
+  "supply-voltage",
+  "capacitor-meter",
+  "winding-ohms",
+  "frame-ohms",
+  "switch-ohms",
+  "run-amps",
   "uncoupled-run",
 ] as const;
 export type TestId = (typeof TESTS)[number];
 
 export const ACTIONS = [
-  "replace-run-capacitor", "replace-start-capacitor", "service-start-switch", "replace-start-relay",
-  "replace-bearings", "replace-motor", "repair-wiring-or-supply", "free-load", "repair-control", "wait-and-retest",
-  "keep-until", "no-repair", "refer",
+  "replace-run-capacitor",
+  "replace-start-capacitor",
+  "service-start-switch",
+  "replace-start-relay",
+  "replace-bearings",
+  "replace-motor",
+  "repair-wiring-or-supply",
+  "free-load",
+  "repair-control",
+  "wait-and-retest",
+  "keep-until",
+  "no-repair",
+  "refer",
 ] as const;
 export type ActionId = (typeof ACTIONS)[number];

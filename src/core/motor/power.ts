@@ -16,6 +16,7 @@ export function parsePower(text: string): Result<number, Failure> {
   const [, whole, numerator, denominator, unit = ""] = match;
   const figure = Number(whole ?? 0) + Number(numerator) / Number(denominator ?? 1);
   const watts = figure * (unit === "kw" ? 1000 : unit === "w" ? 1 : WATTS_PER_HP);
-  if (!(watts >= 1 && watts <= 10_000)) return fail({ code: "number-out-of-range", field: "Power", value: watts, min: 1, max: 10_000, unit: "W" });
+  if (!(watts >= 1 && watts <= 10_000))
+    return fail({ code: "number-out-of-range", field: "Power", value: watts, min: 1, max: 10_000, unit: "W" });
   return ok(watts);
 }

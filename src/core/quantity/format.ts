@@ -1,7 +1,7 @@
 import { QUANTITIES, type Quantity } from "./units";
 
-/** Narrow no-break space between figure and unit, so that they never part at a line end. */
-const THIN = "\u202f";
+/** No-break space between figure and unit, so that they never part at a line end. */
+const GAP = "\u00a0";
 
 interface Scale {
   readonly from: number;
@@ -48,15 +48,13 @@ export function formatQuantity(quantity: Quantity, value: number, uncertainty?: 
   const { factor, symbol } = scale ?? { factor: 1, symbol: QUANTITIES[quantity].symbol };
   const scaled = value / factor;
   const figure =
-    uncertainty === undefined
-      ? String(Number(scaled.toPrecision(4)))
-      : formatNumber(scaled, decimalsFor(uncertainty / factor));
-  return `${figure}${THIN}${symbol}`;
+    uncertainty === undefined ? String(Number(scaled.toPrecision(4))) : formatNumber(scaled, decimalsFor(uncertainty / factor));
+  return `${figure}${GAP}${symbol}`;
 }
 
 /** A fraction as a percentage: 0.946 -> "94.6 %". */
 export function formatPercent(fraction: number, decimals = 0): string {
-  return `${formatNumber(fraction * 100, decimals)}${THIN}%`;
+  return `${formatNumber(fraction * 100, decimals)}${GAP}%`;
 }
 
 /**
@@ -64,8 +62,8 @@ export function formatPercent(fraction: number, decimals = 0): string {
  * @example formatProbability(0.9999) -> "> 99 %"
  */
 export function formatProbability(probability: number): string {
-  if (probability < 0.01) return `<${THIN}1${THIN}%`;
-  if (probability > 0.99) return `>${THIN}99${THIN}%`;
+  if (probability < 0.01) return `<${GAP}1${GAP}%`;
+  if (probability > 0.99) return `>${GAP}99${GAP}%`;
   return formatPercent(probability);
 }
 

@@ -3,8 +3,7 @@
  * everywhere. Source: Press et al., Numerical Recipes (2nd ed.), section 6.2, function erfcc.
  */
 const ERFC_COEFFICIENTS = [
-  -1.26551223, 1.00002368, 0.37409196, 0.09678418, -0.18628806, 0.27886807, -1.13520398, 1.48851587, -0.82215223,
-  0.17087277,
+  -1.26551223, 1.00002368, 0.37409196, 0.09678418, -0.18628806, 0.27886807, -1.13520398, 1.48851587, -0.82215223, 0.17087277,
 ] as const;
 
 function complementaryError(x: number): number {

@@ -32,10 +32,7 @@ export type Entry = v.InferOutput<typeof EntrySchema>;
 export const MeterSchema = v.object({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(60)),
   name: v.pipe(v.string(), v.maxLength(80)),
-  ranges: v.record(
-    v.string(),
-    v.array(v.object({ upTo: v.number(), percent: v.number(), digits: v.number(), resolution: v.number() })),
-  ),
+  ranges: v.record(v.string(), v.array(v.object({ upTo: v.number(), percent: v.number(), digits: v.number(), resolution: v.number() }))),
 });
 export interface Meter {
   readonly id: string;
@@ -48,7 +45,12 @@ export interface Meter {
  * @param at time of the reading, ISO 8601, UTC
  * @errors those of parseReading, beside the entry that keeps the text
  */
-export function takeReading(text: string, quantity: Quantity, meter: Meter, at: string): { entry: Entry; parsed: Result<Reading, Failure> } {
+export function takeReading(
+  text: string,
+  quantity: Quantity,
+  meter: Meter,
+  at: string,
+): { entry: Entry; parsed: Result<Reading, Failure> } {
   const parsed = parseReading(text, quantity);
   if (!parsed.ok) return { entry: { text, reading: null }, parsed };
   const figure = parsed.value;
@@ -59,8 +61,7 @@ export function takeReading(text: string, quantity: Quantity, meter: Meter, at: 
     kind: figure.kind,
     value,
     unit: QUANTITIES[quantity].base,
-    standardUncertainty:
-      figure.kind === "value" ? (instrumentUncertainty(figure.value, ranges)?.standard ?? null) : null,
+    standardUncertainty: figure.kind === "value" ? (instrumentUncertainty(figure.value, ranges)?.standard ?? null) : null,
     meter: meter.name,
     at,
   };

@@ -10,14 +10,31 @@ export type Failure =
   | { readonly code: "reading-two-points"; readonly text: string }
   | { readonly code: "reading-negative"; readonly text: string; readonly quantity: Quantity }
   | { readonly code: "reading-wrong-unit"; readonly text: string; readonly unit: string; readonly quantity: Quantity }
-  | { readonly code: "reading-unit-ambiguous"; readonly text: string; readonly unit: string; readonly quantity: Quantity }
+  | {
+      readonly code: "reading-unit-ambiguous";
+      readonly text: string;
+      readonly unit: string;
+      readonly quantity: Quantity;
+    }
   | { readonly code: "label-empty" }
   | { readonly code: "label-no-capacitance"; readonly text: string }
   | { readonly code: "label-range-reversed"; readonly lowUf: number; readonly highUf: number }
   | { readonly code: "number-needed"; readonly field: string; readonly text: string }
-  | { readonly code: "number-out-of-range"; readonly field: string; readonly value: number; readonly min: number; readonly max: number; readonly unit: string }
+  | {
+      readonly code: "number-out-of-range";
+      readonly field: string;
+      readonly value: number;
+      readonly min: number;
+      readonly max: number;
+      readonly unit: string;
+    }
   | { readonly code: "power-unit-needed"; readonly text: string }
-  | { readonly code: "rpm-above-synchronous"; readonly rpm: number; readonly maxRpm: number; readonly frequencyHz: number }
+  | {
+      readonly code: "rpm-above-synchronous";
+      readonly rpm: number;
+      readonly maxRpm: number;
+      readonly frequencyHz: number;
+    }
   | { readonly code: "file-too-large"; readonly bytes: number; readonly maxBytes: number }
   | { readonly code: "file-not-json"; readonly detail: string }
   | { readonly code: "file-foreign" }

@@ -14,8 +14,7 @@ export type StationEntries = Partial<Record<StationId, StationEntry>>;
 
 /** The next step on the traveller: a station to fill in first, or a move the evidence asks for. */
 export type NextStep =
-  | { readonly kind: "station"; readonly station: StationId }
-  | { readonly kind: "move"; readonly move: Move; readonly station: StationId };
+  { readonly kind: "station"; readonly station: StationId } | { readonly kind: "move"; readonly move: Move; readonly station: StationId };
 
 export interface TravellerAssessment {
   readonly stations: Readonly<Record<StationId, Assessment>>;

@@ -12,8 +12,16 @@ export type StationPower = "dead" | "live" | "either" | "to-dead" | "to-live";
 
 /** Dangers that are told at the step where they bite; the sentences live with the interface. */
 export type CautionCode =
-  | "stored-charge" | "prove-dead" | "line-voltage" | "moving-parts" | "pressurised-terminals" | "oil-filled-can"
-  | "motor-at-rest" | "local-codes" | "hot-surfaces" | "bare-metal";
+  | "stored-charge"
+  | "prove-dead"
+  | "line-voltage"
+  | "moving-parts"
+  | "pressurised-terminals"
+  | "oil-filled-can"
+  | "motor-at-rest"
+  | "local-codes"
+  | "hot-surfaces"
+  | "bare-metal";
 
 export interface StationDefinition<Id extends string = string> {
   readonly id: Id;

@@ -24,12 +24,25 @@ export interface SumCheck {
 
 export type ThreeLeadAnswer =
   | { readonly kind: "need-more"; readonly next: PairIndex }
-  | { readonly kind: "named"; readonly roles: readonly [WindingRole, WindingRole, WindingRole]; readonly runOhm: number; readonly startOhm: number; readonly sum: SumCheck; readonly conflicts: readonly LeadIndex[] }
+  | {
+      readonly kind: "named";
+      readonly roles: readonly [WindingRole, WindingRole, WindingRole];
+      readonly runOhm: number;
+      readonly startOhm: number;
+      readonly sum: SumCheck;
+      readonly conflicts: readonly LeadIndex[];
+    }
   | { readonly kind: "equal-windings"; readonly common: LeadIndex; readonly sum: SumCheck }
   | { readonly kind: "common-unclear"; readonly candidates: readonly [LeadIndex, LeadIndex]; readonly sum: SumCheck }
   | { readonly kind: "sum-off"; readonly sum: SumCheck }
   | { readonly kind: "impossible-open"; readonly pair: PairIndex }
-  | { readonly kind: "lead-open"; readonly lead: LeadIndex; readonly reads: PairIndex; readonly ohm: number; readonly role: WindingRole | null }
+  | {
+      readonly kind: "lead-open";
+      readonly lead: LeadIndex;
+      readonly reads: PairIndex;
+      readonly ohm: number;
+      readonly role: WindingRole | null;
+    }
   | { readonly kind: "all-open" }
   | { readonly kind: "shorted"; readonly pair: PairIndex; readonly ohm: number; readonly othersOhm: number }
   | { readonly kind: "all-near-zero" };

@@ -16,10 +16,28 @@ export function DeviceData() {
       <h2 className="heading-rule">Data on this device</h2>
       <p className="text-[14px]">The demo cards are made up. Your own cards are never touched by these two.</p>
       <div className="flex flex-wrap gap-2">
-        <button type="button" className="btn" onClick={() => tell(demo().then(({ clearDemo }) => clearDemo()), "Demo data cleared.")}>
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            tell(
+              demo().then(({ clearDemo }) => clearDemo()),
+              "Demo data cleared.",
+            )
+          }
+        >
           Clear demo data
         </button>
-        <button type="button" className="btn" onClick={() => tell(demo().then(({ restoreDemo }) => restoreDemo()), "Demo data is back.")}>
+        <button
+          type="button"
+          className="btn"
+          onClick={() =>
+            tell(
+              demo().then(({ restoreDemo }) => restoreDemo()),
+              "Demo data is back.",
+            )
+          }
+        >
           Bring demo data back
         </button>
       </div>

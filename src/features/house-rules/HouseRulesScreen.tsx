@@ -35,7 +35,10 @@ export function HouseRulesScreen() {
 
 function HouseRules({ house, record }: { house: House; record: HouseRecord }) {
   const setMeter = (meter: Meter | null) =>
-    void updateHouse((kept) => ({ ...kept, meter: meter ? (JSON.parse(JSON.stringify(meter)) as HouseRecord["meter"]) : null }));
+    void updateHouse((kept) => ({
+      ...kept,
+      meter: meter ? (JSON.parse(JSON.stringify(meter)) as HouseRecord["meter"]) : null,
+    }));
   return (
     <div className="mt-4 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_360px]">
       <div className="flex min-w-0 flex-col gap-8">
@@ -50,8 +53,8 @@ function HouseRules({ house, record }: { house: House; record: HouseRecord }) {
                   own={record.figures[id]}
                   onValue={(value) =>
                     void updateHouse((kept) => {
-                      const { [id]: _old, ...others } = kept.figures;
-                      return { ...kept, figures: value === undefined ? others : { ...others, [id]: value } };
+                      // An undefined figure is not kept: the default holds again.
+                      return { ...kept, figures: { ...kept.figures, [id]: value } };
                     })
                   }
                 />
@@ -70,9 +73,19 @@ function HouseRules({ house, record }: { house: House; record: HouseRecord }) {
         <section aria-label="This device" className="flex flex-col gap-4">
           <h2 className="heading-rule">This device</h2>
           <ThemePicker />
-          <LineField label="Technician" text={house.technician} onText={(technician) => void updateHouse((kept) => ({ ...kept, technician: technician.slice(0, 120) }))} placeholder="Name on new cards" />
+          <LineField
+            label="Technician"
+            text={house.technician}
+            onText={(technician) => void updateHouse((kept) => ({ ...kept, technician: technician.slice(0, 120) }))}
+            placeholder="Name on new cards"
+          />
           <label className="flex min-h-[44px] items-center gap-3">
-            <input type="checkbox" className="h-5 w-5 accent-press" checked={house.hasLetterKeys} onChange={() => void updateHouse((kept) => ({ ...kept, hasLetterKeys: !kept.hasLetterKeys }))} />
+            <input
+              type="checkbox"
+              className="h-5 w-5 accent-press"
+              checked={house.hasLetterKeys}
+              onChange={() => void updateHouse((kept) => ({ ...kept, hasLetterKeys: !kept.hasLetterKeys }))}
+            />
             One-letter keys outside fields
           </label>
         </section>

@@ -5,7 +5,13 @@ import { DEFAULT_METER } from "@/core/house";
 import { formatQuantity, QUANTITIES, type Meter, type MeterRange, type Quantity } from "@/core/quantity";
 
 const SHOWN: readonly Quantity[] = ["capacitance", "resistance", "current", "voltage"];
-const NAMES: Record<Quantity, string> = { capacitance: "Capacitance", resistance: "Resistance", current: "Current", voltage: "Voltage", temperature: "Temperature" };
+const NAMES: Record<Quantity, string> = {
+  capacitance: "Capacitance",
+  resistance: "Resistance",
+  current: "Current",
+  voltage: "Voltage",
+  temperature: "Temperature",
+};
 
 /** A row as the data sheet prints it: `10: 1% + 3 x 0.01`. */
 const ROW = /^\s*([\d.]+)\s*([kMG]?)\s*:\s*([\d.]+)\s*%\s*\+\s*(\d+)\s*[x×]\s*([\d.]+)\s*([kMG]?)\s*$/;
@@ -22,10 +28,19 @@ export function readRows(text: string): { readonly ranges: MeterRange[] } | { re
   const ranges: MeterRange[] = [];
   for (const line of text.split(";").filter((part) => part.trim() !== "")) {
     const match = ROW.exec(line);
-    if (!match) return { problem: `“${line.trim()}” cannot be read. Type each range as  top: percent% + digits x worth,  for example  10: 1% + 3 x 0.01` };
+    if (!match)
+      return {
+        problem: `“${line.trim()}” cannot be read. Type each range as  top: percent% + digits x worth,  for example  10: 1% + 3 x 0.01`,
+      };
     const [, upTo, upToScale = "", percent, digits, worth, worthScale = ""] = match;
-    const range = { upTo: Number(upTo) * (PREFIX[upToScale] ?? 1), percent: Number(percent), digits: Number(digits), resolution: Number(worth) * (PREFIX[worthScale] ?? 1) };
-    if (!Object.values(range).every(Number.isFinite) || range.percent > 50 || range.upTo <= 0) return { problem: `“${line.trim()}” is not a range of a meter. Type percent up to 50 and a top above zero.` };
+    const range = {
+      upTo: Number(upTo) * (PREFIX[upToScale] ?? 1),
+      percent: Number(percent),
+      digits: Number(digits),
+      resolution: Number(worth) * (PREFIX[worthScale] ?? 1),
+    };
+    if (!Object.values(range).every(Number.isFinite) || range.percent > 50 || range.upTo <= 0)
+      return { problem: `“${line.trim()}” is not a range of a meter. Type percent up to 50 and a top above zero.` };
     ranges.push(range);
   }
   return { ranges: ranges.sort((a, b) => a.upTo - b.upTo) };
@@ -57,7 +72,9 @@ export function MeterRules({ meter, onMeter }: { meter: Meter; onMeter: (meter: 
         );
       })}
       {meter.id === DEFAULT_METER.id ? (
-        <p className="caption">This is a usual meter of its kind. Copy the figures from your own meter&apos;s data sheet: verdicts are as honest as these are.</p>
+        <p className="caption">
+          This is a usual meter of its kind. Copy the figures from your own meter&apos;s data sheet: verdicts are as honest as these are.
+        </p>
       ) : (
         <button type="button" className="btn self-start" onClick={() => onMeter(null)}>
           Back to the usual meter

@@ -23,7 +23,11 @@ export function RuleField({ rule, own, onValue }: RuleFieldProps) {
       placeholder={formatNumber(rule.fallback, 4)}
       isFigure
       problem={problem}
-      hint={own === undefined ? `Default ${formatNumber(rule.fallback, 4)}: ${rule.source}` : `House figure; default ${formatNumber(rule.fallback, 4)}`}
+      hint={
+        own === undefined
+          ? `Default ${formatNumber(rule.fallback, 4)}: ${rule.source}`
+          : `House figure; default ${formatNumber(rule.fallback, 4)}`
+      }
       onText={(text) => {
         const shown = text.trim().replace(",", ".").replace("−", "-");
         if (shown === "") {

@@ -2,7 +2,11 @@
 import { useEffect, useEffectEvent } from "react";
 
 const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement || (target instanceof HTMLInputElement && !["checkbox", "radio", "button"].includes(target.type)));
+  target instanceof HTMLElement &&
+  (target.isContentEditable ||
+    target instanceof HTMLTextAreaElement ||
+    target instanceof HTMLSelectElement ||
+    (target instanceof HTMLInputElement && !["checkbox", "radio", "button"].includes(target.type)));
 
 /**
  * One-letter keys outside fields. Escape leaves a field, so that the letters work again.

@@ -53,7 +53,9 @@ export function ImportPanel() {
             {toSentence(stage.failure)}
           </p>
         ) : null}
-        {stage.kind === "planned" ? <Plan plan={stage.plan} name={stage.name} onTakeIn={() => void takeIn(stage.plan)} onLeave={() => setStage({ kind: "idle" })} /> : null}
+        {stage.kind === "planned" ? (
+          <Plan plan={stage.plan} name={stage.name} onTakeIn={() => void takeIn(stage.plan)} onLeave={() => setStage({ kind: "idle" })} />
+        ) : null}
         {stage.kind === "done" ? (
           <p className="flex flex-wrap items-center gap-3">
             Taken in: {countWords(stage.plan)}.
@@ -74,7 +76,10 @@ function countWords({ newTravellers, changedTravellers, keptTravellers, putHouse
 }
 
 function Plan({ plan, name, onTakeIn, onLeave }: { plan: ImportPlan; name: string; onTakeIn: () => void; onLeave: () => void }) {
-  const cards = [...plan.newTravellers.map((t) => ({ ...t, word: "new" })), ...plan.changedTravellers.map((t) => ({ ...t, word: "changed" }))];
+  const cards = [
+    ...plan.newTravellers.map((t) => ({ ...t, word: "new" })),
+    ...plan.changedTravellers.map((t) => ({ ...t, word: "changed" })),
+  ];
   return (
     <div className="border-2 border-ink p-4">
       <p className="font-semibold break-words">

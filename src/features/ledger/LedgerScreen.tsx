@@ -19,7 +19,13 @@ export function LedgerScreen() {
   return (
     <Screen at="/ledger">
       <h1 className="text-[24px] font-bold">Ledger</h1>
-      {answer.state === "failed" ? <CannotRead failure={answer.failure} /> : answer.state !== "ready" || house === null ? <Reading /> : <Ledger cards={answer.value} house={house} />}
+      {answer.state === "failed" ? (
+        <CannotRead failure={answer.failure} />
+      ) : answer.state !== "ready" || house === null ? (
+        <Reading />
+      ) : (
+        <Ledger cards={answer.value} house={house} />
+      )}
     </Screen>
   );
 }
@@ -33,7 +39,8 @@ function Ledger({ cards, house }: { cards: readonly TravellerWithEntries[]; hous
           Files
         </h2>
         <p className="text-[14px]">
-          Open files, <span className="num">*.vemmick.json</span>: everything on this device, to keep or to carry to another. The format is described in its{" "}
+          Open files, <span className="num">*.vemmick.json</span>: everything on this device, to keep or to carry to another. The format is
+          described in its{" "}
           <a className="font-semibold text-press underline" href="/schema">
             JSON Schema
           </a>
@@ -63,7 +70,11 @@ function Visits({ cards, house }: { cards: readonly TravellerWithEntries[]; hous
           const { traveller } = card;
           return (
             <li key={traveller.id} className="border-b border-rule-faint">
-              <Link href={`/traveller?id=${traveller.id}`} prefetch={false} className="grid min-h-[48px] grid-cols-[1fr_auto] items-center gap-x-4 py-1.5 hover:bg-press-wash">
+              <Link
+                href={`/traveller?id=${traveller.id}`}
+                prefetch={false}
+                className="grid min-h-[48px] grid-cols-[1fr_auto] items-center gap-x-4 py-1.5 hover:bg-press-wash"
+              >
                 <span className="min-w-0">
                   <span className="font-semibold">{traveller.machine.trim() || "Machine not named yet"}</span>{" "}
                   <span className="caption">

@@ -46,7 +46,11 @@ function NextMove({ assessment, isFinished, onGo, onFinish }: CaseProps) {
         <p className="text-[12.5px] text-press-soft">Next move</p>
         <h2 className="text-[18px] font-bold">Sign off</h2>
         <p className="mt-1 text-[14px]">Decided and proved. Sign off to move it to the ledger; it can be opened again.</p>
-        <button type="button" className="btn mt-2.5 border-press-ink bg-press-ink text-press hover:bg-press-wash hover:text-ink" onClick={onFinish}>
+        <button
+          type="button"
+          className="btn mt-2.5 border-press-ink bg-press-ink text-press hover:bg-press-wash hover:text-ink"
+          onClick={onFinish}
+        >
           Sign off
         </button>
       </section>
@@ -58,7 +62,11 @@ function NextMove({ assessment, isFinished, onGo, onFinish }: CaseProps) {
       <p className="text-[12.5px] text-press-soft">Next move · {words.caption}</p>
       <h2 className="mt-0.5 text-[18px] font-bold">{words.title}</h2>
       <p className="mt-1 text-[14px]">{words.reason}</p>
-      <button type="button" className="btn mt-2.5 border-press-ink bg-press-ink text-press hover:bg-press-wash hover:text-ink" onClick={() => onGo(words.target)}>
+      <button
+        type="button"
+        className="btn mt-2.5 border-press-ink bg-press-ink text-press hover:bg-press-wash hover:text-ink"
+        onClick={() => onGo(words.target)}
+      >
         {words.button}
       </button>
     </section>
@@ -73,7 +81,9 @@ function LineUp({ assessment }: { assessment: TravellerAssessment }) {
     <section aria-labelledby="line-up">
       <h2 id="line-up" className="heading-rule text-[14px]">
         Line-up
-        <span className="caption font-normal">{known === 0 ? "before any finding" : `after ${known} ${known === 1 ? "finding" : "findings"}`}</span>
+        <span className="caption font-normal">
+          {known === 0 ? "before any finding" : `after ${known} ${known === 1 ? "finding" : "findings"}`}
+        </span>
       </h2>
       <ol>
         {shown.map((standing) => {
@@ -89,7 +99,9 @@ function LineUp({ assessment }: { assessment: TravellerAssessment }) {
               </div>
               {forIt.length > 0 || against.length > 0 ? (
                 <p className="caption">
-                  {[forIt.length > 0 ? `for: ${forIt.join(" · ")}` : null, against.length > 0 ? `against: ${against.join(" · ")}` : null].filter(Boolean).join(" · ")}
+                  {[forIt.length > 0 ? `for: ${forIt.join(" · ")}` : null, against.length > 0 ? `against: ${against.join(" · ")}` : null]
+                    .filter(Boolean)
+                    .join(" · ")}
                 </p>
               ) : null}
             </li>

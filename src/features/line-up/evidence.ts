@@ -8,14 +8,16 @@ function findingWords(bearing: Bearing): string {
   const weights = Object.entries(finding.weights).sort(([, a], [, b]) => (b ?? 0) - (a ?? 0));
   const [outcome = "", weight = 0] = weights[0] ?? [];
   // Equal weights say no more than that something is open.
-  if (weights.length > 1 && weight === weights[1]?.[1]) return finding.test === "winding-ohms" ? "a lead without a path" : "reading at the limit";
+  if (weights.length > 1 && weight === weights[1]?.[1])
+    return finding.test === "winding-ohms" ? "a lead without a path" : "reading at the limit";
   const words = OUTCOME_WORDS[`${finding.test}/${outcome}` as OutcomeKey];
   return (weight ?? 0) < 0.97 && weights.length > 1 ? `${words}, but too close to call` : words;
 }
 
 /** The few strongest reasons for and against a suspect. */
 export function evidenceWords({ evidence }: SuspectStanding): { readonly forIt: string[]; readonly against: string[] } {
-  const pick = (isFor: boolean): string[] => [...new Set(evidence.filter(({ logWeight }) => logWeight > 0 === isFor).map(findingWords))].slice(0, 3);
+  const pick = (isFor: boolean): string[] =>
+    [...new Set(evidence.filter(({ logWeight }) => logWeight > 0 === isFor).map(findingWords))].slice(0, 3);
   return { forIt: pick(true), against: pick(false) };
 }
 
@@ -24,6 +26,11 @@ export function reasonFor(standing: Standing): string {
   const [top] = standing.suspects;
   if (!top) return "";
   const { forIt, against } = evidenceWords(top);
-  const parts = [forIt.length > 0 ? `for it: ${forIt.join(", ")}` : null, against.length > 0 ? `against: ${against.join(", ")}` : null].filter((part) => part !== null);
-  return parts.length > 0 ? `${SUSPECT_WORDS[top.suspect]} leads; ${parts.join("; ")}.` : `${SUSPECT_WORDS[top.suspect]} leads by how often it is at fault on this type.`;
+  const parts = [
+    forIt.length > 0 ? `for it: ${forIt.join(", ")}` : null,
+    against.length > 0 ? `against: ${against.join(", ")}` : null,
+  ].filter((part) => part !== null);
+  return parts.length > 0
+    ? `${SUSPECT_WORDS[top.suspect]} leads; ${parts.join("; ")}.`
+    : `${SUSPECT_WORDS[top.suspect]} leads by how often it is at fault on this type.`;
 }

@@ -15,31 +15,46 @@ type Sentences = { readonly [Code in FailureCode]: (failure: Extract<Failure, { 
 /** One sentence for every code: what was wrong, and what to type or do instead. */
 const SENTENCES: Sentences = {
   "reading-empty": ({ quantity }) => `Type what the meter shows, for example ${EXAMPLES[quantity]}.`,
-  "reading-not-a-number": ({ text, quantity }) => `“${text}” is not a meter reading. Type the figure as shown, for example ${EXAMPLES[quantity]}.`,
+  "reading-not-a-number": ({ text, quantity }) =>
+    `“${text}” is not a meter reading. Type the figure as shown, for example ${EXAMPLES[quantity]}.`,
   "reading-two-points": ({ text }) => `“${text}” has two decimal points. Type it with one, for example 1.23.`,
-  "reading-negative": ({ quantity }) => `A ${quantity} cannot be negative. Swap the probes or zero the meter, then type the figure without the sign.`,
-  "reading-wrong-unit": ({ unit, quantity }) => `“${unit}” is not a unit of ${quantity}. Type the figure in ${QUANTITIES[quantity].symbol}, for example ${EXAMPLES[quantity]}.`,
+  "reading-negative": ({ quantity }) =>
+    `A ${quantity} cannot be negative. Swap the probes or zero the meter, then type the figure without the sign.`,
+  "reading-wrong-unit": ({ unit, quantity }) =>
+    `“${unit}” is not a unit of ${quantity}. Type the figure in ${QUANTITIES[quantity].symbol}, for example ${EXAMPLES[quantity]}.`,
   "reading-unit-ambiguous": ({ unit, quantity }) =>
     quantity === "resistance"
       ? `“${unit}” could be milli or mega. Type M for megohms (5M), or plain ohms (0.005).`
       : `“${unit}” could be read two ways. Type the figure in ${QUANTITIES[quantity].symbol}, for example ${EXAMPLES[quantity]}.`,
   "label-empty": () => "Type the label as printed, for example 35 µF ±6 % 440 V.",
-  "label-no-capacitance": ({ text }) => `No capacitance found in “${text}”. Type the µF from the label, for example 35 µF ±6 % 440 V or 189-227 MFD 250 VAC.`,
-  "label-range-reversed": ({ lowUf, highUf }) => `The range runs backwards (${lowUf} to ${highUf} µF). Type the smaller figure first: ${highUf}-${lowUf} µF.`,
-  "number-needed": ({ field, text }) => `${field}: “${text}” is not a number. Type the figure from the plate, for example ${field === "Volts" ? "230" : field === "Hertz" ? "50" : field === "Amps" ? "2.4" : "1075"}.`,
-  "number-out-of-range": ({ field, value, min, max, unit }) => `${field}: ${formatNumber(value, 3)} ${unit} cannot be right. Type a figure from ${min} to ${max} ${unit}, or leave it empty.`,
+  "label-no-capacitance": ({ text }) =>
+    `No capacitance found in “${text}”. Type the µF from the label, for example 35 µF ±6 % 440 V or 189-227 MFD 250 VAC.`,
+  "label-range-reversed": ({ lowUf, highUf }) =>
+    `The range runs backwards (${lowUf} to ${highUf} µF). Type the smaller figure first: ${highUf}-${lowUf} µF.`,
+  "number-needed": ({ field, text }) =>
+    `${field}: “${text}” is not a number. Type the figure from the plate, for example ${field === "Volts" ? "230" : field === "Hertz" ? "50" : field === "Amps" ? "2.4" : "1075"}.`,
+  "number-out-of-range": ({ field, value, min, max, unit }) =>
+    `${field}: ${formatNumber(value, 3)} ${unit} cannot be right. Type a figure from ${min} to ${max} ${unit}, or leave it empty.`,
   "power-unit-needed": ({ text }) => `Power: “${text}” is not clear. Type it with hp or kW, for example 1/3 hp or 0.25 kW.`,
-  "rpm-above-synchronous": ({ rpm, maxRpm, frequencyHz }) => `${formatNumber(rpm, 0)} rpm is faster than any induction motor on ${formatNumber(frequencyHz, 0)} Hz can turn (${formatNumber(maxRpm, 0)}). Type the full-load speed from the plate.`,
-  "file-too-large": ({ maxBytes }) => `The file is too large to be a Vemmick export. The limit is ${Math.round(maxBytes / 1048576)} MB; choose a *.vemmick.json file.`,
-  "file-not-json": ({ detail }) => `The file is cut short or is not a Vemmick export${detail ? ` (${detail})` : ""}. Nothing was changed. Export it again and choose the new file.`,
-  "file-foreign": () => "This is not a Vemmick file: it does not say “format”: “vemmick”. Nothing was changed. Choose a *.vemmick.json file.",
-  "file-newer": ({ recordType, found, known }) => `The file was written by a newer Vemmick (${recordType} version ${found}; this one reads up to ${known}). Nothing was changed. Update this one first.`,
+  "rpm-above-synchronous": ({ rpm, maxRpm, frequencyHz }) =>
+    `${formatNumber(rpm, 0)} rpm is faster than any induction motor on ${formatNumber(frequencyHz, 0)} Hz can turn (${formatNumber(maxRpm, 0)}). Type the full-load speed from the plate.`,
+  "file-too-large": ({ maxBytes }) =>
+    `The file is too large to be a Vemmick export. The limit is ${Math.round(maxBytes / 1048576)} MB; choose a *.vemmick.json file.`,
+  "file-not-json": ({ detail }) =>
+    `The file is cut short or is not a Vemmick export${detail ? ` (${detail})` : ""}. Nothing was changed. Export it again and choose the new file.`,
+  "file-foreign": () =>
+    "This is not a Vemmick file: it does not say “format”: “vemmick”. Nothing was changed. Choose a *.vemmick.json file.",
+  "file-newer": ({ recordType, found, known }) =>
+    `The file was written by a newer Vemmick (${recordType} version ${found}; this one reads up to ${known}). Nothing was changed. Update this one first.`,
   "file-faults": ({ faults, total }) =>
     `The file has ${total === 1 ? "a fault" : `${total} faults`}. Nothing was changed. ${faults.map(({ path, message }) => `${path}: ${message}`).join(" · ")}`,
-  "storage-blocked": () => "This browser does not let Vemmick keep data here (a private window, or storage is switched off). Readings are lost when the tab closes: open it in a normal window.",
-  "storage-full": () => "The device is full: the last entry was not kept. Export your data, free some space, then key the last entry again.",
+  "storage-blocked": () =>
+    "This browser does not let Vemmick keep data here (a private window, or storage is switched off). Readings are lost when the tab closes: open it in a normal window.",
+  "storage-full": () =>
+    "The device is full: the last entry was not kept. Export your data, free some space, then key the last entry again.",
   "storage-newer": () => "The data on this device was written by a newer Vemmick. Nothing is changed. Reload to get the newer program.",
-  "storage-failed": ({ detail }) => `The last entry was not kept${detail ? ` (${detail})` : ""}. Export your data, reload, and key it again.`,
+  "storage-failed": ({ detail }) =>
+    `The last entry was not kept${detail ? ` (${detail})` : ""}. Export your data, reload, and key it again.`,
 };
 
 /** The sentence for a failure. */

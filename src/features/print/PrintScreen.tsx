@@ -94,7 +94,9 @@ function Page({ card, house }: { card: TravellerWithEntries; house: House }) {
             ))}
           </section>
         ) : null}
-        <p className="caption mt-3">Meter: {house.meter.name}. Local codes, the maker&apos;s instructions and licensed practice come first.</p>
+        <p className="caption mt-3">
+          Meter: {house.meter.name}. Local codes, the maker&apos;s instructions and licensed practice come first.
+        </p>
       </main>
     </div>
   );

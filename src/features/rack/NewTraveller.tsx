@@ -6,7 +6,18 @@ import { createTraveller } from "@/store/write";
 import { COMPLAINT_WORDS } from "../vocabulary/words";
 
 /** Complaints heard most, one press away; the rest stand on the complaint station. */
-const OFFERED: readonly Complaint[] = ["hums-no-start", "starts-with-push", "starts-slow", "trips-at-once", "trips-running", "runs-hot", "squeals", "slow-or-weak", "dead", "cuts-out-and-returns"];
+const OFFERED: readonly Complaint[] = [
+  "hums-no-start",
+  "starts-with-push",
+  "starts-slow",
+  "trips-at-once",
+  "trips-running",
+  "runs-hot",
+  "squeals",
+  "slow-or-weak",
+  "dead",
+  "cuts-out-and-returns",
+];
 
 /** The one open line: what the motor does starts a card in one step. */
 export function NewTraveller({ technician }: { technician: string }) {
@@ -54,13 +65,27 @@ export function NewTraveller({ technician }: { technician: string }) {
             </button>
           ) : null}
         </div>
-        <p id="ask-say" className={`mt-1 min-h-[20px] text-[13.5px] ${problem ? "font-medium text-out" : "text-ink-soft"}`} aria-live="polite">
-          {problem ?? (said.trim() === "" ? "" : recognised.length > 0 ? `Understood: ${recognised.map((id) => COMPLAINT_WORDS[id].toLowerCase()).join(", ")}. Enter starts the card.` : "Kept in your words. Enter starts the card.")}
+        <p
+          id="ask-say"
+          className={`mt-1 min-h-[19px] text-[13.5px] ${problem ? "font-medium text-out" : "text-ink-soft"}`}
+          aria-live="polite"
+        >
+          {problem ??
+            (said.trim() === ""
+              ? ""
+              : recognised.length > 0
+                ? `Understood: ${recognised.map((id) => COMPLAINT_WORDS[id].toLowerCase()).join(", ")}. Enter starts the card.`
+                : "Kept in your words. Enter starts the card.")}
         </p>
       </form>
-      <div className="mt-2 flex flex-wrap gap-2">
+      <div className="mt-1 flex flex-wrap gap-2">
         {OFFERED.map((id) => (
-          <button key={id} type="button" className="min-h-[44px] border-[1.5px] border-ink bg-sheet px-3 text-[14px] hover:bg-press-wash" onClick={() => void start(said.trim(), [...new Set([...recognised, id])])}>
+          <button
+            key={id}
+            type="button"
+            className="min-h-[44px] border-[1.5px] border-ink bg-sheet px-3 text-[14px] hover:bg-press-wash"
+            onClick={() => void start(said.trim(), [...new Set([...recognised, id])])}
+          >
             {COMPLAINT_WORDS[id]}
           </button>
         ))}

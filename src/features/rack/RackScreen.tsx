@@ -16,7 +16,13 @@ export function RackScreen() {
   const house = useHouse();
   return (
     <Screen at="/">
-      {answer.state === "failed" ? <CannotRead failure={answer.failure} /> : answer.state !== "ready" || house === null ? <Reading /> : <Rack cards={answer.value} house={house} />}
+      {answer.state === "failed" ? (
+        <CannotRead failure={answer.failure} />
+      ) : answer.state !== "ready" || house === null ? (
+        <Reading />
+      ) : (
+        <Rack cards={answer.value} house={house} />
+      )}
     </Screen>
   );
 }
@@ -52,7 +58,13 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
             </h2>
             <label className="flex items-baseline gap-2 text-[14px] font-normal">
               <span className="text-ink-soft">Find</span>
-              <input ref={search} type="search" className="min-h-[32px] w-44 border-b border-ink bg-transparent px-1" value={find} onChange={(event) => setFind(event.target.value)} />
+              <input
+                ref={search}
+                type="search"
+                className="min-h-[32px] w-44 border-b border-ink bg-transparent px-1"
+                value={find}
+                onChange={(event) => setFind(event.target.value)}
+              />
             </label>
           </div>
           {open.length > 0 ? (
@@ -62,7 +74,9 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
               ))}
             </ul>
           ) : (
-            <p className="mt-3 text-ink-soft">{words.length > 0 ? `No open card has “${find}”.` : "Nothing on the rack. Say above what the motor does."}</p>
+            <p className="mt-3 text-ink-soft">
+              {words.length > 0 ? `No open card has “${find}”.` : "Nothing on the rack. Say above what the motor does."}
+            </p>
           )}
           {open.length > shown ? (
             <button type="button" className="btn mt-4" onClick={() => setShown(shown + PAGE)}>

@@ -46,17 +46,29 @@ export function cardFacts(card: TravellerWithEntries, assessment: TravellerAsses
   const speaks = loudest(assessment);
   const detail = speaks && speaks !== "prove" ? (saidAt(speaks, card.entries[speaks]?.data, stations[speaks], facts)[1] ?? "") : "";
   if (card.traveller.finishedAt !== null || action) {
-    const isProved = stations.prove.stamp === "holds";
+    const { stamp } = stations.prove;
+    const isProved = stamp === "holds";
+    const isJudged = stamp === "out" || stamp === "too-close";
     return {
       complaint,
       stands: `${action ? ACTION_WORDS[action] : "No action chosen"}. ${card.traveller.finishedAt === null ? `Now ${next}.` : "Signed off."}`,
-      stamp: isProved ? "holds" : stations.prove.stamp === "not-done" ? "noted" : stations.prove.stamp,
-      stampWord: isProved ? "Proved" : stations.prove.stamp === "not-done" ? "Decided" : stampWord("prove", assessment),
+      stamp: isProved || isJudged ? stamp : "noted",
+      stampWord: isProved ? "Proved" : isJudged ? `Prove: ${stampWord("prove", assessment).toLowerCase()}` : "Decided",
     };
   }
   if (speaks) {
-    return { complaint, stands: `${detail} ${next.charAt(0).toUpperCase()}${next.slice(1)}.`.trim(), stamp: stations[speaks].stamp, stampWord: `${viewOf(speaks).title}: ${stampWord(speaks, assessment).toLowerCase()}` };
+    return {
+      complaint,
+      stands: `${detail} ${next.charAt(0).toUpperCase()}${next.slice(1)}.`.trim(),
+      stamp: stations[speaks].stamp,
+      stampWord: `${viewOf(speaks).title}: ${stampWord(speaks, assessment).toLowerCase()}`,
+    };
   }
   const done = STATION_IDS.filter((id) => stations[id].stamp !== "not-done").length;
-  return { complaint, stands: `${done} of ${STATION_IDS.length} stations, ${next}.`, stamp: "not-done", stampWord: "Under way" };
+  return {
+    complaint,
+    stands: `${done} of ${STATION_IDS.length} stations, ${next}.`,
+    stamp: "not-done",
+    stampWord: "Under way",
+  };
 }

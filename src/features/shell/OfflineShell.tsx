@@ -1,11 +1,14 @@
 "use client";
-import { SerwistProvider } from "@serwist/turbopack/react";
+import { useEffect } from "react";
 
-/** Registers the service worker in production; a development server must never be cached. */
-export function OfflineShell({ children }: { children: React.ReactNode }) {
-  return (
-    <SerwistProvider swUrl="/serwist/sw.js" disable={process.env.NODE_ENV !== "production"} reloadOnOnline={false}>
-      {children}
-    </SerwistProvider>
-  );
+/**
+ * Registers the service worker in production; a development server must never be cached. Where the browser refuses one,
+ * the program works as long as the server answers.
+ */
+export function OfflineShell() {
+  useEffect(() => {
+    if (process.env.NODE_ENV !== "production" || !("serviceWorker" in navigator)) return;
+    navigator.serviceWorker.register("/serwist/sw.js", { scope: "/" }).catch(() => undefined);
+  }, []);
+  return null;
 }

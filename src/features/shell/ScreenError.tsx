@@ -1,4 +1,5 @@
 "use client";
+import Link from "next/link";
 import { ExportButton } from "../ledger/ExportButton";
 
 /** A screen that broke: the data is kept, and can be taken along. */
@@ -6,16 +7,19 @@ export function ScreenError({ error, onRetry }: { error: Error; onRetry: () => v
   return (
     <main className="mx-auto max-w-[62ch] p-6">
       <h1 className="border-l-4 border-out pl-3 text-[22px] font-bold">This screen broke</h1>
-      <p className="mt-3">Everything that was keyed is kept on this device. Try again; if it breaks again, export everything and send the line below to whoever looks after your Vemmick.</p>
+      <p className="mt-3">
+        Everything that was keyed is kept on this device. Try again; if it breaks again, export everything and send the line below to
+        whoever looks after your Vemmick.
+      </p>
       <p className="num mt-3 border-y border-rule py-2 text-[13px] break-words">{error.message}</p>
       <div className="mt-4 flex flex-wrap gap-2">
         <button type="button" className="btn btn-filled" onClick={onRetry}>
           Try again
         </button>
         <ExportButton what="everything" label="Export everything" />
-        <a className="btn" href="/">
+        <Link className="btn" href="/" prefetch={false}>
           To the rack
-        </a>
+        </Link>
       </div>
     </main>
   );

@@ -1,4 +1,5 @@
 import type { ComponentType } from "react";
+import type { ActionId } from "@/core/diagnosis";
 import type { Assessment, Facts, StationData, StationId } from "@/core/stations";
 import type { House } from "@/records";
 
@@ -15,7 +16,11 @@ export interface InstrumentProps<Id extends StationId, Detail> {
 
 /** What the whole traveller comes to, for instruments that propose from it. */
 export interface Weighed {
-  readonly proposals: readonly { readonly action: import("@/core/diagnosis").ActionId; readonly cost: number; readonly cureProbability: number }[];
+  readonly proposals: readonly {
+    readonly action: ActionId;
+    readonly cost: number;
+    readonly cureProbability: number;
+  }[];
   readonly reason: string;
 }
 

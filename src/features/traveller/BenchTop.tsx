@@ -1,5 +1,5 @@
 "use client";
-import { stateChangeFor, stationOf, type StationId, type TravellerAssessment } from "@/core/stations";
+import { cautionsFor, stateChangeFor, stationOf, type StationId, type TravellerAssessment } from "@/core/stations";
 import type { House, TravellerId } from "@/records";
 import { skipStation, updateStation } from "@/store/write";
 import type { TravellerWithEntries } from "@/store/queries";
@@ -22,6 +22,7 @@ interface BenchTopProps {
 export function BenchTop({ id, data, assessment, station, house, onGo }: BenchTopProps) {
   const { definition, blank } = stationOf(station);
   const view = viewOf(station);
+  const cautions = cautionsFor(definition, assessment.facts);
   const entry = data.entries[station];
   const gate = stateChangeFor(station, assessment.facts.power);
   const own = assessment.stations[station];
@@ -33,9 +34,9 @@ export function BenchTop({ id, data, assessment, station, house, onGo }: BenchTo
         </h1>
         <p className="caption">{stateLine(assessment, definition.power)}</p>
       </div>
-      {definition.cautions.length > 0 ? (
+      {cautions.length > 0 ? (
         <ul className="flex flex-col gap-1 border-l-4 border-out pl-3 text-[13.5px]" aria-label="Caution">
-          {definition.cautions.map((code) => (
+          {cautions.map((code) => (
             <li key={code}>{CAUTION_WORDS[code]}</li>
           ))}
         </ul>
@@ -66,7 +67,17 @@ function stateLine({ facts }: TravellerAssessment, power: string): string {
   return power === "live" ? "Power on · live work" : "Taken to be live until made safe";
 }
 
-function Gate({ gate, isDead, hasRecord, onGo }: { gate: StationId; isDead: boolean; hasRecord: boolean; onGo: (station: StationId) => void }) {
+function Gate({
+  gate,
+  isDead,
+  hasRecord,
+  onGo,
+}: {
+  gate: StationId;
+  isDead: boolean;
+  hasRecord: boolean;
+  onGo: (station: StationId) => void;
+}) {
   return (
     <div className="flex flex-wrap items-center gap-4 border-2 border-ink p-4">
       <p className="min-w-0 flex-1 basis-60 text-[16px]">

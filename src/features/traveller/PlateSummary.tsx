@@ -8,7 +8,12 @@ export function PlateSummary({ assessment, entries }: { assessment: TravellerAss
   const plate = entries.plate?.data as { rpm?: string; capacitor?: string } | undefined;
   const cells = [
     ["Type", facts.motorType === "unknown" ? null : MOTOR_TYPE_WORDS[facts.motorType]],
-    ["Supply", facts.supplyV === null ? null : `${formatNumber(facts.supplyV, 0)} V${facts.frequencyHz ? ` ${formatNumber(facts.frequencyHz, 0)} Hz` : ""}`],
+    [
+      "Supply",
+      facts.supplyV === null
+        ? null
+        : `${formatNumber(facts.supplyV, 0)} V${facts.frequencyHz ? ` ${formatNumber(facts.frequencyHz, 0)} Hz` : ""}`,
+    ],
     ["Plate amps", facts.fullLoadA === null ? null : formatQuantity("current", facts.fullLoadA)],
     ["rpm", plate?.rpm?.trim() || null],
     ["Capacitor", facts.plateCapacitor === null ? null : (plate?.capacitor ?? null)],

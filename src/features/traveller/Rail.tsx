@@ -60,12 +60,24 @@ export function RailAcross({ stretches, at }: { stretches: readonly Stretch[]; a
       return <path key={index} d={`M${x} ${y}q3.75 -8 7.5 0t7.5 0t7.5 0t7.5 0`} stroke={LIVE} strokeWidth="2" fill="none" />;
     }
     if (stretch === "dead" || stretch === "dead-closed") {
-      return <path key={index} d={`M${x} ${y}h${STATION_W}`} stroke={stretch === "dead" ? INK : "var(--rule)"} strokeWidth="4.5" strokeDasharray={stretch === "dead" ? undefined : "3 4"} />;
+      return (
+        <path
+          key={index}
+          d={`M${x} ${y}h${STATION_W}`}
+          stroke={stretch === "dead" ? INK : "var(--rule)"}
+          strokeWidth="4.5"
+          strokeDasharray={stretch === "dead" ? undefined : "3 4"}
+        />
+      );
     }
     return (
       <g key={index}>
         <path d={`M${x} ${y}H${x + 9}M${x + 21} ${y}H${x + STATION_W}`} stroke={INK} strokeWidth="2" />
-        <path d={`M${x + 21} ${y}L${x + 10} ${stretch.endsWith("done") === stretch.startsWith("to-dead") ? y - 9 : y}`} stroke={INK} strokeWidth="2.2" />
+        <path
+          d={`M${x + 21} ${y}L${x + 10} ${stretch.endsWith("done") === stretch.startsWith("to-dead") ? y - 9 : y}`}
+          stroke={INK}
+          strokeWidth="2.2"
+        />
         <circle cx={x + 9} cy={y} r="3" fill="var(--ground)" stroke={INK} strokeWidth="1.6" />
         <circle cx={x + 21} cy={y} r="3" fill="var(--ground)" stroke={INK} strokeWidth="1.6" />
       </g>

@@ -34,7 +34,11 @@ export function Strip({ assessment, stretches, current, onGo }: StripProps) {
               className={`relative flex min-h-[48px] w-full items-center gap-2 pr-2.5 pl-[46px] text-left text-[14px] ${isCurrent ? "bg-sheet font-semibold shadow-[inset_0_0_0_1.5px_var(--ink)]" : "hover:bg-press-wash"}`}
             >
               <Rail stretch={stretches[id]} />
-              <span className={`min-w-0 flex-1 ${stamp === "not-done" && !isCurrent ? "text-ink-soft" : ""} ${stretches[id].startsWith("to-") ? "font-bold" : ""}`}>{viewOf(id).title}</span>
+              <span
+                className={`min-w-0 flex-1 ${stamp === "not-done" && !isCurrent ? "text-ink-soft" : ""} ${stretches[id].startsWith("to-") ? "font-bold" : ""}`}
+              >
+                {viewOf(id).title}
+              </span>
               <Stamp tone={stamp}>{stampWord(id, assessment)}</Stamp>
             </button>
           </li>

@@ -16,10 +16,17 @@ export function TravellerTitle({ traveller }: { traveller: Traveller }) {
   const name = traveller.machine.trim() || "Machine not named yet";
   return (
     <>
-      <button type="button" className="flex min-h-[44px] min-w-0 items-center gap-2 text-left" onClick={() => setOpen(true)} aria-label={`${name}: name, site, export, print`}>
+      <button
+        type="button"
+        className="flex min-h-[44px] min-w-0 items-center gap-2 text-left"
+        onClick={() => setOpen(true)}
+        aria-label={`${name}: name, site, export, print`}
+      >
         <span className="min-w-0">
           <b className="block truncate text-[16px] font-semibold sm:inline">{name}</b>{" "}
-          <span className="caption block truncate sm:inline">{[traveller.site.trim(), dayAndTime(traveller.createdAt, new Date())].filter(Boolean).join(" · ")}</span>
+          <span className="caption block truncate sm:inline">
+            {[traveller.site.trim(), dayAndTime(traveller.createdAt, new Date())].filter(Boolean).join(" · ")}
+          </span>
         </span>
         <MoreHorizontal aria-hidden="true" size={20} className="shrink-0 text-press" />
       </button>
@@ -40,9 +47,23 @@ function CardActions({ traveller }: { traveller: Traveller }) {
   return (
     <div className="flex flex-col gap-5">
       <div className="grid gap-4 sm:grid-cols-2">
-        <LineField label="Machine" text={traveller.machine} onText={(machine) => void updateTraveller(traveller.id, { machine: machine.slice(0, 200) })} placeholder="Proofing-cabinet blower" />
-        <LineField label="Site" text={traveller.site} onText={(site) => void updateTraveller(traveller.id, { site: site.slice(0, 200) })} placeholder="Pell Street Bakery" />
-        <LineField label="Technician" text={traveller.technician} onText={(technician) => void updateTraveller(traveller.id, { technician: technician.slice(0, 200) })} />
+        <LineField
+          label="Machine"
+          text={traveller.machine}
+          onText={(machine) => void updateTraveller(traveller.id, { machine: machine.slice(0, 200) })}
+          placeholder="Proofing-cabinet blower"
+        />
+        <LineField
+          label="Site"
+          text={traveller.site}
+          onText={(site) => void updateTraveller(traveller.id, { site: site.slice(0, 200) })}
+          placeholder="Pell Street Bakery"
+        />
+        <LineField
+          label="Technician"
+          text={traveller.technician}
+          onText={(technician) => void updateTraveller(traveller.id, { technician: technician.slice(0, 200) })}
+        />
       </div>
       <div className="flex flex-wrap gap-2">
         <ExportButton what={traveller.id} label="Export this card" />

@@ -141,14 +141,14 @@ export const MACHINE_WORDS: Record<MachineKind, string> = {
 };
 
 export const CAUTION_WORDS: Record<CautionCode, string> = {
-  "stored-charge": "A capacitor keeps its charge with the power off. Discharge it through a resistor and measure it before hands go in.",
-  "prove-dead": "Prove the meter on a live source before and after. A meter that shows nothing is not yet a dead circuit.",
+  "stored-charge": "A capacitor keeps its charge: discharge it through a resistor, then measure, before hands go in.",
+  "prove-dead": "Prove the meter on a live source before and after: a dead meter also shows nothing.",
   "line-voltage": "Line voltage. Insulated probes, one hand, guards in place.",
   "moving-parts": "Blades and pulleys: keep hands, sleeves and leads clear.",
   "pressurised-terminals": "Compressor: keep the terminal cover on while there is pressure. A pin can blow out.",
-  "oil-filled-can": "Old capacitor cans may hold PCB oil. No skin contact; bag it and dispose of it as local rules ask.",
+  "oil-filled-can": "An old can may hold PCB oil: no skin contact, bag it, dispose of it as local rules ask.",
   "motor-at-rest": "Rotor at rest, capacitor disconnected, test leads nulled before low ohms.",
-  "local-codes": "Lock-out rules, the maker's instructions and local codes come first. Gas, refrigerant and fixed wiring are licensed work.",
+  "local-codes": "Lock-out rules and local codes come first. Gas, refrigerant and fixed wiring are licensed work.",
   "hot-surfaces": "Hot surfaces: let the shell cool.",
   "bare-metal": "Touch bare metal: scratch through paint, fingers off the tips.",
 };

@@ -91,7 +91,13 @@ const WITHOUT_CAPACITOR = ["split-phase", "shaded-pole"];
 
 /** Capacitor by capacitance meter, against its label and against the plate. */
 export const capacitorStation = defineStation({
-  definition: { id: "capacitor", power: "dead", minutes: 3, tests: ["capacitor-meter"], cautions: ["stored-charge", "oil-filled-can"] },
+  definition: {
+    id: "capacitor",
+    power: "dead",
+    minutes: 3,
+    tests: ["capacitor-meter"],
+    cautions: ["stored-charge", "oil-filled-can"],
+  },
   schema,
   blank: { label: "", readings: [], isIsolated: null, note: "" } as CapacitorRecord,
   assess(record, context) {
@@ -99,8 +105,12 @@ export const capacitorStation = defineStation({
     const parsed = parseCapacitorLabel(record.label);
     if (!parsed.ok) {
       const isEmpty = parsed.failure.code === "label-empty";
-      if (isEmpty && WITHOUT_CAPACITOR.includes(facts.motorType)) return plainAssessment<CapacitorDetail>("noted", { state: "none-fitted" });
-      return plainAssessment<CapacitorDetail>("not-done", { state: "no-label", failure: isEmpty ? null : parsed.failure });
+      if (isEmpty && WITHOUT_CAPACITOR.includes(facts.motorType))
+        return plainAssessment<CapacitorDetail>("noted", { state: "none-fitted" });
+      return plainAssessment<CapacitorDetail>("not-done", {
+        state: "no-label",
+        failure: isEmpty ? null : parsed.failure,
+      });
     }
     const label = parsed.value;
     const sections = label.sections.map((_, index) => judgeSection(label, index, record.readings[index] ?? null, context));
@@ -109,13 +119,23 @@ export const capacitorStation = defineStation({
     const measured = worstStamp(sections.map((s) => s.stamp));
     const stamp: Stamp = mismatches.length > 0 ? "out" : measured;
     const wrongPart: Finding[] = mismatches.some((m) => m.code !== "lower-volts")
-      ? [{ test: "capacitor-meter", about: label.kind === "run" ? "run-capacitor" : "start-capacitor", weights: { out: 1 } }]
+      ? [
+          {
+            test: "capacitor-meter",
+            about: label.kind === "run" ? "run-capacitor" : "start-capacitor",
+            weights: { out: 1 },
+          },
+        ]
       : [];
     const findings = wrongPart.length > 0 ? wrongPart : sections.flatMap((section) => findingOf(section, label.kind));
-    return plainAssessment<CapacitorDetail>(stamp, { state: "label", label, sections, mismatches }, {
-      facts: { fittedCapacitor: label },
-      findings,
-      working: sections.flatMap((section, index) => workingOfSection(section, record.readings[index] ?? null, context.house)),
-    });
+    return plainAssessment<CapacitorDetail>(
+      stamp,
+      { state: "label", label, sections, mismatches },
+      {
+        facts: { fittedCapacitor: label },
+        findings,
+        working: sections.flatMap((section, index) => workingOfSection(section, record.readings[index] ?? null, context.house)),
+      },
+    );
   },
 });

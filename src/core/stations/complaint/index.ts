@@ -20,6 +20,8 @@ export const complaintStation = defineStation({
   blank: { complaints: [], said: "" },
   assess(record) {
     const isEmpty = record.complaints.length === 0 && record.said.trim() === "";
-    return plainAssessment<ComplaintDetail>(isEmpty ? "not-done" : "noted", record, { facts: { complaints: record.complaints } });
+    return plainAssessment<ComplaintDetail>(isEmpty ? "not-done" : "noted", record, {
+      facts: { complaints: record.complaints },
+    });
   },
 });

@@ -29,7 +29,10 @@ export const decideStation = defineStation({
     const detail: DecideDetail = {
       action: record.action,
       isReasonMissing: record.action !== null && record.reason.trim() === "",
-      part: record.action !== null && NEEDS_CAPACITOR.includes(record.action) ? neededCapacitor(facts.plateCapacitor, facts.fittedCapacitor) : null,
+      part:
+        record.action !== null && NEEDS_CAPACITOR.includes(record.action)
+          ? neededCapacitor(facts.plateCapacitor, facts.fittedCapacitor)
+          : null,
     };
     return plainAssessment(record.action === null ? "not-done" : "noted", detail);
   },

@@ -28,7 +28,13 @@ const ohmOf = (entry: Entry | null): number | null => (entry?.reading?.kind === 
 
 /** Each lead to the frame: any ohms at all on an ohmmeter is a ground fault; OL does not prove insulation. */
 export const frameStation = defineStation({
-  definition: { id: "frame", power: "dead", minutes: 2, tests: ["frame-ohms"], cautions: ["bare-metal", "pressurised-terminals"] },
+  definition: {
+    id: "frame",
+    power: "dead",
+    minutes: 2,
+    tests: ["frame-ohms"],
+    cautions: ["bare-metal", "pressurised-terminals"],
+  },
   schema,
   blank: { readings: [null, null, null], note: "" } as FrameRecord,
   assess(record, { facts, house }) {
@@ -43,16 +49,33 @@ export const frameStation = defineStation({
     const worst = low[0] ?? null;
     const isGrounded = worst !== null && worst.ohm < limitOhm;
     const state = isGrounded ? "grounded" : measured === 0 ? "not-done" : measured < 3 ? "some" : worst ? "leaks" : "clear";
-    const stamp: Record<FrameDetail["state"], Stamp> = { "not-done": "not-done", some: "not-done", clear: "holds", leaks: "noted", grounded: "out" };
+    const stamp: Record<FrameDetail["state"], Stamp> = {
+      "not-done": "not-done",
+      some: "not-done",
+      clear: "holds",
+      leaks: "noted",
+      grounded: "out",
+    };
     const findings: Finding[] =
       state === "grounded"
-        ? [{ test: "frame-ohms", weights: (worst?.ohm ?? 0) < FINGERS_OHM ? { grounded: 1 } : { grounded: 0.7, leaks: 0.3 } }]
+        ? [
+            {
+              test: "frame-ohms",
+              weights: (worst?.ohm ?? 0) < FINGERS_OHM ? { grounded: 1 } : { grounded: 0.7, leaks: 0.3 },
+            },
+          ]
         : state === "clear"
           ? [{ test: "frame-ohms", weights: { clear: 1 } }]
           : state === "leaks"
             ? [{ test: "frame-ohms", weights: { leaks: 1 } }]
             : [];
-    const detail: FrameDetail = { state, measured, worst, leadNames: facts.leadNames, isWorthRepeating: isGrounded && worst.ohm >= FINGERS_OHM };
+    const detail: FrameDetail = {
+      state,
+      measured,
+      worst,
+      leadNames: facts.leadNames,
+      isWorthRepeating: isGrounded && worst.ohm >= FINGERS_OHM,
+    };
     return plainAssessment(stamp[state], detail, {
       findings,
       working: worst

@@ -29,7 +29,13 @@ export function handTurnOutcome(turn: Turn | null, radialPlay: boolean | null, r
   return turn === "rough" || rubs === true ? "rough" : "free";
 }
 
-const STAMPS: Record<Outcome<"hand-turn">, Stamp> = { free: "holds", rough: "out", "rough-with-play": "out", tight: "out", seized: "out" };
+const STAMPS: Record<Outcome<"hand-turn">, Stamp> = {
+  free: "holds",
+  rough: "out",
+  "rough-with-play": "out",
+  tight: "out",
+  seized: "out",
+};
 
 /** Turn by hand: free, rough, tight, seized; play; rubbing. */
 export const handTurnStation = defineStation({

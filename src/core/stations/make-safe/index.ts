@@ -90,7 +90,13 @@ const STAMPS: Record<MakeSafeDetail["state"], Stamp> = {
 
 /** Isolated, meter proven live–dead–live, capacitor measured: only then does the dead stretch open. */
 export const makeSafeStation = defineStation({
-  definition: { id: "make-safe", power: "to-dead", minutes: 4, tests: [], cautions: ["prove-dead", "stored-charge", "local-codes"] },
+  definition: {
+    id: "make-safe",
+    power: "to-dead",
+    minutes: 4,
+    tests: [],
+    cautions: ["prove-dead", "stored-charge", "local-codes"],
+  },
   schema,
   blank: { round: BLANK_ROUND, earlier: [] } as MakeSafeRecord,
   assess(record, { house }: StationContext) {
@@ -118,6 +124,8 @@ export const makeSafeStation = defineStation({
       circuitV,
       declaredAt,
     };
-    return plainAssessment(STAMPS[state], detail, { facts: safeAt === null ? {} : { power: "dead", deadSince: safeAt } });
+    return plainAssessment(STAMPS[state], detail, {
+      facts: safeAt === null ? {} : { power: "dead", deadSince: safeAt },
+    });
   },
 });

@@ -1,6 +1,15 @@
 import * as v from "valibot";
 import { parseCapacitorLabel, type CapacitorLabel } from "../../capacitor";
-import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, parsePower, speedAndPoles, synchronousRpm, type InsulationClass, type SpeedAndPoles } from "../../motor";
+import {
+  INSULATION_CLASSES,
+  MACHINE_KINDS,
+  MOTOR_TYPES,
+  parsePower,
+  speedAndPoles,
+  synchronousRpm,
+  type InsulationClass,
+  type SpeedAndPoles,
+} from "../../motor";
 import { fail, ok, type Failure, type Result } from "../../result";
 import { formatNumber } from "../../quantity";
 import { defineStation, plainAssessment, type WorkingStep } from "../contract";
@@ -62,7 +71,18 @@ function speedWorking(rpm: number, hz: number, speed: SpeedAndPoles): WorkingSte
 export const plateStation = defineStation({
   definition: { id: "plate", power: "either", minutes: 2, tests: [], isOpening: true, cautions: [] },
   schema,
-  blank: { motorType: "unknown", machineKind: "other", volts: "", hertz: "", power: "", amps: "", rpm: "", capacitor: "", duty: "", insulationClass: "" } as PlateRecord,
+  blank: {
+    motorType: "unknown",
+    machineKind: "other",
+    volts: "",
+    hertz: "",
+    power: "",
+    amps: "",
+    rpm: "",
+    capacitor: "",
+    duty: "",
+    insulationClass: "",
+  } as PlateRecord,
   assess(record) {
     const volts = parsePlateNumber(record.volts, PLATE_NUMBERS.volts);
     const hertz = parsePlateNumber(record.hertz, PLATE_NUMBERS.hertz);
@@ -71,7 +91,14 @@ export const plateStation = defineStation({
     const frequencyHz = hertz.ok ? hertz.value : null;
     const rpm = parseSpeed(record.rpm, frequencyHz);
     const capacitor = optional(record.capacitor, parseCapacitorLabel);
-    const results: Partial<Record<PlateField, Result<unknown, Failure>>> = { volts, hertz, amps, power, rpm, capacitor };
+    const results: Partial<Record<PlateField, Result<unknown, Failure>>> = {
+      volts,
+      hertz,
+      amps,
+      power,
+      rpm,
+      capacitor,
+    };
     const failures = Object.fromEntries(
       Object.entries(results).flatMap(([field, result]) => (result.ok ? [] : [[field, result.failure]])),
     ) as PlateDetail["failures"];

@@ -29,7 +29,14 @@ export function parsePlateNumber(text: string, spec: PlateNumberSpec): Result<nu
   if (!/^\d+(\.\d+)?$|^\.\d+$/.test(figure)) return fail({ code: "number-needed", field: spec.field, text });
   const value = Number(figure);
   if (value < spec.min || value > spec.max) {
-    return fail({ code: "number-out-of-range", field: spec.field, value, min: spec.min, max: spec.max, unit: spec.unit });
+    return fail({
+      code: "number-out-of-range",
+      field: spec.field,
+      value,
+      min: spec.min,
+      max: spec.max,
+      unit: spec.unit,
+    });
   }
   return ok(value);
 }

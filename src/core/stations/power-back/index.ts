@@ -21,7 +21,13 @@ export interface PowerBackDetail {
 
 /** Power back on: a step of its own, never a continuation of a dead test. */
 export const powerBackStation = defineStation({
-  definition: { id: "power-back", power: "to-live", minutes: 3, tests: [], cautions: ["line-voltage", "moving-parts", "local-codes"] },
+  definition: {
+    id: "power-back",
+    power: "to-live",
+    minutes: 3,
+    tests: [],
+    cautions: ["line-voltage", "moving-parts", "local-codes"],
+  },
   schema,
   blank: { steps: {}, restoredAt: null } as PowerBackRecord,
   assess(record, { facts }) {

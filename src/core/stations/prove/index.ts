@@ -75,7 +75,13 @@ function workingOf(name: string, verdict: AmpsVerdict | null, plateA: number | n
 
 /** Running amps before and after the repair, side by side against the plate. */
 export const proveStation = defineStation({
-  definition: { id: "prove", power: "live", minutes: 4, tests: ["run-amps"], cautions: ["line-voltage", "moving-parts"] },
+  definition: {
+    id: "prove",
+    power: "live",
+    minutes: 4,
+    tests: ["run-amps"],
+    cautions: ["line-voltage", "moving-parts"],
+  },
   schema,
   blank: { before: null, after: null, note: "" } as ProveRecord,
   assess(record, context) {
@@ -84,10 +90,14 @@ export const proveStation = defineStation({
     const before = judgeAmps(record.before, plateA, context);
     const after = judgeAmps(record.after, plateA, context);
     const stamp: Stamp = after ? (after.conformity?.decision ?? "noted") : before || record.note.trim() !== "" ? "noted" : "not-done";
-    return plainAssessment<ProveDetail>(stamp, { plateA, limitA, before, after }, {
-      // Only what was found speaks of the fault; the figure after the repair speaks of the repair.
-      findings: findingOf(before),
-      working: [...workingOf("before", before, plateA, limitA), ...workingOf("after", after, plateA, limitA)],
-    });
+    return plainAssessment<ProveDetail>(
+      stamp,
+      { plateA, limitA, before, after },
+      {
+        // Only what was found speaks of the fault; the figure after the repair speaks of the repair.
+        findings: findingOf(before),
+        working: [...workingOf("before", before, plateA, limitA), ...workingOf("after", after, plateA, limitA)],
+      },
+    );
   },
 });

@@ -104,7 +104,13 @@ function sumWorking(answer: ThreeLeadAnswer, { house }: StationContext, leadOhm:
 
 /** Three leads, three readings: who is common, run and start, and what is wrong if the pattern is not sound. */
 export const windingsStation = defineStation({
-  definition: { id: "windings", power: "dead", minutes: 5, tests: ["winding-ohms"], cautions: ["motor-at-rest", "pressurised-terminals"] },
+  definition: {
+    id: "windings",
+    power: "dead",
+    minutes: 5,
+    tests: ["winding-ohms"],
+    cautions: ["motor-at-rest", "pressurised-terminals"],
+  },
   schema,
   blank: { leads: ["A", "B", "C"], pairs: [null, null, null], testLeads: null, note: "" } as WindingsRecord,
   assess(record, context) {

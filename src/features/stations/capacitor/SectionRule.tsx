@@ -13,14 +13,24 @@ export function SectionRule({ section, name }: { section: SectionVerdict; name: 
   const reading =
     readingUf === null || conformity === null
       ? []
-      : [{ at: readingUf, halfWidth: conformity.expandedUncertainty, label: `meter ${uf(readingUf)}`, tone: conformity.decision }];
+      : [
+          {
+            at: readingUf,
+            halfWidth: conformity.expandedUncertainty,
+            label: `meter ${uf(readingUf)}`,
+            tone: conformity.decision,
+          },
+        ];
   const said = reading.length > 0 ? `; the meter shows ${formatQuantity("capacitance", readingUf ?? 0)}` : "";
   return (
     <LimitRule
       description={`${name}: allowed from ${uf(limits.lowUf)} to ${uf(limits.highUf)} µF${said}`}
       low={{ at: limits.lowUf, label: percentOf(limits.lowUf), figure: uf(limits.lowUf) }}
       high={{ at: limits.highUf, label: percentOf(limits.highUf), figure: uf(limits.highUf) }}
-      rated={{ at: limits.ratedUf, label: `${limits.origin === "printed-range" ? "middle" : "rated"} ${uf(limits.ratedUf)}` }}
+      rated={{
+        at: limits.ratedUf,
+        label: `${limits.origin === "printed-range" ? "middle" : "rated"} ${uf(limits.ratedUf)}`,
+      }}
       pointers={reading}
     />
   );

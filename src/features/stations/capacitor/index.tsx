@@ -21,11 +21,13 @@ const withReading = (readings: readonly (Entry | null)[], index: number, entry: 
 function Instrument({ record, assessment, house, change }: InstrumentProps<"capacitor", CapacitorDetail>) {
   const { detail } = assessment;
   const sections = detail.state === "label" ? detail.sections : [];
-  const nameOf = (index: number): string => (sections.length < 2 ? "Meter shows" : `Meter shows, ${sections[index]?.terminal ?? `section ${index + 1}`}`);
+  const nameOf = (index: number): string =>
+    sections.length < 2 ? "Meter shows" : `Meter shows, ${sections[index]?.terminal ?? `section ${index + 1}`}`;
   const figures = sections.map(percentFigure).filter((figure) => figure !== null);
   return (
+    // On a phone the figure comes last, right above the pad, with ruler and verdict over it.
     <FieldFlow className="flex flex-col gap-4">
-      <div className="grid gap-x-8 gap-y-3 md:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
+      <div className="contents md:grid md:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)] md:gap-x-8">
         <LineField
           label="Label, as printed"
           text={record.label}
@@ -37,7 +39,7 @@ function Instrument({ record, assessment, house, change }: InstrumentProps<"capa
           hint={labelReadBack(detail)}
           problem={detail.state === "no-label" && detail.failure ? capacitorSentences(detail, 0)[0] : null}
         />
-        <div className="flex flex-col gap-3">
+        <div className="flex flex-col gap-3 max-md:order-2">
           {(sections.length > 0 ? sections : [null]).map((_, index) => (
             <EntryField
               key={index}
@@ -55,14 +57,26 @@ function Instrument({ record, assessment, house, change }: InstrumentProps<"capa
         <SectionRule key={index} section={section} name={section.terminal ?? "Capacitor"} />
       ))}
       <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
-        <Verdict assessment={assessment} figure={figures.join(" · ") || null} sentences={capacitorSentences(detail, house.figures.recheckDays)} />
+        <Verdict
+          assessment={assessment}
+          figure={figures.join(" · ") || null}
+          sentences={capacitorSentences(detail, house.figures.recheckDays)}
+        />
         <KeyPad extras={PAD_EXTRAS.capacitance} />
       </div>
-      <YesNo legend="Disconnected on at least one side" value={record.isIsolated} onValue={(isIsolated) => change((r) => ({ ...r, isIsolated }))} />
-      {record.isIsolated === false ? (
-        <p className="text-[14px] font-medium text-close">Another path lies across the part: the reading is not only the capacitor. Take one lead off and read again.</p>
-      ) : null}
-      <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+      <div className="flex flex-col gap-4 max-md:order-3">
+        <YesNo
+          legend="Disconnected on at least one side"
+          value={record.isIsolated}
+          onValue={(isIsolated) => change((r) => ({ ...r, isIsolated }))}
+        />
+        {record.isIsolated === false ? (
+          <p className="text-[14px] font-medium text-close">
+            Another path lies across the part: the reading is not only the capacitor. Take one lead off and read again.
+          </p>
+        ) : null}
+        <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+      </div>
     </FieldFlow>
   );
 }
@@ -70,7 +84,8 @@ function Instrument({ record, assessment, house, change }: InstrumentProps<"capa
 export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
   title: "Capacitor",
   letter: "u",
-  brief: ({ detail }) => (detail.state === "none-fitted" ? "None fitted" : detail.state === "label" && detail.mismatches.length > 0 ? "Wrong part" : null),
+  brief: ({ detail }) =>
+    detail.state === "none-fitted" ? "None fitted" : detail.state === "label" && detail.mismatches.length > 0 ? "Wrong part" : null,
   say: (record, { detail }) => {
     if (detail.state !== "label") return detail.state === "none-fitted" ? ["No capacitor on this type of motor."] : [];
     const figures = detail.sections.map(percentFigure).filter((figure) => figure !== null);

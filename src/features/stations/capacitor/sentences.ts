@@ -28,7 +28,9 @@ function distance({ readingUf, limits }: SectionVerdict): { uf: number; side: "l
 /** What one section's figure means. */
 export function sectionSentences(section: SectionVerdict, recheckDays: number): string[] {
   if (section.isOverLimit) {
-    return ["OL on the capacitance range: the part is shorted, or the meter's range is too small. Check on ohms: near zero that stays is a short."];
+    return [
+      "OL on the capacitance range: the part is shorted, or the meter's range is too small. Check on ohms: near zero that stays is a short.",
+    ];
   }
   const gap = distance(section);
   const { conformity, limits } = section;
@@ -56,21 +58,28 @@ export function sectionSentences(section: SectionVerdict, recheckDays: number): 
 /** Every sentence about the part, the wrong part first. */
 export function capacitorSentences(detail: CapacitorDetail, recheckDays: number): string[] {
   if (detail.state === "none-fitted") return ["This type of motor has no capacitor. If one is fitted, type its label."];
-  if (detail.state === "no-label") return [detail.failure ? toSentence(detail.failure) : "Type the label as printed, then what the meter shows."];
+  if (detail.state === "no-label")
+    return [detail.failure ? toSentence(detail.failure) : "Type the label as printed, then what the meter shows."];
   const mismatches = detail.mismatches.map((m) => (MISMATCHES[m.code] as (m: PartMismatch) => string)(m));
   const sections = detail.sections.flatMap((section) => {
     const name = detail.sections.length > 1 ? `${section.terminal ?? `Section ${detail.sections.indexOf(section) + 1}`}: ` : "";
     return sectionSentences(section, recheckDays).map((sentence, index) => (index === 0 ? name + sentence : sentence));
   });
   const all = [...mismatches, ...sections];
-  return all.length > 0 ? all : ["Power off, discharged, one side disconnected, fingers off the tips: wait for the figure to settle, then type it."];
+  return all.length > 0
+    ? all
+    : ["Power off, discharged, one side disconnected, fingers off the tips: wait for the figure to settle, then type it."];
 }
 
 /** What was understood of the label, shown back. */
 export function labelReadBack(detail: CapacitorDetail): string | null {
   if (detail.state !== "label") return null;
   const { label, sections } = detail;
-  const values = label.sections.map((s) => (s.nominalUf === null ? `${formatNumber(s.lowUf ?? 0, 2)} to ${formatNumber(s.highUf ?? 0, 2)}` : formatNumber(s.nominalUf, 3)) + (s.terminal ? ` (${s.terminal})` : ""));
+  const values = label.sections.map(
+    (s) =>
+      (s.nominalUf === null ? `${formatNumber(s.lowUf ?? 0, 2)} to ${formatNumber(s.highUf ?? 0, 2)}` : formatNumber(s.nominalUf, 3)) +
+      (s.terminal ? ` (${s.terminal})` : ""),
+  );
   const origin = sections[0]?.limits?.origin;
   return [
     `${label.kind === "run" ? "Run" : "Start"} capacitor (${label.kindReason})`,

@@ -19,7 +19,10 @@ function Instrument({ record, change }: InstrumentProps<"complaint", Detail>) {
         options={OPTIONS}
         ticked={record.complaints}
         onToggle={(id) =>
-          change((r) => ({ ...r, complaints: r.complaints.includes(id) ? r.complaints.filter((other) => other !== id) : [...r.complaints, id] }))
+          change((r) => ({
+            ...r,
+            complaints: r.complaints.includes(id) ? r.complaints.filter((other) => other !== id) : [...r.complaints, id],
+          }))
         }
       />
       <NoteField label="In the customer's own words" text={record.said} onText={(said) => change((r) => ({ ...r, said }))} />

@@ -15,20 +15,31 @@ const OPTIONS = ACTIONS.map((id) => ({ id, label: ACTION_WORDS[id] }));
 
 function partSentence(part: NeededCapacitor): string {
   const values = part.sectionsUf.map((uf) => formatNumber(uf, 2)).join(" + ");
-  const volts = part.atLeastV === null ? "volts as on the part taken out or higher" : `${formatQuantity("voltage", part.atLeastV)} or higher, never lower`;
+  const volts =
+    part.atLeastV === null
+      ? "volts as on the part taken out or higher"
+      : `${formatQuantity("voltage", part.atLeastV)} or higher, never lower`;
   return `${values} µF ${part.kind} capacitor, ${volts}; same hertz; it must fit the strap. Asked by the ${part.asked === "plate" ? "motor plate" : "label of the part taken out"}.`;
 }
 
 function sentences(record: { action: ActionId | null; reason: string }, detail: Detail): string[] {
   if (record.action === null) return [];
-  return [`${ACTION_WORDS[record.action]}.${record.reason.trim() ? ` ${record.reason.trim()}` : ""}`, ...(detail.part ? [`Part: ${partSentence(detail.part)}`] : [])];
+  return [
+    `${ACTION_WORDS[record.action]}.${record.reason.trim() ? ` ${record.reason.trim()}` : ""}`,
+    ...(detail.part ? [`Part: ${partSentence(detail.part)}`] : []),
+  ];
 }
 
 function Instrument({ record, assessment, change, weighed }: InstrumentProps<"decide", Detail>) {
   const { detail } = assessment;
   const [best, ...others] = weighed.proposals;
   const choose = (action: ActionId | null, reason?: string) =>
-    change((r) => ({ ...r, action, reason: reason ?? r.reason, decidedAt: action === null ? null : new Date().toISOString() }));
+    change((r) => ({
+      ...r,
+      action,
+      reason: reason ?? r.reason,
+      decidedAt: action === null ? null : new Date().toISOString(),
+    }));
   return (
     <FieldFlow className="flex flex-col gap-6">
       {best ? (
@@ -53,7 +64,10 @@ function Instrument({ record, assessment, change, weighed }: InstrumentProps<"de
               Also weighed:{" "}
               {others
                 .slice(0, 3)
-                .map(({ action, cost, cureProbability }) => `${ACTION_WORDS[action]} (${formatMoney(cost)}, cures ${formatProbability(cureProbability)})`)
+                .map(
+                  ({ action, cost, cureProbability }) =>
+                    `${ACTION_WORDS[action]} (${formatMoney(cost)}, cures ${formatProbability(cureProbability)})`,
+                )
                 .join("; ")}
               .
             </p>
@@ -62,7 +76,11 @@ function Instrument({ record, assessment, change, weighed }: InstrumentProps<"de
       ) : null}
       <PickOne legend="Chosen action" options={OPTIONS} picked={record.action} onPick={(action) => choose(action)} />
       <NoteField label="Reason" text={record.reason} onText={(reason) => change((r) => ({ ...r, reason }))} />
-      {detail.isReasonMissing ? <p className="text-[14px] font-medium text-close">No reason yet. Type one line, or accept the proposed one: the next visit will want to know.</p> : null}
+      {detail.isReasonMissing ? (
+        <p className="text-[14px] font-medium text-close">
+          No reason yet. Type one line, or accept the proposed one: the next visit will want to know.
+        </p>
+      ) : null}
       <div role="status" aria-live="polite">
         {detail.part ? (
           <section aria-labelledby="part">

@@ -17,20 +17,27 @@ const replaceAt = (items: readonly [Entry | null, Entry | null, Entry | null], i
   items.map((old, at) => (at === index ? item : old)) as [Entry | null, Entry | null, Entry | null];
 
 function sentences(detail: Detail): string[] {
-  const worst = detail.worst ? `${nameOf(detail, detail.worst.lead)} reads ${formatQuantity("resistance", detail.worst.ohm)} to the frame` : "";
+  const worst = detail.worst
+    ? `${nameOf(detail, detail.worst.lead)} reads ${formatQuantity("resistance", detail.worst.ohm)} to the frame`
+    : "";
   switch (detail.state) {
     case "not-done":
       return ["Each lead to bare metal; scratch through the paint. Any ohms at all is a ground fault."];
     case "some":
       return [`${detail.measured} of 3 measured, no path so far.`];
     case "clear":
-      return ["OL on all three: no path an ohmmeter can see.", "That does not prove the insulation; only an insulation test at 500 V does."];
+      return [
+        "OL on all three: no path an ohmmeter can see.",
+        "That does not prove the insulation; only an insulation test at 500 V does.",
+      ];
     case "leaks":
       return [`${worst}: above the limit for an ohmmeter, but not OL. Damp or dirt; dry it, and settle it with an insulation test.`];
     case "grounded":
       return [
         `${worst}: a ground fault. The motor is finished, and tripping is explained.`,
-        ...(detail.isWorthRepeating ? ["A reading this high can be fingers on the tips or damp: measure once more with fingers off before it is condemned."] : []),
+        ...(detail.isWorthRepeating
+          ? ["A reading this high can be fingers on the tips or damp: measure once more with fingers off before it is condemned."]
+          : []),
       ];
   }
 }
@@ -42,7 +49,7 @@ function Instrument({ record, assessment, house, change }: InstrumentProps<"fram
     <FieldFlow className="flex flex-col gap-5">
       <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
         <div className="flex flex-col gap-5">
-          <div className="grid grid-cols-3 gap-4">
+          <div className="grid grid-cols-3 gap-4 max-lg:order-last">
             {LEADS.map((lead) => (
               <EntryField
                 key={lead}
@@ -79,10 +86,13 @@ function Instrument({ record, assessment, house, change }: InstrumentProps<"fram
 export const frameView: StationView<"frame", Detail> = {
   title: "To the frame",
   letter: "f",
-  brief: ({ detail, stamp }) => (stamp === "not-done" && detail.measured > 0 ? `${detail.measured} of 3` : detail.state === "grounded" ? "Grounded" : null),
+  brief: ({ detail, stamp }) =>
+    stamp === "not-done" && detail.measured > 0 ? `${detail.measured} of 3` : detail.state === "grounded" ? "Grounded" : null,
   say: (record, { detail }) => {
     if (detail.measured === 0) return [];
-    const readings = LEADS.filter((lead) => record.readings[lead]?.reading).map((lead) => `${nameOf(detail, lead)} ${record.readings[lead]?.text ?? ""}`);
+    const readings = LEADS.filter((lead) => record.readings[lead]?.reading).map(
+      (lead) => `${nameOf(detail, lead)} ${record.readings[lead]?.text ?? ""}`,
+    );
     return [`To the frame: ${readings.join(", ")}.`, ...sentences(detail), ...(record.note.trim() ? [record.note.trim()] : [])];
   },
   Instrument,

@@ -9,7 +9,13 @@ import { Verdict } from "../shared/Verdict";
 
 type Detail = ReturnType<(typeof STATIONS)["hand-turn"]["assess"]>["detail"];
 
-const TURN_WORDS: Record<Turn, string> = { free: "Free and silent", rough: "Rough, like sand", tight: "Tight", seized: "Will not turn", "cannot-reach": "Cannot be reached" };
+const TURN_WORDS: Record<Turn, string> = {
+  free: "Free and silent",
+  rough: "Rough, like sand",
+  tight: "Tight",
+  seized: "Will not turn",
+  "cannot-reach": "Cannot be reached",
+};
 const TURN_OPTIONS = TURNS.map((id) => ({ id, label: TURN_WORDS[id] }));
 
 const OUTCOME_SENTENCES: Record<NonNullable<Detail["outcome"]>, readonly string[]> = {

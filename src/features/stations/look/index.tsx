@@ -27,12 +27,14 @@ const SIGN_WORDS: Record<Sign, string> = {
   "smell-electric": "Hot electrics",
 };
 
-const optionsOf = (sense: "seen" | "smelt") => SIGN_IDS.filter((id) => SIGNS[id].sense === sense).map((id) => ({ id, label: SIGN_WORDS[id] }));
+const optionsOf = (sense: "seen" | "smelt") =>
+  SIGN_IDS.filter((id) => SIGNS[id].sense === sense).map((id) => ({ id, label: SIGN_WORDS[id] }));
 const SEEN = optionsOf("seen");
 const SMELT = optionsOf("smelt");
 
 const CONSEQUENCES: Partial<Record<Sign, string>> = {
-  "cover-not-seated": "A cover that is not seated never presses the start switch: it looks like a dead motor. Seat it before anything is bought.",
+  "cover-not-seated":
+    "A cover that is not seated never presses the start switch: it looks like a dead motor. Seat it before anything is bought.",
   "capacitor-bulged": "A bulged or vented capacitor needs no meter: it is finished.",
   "interlock-defeated": "Note it in the report. It is not to be defeated again; the owner decides with a licensed person.",
   "guard-missing": "No run test before a guard is on.",
@@ -46,7 +48,11 @@ function sentences(detail: Detail): string[] {
 
 function Instrument({ record, assessment, change }: InstrumentProps<"look", Detail>) {
   const toggle = (id: Sign) =>
-    change((r) => ({ ...r, nothingFound: false, signs: r.signs.includes(id) ? r.signs.filter((other) => other !== id) : [...r.signs, id] }));
+    change((r) => ({
+      ...r,
+      nothingFound: false,
+      signs: r.signs.includes(id) ? r.signs.filter((other) => other !== id) : [...r.signs, id],
+    }));
   return (
     <FieldFlow className="flex flex-col gap-5">
       <label className="flex min-h-[44px] items-center gap-3 border-b border-rule-faint text-[16px] font-semibold">
@@ -67,12 +73,19 @@ function Instrument({ record, assessment, change }: InstrumentProps<"look", Deta
 }
 
 const brief = (detail: Detail): string | null =>
-  detail.state === "clean" ? "Clean" : detail.signs.length > 0 ? `${detail.signs.length} ${detail.signs.length === 1 ? "sign" : "signs"}` : null;
+  detail.state === "clean"
+    ? "Clean"
+    : detail.signs.length > 0
+      ? `${detail.signs.length} ${detail.signs.length === 1 ? "sign" : "signs"}`
+      : null;
 
 export const lookView: StationView<"look", Detail> = {
   title: "Look and smell",
   letter: "l",
   brief: ({ detail }) => brief(detail),
-  say: (record, { detail }) => [...(detail.state === "not-done" ? [] : sentences(detail)), ...(record.note.trim() ? [record.note.trim()] : [])],
+  say: (record, { detail }) => [
+    ...(detail.state === "not-done" ? [] : sentences(detail)),
+    ...(record.note.trim() ? [record.note.trim()] : []),
+  ],
   Instrument,
 };

@@ -44,7 +44,9 @@ function sentences(detail: Detail, safeVolts: number): string[] {
     case "still-live":
       return [`${volts(detail.circuitV ?? 0)} on the circuit: it is live. Find the second feed and isolate it; then measure again.`];
     case "charged":
-      return [`${volts(detail.capacitorV ?? 0)} left on the capacitor: above ${volts(safeVolts)}. Discharge it through a resistor of 10 to 20 kΩ and measure again.`];
+      return [
+        `${volts(detail.capacitorV ?? 0)} left on the capacitor: above ${volts(safeVolts)}. Discharge it through a resistor of 10 to 20 kΩ and measure again.`,
+      ];
     case "open":
       return [`Still to do: ${detail.lacks.map((lack) => LACK_WORDS[lack]).join(", ")}.`, ...declared];
   }
@@ -64,22 +66,54 @@ function Instrument({ record, assessment, house, change }: InstrumentProps<"make
         onToggle={(id) =>
           change((r) => {
             const { [id]: done, ...others } = r.round.steps;
-            return { ...r, round: { ...r.round, steps: done === undefined ? { ...others, [id]: new Date().toISOString() } : others } };
+            return {
+              ...r,
+              round: { ...r.round, steps: done === undefined ? { ...others, [id]: new Date().toISOString() } : others },
+            };
           })
         }
       />
       <div className="grid gap-5 lg:grid-cols-[1fr_246px]">
         <div className="grid grid-cols-1 content-start gap-4 sm:grid-cols-2">
-          <EntryField label="Meter on a live source, before" quantity="voltage" entry={round.provenLive} house={house} onEntry={(provenLive) => set({ provenLive })} />
-          <EntryField label="The circuit to be worked on" quantity="voltage" entry={round.circuitDead} house={house} onEntry={(circuitDead) => set({ circuitDead })} />
-          <EntryField label="Meter on a live source, after" quantity="voltage" entry={round.provenLiveAgain} house={house} onEntry={(provenLiveAgain) => set({ provenLiveAgain })} />
+          <EntryField
+            label="Meter on a live source, before"
+            quantity="voltage"
+            entry={round.provenLive}
+            house={house}
+            onEntry={(provenLive) => set({ provenLive })}
+          />
+          <EntryField
+            label="The circuit to be worked on"
+            quantity="voltage"
+            entry={round.circuitDead}
+            house={house}
+            onEntry={(circuitDead) => set({ circuitDead })}
+          />
+          <EntryField
+            label="Meter on a live source, after"
+            quantity="voltage"
+            entry={round.provenLiveAgain}
+            house={house}
+            onEntry={(provenLiveAgain) => set({ provenLiveAgain })}
+          />
           {round.hasNoCapacitor ? (
             <p className="caption self-end pb-2">No capacitor fitted: no charge to measure.</p>
           ) : (
-            <EntryField label="Left on the capacitor" quantity="voltage" entry={round.capacitorVolts} house={house} onEntry={(capacitorVolts) => set({ capacitorVolts })} />
+            <EntryField
+              label="Left on the capacitor"
+              quantity="voltage"
+              entry={round.capacitorVolts}
+              house={house}
+              onEntry={(capacitorVolts) => set({ capacitorVolts })}
+            />
           )}
           <label className="flex min-h-[44px] items-center gap-2 text-[14px]">
-            <input type="checkbox" className="h-5 w-5 accent-press" checked={round.hasNoCapacitor} onChange={() => set({ hasNoCapacitor: !round.hasNoCapacitor })} />
+            <input
+              type="checkbox"
+              className="h-5 w-5 accent-press"
+              checked={round.hasNoCapacitor}
+              onChange={() => set({ hasNoCapacitor: !round.hasNoCapacitor })}
+            />
             No capacitor fitted
           </label>
         </div>
@@ -103,7 +137,13 @@ function Instrument({ record, assessment, house, change }: InstrumentProps<"make
 }
 
 function wordOf(detail: Detail): string | null {
-  const words: Record<Detail["state"], string | null> = { open: null, measured: "Proven dead", declared: "Declared only", "still-live": "Still live", charged: "Charged" };
+  const words: Record<Detail["state"], string | null> = {
+    open: null,
+    measured: "Proven dead",
+    declared: "Declared only",
+    "still-live": "Still live",
+    charged: "Charged",
+  };
   return words[detail.state];
 }
 
@@ -112,7 +152,9 @@ export const makeSafeView: StationView<"make-safe", Detail> = {
   letter: "s",
   brief: ({ detail }) => wordOf(detail),
   say: (record, { detail }) => {
-    const done = STEPS.filter(({ id }) => record.round.steps[id] !== undefined).map(({ id, label }) => `${label} ${clockTime(record.round.steps[id] ?? "")}`);
+    const done = STEPS.filter(({ id }) => record.round.steps[id] !== undefined).map(
+      ({ id, label }) => `${label} ${clockTime(record.round.steps[id] ?? "")}`,
+    );
     return [...sentences(detail, 30), ...(done.length > 0 ? [`${done.join("; ")}.`] : [])];
   },
   Instrument,

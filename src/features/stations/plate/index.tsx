@@ -15,13 +15,21 @@ type Field = keyof Detail["failures"];
 
 const TYPES = MOTOR_TYPES.map((id) => ({ id, label: MOTOR_TYPE_WORDS[id] }));
 const MACHINES = MACHINE_KINDS.map((id) => ({ id, label: MACHINE_WORDS[id] }));
-const CLASSES = (Object.keys(INSULATION_CLASSES) as InsulationClass[]).map((id) => ({ id, label: `${id} · ${INSULATION_CLASSES[id]} °C` }));
+const CLASSES = (Object.keys(INSULATION_CLASSES) as InsulationClass[]).map((id) => ({
+  id,
+  label: `${id} · ${INSULATION_CLASSES[id]} °C`,
+}));
 const DUTIES = [
   { id: "continuous", label: "Continuous" },
   { id: "intermittent", label: "Intermittent" },
 ] as const;
 
-const LINES: readonly { readonly field: Exclude<Field, "insulationClass" | "duty">; readonly label: string; readonly unit?: string; readonly placeholder: string }[] = [
+const LINES: readonly {
+  readonly field: Exclude<Field, "insulationClass" | "duty">;
+  readonly label: string;
+  readonly unit?: string;
+  readonly placeholder: string;
+}[] = [
   { field: "volts", label: "Volts", unit: "V", placeholder: "230" },
   { field: "hertz", label: "Hertz", unit: "Hz", placeholder: "50" },
   { field: "amps", label: "Full-load amps", unit: "A", placeholder: "2.4" },
@@ -47,7 +55,12 @@ function Instrument({ record, assessment, change }: InstrumentProps<"plate", Det
   const { detail } = assessment;
   return (
     <FieldFlow className="flex flex-col gap-5">
-      <PickOne legend="Motor type" options={TYPES} picked={record.motorType} onPick={(id) => change((r) => ({ ...r, motorType: id ?? "unknown" }))} />
+      <PickOne
+        legend="Motor type"
+        options={TYPES}
+        picked={record.motorType}
+        onPick={(id) => change((r) => ({ ...r, motorType: id ?? "unknown" }))}
+      />
       <div className="grid grid-cols-2 gap-x-5 gap-y-4 md:grid-cols-3">
         {LINES.map(({ field, label, unit, placeholder }) => (
           <LineField
@@ -63,10 +76,25 @@ function Instrument({ record, assessment, change }: InstrumentProps<"plate", Det
           />
         ))}
       </div>
-      <PickOne legend="Machine" options={MACHINES} picked={record.machineKind} onPick={(id) => change((r) => ({ ...r, machineKind: id ?? "other" }))} />
+      <PickOne
+        legend="Machine"
+        options={MACHINES}
+        picked={record.machineKind}
+        onPick={(id) => change((r) => ({ ...r, machineKind: id ?? "other" }))}
+      />
       <div className="flex flex-wrap gap-x-8 gap-y-4">
-        <PickOne legend="Insulation class" options={CLASSES} picked={record.insulationClass === "" ? null : record.insulationClass} onPick={(id) => change((r) => ({ ...r, insulationClass: id ?? "" }))} />
-        <PickOne legend="Duty" options={DUTIES} picked={DUTIES.find(({ id }) => id === record.duty)?.id ?? null} onPick={(id) => change((r) => ({ ...r, duty: id ?? "" }))} />
+        <PickOne
+          legend="Insulation class"
+          options={CLASSES}
+          picked={record.insulationClass === "" ? null : record.insulationClass}
+          onPick={(id) => change((r) => ({ ...r, insulationClass: id ?? "" }))}
+        />
+        <PickOne
+          legend="Duty"
+          options={DUTIES}
+          picked={DUTIES.find(({ id }) => id === record.duty)?.id ?? null}
+          onPick={(id) => change((r) => ({ ...r, duty: id ?? "" }))}
+        />
       </div>
       <p className="caption">Anything may stay empty. {assessment.working.length > 0 ? null : "With hertz and speed the poles follow."}</p>
       {assessment.working.length > 0 ? (
@@ -81,7 +109,8 @@ function Instrument({ record, assessment, change }: InstrumentProps<"plate", Det
 export const plateView: StationView<"plate", Detail> = {
   title: "Plate",
   letter: "p",
-  brief: ({ detail, stamp }) => (stamp === "not-done" ? null : detail.filled >= detail.total ? "Complete" : `${detail.filled} of ${detail.total}`),
+  brief: ({ detail, stamp }) =>
+    stamp === "not-done" ? null : detail.filled >= detail.total ? "Complete" : `${detail.filled} of ${detail.total}`,
   say: (record, { detail }) => {
     const parts = [
       record.motorType === "unknown" ? null : MOTOR_TYPE_WORDS[record.motorType],

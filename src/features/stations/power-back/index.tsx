@@ -16,7 +16,8 @@ const STEP_WORDS: Record<RestoreStep, string> = {
 const STEPS = RESTORE_STEPS.map((id) => ({ id, label: STEP_WORDS[id] }));
 
 function sentence(detail: Detail): string {
-  if (detail.isLive && detail.restoredAt) return `Power back on since ${clockTime(detail.restoredAt)}. Dead tests need the circuit made safe again.`;
+  if (detail.isLive && detail.restoredAt)
+    return `Power back on since ${clockTime(detail.restoredAt)}. Dead tests need the circuit made safe again.`;
   if (detail.missing.length > 0) return `Before power: ${detail.missing.map((step) => STEP_WORDS[step].toLowerCase()).join("; ")}.`;
   return "All is seen to. Limit every try to two or three seconds until it runs up.";
 }
@@ -41,7 +42,12 @@ function Instrument({ record, assessment, change }: InstrumentProps<"power-back"
         {sentence(detail)}
       </p>
       {detail.isLive ? null : (
-        <button type="button" className="btn btn-filled self-start" disabled={detail.missing.length > 0} onClick={() => change((r) => ({ ...r, restoredAt: new Date().toISOString() }))}>
+        <button
+          type="button"
+          className="btn btn-filled self-start"
+          disabled={detail.missing.length > 0}
+          onClick={() => change((r) => ({ ...r, restoredAt: new Date().toISOString() }))}
+        >
           Power is back on
         </button>
       )}

@@ -8,9 +8,9 @@ interface PlateBarsProps {
   readonly limitFraction: number;
 }
 
-const WIDTH = 640;
-const LEFT = 74;
-const RIGHT = WIDTH - 130;
+const WIDTH = 470;
+const LEFT = 62;
+const RIGHT = WIDTH - 126;
 const COLOURS = { holds: "var(--holds)", out: "var(--out)", "too-close": "var(--close)" } as const;
 
 /** Amps before and after as bars on one scale: 100 % is the plate. */
@@ -18,14 +18,29 @@ export function PlateBars({ before, after, limitFraction }: PlateBarsProps) {
   const bars = [
     { name: "Before", verdict: before },
     { name: "After", verdict: after },
-  ].flatMap(({ name, verdict }) => (verdict?.fractionOfPlate != null && verdict.conformity ? [{ name, verdict, fraction: verdict.fractionOfPlate, decision: verdict.conformity.decision }] : []));
+  ].flatMap(({ name, verdict }) =>
+    verdict?.fractionOfPlate != null && verdict.conformity
+      ? [{ name, verdict, fraction: verdict.fractionOfPlate, decision: verdict.conformity.decision }]
+      : [],
+  );
   if (bars.length === 0) return null;
   const top = Math.max(1.5, ...bars.map(({ fraction }) => fraction * 1.1));
   const x = (fraction: number): number => LEFT + (fraction / top) * (RIGHT - LEFT);
-  const said = bars.map(({ name, verdict, fraction }) => `${name.toLowerCase()} ${formatQuantity("current", verdict.amps)}, ${formatPercent(fraction)} of the plate`).join("; ");
+  const said = bars
+    .map(
+      ({ name, verdict, fraction }) =>
+        `${name.toLowerCase()} ${formatQuantity("current", verdict.amps)}, ${formatPercent(fraction)} of the plate`,
+    )
+    .join("; ");
   const height = 40 + bars.length * 46;
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={`Running amps: ${said}`} className="block w-full" style={{ maxHeight: 150 }}>
+    <svg
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      role="img"
+      aria-label={`Running amps: ${said}`}
+      className="block w-full"
+      style={{ maxHeight: 170 }}
+    >
       <text x={x(1)} y={13} textAnchor="middle" fontSize="13" fill="var(--ink)">
         plate 100 %
       </text>
@@ -39,8 +54,21 @@ export function PlateBars({ before, after, limitFraction }: PlateBarsProps) {
             <text x={LEFT - 10} y={y + 21} textAnchor="end" fontSize="14" fontWeight="600" fill="var(--ink)">
               {name}
             </text>
-            <rect x={LEFT} y={y + 5} width={x(fraction) - LEFT} height={22} fill={decision === "out" ? COLOURS.out : "var(--press-wash)"} stroke={COLOURS[decision]} strokeWidth="2" />
-            <path d={`M${x(fraction - half)} ${y + 16}H${x(fraction + half)}M${x(fraction - half)} ${y + 10}v12M${x(fraction + half)} ${y + 10}v12`} stroke="var(--ink)" strokeWidth="2" fill="none" />
+            <rect
+              x={LEFT}
+              y={y + 5}
+              width={x(fraction) - LEFT}
+              height={22}
+              fill={decision === "out" ? COLOURS.out : "var(--press-wash)"}
+              stroke={COLOURS[decision]}
+              strokeWidth="2"
+            />
+            <path
+              d={`M${x(fraction - half)} ${y + 16}H${x(fraction + half)}M${x(fraction - half)} ${y + 10}v12M${x(fraction + half)} ${y + 10}v12`}
+              stroke="var(--ink)"
+              strokeWidth="2"
+              fill="none"
+            />
             <text x={RIGHT + 12} y={y + 21} className="num" fontSize="14" fill="var(--ink)">
               {formatQuantity("current", verdict.amps)} {formatPercent(fraction)}
             </text>

@@ -29,7 +29,9 @@ function sentences(detail: Detail): string[] {
   const { before, after } = detail;
   const change =
     before && after
-      ? [`${formatQuantity("current", Math.abs(after.amps - before.amps), after.standardUncertaintyA)} ${after.amps <= before.amps ? "less" : "more"} than before.`]
+      ? [
+          `${formatQuantity("current", Math.abs(after.amps - before.amps), after.standardUncertaintyA)} ${after.amps <= before.amps ? "less" : "more"} than before.`,
+        ]
       : [];
   const both = [...(after ? [ampsSentence("After", after)] : []), ...(before ? [ampsSentence("Before", before)] : []), ...change];
   return both.length > 0 ? both : ["Covers and guards on, as it runs every day; then the line amps, clamp closed round one lead."];
@@ -40,11 +42,29 @@ function Instrument({ record, assessment, house, change }: InstrumentProps<"prov
     <FieldFlow className="flex flex-col gap-5">
       <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
         <div className="flex flex-col gap-4">
-          <div className="grid grid-cols-2 gap-5">
-            <EntryField label="Running amps before" quantity="current" entry={record.before} house={house} size="large" onEntry={(before) => change((r) => ({ ...r, before }))} />
-            <EntryField label="Running amps after" quantity="current" entry={record.after} house={house} size="large" onEntry={(after) => change((r) => ({ ...r, after }))} />
+          <div className="grid grid-cols-2 gap-5 max-lg:order-last">
+            <EntryField
+              label="Running amps before"
+              quantity="current"
+              entry={record.before}
+              house={house}
+              size="large"
+              onEntry={(before) => change((r) => ({ ...r, before }))}
+            />
+            <EntryField
+              label="Running amps after"
+              quantity="current"
+              entry={record.after}
+              house={house}
+              size="large"
+              onEntry={(after) => change((r) => ({ ...r, after }))}
+            />
           </div>
-          <PlateBars before={assessment.detail.before} after={assessment.detail.after} limitFraction={house.figures.overloadPercent / 100} />
+          <PlateBars
+            before={assessment.detail.before}
+            after={assessment.detail.after}
+            limitFraction={house.figures.overloadPercent / 100}
+          />
           <Verdict assessment={assessment} sentences={sentences(assessment.detail)} />
         </div>
         <KeyPad extras={PAD_EXTRAS.current} />
@@ -58,6 +78,9 @@ export const proveView: StationView<"prove", Detail> = {
   title: "Prove",
   letter: "v",
   brief: ({ detail, stamp }) => (stamp === "noted" && detail.before ? "Before noted" : stamp === "holds" ? "Proved" : null),
-  say: (record, { detail }) => [...(detail.before || detail.after ? sentences(detail) : []), ...(record.note.trim() ? [record.note.trim()] : [])],
+  say: (record, { detail }) => [
+    ...(detail.before || detail.after ? sentences(detail) : []),
+    ...(record.note.trim() ? [record.note.trim()] : []),
+  ],
   Instrument,
 };

@@ -15,22 +15,31 @@ interface PostSketchProps {
   readonly onPair: (pair: PairIndex) => void;
 }
 
-const WIDTH = 600;
+const WIDTH = 440;
 const HEIGHT = 270;
 const POSTS: readonly (readonly [number, number])[] = [
-  [140, 78],
-  [460, 78],
-  [300, 212],
+  [112, 78],
+  [328, 78],
+  [220, 212],
 ];
 const RADIUS = 23;
 
 /** Point on the line between two posts, a fraction of the way. */
-const between = (a: readonly [number, number], b: readonly [number, number], t: number): readonly [number, number] => [a[0] + (b[0] - a[0]) * t, a[1] + (b[1] - a[1]) * t];
+const between = (a: readonly [number, number], b: readonly [number, number], t: number): readonly [number, number] => [
+  a[0] + (b[0] - a[0]) * t,
+  a[1] + (b[1] - a[1]) * t,
+];
 
 /** Posts on graph paper; measured pairs as inked lines with their figure, the next probe dashed; roles as soon as settled. */
 export function PostSketch({ names, figures, roles, next, selected, waiting, onTap, onPair }: PostSketchProps) {
   return (
-    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full touch-manipulation" style={{ maxHeight: 300 }} role="group" aria-label="Post sketch">
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      className="block w-full touch-manipulation"
+      style={{ maxHeight: 300 }}
+      role="group"
+      aria-label="Post sketch"
+    >
       <defs>
         <pattern id="graph" width="22" height="22" patternUnits="userSpaceOnUse">
           <path d="M22 0H0V22" fill="none" stroke="var(--rule-faint)" strokeWidth="1" />
@@ -38,7 +47,15 @@ export function PostSketch({ names, figures, roles, next, selected, waiting, onT
       </defs>
       <rect width={WIDTH} height={HEIGHT} fill="url(#graph)" />
       {([0, 1, 2] as const).map((pair) => (
-        <PairLine key={pair} pair={pair} figure={figures[pair]} isNext={next === pair} isSelected={selected === pair} name={pairName(names, pair)} onPair={onPair} />
+        <PairLine
+          key={pair}
+          pair={pair}
+          figure={figures[pair]}
+          isNext={next === pair}
+          isSelected={selected === pair}
+          name={pairName(names, pair)}
+          onPair={onPair}
+        />
       ))}
       {([0, 1, 2] as const).map((lead) => {
         const [x, y] = POSTS[lead] ?? [0, 0];
@@ -62,12 +79,32 @@ export function PostSketch({ names, figures, roles, next, selected, waiting, onT
             }}
           >
             <circle cx={x} cy={y} r={RADIUS + 9} fill="transparent" />
-            <circle cx={x} cy={y} r={RADIUS} fill={isCommon ? "var(--ink)" : "var(--sheet)"} stroke={waiting === lead ? "var(--press)" : "var(--ink)"} strokeWidth={waiting === lead ? 5 : 2.2} />
+            <circle
+              cx={x}
+              cy={y}
+              r={RADIUS}
+              fill={isCommon ? "var(--ink)" : "var(--sheet)"}
+              stroke={waiting === lead ? "var(--press)" : "var(--ink)"}
+              strokeWidth={waiting === lead ? 5 : 2.2}
+            />
             <circle cx={x} cy={y} r={6} fill={isCommon ? "var(--sheet)" : "var(--ink)"} />
-            <text x={x} y={lead === 2 ? y + RADIUS + 21 : y - RADIUS - 11} textAnchor="middle" fontSize="16" fontWeight="700" fill="var(--ink)">
+            <text
+              x={x}
+              y={lead === 2 ? y + RADIUS + 21 : y - RADIUS - 11}
+              textAnchor="middle"
+              fontSize="16"
+              fontWeight="700"
+              fill="var(--ink)"
+            >
               {role ? ROLE_WORDS[role] : "?"}
             </text>
-            <text x={lead === 0 ? x - RADIUS - 10 : x + RADIUS + 10} y={y + 5} textAnchor={lead === 0 ? "end" : "start"} fontSize="15" fill="var(--ink-soft)">
+            <text
+              x={lead === 0 ? x - RADIUS - 10 : x + RADIUS + 10}
+              y={y + 5}
+              textAnchor={lead === 0 ? "end" : "start"}
+              fontSize="15"
+              fill="var(--ink-soft)"
+            >
               {name}
             </text>
           </g>
@@ -100,11 +137,24 @@ function PairLine({ pair, figure, isNext, isSelected, name, onPair }: PairLinePr
     // The posts and the fields below do the same by keyboard; the line is an extra for a thumb.
     <g onClick={() => onPair(pair)} className="cursor-pointer" aria-hidden="true" data-pair={name}>
       <path d={`M${start[0]} ${start[1]}L${end[0]} ${end[1]}`} stroke="transparent" strokeWidth="30" />
-      <path d={`M${start[0]} ${start[1]}L${end[0]} ${end[1]}`} stroke={colour} strokeWidth={isSelected ? 4 : 2.4} strokeDasharray={isMeasured ? undefined : isNext ? "8 7" : "2 8"} />
+      <path
+        d={`M${start[0]} ${start[1]}L${end[0]} ${end[1]}`}
+        stroke={colour}
+        strokeWidth={isSelected ? 4 : 2.4}
+        strokeDasharray={isMeasured ? undefined : isNext ? "8 7" : "2 8"}
+      />
       {word ? (
         <>
           <rect x={x - 8 - word.length * 5.4} y={y - 14} width={word.length * 10.8 + 16} height={28} fill="var(--sheet)" />
-          <text x={x} y={y + 5.5} textAnchor="middle" className="num" fontSize="16" fontWeight="500" fill={isMeasured ? "var(--ink)" : "var(--press)"}>
+          <text
+            x={x}
+            y={y + 5.5}
+            textAnchor="middle"
+            className="num"
+            fontSize="16"
+            fontWeight="500"
+            fill={isMeasured ? "var(--ink)" : "var(--press)"}
+          >
             {word}
           </text>
         </>

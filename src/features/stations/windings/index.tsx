@@ -21,8 +21,10 @@ function settledRoles({ answer }: WindingsDetail): Roles {
   return [null, null, null];
 }
 
-const pairOf = (a: LeadIndex, b: LeadIndex): PairIndex => LEAD_PAIRS.findIndex((pair) => pair.includes(a as never) && pair.includes(b as never)) as PairIndex;
-const replaceAt = <T,>(items: readonly [T, T, T], index: number, item: T): [T, T, T] => items.map((old, at) => (at === index ? item : old)) as [T, T, T];
+const pairOf = (a: LeadIndex, b: LeadIndex): PairIndex =>
+  LEAD_PAIRS.findIndex((pair) => pair.includes(a as never) && pair.includes(b as never)) as PairIndex;
+const replaceAt = <T,>(items: readonly [T, T, T], index: number, item: T): [T, T, T] =>
+  items.map((old, at) => (at === index ? item : old)) as [T, T, T];
 const shown = (entry: Entry | null): string => (entry?.reading ? entry.text.trim() : "");
 
 function Instrument({ record, assessment, house, facts, change }: InstrumentProps<"windings", WindingsDetail>) {
@@ -53,7 +55,7 @@ function Instrument({ record, assessment, house, facts, change }: InstrumentProp
       />
       <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
         <div className="flex flex-col gap-4">
-          <div ref={fields} className="grid grid-cols-3 gap-4">
+          <div ref={fields} className="grid grid-cols-3 gap-4 max-lg:order-last">
             {([0, 1, 2] as const).map((pair) => (
               <EntryField
                 key={pair}
@@ -73,9 +75,20 @@ function Instrument({ record, assessment, house, facts, change }: InstrumentProp
       </div>
       <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
         {([0, 1, 2] as const).map((lead) => (
-          <LineField key={lead} label={`Lead ${lead + 1}: colour or mark`} text={record.leads[lead]} onText={(name) => change((r) => ({ ...r, leads: replaceAt(r.leads, lead, name.slice(0, 40)) }))} />
+          <LineField
+            key={lead}
+            label={`Lead ${lead + 1}: colour or mark`}
+            text={record.leads[lead]}
+            onText={(name) => change((r) => ({ ...r, leads: replaceAt(r.leads, lead, name.slice(0, 40)) }))}
+          />
         ))}
-        <EntryField label="Test leads together" quantity="resistance" entry={record.testLeads} house={house} onEntry={(testLeads) => change((r) => ({ ...r, testLeads }))} />
+        <EntryField
+          label="Test leads together"
+          quantity="resistance"
+          entry={record.testLeads}
+          house={house}
+          onEntry={(testLeads) => change((r) => ({ ...r, testLeads }))}
+        />
       </div>
       <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
     </FieldFlow>
@@ -88,8 +101,14 @@ export const windingsView: StationView<"windings", WindingsDetail> = {
   brief: ({ detail, stamp }) => (stamp === "not-done" && detail.measured > 0 ? `${detail.measured} of 3` : null),
   say: (record, { detail }, facts) => {
     if (detail.measured === 0) return [];
-    const readings = ([0, 1, 2] as const).filter((pair) => record.pairs[pair]?.reading).map((pair) => `${pairName(record.leads, pair)} ${record.pairs[pair]?.text ?? ""} Ω`);
-    return [`${readings.join(", ")}.`, ...windingSentences(detail, facts.machineKind === "hermetic-compressor"), ...(record.note.trim() ? [record.note.trim()] : [])];
+    const readings = ([0, 1, 2] as const)
+      .filter((pair) => record.pairs[pair]?.reading)
+      .map((pair) => `${pairName(record.leads, pair)} ${record.pairs[pair]?.text ?? ""} Ω`);
+    return [
+      `${readings.join(", ")}.`,
+      ...windingSentences(detail, facts.machineKind === "hermetic-compressor"),
+      ...(record.note.trim() ? [record.note.trim()] : []),
+    ];
   },
   Instrument,
 };

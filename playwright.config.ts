@@ -1,0 +1,41 @@
+import { defineConfig, devices } from "@playwright/test";
+
+const PORT = Number(process.env.E2E_PORT ?? 3217);
+
+/** Drives the production build as people use it; each test starts with an empty browser profile. */
+export default defineConfig({
+  testDir: "tests/e2e",
+  outputDir: ".artifacts/browser",
+  fullyParallel: true,
+  workers: 2,
+  retries: process.env.CI ? 1 : 0,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: [["line"], ["json", { outputFile: ".artifacts/browser.json" }]],
+  use: {
+    ...devices["Desktop Chrome"],
+    viewport: { width: 1280, height: 800 },
+    baseURL: `http://127.0.0.1:${PORT}`,
+    // Only the offline tests want the service worker; the others test what was just built.
+    serviceWorkers: "block",
+    launchOptions: {
+      executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+      args: [
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+      ],
+    },
+    trace: "retain-on-failure",
+  },
+  webServer: {
+    command: `node node_modules/next/dist/bin/next start --hostname 127.0.0.1 --port ${PORT}`,
+    url: `http://127.0.0.1:${PORT}/favicon.svg`,
+    reuseExistingServer: false,
+    env: { NEXT_TELEMETRY_DISABLED: "1" },
+  },
+});

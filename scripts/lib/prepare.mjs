@@ -1,0 +1,74 @@
+// What a fresh clone needs before anything runs: packages and a browser. Node only, nothing installed yet.
+import { spawnSync } from "node:child_process";
+import { createHash } from "node:crypto";
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { dirname, join } from "node:path";
+import { fileURLToPath } from "node:url";
+
+export const ROOT = join(dirname(fileURLToPath(import.meta.url)), "..", "..");
+const STAMP = join(ROOT, "node_modules", ".vemmick-stamp");
+
+/** Environment of every child: no telemetry, and development packages are installed whatever the caller set. */
+export function childEnvironment(extra = {}) {
+  const environment = { ...process.env, NEXT_TELEMETRY_DISABLED: "1", ...extra };
+  delete environment.NODE_ENV;
+  return environment;
+}
+
+/** Runs a command in the project; returns its exit code. */
+export function run(command, args, options = {}) {
+  const { env, ...rest } = options;
+  const done = spawnSync(command, args, { cwd: ROOT, stdio: "inherit", ...rest, env: childEnvironment(env) });
+  if (done.error) console.error(`${command}: ${done.error.message}`);
+  return done.status ?? 1;
+}
+
+/** Installs the packages when they are missing or package.json, the lock or Node changed. */
+export function installPackages() {
+  const hash = createHash("sha256").update(process.version);
+  for (const file of ["package.json", "package-lock.json"]) {
+    const path = join(ROOT, file);
+    if (existsSync(path)) hash.update(readFileSync(path));
+  }
+  const wanted = hash.digest("hex");
+  if (existsSync(STAMP) && readFileSync(STAMP, "utf8") === wanted) return;
+  console.log("Installing packages …");
+  const code = run("npm", ["install", "--no-save", "--include=dev", "--no-audit", "--no-fund"]);
+  if (code !== 0) {
+    console.error("Packages could not be installed. Check the connection to the npm registry and run this again.");
+    process.exit(code);
+  }
+  mkdirSync(dirname(STAMP), { recursive: true });
+  writeFileSync(STAMP, wanted);
+}
+
+const onPath = (name) => {
+  const found = spawnSync("sh", ["-c", `command -v ${name}`], { encoding: "utf8" });
+  return found.status === 0 ? found.stdout.trim() : null;
+};
+
+/** Path of a Chromium: named, on the PATH, or installed from Debian's packages. */
+export function findChromium() {
+  const named = process.env.CHROMIUM_PATH;
+  if (named && existsSync(named)) return named;
+  const present = () => onPath("chromium") ?? onPath("chromium-browser");
+  const found = present();
+  if (found) return found;
+  console.log("Installing Chromium from Debian's packages …");
+  const isRoot = process.getuid?.() === 0;
+  const apt = (args) =>
+    run(isRoot ? "apt-get" : "sudo", [...(isRoot ? [] : ["-n", "apt-get"]), "-o", "DPkg::Lock::Timeout=300", ...args], {
+      env: { DEBIAN_FRONTEND: "noninteractive" },
+    });
+  apt(["update"]);
+  apt(["install", "-y", "--no-install-recommends", "chromium"]);
+  const installed = present();
+  if (!installed) {
+    console.error("No Chromium found. Install the package chromium (apt-get install chromium), or set CHROMIUM_PATH.");
+    process.exit(1);
+  }
+  return installed;
+}
+
+/** Path of a package's command, run with this Node. */
+export const bin = (path) => join(ROOT, "node_modules", path);

@@ -1,0 +1,69 @@
+// npm test: everything, from a fresh clone. Closes with "N passed, N failed".
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from "node:fs";
+import { join } from "node:path";
+import { bin, findChromium, installPackages, ROOT, run } from "./lib/prepare.mjs";
+
+installPackages();
+const chromium = findChromium();
+const ARTIFACTS = join(ROOT, ".artifacts");
+rmSync(ARTIFACTS, { recursive: true, force: true });
+mkdirSync(ARTIFACTS, { recursive: true });
+
+let passed = 0;
+let failed = 0;
+const count = (isGood) => (isGood ? (passed += 1) : (failed += 1));
+const node = (path, ...args) => run(process.execPath, [bin(path), ...args], { env: { CHROMIUM_PATH: chromium } });
+const readJson = (name) => (existsSync(join(ARTIFACTS, name)) ? JSON.parse(readFileSync(join(ARTIFACTS, name), "utf8")) : null);
+
+/** A check that either holds or does not. */
+function check(title, act) {
+  console.log(`\n— ${title}`);
+  const isGood = act() === 0;
+  if (!isGood) console.error(`  ${title}: failed`);
+  count(isGood);
+  return isGood;
+}
+
+/** A runner that counts its own tests; a run that counted none or broke otherwise is one failure. */
+function suite(title, act, totals) {
+  console.log(`\n— ${title}`);
+  const code = act();
+  const found = totals();
+  if (!found || found.passed + found.failed === 0 || (code !== 0 && found.failed === 0)) {
+    console.error(`  ${title}: the run itself failed (exit ${code})`);
+    failed += 1;
+  }
+  passed += found?.passed ?? 0;
+  failed += found?.failed ?? 0;
+}
+
+check("Route types", () => node("next/dist/bin/next", "typegen"));
+check("Types", () => node("typescript/bin/tsc", "--noEmit"));
+check("Lint", () => node("eslint/bin/eslint.js", ".", "--max-warnings", "0"));
+check("Layers", () => node("dependency-cruiser/bin/dependency-cruise.mjs", "src", "--config", "dependency-cruiser.config.cjs"));
+check("Formatting", () => node("prettier/bin/prettier.cjs", "--check", "--log-level", "warn", "."));
+suite(
+  "Unit tests",
+  () => node("jest/bin/jest.js", "--json", "--outputFile", join(ARTIFACTS, "unit.json")),
+  () => {
+    const report = readJson("unit.json");
+    return report && { passed: report.numPassedTests, failed: report.numFailedTests + report.numRuntimeErrorTestSuites };
+  },
+);
+const caseFiles = readdirSync(join(ROOT, "tests/reference/cases")).map((name) => join("tests/reference/cases", name));
+check("Reference cases", () => node("tsx/dist/cli.mjs", "scripts/reference.ts", ...caseFiles));
+check("Published schema is current", () => node("tsx/dist/cli.mjs", "scripts/schema.ts", "--check"));
+check("Notices are current", () => run(process.execPath, [join(ROOT, "scripts/notices.mjs"), "--check"]));
+if (check("Build", () => node("next/dist/bin/next", "build"))) {
+  suite(
+    "Browser tests",
+    () => node("@playwright/test/cli.js", "test"),
+    () => {
+      const report = readJson("browser.json");
+      return report && { passed: report.stats.expected + report.stats.flaky, failed: report.stats.unexpected };
+    },
+  );
+}
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);

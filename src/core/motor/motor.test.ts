@@ -1,0 +1,41 @@
+import { parsePower } from "./power";
+import { speedAndPoles, synchronousRpm } from "./speed";
+
+test.each([
+  [1725, 60, 4, 0.0417],
+  [1425, 50, 4, 0.05],
+  [1075, 60, 6, 0.1042],
+  [3450, 60, 2, 0.0417],
+  [700, 50, 8, 0.0667],
+])("%d rpm on %d Hz is %d poles", (rpm, hz, poles, slip) => {
+  const found = speedAndPoles(rpm, hz);
+  expect(found?.poles).toBe(poles);
+  expect(found?.slip).toBeCloseTo(slip, 3);
+});
+
+test("a speed no induction motor reaches has no poles", () => {
+  expect(speedAndPoles(3601, 60)).toBeNull();
+  expect(speedAndPoles(0, 60)).toBeNull();
+  expect(speedAndPoles(20, 50)).toBeNull();
+  expect(synchronousRpm(50, 4)).toBe(1500);
+});
+
+test.each([
+  ["1/3 hp", 248.57],
+  ["0.5 HP", 372.85],
+  ["1 1/2 hp", 1118.55],
+  ["0,37 kW", 370],
+  ["250 W", 250],
+])("%s", (text, watts) => {
+  const parsed = parsePower(text);
+  expect(parsed.ok && parsed.value).toBeCloseTo(watts, 1);
+});
+
+test.each([
+  ["1/3", "power-unit-needed"],
+  ["strong", "power-unit-needed"],
+  ["1/0 hp", "number-out-of-range"],
+  ["900 kW", "number-out-of-range"],
+])("refuses a power of %s", (text, code) => {
+  expect(parsePower(text)).toMatchObject({ ok: false, failure: { code } });
+});

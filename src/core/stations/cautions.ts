@@ -1,0 +1,11 @@
+import type { CautionCode, Facts, StationDefinition } from "./contract";
+
+/** Cautions that bite only on some machines; all others always stand. An unknown machine gets them. */
+const ONLY_ON: Partial<Record<CautionCode, (facts: Facts) => boolean>> = {
+  "pressurised-terminals": ({ machineKind }) => machineKind === "hermetic-compressor" || machineKind === "other",
+};
+
+/** The cautions of a station on this motor, in the order they are told. */
+export function cautionsFor(definition: StationDefinition, facts: Facts): readonly CautionCode[] {
+  return definition.cautions.filter((code) => ONLY_ON[code]?.(facts) ?? true);
+}

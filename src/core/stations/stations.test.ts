@@ -1,0 +1,229 @@
+import * as v from "valibot";
+import { DEFAULT_METER, toHouseFigures } from "../house";
+import { takeReading, type Entry, type Quantity } from "../quantity";
+import { assessTraveller, stateChangeFor, type StationEntries } from "./assess-traveller";
+import { cautionsFor } from "./cautions";
+import { NO_FACTS } from "./contract";
+import { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "./registry";
+
+const HOUSE = toHouseFigures({});
+const AT = "2026-11-23T10:00:00.000Z";
+const read = (text: string, quantity: Quantity, at = AT): Entry => takeReading(text, quantity, DEFAULT_METER, at).entry;
+const ohms = (text: string) => read(text, "resistance");
+
+type Parts = { [Id in StationId]?: Partial<StationData<Id>> };
+const assess = (parts: Parts) =>
+  assessTraveller(
+    Object.fromEntries(
+      Object.entries(parts).map(([id, part]) => [
+        id,
+        { skippedReason: null, data: { ...(stationOf(id as StationId).blank as object), ...part } },
+      ]),
+    ) as StationEntries,
+    HOUSE,
+  );
+
+const ROUND: StationData<"make-safe">["round"] = {
+  ...STATIONS["make-safe"].blank.round,
+  steps: { "breaker-locked": AT },
+  provenLive: read("231", "voltage"),
+  circuitDead: read("0.2", "voltage"),
+  provenLiveAgain: read("230", "voltage"),
+  capacitorVolts: read("0.4", "voltage", "2026-11-23T10:05:00.000Z"),
+};
+const SAFE: Parts = { "make-safe": { round: ROUND, earlier: [] } };
+
+describe("every station", () => {
+  test.each(STATION_IDS)("%s: its blank is valid, not done, and needs nothing from others", (id) => {
+    const station = stationOf(id);
+    expect(v.safeParse(station.schema, station.blank).success).toBe(true);
+    expect(station.definition.id).toBe(id);
+    expect(station.assess(station.blank, { facts: NO_FACTS, house: HOUSE }).stamp).toBe("not-done");
+  });
+  test("a card with nothing on it asks for the complaint first, then the plate", () => {
+    expect(assess({}).next).toEqual({ kind: "station", station: "complaint" });
+    expect(assess({ complaint: { complaints: ["dead"] } }).next).toEqual({ kind: "station", station: "plate" });
+  });
+  test("a skipped station is said to be skipped and is not proposed again", () => {
+    const entries: StationEntries = { complaint: { skippedReason: "nobody there", data: STATIONS.complaint.blank } };
+    const assessment = assessTraveller(entries, HOUSE);
+    expect(assessment.stations.complaint.stamp).toBe("skipped");
+    expect(assessment.next.station).toBe("plate");
+  });
+});
+
+describe("make safe", () => {
+  const stateOf = (round: Partial<typeof ROUND>) => assess({ "make-safe": { round: { ...ROUND, ...round }, earlier: [] } });
+  test("opens the dead stretch only when all is measured", () => {
+    expect(assess(SAFE).facts).toMatchObject({ power: "dead", deadSince: "2026-11-23T10:05:00.000Z" });
+    for (const lacking of [
+      { steps: {} },
+      { provenLive: null },
+      { circuitDead: null },
+      { provenLiveAgain: null },
+      { capacitorVolts: null },
+    ]) {
+      expect(stateOf(lacking)).toMatchObject({ facts: { power: "live" }, stations: { "make-safe": { stamp: "not-done" } } });
+    }
+  });
+  test.each([
+    [{ circuitDead: read("118", "voltage") }, "still-live"],
+    [{ capacitorVolts: read("212", "voltage") }, "charged"],
+  ])("voltage that is left keeps it shut", (round, state) => {
+    expect(stateOf(round)).toMatchObject({ facts: { power: "live" }, stations: { "make-safe": { stamp: "out", detail: { state } } } });
+  });
+  test("a meter that shows nothing on the live source proves nothing", () => {
+    expect(stateOf({ provenLive: read("0.1", "voltage") }).facts.power).toBe("live");
+  });
+  test("a declaration opens it and stays for ever, also once it is measured", () => {
+    const declared = { at: AT, by: "" };
+    expect(stateOf({ circuitDead: null, declared })).toMatchObject({
+      facts: { power: "dead" },
+      stations: { "make-safe": { detail: { state: "declared", declaredAt: [AT] } } },
+    });
+    expect(stateOf({ declared }).stations["make-safe"].detail).toMatchObject({ state: "measured", declaredAt: [AT] });
+    const later = assess({ "make-safe": { round: ROUND, earlier: [{ ...ROUND, declared }] } });
+    expect(later.stations["make-safe"].detail).toMatchObject({ declaredAt: [AT] });
+  });
+  test("power comes back by its own station, and making safe again takes it away", () => {
+    const live = assess({ ...SAFE, "power-back": { restoredAt: "2026-11-23T11:00:00.000Z" } });
+    expect(live.facts.power).toBe("live");
+    const stale = assess({ ...SAFE, "power-back": { restoredAt: "2026-11-23T09:00:00.000Z" } });
+    expect(stale.facts.power).toBe("dead");
+  });
+  test.each<[StationId, "live" | "dead", StationId | null]>([
+    ["capacitor", "live", "make-safe"],
+    ["capacitor", "dead", null],
+    ["prove", "dead", "power-back"],
+    ["prove", "live", null],
+    ["decide", "dead", null],
+  ])("%s while the circuit is %s needs %s first", (station, power, change) => {
+    expect(stateChangeFor(station, power)).toBe(change);
+  });
+});
+
+describe("plate", () => {
+  const plate = (part: Partial<StationData<"plate">>) =>
+    assess({ plate: part }).stations.plate.detail as {
+      failures: Record<string, { code: string }>;
+      speed: { poles: number } | null;
+      supplyV: number | null;
+    };
+  test("reads what plates print", () => {
+    expect(plate({ volts: "230/115 V", hertz: "60 Hz", rpm: "1075 rpm" })).toMatchObject({
+      supplyV: 230,
+      speed: { poles: 6 },
+      failures: {},
+    });
+  });
+  test.each([
+    [{ volts: "99999" }, "volts", "number-out-of-range"],
+    [{ amps: "lots" }, "amps", "number-needed"],
+    [{ hertz: "50", rpm: "3100" }, "rpm", "rpm-above-synchronous"],
+    [{ rpm: "12000" }, "rpm", "number-out-of-range"],
+    [{ power: "1/3" }, "power", "power-unit-needed"],
+    [{ capacitor: "big" }, "capacitor", "label-no-capacitance"],
+  ])("refuses %o and keeps the rest", (part, field, code) => {
+    expect(plate(part).failures[field]?.code).toBe(code);
+  });
+});
+
+describe("capacitor", () => {
+  const stamp = (label: string, reading: string, plate = "") =>
+    assess({ plate: { capacitor: plate }, capacitor: { label, readings: [read(reading, "capacitance")] } }).stations.capacitor;
+  test.each([
+    ["17.5 µF ±6 % 440 V", "17.4", "holds"],
+    ["17.5 µF ±6 % 440 V", "16.56", "too-close"],
+    ["17.5 µF ±6 % 440 V", "4.1", "out"],
+    ["17.5 µF ±6 % 440 V", "20.5", "out"],
+    ["17.5 µF ±6 % 440 V", "OL", "out"],
+    ["189-227 mfd 250 VAC", "204", "holds"],
+  ])("%s reading %s: %s", (label, reading, expected) => {
+    expect(stamp(label, reading).stamp).toBe(expected);
+  });
+  test("a good reading of the wrong part is out, and says what is wrong", () => {
+    const assessment = stamp("20 µF ±5% 400V", "20.1", "12.5 µF 450 V");
+    expect(assessment).toMatchObject({ stamp: "out", detail: { mismatches: [{ code: "wrong-value" }, { code: "lower-volts" }] } });
+  });
+  test("a dual waits for its second section, and the worse one speaks", () => {
+    const label = "40+5 µF ±6% 440 V";
+    const dual = (readings: (Entry | null)[]) => assess({ capacitor: { label, readings } }).stations.capacitor.stamp;
+    expect(dual([read("40", "capacitance")])).toBe("not-done");
+    expect(dual([read("40", "capacitance"), read("3.1", "capacitance")])).toBe("out");
+  });
+  test("working shows the sum with its source", () => {
+    const { working } = stamp("17.5 µF ±6 % 440 V", "16.56");
+    expect(working.map(({ what }) => what)).toEqual(["Limits", "Percent of rated", "Uncertainty of the meter", "Guard band and chance"]);
+    expect(working.every(({ source }) => source !== "")).toBe(true);
+  });
+  test("a motor without a capacitor is not asked for one", () => {
+    expect(assess({ plate: { motorType: "shaded-pole" } }).stations.capacitor).toMatchObject({
+      stamp: "noted",
+      detail: { state: "none-fitted" },
+    });
+  });
+});
+
+describe("windings and frame", () => {
+  const LEADS: StationData<"windings">["leads"] = ["C", "R", "S"];
+  test("readings under 2 Ω ask for nulled test leads; once measured they are subtracted", () => {
+    const low = assess({ windings: { leads: LEADS, pairs: [ohms("1.2"), ohms("4.9"), ohms("3.9")] } }).stations.windings.detail;
+    expect(low).toMatchObject({ isNullWanted: true, testLeadOhm: 0.2 });
+    const nulled = assess({ windings: { leads: LEADS, pairs: [ohms("1.2"), ohms("4.9"), ohms("3.9")], testLeads: ohms("0.1") } }).stations
+      .windings.detail;
+    expect(nulled).toMatchObject({ isNullWanted: false, testLeadOhm: 0.1 });
+  });
+  test("an open common on a machine that cuts out points to the protector", () => {
+    const { standing } = assess({
+      complaint: { complaints: ["cuts-out-and-returns"] },
+      windings: { leads: LEADS, pairs: [ohms("OL"), ohms("6.8"), ohms("OL")] },
+    });
+    expect(standing.suspects[0]?.suspect).toBe("protector");
+  });
+  test.each([
+    [["OL", "OL", "OL"], "holds", "clear"],
+    [["OL", "58", "OL"], "out", "grounded"],
+    [["OL", "2.3M", "OL"], "out", "grounded"],
+    [["OL", "2.2G", "OL"], "noted", "leaks"],
+    [["OL", ">550M", "OL"], "holds", "clear"],
+  ])("to the frame %j: %s", (texts, stamp, state) => {
+    const [a = "", b = "", c = ""] = texts;
+    expect(assess({ frame: { readings: [ohms(a), ohms(b), ohms(c)] } }).stations.frame).toMatchObject({ stamp, detail: { state } });
+  });
+  test("one grounded lead is enough, before the others are measured", () => {
+    const { stations, standing } = assess({ frame: { readings: [ohms("60"), null, null] } });
+    expect(stations.frame.stamp).toBe("out");
+    expect(standing.suspects[0]?.suspect).toBe("ground-fault");
+  });
+});
+
+describe("prove and decide", () => {
+  test.each([
+    ["2.4", "holds"],
+    ["2.62", "too-close"],
+    ["4.9", "out"],
+  ])("%s A after, on a plate of 2.4 A: %s", (after, stamp) => {
+    expect(assess({ plate: { amps: "2.4" }, prove: { after: read(after, "current") } }).stations.prove.stamp).toBe(stamp);
+  });
+  test("only the amps before speak of the fault", () => {
+    const { findings } = assess({ plate: { amps: "2.4" }, prove: { before: read("4.9", "current"), after: read("2.4", "current") } });
+    expect(findings).toEqual([
+      { test: "run-amps", weights: { "near-plate": expect.any(Number) as number, "far-above": expect.any(Number) as number } },
+    ]);
+  });
+  test("the part needed is the plate's, never at lower volts", () => {
+    const { detail } = assess({
+      plate: { capacitor: "12.5 µF 450 V" },
+      capacitor: { label: "20 µF 400 V" },
+      decide: { action: "replace-run-capacitor", reason: "" },
+    }).stations.decide;
+    expect(detail).toMatchObject({ isReasonMissing: true, part: { sectionsUf: [12.5], atLeastV: 450, asked: "plate" } });
+  });
+});
+
+test("the compressor caution is told on compressors and where the machine is not known", () => {
+  const { definition } = STATIONS.windings;
+  expect(cautionsFor(definition, { ...NO_FACTS, machineKind: "hermetic-compressor" })).toContain("pressurised-terminals");
+  expect(cautionsFor(definition, NO_FACTS)).toContain("pressurised-terminals");
+  expect(cautionsFor(definition, { ...NO_FACTS, machineKind: "fan" })).not.toContain("pressurised-terminals");
+});

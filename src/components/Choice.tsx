@@ -2,7 +2,7 @@
 import { useId } from "react";
 
 const BOX =
-  "inline-flex min-h-[44px] cursor-pointer items-center gap-2 border-[1.5px] border-ink bg-sheet px-3 text-[14px] has-[:checked]:bg-ink has-[:checked]:text-sheet has-[:focus-visible]:outline-3 has-[:focus-visible]:outline-offset-2 has-[:focus-visible]:outline-press has-[:disabled]:opacity-50";
+  "relative inline-flex min-h-[44px] cursor-pointer items-center gap-2 border-[1.5px] border-ink bg-sheet px-3 text-[14px] has-[:checked]:bg-ink has-[:checked]:text-sheet has-[:focus-visible]:outline-3 has-[:focus-visible]:outline-offset-2 has-[:focus-visible]:outline-press has-[:disabled]:opacity-50";
 
 interface Option<T extends string> {
   readonly id: T;
@@ -27,7 +27,12 @@ export function TickList<T extends string>({
       <div className="flex flex-wrap gap-2">
         {options.map(({ id, label }) => (
           <label key={id} className={BOX}>
-            <input type="checkbox" className="sr-only" checked={ticked.includes(id)} onChange={() => onToggle(id)} />
+            <input
+              type="checkbox"
+              className="absolute inset-0 h-full w-full cursor-pointer opacity-0"
+              checked={ticked.includes(id)}
+              onChange={() => onToggle(id)}
+            />
             <Mark isOn={ticked.includes(id)} />
             {label}
           </label>
@@ -59,7 +64,7 @@ export function PickOne<T extends string>({
             <input
               type="radio"
               name={name}
-              className="sr-only"
+              className="absolute inset-0 h-full w-full cursor-pointer opacity-0"
               checked={picked === id}
               onChange={() => onPick(id)}
               onClick={() => {

@@ -3,8 +3,9 @@ import { useState } from "react";
 import { LineField } from "@/components/LineField";
 import { DEFAULT_METER, HOUSE_RULE_IDS, HOUSE_RULES, type HouseRuleSpec } from "@/core/house";
 import type { Meter } from "@/core/quantity";
-import type { House, HouseRecord } from "@/records";
-import { useHouse, useHouseRecord } from "@/store/queries";
+import { toHouse, type HouseRecord } from "@/records";
+import { useHouseRecord } from "@/store/queries";
+import { usePending } from "@/store/usePending";
 import { updateHouse } from "@/store/write";
 import { Reading, Screen } from "../shell/Screen";
 import { DeviceData } from "./DeviceData";
@@ -23,19 +24,21 @@ const GROUPS: Record<HouseRuleSpec["group"], string> = {
 
 /** Limits, meter, prices and habits of the house. */
 export function HouseRulesScreen() {
-  const house = useHouse();
   const record = useHouseRecord();
   return (
     <Screen at="/house-rules">
       <h1 className="text-[24px] font-bold">House rules</h1>
-      {house === null || record === null ? <Reading /> : <HouseRules house={house} record={record} />}
+      {record === null ? <Reading /> : <HouseRules kept={record} />}
     </Screen>
   );
 }
 
-function HouseRules({ house, record }: { house: House; record: HouseRecord }) {
+function HouseRules({ kept }: { kept: HouseRecord }) {
+  const [record, change] = usePending(kept);
+  const house = toHouse(record);
+  const update = (apply: (house: HouseRecord) => HouseRecord) => change(apply, () => updateHouse(apply));
   const setMeter = (meter: Meter | null) =>
-    void updateHouse((kept) => ({
+    update((kept) => ({
       ...kept,
       meter: meter ? (JSON.parse(JSON.stringify(meter)) as HouseRecord["meter"]) : null,
     }));
@@ -52,7 +55,7 @@ function HouseRules({ house, record }: { house: House; record: HouseRecord }) {
                   rule={HOUSE_RULES[id]}
                   own={record.figures[id]}
                   onValue={(value) =>
-                    void updateHouse((kept) => {
+                    update((kept) => {
                       // An undefined figure is not kept: the default holds again.
                       return { ...kept, figures: { ...kept.figures, [id]: value } };
                     })
@@ -76,7 +79,7 @@ function HouseRules({ house, record }: { house: House; record: HouseRecord }) {
           <LineField
             label="Technician"
             text={house.technician}
-            onText={(technician) => void updateHouse((kept) => ({ ...kept, technician: technician.slice(0, 120) }))}
+            onText={(technician) => update((kept) => ({ ...kept, technician: technician.slice(0, 120) }))}
             placeholder="Name on new cards"
           />
           <label className="flex min-h-[44px] items-center gap-3">
@@ -84,7 +87,7 @@ function HouseRules({ house, record }: { house: House; record: HouseRecord }) {
               type="checkbox"
               className="h-5 w-5 accent-press"
               checked={house.hasLetterKeys}
-              onChange={() => void updateHouse((kept) => ({ ...kept, hasLetterKeys: !kept.hasLetterKeys }))}
+              onChange={() => update((kept) => ({ ...kept, hasLetterKeys: !kept.hasLetterKeys }))}
             />
             One-letter keys outside fields
           </label>

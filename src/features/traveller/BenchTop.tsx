@@ -1,9 +1,8 @@
 "use client";
-import { cautionsFor, stateChangeFor, stationOf, type StationId, type TravellerAssessment } from "@/core/stations";
+import { cautionsFor, stateChangeFor, stationOf, type StationEntries, type StationId, type TravellerAssessment } from "@/core/stations";
 import type { House, TravellerId } from "@/records";
-import { skipStation, updateStation } from "@/store/write";
-import type { TravellerWithEntries } from "@/store/queries";
-import { useState } from "react";
+import { skipStation } from "@/store/write";
+import { useEffect, useRef, useState } from "react";
 import { reasonFor } from "../line-up/evidence";
 import { clockTime } from "../shell/clock";
 import { viewOf } from "../stations/registry";
@@ -11,25 +10,37 @@ import { CAUTION_WORDS } from "../vocabulary/words";
 
 interface BenchTopProps {
   readonly id: TravellerId;
-  readonly data: TravellerWithEntries;
+  readonly entries: StationEntries;
   readonly assessment: TravellerAssessment;
   readonly station: StationId;
   readonly house: House;
   readonly onGo: (station: StationId) => void;
+  readonly onChange: ChangeStation;
 }
 
+/** Changes what is keyed at a station: on the screen at once, and kept. */
+export type ChangeStation = (station: StationId, apply: (data: never) => unknown) => void;
+
 /** The instrument of the station in hand, with its power state and cautions; closed while the circuit is in the other state. */
-export function BenchTop({ id, data, assessment, station, house, onGo }: BenchTopProps) {
+export function BenchTop({ id, entries, assessment, station, house, onGo, onChange }: BenchTopProps) {
   const { definition, blank } = stationOf(station);
   const view = viewOf(station);
   const cautions = cautionsFor(definition, assessment.facts);
-  const entry = data.entries[station];
+  const entry = entries[station];
   const gate = stateChangeFor(station, assessment.facts.power);
   const own = assessment.stations[station];
+  const title = useRef<HTMLHeadingElement>(null);
+  const shown = useRef(station);
+  useEffect(() => {
+    if (shown.current === station) return;
+    shown.current = station;
+    // A new station starts at its own top for keyboard and screen reader, unless its first field took the focus.
+    if (!title.current?.closest("section")?.contains(document.activeElement)) title.current?.focus();
+  }, [station]);
   return (
     <section aria-labelledby="bench-title" className="flex min-h-full flex-col gap-4 bg-sheet px-4 py-4 sm:px-[22px]">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
-        <h1 id="bench-title" className="text-[24px] font-bold">
+        <h1 id="bench-title" ref={title} tabIndex={-1} className="text-[24px] font-bold outline-none">
           {view.title}
         </h1>
         <p className="caption">{stateLine(assessment, definition.power)}</p>
@@ -53,7 +64,7 @@ export function BenchTop({ id, data, assessment, station, house, onGo }: BenchTo
             facts={assessment.facts}
             house={house}
             weighed={{ proposals: assessment.actions, reason: reasonFor(assessment.standing) }}
-            change={(change) => void updateStation(id, station, change as never)}
+            change={(change) => onChange(station, change as never)}
           />
         </fieldset>
       )}

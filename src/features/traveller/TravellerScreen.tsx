@@ -2,10 +2,11 @@
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { useMemo, useState } from "react";
-import { assessTraveller, STATION_IDS, type StationId } from "@/core/stations";
+import { assessTraveller, STATION_IDS, stationOf, type StationId } from "@/core/stations";
 import { parseTravellerId, type House, type TravellerId } from "@/records";
 import { useHouse, useTraveller, type TravellerWithEntries } from "@/store/queries";
-import { updateTraveller } from "@/store/write";
+import { usePending } from "@/store/usePending";
+import { updateStation, updateTraveller } from "@/store/write";
 import { useLetterKeys } from "../keys/useLetterKeys";
 import { Case, isReadyToFinish } from "../line-up/Case";
 import { nextMoveWords } from "../line-up/next-move-words";
@@ -13,7 +14,7 @@ import { AppHeader } from "../shell/AppHeader";
 import { CannotRead, Reading } from "../shell/Screen";
 import { StorageBanner } from "../shell/StorageBanner";
 import { viewOf } from "../stations/registry";
-import { BenchTop } from "./BenchTop";
+import { BenchTop, type ChangeStation } from "./BenchTop";
 import { FootBar, ProgressHeader } from "./PhoneBars";
 import { PlateSummary } from "./PlateSummary";
 import { stretchesOf } from "./stretch";
@@ -59,7 +60,18 @@ interface TravellerProps {
 const isStation = (text: string | null): text is StationId => STATION_IDS.some((id) => id === text);
 
 function Traveller({ id, data, house, first }: TravellerProps) {
-  const assessment = useMemo(() => assessTraveller(data.entries, house.figures), [data.entries, house.figures]);
+  const [entries, change] = usePending(data.entries);
+  const assessment = useMemo(() => assessTraveller(entries, house.figures), [entries, house.figures]);
+  const changeStation: ChangeStation = (station, apply) => {
+    const { blank } = stationOf(station);
+    change(
+      (now) => ({
+        ...now,
+        [station]: { skippedReason: now[station]?.skippedReason ?? null, data: apply((now[station]?.data ?? blank) as never) },
+      }),
+      () => updateStation(id, station, apply as never),
+    );
+  };
   const [chosen, setChosen] = useState<StationId | null>(isStation(first) ? first : null);
   // Where the work stood when the card was opened; it does not jump while figures are keyed.
   const [opened] = useState<StationId>(() => assessment.next.station);
@@ -90,7 +102,7 @@ function Traveller({ id, data, house, first }: TravellerProps) {
     <div className="flex min-h-dvh flex-col lg:h-dvh">
       <AppHeader at="/traveller">
         <TravellerTitle traveller={data.traveller} />
-        <PlateSummary assessment={assessment} entries={data.entries} />
+        <PlateSummary assessment={assessment} entries={entries} />
       </AppHeader>
       <StorageBanner />
       <ProgressHeader assessment={assessment} stretches={stretches} station={station} onGo={go} />
@@ -99,7 +111,7 @@ function Traveller({ id, data, house, first }: TravellerProps) {
           <Strip assessment={assessment} stretches={stretches} current={station} onGo={go} />
         </nav>
         <main id="bench" className="min-w-0 bg-sheet pb-[76px] lg:overflow-y-auto lg:pb-0">
-          <BenchTop id={id} data={data} assessment={assessment} station={station} house={house} onGo={go} />
+          <BenchTop id={id} entries={entries} assessment={assessment} station={station} house={house} onGo={go} onChange={changeStation} />
         </main>
         <aside aria-label="Case" className="hidden overflow-y-auto border-l border-rule px-4 py-3.5 lg:block">
           <Case assessment={assessment} isFinished={isFinished} onGo={go} onFinish={finish} />

@@ -4,6 +4,7 @@ import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { LineField, NoteField } from "@/components/LineField";
 import type { Entry } from "@/core/quantity";
+import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps, StationView } from "../contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
@@ -37,7 +38,7 @@ function Instrument({ record, assessment, house, change }: InstrumentProps<"capa
           size="large"
           isAutoFocused={record.label === ""}
           hint={labelReadBack(detail)}
-          problem={detail.state === "no-label" && detail.failure ? capacitorSentences(detail, 0)[0] : null}
+          problem={detail.state === "no-label" && detail.failure ? toSentence(detail.failure) : null}
         />
         <div className="flex flex-col gap-3 max-md:order-2">
           {(sections.length > 0 ? sections : [null]).map((_, index) => (

@@ -2,7 +2,6 @@ import { formatNumber, formatPercent, formatProbability, formatQuantity } from "
 import type { PartMismatch } from "@/core/capacitor";
 import type { STATIONS } from "@/core/stations";
 import type { SectionVerdict } from "@/core/stations/capacitor";
-import { toSentence } from "@/features/messages/failure-sentences";
 
 export type CapacitorDetail = ReturnType<(typeof STATIONS)["capacitor"]["assess"]>["detail"];
 
@@ -59,7 +58,11 @@ export function sectionSentences(section: SectionVerdict, recheckDays: number): 
 export function capacitorSentences(detail: CapacitorDetail, recheckDays: number): string[] {
   if (detail.state === "none-fitted") return ["This type of motor has no capacitor. If one is fitted, type its label."];
   if (detail.state === "no-label")
-    return [detail.failure ? toSentence(detail.failure) : "Type the label as printed, then what the meter shows."];
+    return [
+      detail.failure
+        ? "The label cannot be read yet: mend it, then type what the meter shows."
+        : "Type the label as printed, then what the meter shows.",
+    ];
   const mismatches = detail.mismatches.map((m) => (MISMATCHES[m.code] as (m: PartMismatch) => string)(m));
   const sections = detail.sections.flatMap((section) => {
     const name = detail.sections.length > 1 ? `${section.terminal ?? `Section ${detail.sections.indexOf(section) + 1}`}: ` : "";

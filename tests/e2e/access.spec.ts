@@ -1,0 +1,57 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "./support/vemmick";
+
+const VIEWS = [
+  "/",
+  "/ledger",
+  "/house-rules",
+  "/print?id=demo-nursery-fan-weak",
+  ...["complaint", "plate", "make-safe", "look", "hand-turn", "capacitor", "windings", "frame", "decide", "power-back", "prove"].map(
+    (station) => `/traveller?id=demo-bakery-proofer&station=${station}`,
+  ),
+  "/traveller?id=demo-nursery-fan-weak&station=prove",
+  "/traveller?id=demo-cinema-extract&station=frame",
+];
+
+for (const theme of ["paper", "low", "glare"]) {
+  test(`every main view meets WCAG 2.2 AA in the ${theme} theme`, async ({ page }) => {
+    test.setTimeout(150_000);
+    await page.addInitScript((name) => localStorage.setItem("vemmick-theme", name), theme);
+    for (const view of VIEWS) {
+      await page.goto(view);
+      await expect(page.locator("h1").first()).toBeAttached();
+      await expect(page.getByText("Reading what is kept")).toHaveCount(0);
+      await expect(page.locator("html")).toHaveAttribute("data-theme", theme);
+      const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze();
+      const found = violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 160)).join(" | ")}`);
+      expect(found, view).toEqual([]);
+    }
+  });
+}
+
+test("sheets meet WCAG 2.2 AA too, and hand the focus back", async ({ page }) => {
+  await page.goto("/traveller?id=demo-bakery-proofer&station=capacitor");
+  await page.getByRole("button", { name: "Working" }).click();
+  await expect(page.getByRole("dialog", { name: "Working" })).toBeVisible();
+  const { violations } = await new AxeBuilder({ page }).include("[role=dialog]").withTags(["wcag2a", "wcag2aa", "wcag22aa"]).analyze();
+  expect(violations.map(({ id }) => id)).toEqual([]);
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: "Working" })).toBeFocused();
+});
+
+test("pages allow scripts by nonce only, and nothing from elsewhere", async ({ request }) => {
+  const nonces = new Set<string>();
+  for (const path of ["/", "/traveller", "/ledger", "/house-rules", "/print"]) {
+    const answer = await request.get(path);
+    const policy = answer.headers()["content-security-policy"] ?? "";
+    const scripts = /script-src ([^;]*)/.exec(policy)?.[1] ?? "";
+    expect(scripts).not.toContain("unsafe");
+    expect(policy).not.toContain("http");
+    const nonce = /'nonce-([^']+)'/.exec(scripts)?.[1] ?? "";
+    nonces.add(nonce);
+    const tags = [...(await answer.text()).matchAll(/<script(?![^>]*type="application)[^>]*>/g)].map(([tag]) => tag);
+    expect(tags.length).toBeGreaterThan(3);
+    expect(tags.filter((tag) => !tag.includes(`nonce="${nonce}"`))).toEqual([]);
+  }
+  expect(nonces.size).toBe(5);
+});

@@ -1,0 +1,50 @@
+import { bench, expect, openDemo, openRack, startCard, test } from "./support/vemmick";
+
+test("demo data is cleared and brought back; own cards are not touched", async ({ page }) => {
+  await startCard(page, "squeals since monday");
+  await page.goto("/house-rules");
+  await page.getByRole("button", { name: "Clear demo data" }).click();
+  await expect(page.getByText("Demo data cleared.")).toBeVisible();
+  await openRack(page);
+  await expect(page.getByRole("region", { name: /On the rack/ }).getByRole("listitem")).toHaveCount(1);
+  await page.reload();
+  await expect(page.getByRole("region", { name: /On the rack/ }).getByRole("listitem")).toHaveCount(1);
+  await page.goto("/house-rules");
+  await page.getByRole("button", { name: "Bring demo data back" }).click();
+  await expect(page.getByText("Demo data is back.")).toBeVisible();
+  await openRack(page);
+  await expect(page.getByRole("link", { name: /Proofing-cabinet blower/ })).toBeVisible();
+  await expect(page.getByRole("link", { name: /Machine not named yet.*Squeals/ })).toBeVisible();
+});
+
+test("a house rule changes the verdict and says that it did; nonsense is refused", async ({ page }) => {
+  await openDemo(page, "bakery-proofer", "capacitor");
+  await page.getByLabel("Label, as printed").fill("17.5 µF 440 V");
+  await expect(bench(page).getByText("no tolerance on the label: house rule")).toBeVisible();
+  await page.goto("/house-rules");
+  const low = page.getByLabel("Run capacitor without tolerance on the label: low limit");
+  await low.fill("banana");
+  await expect(page.getByText("“banana” cannot be used. Type a number from -50 to 0 %, or leave it empty for -6.")).toBeVisible();
+  await low.fill("-10");
+  await expect(page.getByText("House figure; default -6")).toBeVisible();
+  await openDemo(page, "bakery-proofer", "capacitor");
+  await expect(bench(page).getByText("Holds", { exact: true })).toBeVisible();
+  await page.goto("/house-rules");
+  await low.fill("");
+  await expect(page.getByText("House figure; default -6")).toHaveCount(0);
+});
+
+test("a better meter makes the same reading sure, from then on", async ({ page }) => {
+  await page.goto("/house-rules");
+  const sheet = page.getByLabel(/^Capacitance: each range/);
+  await sheet.fill("100 about 1%");
+  await expect(page.getByText("“100 about 1%” cannot be read. Type each range as")).toBeVisible();
+  await sheet.fill("100: 0.1% + 1 x 0.01");
+  await page.getByLabel("Technician").fill("Sefa Lindqvist");
+  await expect(page.getByRole("button", { name: "Back to the usual meter" })).toBeVisible();
+  await openDemo(page, "bakery-proofer", "capacitor");
+  // The reading of the old meter keeps the old meter's uncertainty.
+  await expect(bench(page).getByText("Too close", { exact: true })).toBeVisible();
+  await page.getByLabel("Meter shows", { exact: true }).fill("16.55");
+  await expect(bench(page).getByText("Holds", { exact: true })).toBeVisible();
+});

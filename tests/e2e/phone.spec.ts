@@ -1,0 +1,107 @@
+import type { Page } from "@playwright/test";
+import { bench, expect, openRack, test } from "./support/vemmick";
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+/** Keys a figure on the page's own pad. */
+async function thumb(page: Page, figure: string): Promise<void> {
+  const pad = page.getByRole("group", { name: "Key pad" });
+  for (const key of figure === "OL" ? ["OL"] : figure) await pad.getByRole("button", { name: key, exact: true }).tap();
+}
+
+/** Opens a station from the progress header. */
+async function tapTo(page: Page, station: string): Promise<void> {
+  await page.getByRole("button", { name: /station \d+ of \d+/ }).tap();
+  await page
+    .getByRole("dialog", { name: "Stations" })
+    .getByRole("button", { name: new RegExp(`^${station}`) })
+    .tap();
+  await expect(page.getByRole("heading", { name: station, level: 1 })).toBeVisible();
+}
+
+test("a new PSC motor from complaint to decision, with a thumb", async ({ page }) => {
+  await openRack(page);
+  await page.getByRole("button", { name: "Hums, will not start" }).tap();
+  await expect(page.getByLabel("Hums, will not start")).toBeChecked();
+  await tapTo(page, "Plate");
+  await page.getByText("PSC", { exact: true }).tap();
+  await page.getByLabel("Capacitor asked for").fill("17.5 µF 440 V");
+
+  await tapTo(page, "Make safe");
+  await page.getByLabel("Unplugged").tap();
+  await page.getByLabel("Meter on a live source, before").tap();
+  for (const volts of ["231", "0.2", "230", "0.4"]) {
+    await thumb(page, volts);
+    await page.getByRole("button", { name: "Next", exact: true }).tap();
+  }
+  await expect(bench(page).getByText("Proven dead")).toBeVisible();
+
+  await tapTo(page, "Capacitor");
+  await page.getByLabel("Label, as printed").fill("17.5 uF 6% 440");
+  await page.getByLabel("Meter shows", { exact: true }).tap();
+  await thumb(page, "5.13");
+  await page.getByRole("button", { name: "Delete the last sign" }).tap();
+  await expect(page.getByLabel("Meter shows", { exact: true })).toHaveValue("5.1");
+  await expect(bench(page).getByText("It is out.")).toBeVisible();
+  // Ruler, verdict and figure stand above the pad, all in sight.
+  await expect(page.getByRole("img", { name: /allowed from 16.45 to 18.55 µF/ })).toBeInViewport();
+  await expect(page.getByLabel("Meter shows", { exact: true })).toBeInViewport();
+
+  await tapTo(page, "Windings");
+  await page.getByRole("button", { name: "Post A" }).tap();
+  await page.getByRole("button", { name: "Post B" }).tap();
+  await expect(page.getByLabel("A to B")).toBeFocused();
+  await thumb(page, "8.9");
+  await page.getByRole("button", { name: "Post C" }).tap();
+  await page.getByRole("button", { name: "Post B" }).tap();
+  await thumb(page, "31.4");
+  await page.getByRole("button", { name: "Next", exact: true }).tap();
+  await thumb(page, "22.6");
+  await expect(page.getByRole("button", { name: "Post A, Common" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Post B, Run" })).toBeVisible();
+
+  await tapTo(page, "To the frame");
+  await page.getByRole("button", { name: "All three read OL" }).tap();
+  await expect(bench(page).getByText("OL on all three")).toBeVisible();
+
+  await page.getByRole("button", { name: "Case", exact: true }).tap();
+  const sheet = page.getByRole("dialog", { name: "Case" });
+  await expect(sheet.getByRole("heading", { name: /Line-up/ })).toBeVisible();
+  await expect(sheet.getByText("Replace run capacitor")).toBeVisible();
+  await sheet.getByRole("button", { name: "Close" }).tap();
+  await tapTo(page, "Decide");
+  await page.getByRole("button", { name: "Accept with this reason" }).tap();
+  await expect(bench(page).getByText("440 V or higher, never lower")).toBeVisible();
+});
+
+test("nothing is wider than the phone, and what is pressed is big enough for a thumb", async ({ page }) => {
+  const stations = [
+    "complaint",
+    "plate",
+    "make-safe",
+    "look",
+    "hand-turn",
+    "capacitor",
+    "windings",
+    "frame",
+    "decide",
+    "power-back",
+    "prove",
+  ];
+  for (const path of ["/", "/ledger", "/house-rules", ...stations.map((id) => `/traveller?id=demo-bakery-proofer&station=${id}`)]) {
+    await page.goto(path);
+    await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(wide, `${path} is wider than the screen`).toBeLessThanOrEqual(0);
+    const small = await page.evaluate(() =>
+      [
+        ...document.querySelectorAll<HTMLElement>(
+          "button:not([tabindex='-1']), a.btn, nav a, input:not(.sr-only):not([type=search]):not([type=checkbox])",
+        ),
+      ]
+        .filter((element) => element.checkVisibility() && element.getBoundingClientRect().height < 43.5)
+        .map((element) => element.textContent || element.outerHTML.slice(0, 120)),
+    );
+    expect(small, `${path} has small targets`).toEqual([]);
+  }
+});

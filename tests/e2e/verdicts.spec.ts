@@ -1,0 +1,109 @@
+import { bench, caseOf, expect, goTo, makeSafe, openDemo, startCard, strip, test } from "./support/vemmick";
+
+test("a capacitor too close to call: drawn to scale, with its chance and its sum", async ({ page }) => {
+  await openDemo(page, "bakery-proofer", "capacitor");
+  await expect(bench(page).getByText("Too close", { exact: true })).toBeVisible();
+  await expect(bench(page).getByText("94.6 % of rated (−5.4 %)")).toBeVisible();
+  await expect(bench(page).getByText("Chance that it is within limits: 81 %")).toBeVisible();
+  await expect(bench(page).getByText("look again in 90 days")).toBeVisible();
+  const rule = page.getByRole("img", { name: "Capacitor: allowed from 16.45 to 18.55 µF; the meter shows 16.56 µF" });
+  await expect(rule).toBeVisible();
+  await page.getByRole("button", { name: "Working" }).click();
+  const working = page.getByRole("dialog", { name: "Working" });
+  await expect(working.getByText("100 × 16.56 / 17.5")).toBeVisible();
+  await expect(working.getByText(/JCGM 106:2012/)).toBeVisible();
+  await page.keyboard.press("Escape");
+
+  await page.getByLabel("Meter shows", { exact: true }).fill("17.6");
+  await expect(strip(page).getByRole("button", { name: /^Capacitor/ })).toContainText("Holds");
+  await page.getByLabel("Meter shows", { exact: true }).fill("12.1");
+  await expect(strip(page).getByRole("button", { name: /^Capacitor/ })).toContainText("Out");
+});
+
+test("wrong input is refused in words, and stays to be mended", async ({ page }) => {
+  await startCard(page, "hums");
+  await makeSafe(page);
+  await goTo(page, "Capacitor");
+  await page.getByLabel("Label, as printed").fill("good one");
+  await expect(bench(page).getByText("No capacitance found in “good one”")).toBeVisible();
+  await page.getByLabel("Label, as printed").fill("227-189 mfd");
+  await expect(bench(page).getByText("Type the smaller figure first: 189-227 µF")).toBeVisible();
+  await page.getByLabel("Label, as printed").fill("189-227 mfd 250 VAC");
+  await expect(bench(page).getByText("Start capacitor (a printed range is usual on start parts)")).toBeVisible();
+  await page.getByLabel("Meter shows", { exact: true }).fill("12 V");
+  await expect(bench(page).getByText("“V” is not a unit of capacitance")).toBeVisible();
+  await expect(page.getByLabel("Meter shows", { exact: true })).toHaveValue("12 V");
+  await goTo(page, "Plate");
+  await page.getByLabel("Volts").fill("23000");
+  await expect(bench(page).getByText("Volts: 23000 V cannot be right. Type a figure from 12 to 600 V")).toBeVisible();
+  await page.getByLabel("Hertz").fill("50");
+  await page.getByLabel("Speed").fill("3500");
+  await expect(bench(page).getByText("faster than any induction motor on 50 Hz")).toBeVisible();
+  await page.getByLabel("Speed").fill("1425");
+  await expect(bench(page).getByText("4 poles, 1500 rpm synchronous, slip 5 %")).toBeVisible();
+});
+
+test("an open common lead on a hot compressor: the protector, and wait", async ({ page }) => {
+  await openDemo(page, "lido-dehumidifier", "windings");
+  await expect(bench(page).getByText("Only R to S reads (6.8 Ω); C has no path to either.")).toBeVisible();
+  await expect(bench(page).getByText(/Common is open, often an internal protector/)).toBeVisible();
+  await expect(bench(page).getByText(/wait until it is cool/)).toBeVisible();
+  await expect(bench(page).getByText(/A pin can blow out/)).toBeVisible();
+  await expect(caseOf(page).getByRole("listitem").first()).toContainText("Protector");
+  await expect(caseOf(page).getByText("Wait and retest")).toBeVisible();
+});
+
+test("an open lead without marks has two meanings until the leads are marked", async ({ page }) => {
+  await startCard(page, "dead");
+  await makeSafe(page);
+  await goTo(page, "Windings");
+  await page.getByLabel("A to B").fill("OL");
+  await page.getByLabel("B to C").fill("6.8");
+  await page.getByLabel("A to C").fill("OL");
+  await expect(bench(page).getByText(/Either a winding is open at that lead, or it is common/)).toBeVisible();
+  await page.getByLabel("Lead 1: colour or mark").fill("S");
+  await expect(bench(page).getByText(/The start winding is open/)).toBeVisible();
+  await page.getByLabel("S to C").fill("22");
+  await expect(bench(page).getByText(/cannot be open: both other pairs read/)).toBeVisible();
+});
+
+test("a grounded winding condemns the motor, and no run test is offered", async ({ page }) => {
+  await startCard(page, "trips at once");
+  await goTo(page, "Plate");
+  await page.getByText("PSC", { exact: true }).click();
+  await makeSafe(page);
+  await goTo(page, "To the frame");
+  await page.getByLabel("A to frame").fill("62");
+  await expect(bench(page).getByText("Ground fault", { exact: true })).toBeVisible();
+  await expect(bench(page).getByText("A reads 62 Ω to the frame: a ground fault")).toBeVisible();
+  await expect(caseOf(page).getByRole("listitem").first()).toContainText("Ground fault");
+  await expect(caseOf(page).getByRole("region", { name: "Next move" })).not.toContainText("Running amps");
+  await expect(caseOf(page).getByRole("row").nth(1)).toContainText("Replace motor");
+});
+
+test("the dead stretch stays shut until it is proven; a declaration opens it and is told for ever", async ({ page }) => {
+  await startCard(page, "hums");
+  await goTo(page, "Windings");
+  await expect(bench(page).getByText("Isolate it, prove it dead and measure the capacitor first")).toBeVisible();
+  await expect(page.getByLabel("A to B")).toHaveCount(0);
+  await bench(page).getByRole("button", { name: "Make safe first" }).click();
+  await page.getByLabel("The circuit to be worked on").fill("118");
+  await expect(bench(page).getByText("118 V on the circuit: it is live")).toBeVisible();
+  await page.getByLabel("The circuit to be worked on").fill("");
+  await page.getByRole("button", { name: "Declare safe without measuring" }).click();
+  await expect(strip(page).getByText("Declared only")).toBeVisible();
+  await goTo(page, "Windings");
+  await expect(page.getByLabel("A to B")).toBeEnabled();
+  await makeSafe(page);
+  await expect(bench(page).getByText(/Declared safe without measuring at .* This stays on the traveller/)).toBeVisible();
+});
+
+test("a station is skipped with a reason, and done after all", async ({ page }) => {
+  await openDemo(page, "ventilator-interrupted", "frame");
+  await page.getByRole("button", { name: "Skip this station" }).click();
+  await page.getByLabel("Why it is skipped").fill("paint cannot be scratched");
+  await page.getByRole("button", { name: "Skip with this reason" }).click();
+  await expect(strip(page).getByRole("button", { name: /^To the frame/ })).toContainText("Skipped");
+  await page.getByRole("button", { name: "Do it after all" }).click();
+  await expect(strip(page).getByRole("button", { name: /^To the frame/ })).toContainText("Not done");
+});

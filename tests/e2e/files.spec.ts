@@ -20,7 +20,7 @@ async function exported(page: Page, name: string): Promise<ExportedFile> {
 const offer = (page: Page, text: string, name = "taken.vemmick.json") =>
   page.getByLabel("Choose a file to take in").setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
 
-const withoutTime = ({ exportedAt: _at, ...file }: ExportedFile) => file;
+const withoutTime = (file: ExportedFile) => ({ ...file, exportedAt: undefined });
 
 async function exportEverything(page: Page): Promise<ExportedFile> {
   await openRack(page);
@@ -98,7 +98,7 @@ test("what is broken, foreign or newer is refused with its reason, and nothing c
     ["wrong type", withCard({ machine: 42 }), "travellers.0.machine"],
     ["no id", withCard({ id: "../../etc" }), "travellers.0.id"],
     ["no list", JSON.stringify({ ...good, travellers: "all" }), "travellers"],
-    ["a row of nobody", withRow({ travellerId: "nobody", id: "nobody/complaint" }), "stations.0.travellerId"],
+    ["a row of nobody", withRow({ travellerId: "nobody", id: `nobody/${good.stations[0]?.stationId ?? ""}` }), "stations.0.travellerId"],
     ["a wrong reading", withRow({ data: { complaints: ["explodes"], said: 3 } }), "stations.0.data"],
   ];
   for (const [name, content, said] of refusals) {

@@ -96,7 +96,7 @@ test("one complaint button starts a card in one step; names come later; the card
   await page.getByLabel("Rumbles").check();
   await page.getByRole("button", { name: /Machine not named yet/ }).click();
   await page.getByLabel("Machine", { exact: true }).fill("Shop window fan");
-  await page.getByLabel("Site").fill("Quillhaven Chandlery");
+  await page.getByLabel("Site", { exact: true }).fill("Quillhaven Chandlery");
   await page.keyboard.press("Escape");
   await page.keyboard.press("/");
   await expect(page.getByLabel("Find", { exact: true })).toBeFocused();

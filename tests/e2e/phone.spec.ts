@@ -96,7 +96,7 @@ test("nothing is wider than the phone, and what is pressed is big enough for a t
     const small = await page.evaluate(() =>
       [
         ...document.querySelectorAll<HTMLElement>(
-          "button:not([tabindex='-1']), a.btn, nav a, input:not(.sr-only):not([type=search]):not([type=checkbox])",
+          "button:not([tabindex='-1']), a.btn, nav a, label:has(.opacity-0), input:not(.opacity-0):not([type=search]):not([type=checkbox]):not([type=file])",
         ),
       ]
         .filter((element) => element.checkVisibility() && element.getBoundingClientRect().height < 43.5)

@@ -1,6 +1,6 @@
 "use client";
-import { useRouter } from "next/navigation";
 import { lazy, Suspense, useState } from "react";
+import { openPage } from "@/components/open-page";
 import { useHouse } from "@/store/queries";
 import { useLetterKeys } from "./useLetterKeys";
 
@@ -8,7 +8,6 @@ const KeysSheet = lazy(() => import("./KeysSheet"));
 
 /** Keys that work on every screen: find, keys, and the three places. */
 export function GlobalKeys() {
-  const router = useRouter();
   const house = useHouse();
   const [isShown, setShown] = useState(false);
   useLetterKeys(house?.hasLetterKeys ?? false, (key) => {
@@ -19,11 +18,11 @@ export function GlobalKeys() {
     if (key === "/") {
       const find = document.querySelector<HTMLInputElement>("input[type=search]");
       if (find) find.focus();
-      else router.push("/?find");
+      else openPage("/?find");
       return true;
     }
     const place = { r: "/", g: "/ledger", h: "/house-rules" }[key];
-    if (place) router.push(place);
+    if (place) openPage(place);
     return place !== undefined;
   });
   return isShown ? (

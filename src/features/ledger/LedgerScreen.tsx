@@ -1,5 +1,5 @@
 "use client";
-import Link from "next/link";
+import { PageLink } from "@/components/PageLink";
 import { useState } from "react";
 import { Stamp } from "@/components/Stamp";
 import type { House } from "@/records";
@@ -70,9 +70,8 @@ function Visits({ cards, house }: { cards: readonly TravellerWithEntries[]; hous
           const { traveller } = card;
           return (
             <li key={traveller.id} className="border-b border-rule-faint">
-              <Link
+              <PageLink
                 href={`/traveller?id=${traveller.id}`}
-                prefetch={false}
                 className="grid min-h-[48px] grid-cols-[1fr_auto] items-center gap-x-4 py-1.5 hover:bg-press-wash"
               >
                 <span className="min-w-0">
@@ -83,7 +82,7 @@ function Visits({ cards, house }: { cards: readonly TravellerWithEntries[]; hous
                   <span className="block truncate text-[14px]">{facts.complaint}</span>
                 </span>
                 <Stamp tone={facts.stamp}>{facts.stampWord}</Stamp>
-              </Link>
+              </PageLink>
             </li>
           );
         })}

@@ -1,5 +1,4 @@
 "use client";
-import { useSearchParams } from "next/navigation";
 import { formatProbability } from "@/core/quantity";
 import { STATION_IDS, type WorkingStep } from "@/core/stations";
 import { parseTravellerId, type House } from "@/records";
@@ -8,15 +7,18 @@ import { evidenceWords } from "../line-up/evidence";
 import { assessCard } from "../rack/card";
 import { fullMoment } from "../shell/clock";
 import { CannotRead, Reading } from "../shell/Screen";
+import { useAddress } from "../shell/useAddress";
 import { saidAt, viewOf } from "../stations/registry";
 import { stampWord } from "../traveller/Strip";
 import { STAMP_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
 
 /** One card as a page for paper, A4 or Letter. */
 export function PrintScreen() {
-  const id = parseTravellerId(useSearchParams().get("id"));
+  const address = useAddress();
+  const id = parseTravellerId(address?.get("id") ?? null);
   const answer = useTraveller(id);
   const house = useHouse();
+  if (address === null) return <Reading />;
   if (answer.state === "failed") return <CannotRead failure={answer.failure} />;
   if (answer.state === "missing") return <p className="p-6">This card is not on this device.</p>;
   if (answer.state === "loading" || house === null) return <Reading />;
@@ -49,7 +51,7 @@ function Page({ card, house }: { card: TravellerWithEntries; house: House }) {
         </header>
         {STATION_IDS.map((id) => {
           const own = assessment.stations[id];
-          const said = saidAt(id, entries[id]?.data ?? {}, own, assessment.facts);
+          const said = saidAt(id, entries[id]?.data, own, assessment.facts);
           if (own.stamp === "not-done" && (entries[id] === undefined || said.length === 0)) return null;
           const skipped = own.stamp === "skipped" ? entries[id]?.skippedReason : null;
           return (

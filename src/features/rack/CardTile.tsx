@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { PageLink } from "@/components/PageLink";
 import { Stamp } from "@/components/Stamp";
 import { dayAndTime } from "../shell/clock";
 import type { TravellerWithEntries } from "@/store/queries";
@@ -9,9 +9,8 @@ export function CardTile({ card, facts, now }: { card: TravellerWithEntries; fac
   const { traveller } = card;
   return (
     <li>
-      <Link
+      <PageLink
         href={`/traveller?id=${traveller.id}`}
-        prefetch={false}
         className="relative flex h-full min-h-[132px] flex-col border border-t-[1.5px] border-rule border-t-ink bg-sheet px-3.5 pt-3 pb-2.5 hover:bg-press-wash"
       >
         <span aria-hidden="true" className="absolute top-2.5 right-3 h-[11px] w-[11px] rounded-full border-[1.5px] border-ink bg-ground" />
@@ -25,7 +24,7 @@ export function CardTile({ card, facts, now }: { card: TravellerWithEntries; fac
         <p className="mt-auto pt-2">
           <Stamp tone={facts.stamp}>{facts.stampWord}</Stamp>
         </p>
-      </Link>
+      </PageLink>
     </li>
   );
 }

@@ -1,6 +1,6 @@
 "use client";
-import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { openPage } from "@/components/open-page";
 import { matchComplaints, type Complaint } from "@/core/diagnosis";
 import { createTraveller } from "@/store/write";
 import { COMPLAINT_WORDS } from "../vocabulary/words";
@@ -21,13 +21,12 @@ const OFFERED: readonly Complaint[] = [
 
 /** The one open line: what the motor does starts a card in one step. */
 export function NewTraveller({ technician }: { technician: string }) {
-  const router = useRouter();
   const [said, setSaid] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   const recognised = matchComplaints(said);
   const start = async (text: string, complaints: readonly Complaint[]) => {
     const id = await createTraveller(text, complaints, technician);
-    if (id) router.push(`/traveller?id=${id}&station=complaint`);
+    if (id) openPage(`/traveller?id=${id}&station=complaint`);
   };
   return (
     <section aria-label="New traveller">

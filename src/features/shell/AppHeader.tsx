@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { PageLink } from "@/components/PageLink";
 
 const PLACES = [
   { href: "/", label: "Rack" },
@@ -10,21 +10,20 @@ const PLACES = [
 export function AppHeader({ at, children }: { at: string; children?: React.ReactNode }) {
   return (
     <header className="no-print flex min-h-[56px] items-center gap-x-5 border-b-[1.5px] border-ink bg-ground px-4 sm:px-[18px]">
-      <Link href="/" prefetch={false} className="inline-flex min-h-[44px] items-center text-[17px] font-extrabold [font-stretch:118%]">
+      <PageLink href="/" className="inline-flex min-h-[44px] items-center text-[17px] font-extrabold [font-stretch:118%]">
         Vemmick
-      </Link>
+      </PageLink>
       {children ?? (
         <nav aria-label="Places" className="flex gap-1 sm:gap-3">
           {PLACES.map(({ href, label }) => (
-            <Link
+            <PageLink
               key={href}
               href={href}
-              prefetch={false}
               aria-current={at === href ? "page" : undefined}
               className={`inline-flex min-h-[44px] items-center px-1.5 font-semibold ${at === href ? "border-b-[3px] border-press" : "border-b-[3px] border-transparent"}`}
             >
               {label}
-            </Link>
+            </PageLink>
           ))}
         </nav>
       )}

@@ -1,5 +1,5 @@
 "use client";
-import Link from "next/link";
+import { PageLink } from "@/components/PageLink";
 import { ExportButton } from "../ledger/ExportButton";
 
 /** A screen that broke: the data is kept, and can be taken along. */
@@ -17,9 +17,9 @@ export function ScreenError({ error, onRetry }: { error: Error; onRetry: () => v
           Try again
         </button>
         <ExportButton what="everything" label="Export everything" />
-        <Link className="btn" href="/" prefetch={false}>
+        <PageLink className="btn" href="/">
           To the rack
-        </Link>
+        </PageLink>
       </div>
     </main>
   );

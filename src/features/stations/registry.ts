@@ -1,4 +1,4 @@
-import type { Assessment, Facts, StationId } from "@/core/stations";
+import { stationOf, type Assessment, type Facts, type StationId } from "@/core/stations";
 import { capacitorView } from "./capacitor";
 import { complaintView } from "./complaint";
 import type { StationView } from "./contract";
@@ -32,7 +32,7 @@ export function viewOf(id: StationId): StationView<StationId, unknown> {
   return VIEWS[id] as unknown as StationView<StationId, unknown>;
 }
 
-/** Sentences of one station, for cards and the printed page. */
+/** Sentences of one station, for cards and the printed page; a station nobody came to has its blank record. */
 export function saidAt(id: StationId, record: unknown, assessment: Assessment, facts: Facts): readonly string[] {
-  return viewOf(id).say(record as never, assessment, facts);
+  return viewOf(id).say((record ?? stationOf(id).blank) as never, assessment, facts);
 }

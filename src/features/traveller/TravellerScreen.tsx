@@ -1,6 +1,5 @@
 "use client";
-import Link from "next/link";
-import { useSearchParams } from "next/navigation";
+import { PageLink } from "@/components/PageLink";
 import { useMemo, useState } from "react";
 import { assessTraveller, STATION_IDS, stationOf, type StationId } from "@/core/stations";
 import { parseTravellerId, type House, type TravellerId } from "@/records";
@@ -12,6 +11,7 @@ import { Case, isReadyToFinish } from "../line-up/Case";
 import { nextMoveWords } from "../line-up/next-move-words";
 import { AppHeader } from "../shell/AppHeader";
 import { CannotRead, Reading } from "../shell/Screen";
+import { useAddress } from "../shell/useAddress";
 import { StorageBanner } from "../shell/StorageBanner";
 import { viewOf } from "../stations/registry";
 import { BenchTop, type ChangeStation } from "./BenchTop";
@@ -23,14 +23,15 @@ import { TravellerTitle } from "./TravellerTitle";
 
 /** The traveller named in the address: loading, missing, or there. */
 export function TravellerScreen() {
-  const parameters = useSearchParams();
-  const id = parseTravellerId(parameters.get("id"));
+  const address = useAddress();
+  const id = parseTravellerId(address?.get("id") ?? null);
   const answer = useTraveller(id);
   const house = useHouse();
+  if (address === null) return <Reading />;
   if (answer.state === "failed") return <CannotRead failure={answer.failure} />;
   if (id === null || answer.state === "missing") return <NoTraveller />;
   if (answer.state === "loading" || house === null) return <Reading />;
-  return <Traveller key={id} id={id} data={answer.value} house={house} first={parameters.get("station")} />;
+  return <Traveller key={id} id={id} data={answer.value} house={house} first={address.get("station")} />;
 }
 
 function NoTraveller() {
@@ -41,9 +42,9 @@ function NoTraveller() {
         <h1 className="text-[22px] font-bold">This card is not on this device</h1>
         <p className="mt-2">It may have been removed, or kept in another browser. Import its file in the Ledger, or go back.</p>
         <p className="mt-4">
-          <Link href="/" prefetch={false} className="btn">
+          <PageLink href="/" className="btn">
             To the rack
-          </Link>
+          </PageLink>
         </p>
       </main>
     </>

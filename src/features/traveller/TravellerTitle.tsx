@@ -1,7 +1,7 @@
 "use client";
 import { MoreHorizontal } from "lucide-react";
-import { useRouter } from "next/navigation";
 import { lazy, Suspense, useState } from "react";
+import { openPage } from "@/components/open-page";
 import { LineField } from "@/components/LineField";
 import type { Traveller } from "@/records";
 import { removeTraveller, updateTraveller } from "@/store/write";
@@ -42,7 +42,6 @@ export function TravellerTitle({ traveller }: { traveller: Traveller }) {
 }
 
 function CardActions({ traveller }: { traveller: Traveller }) {
-  const router = useRouter();
   const [isSure, setSure] = useState(false);
   return (
     <div className="flex flex-col gap-5">
@@ -79,7 +78,7 @@ function CardActions({ traveller }: { traveller: Traveller }) {
             <button
               type="button"
               className="btn border-out text-out"
-              onClick={() => void removeTraveller(traveller.id).then((undo) => (undo ? router.push("/") : undefined))}
+              onClick={() => void removeTraveller(traveller.id).then((undo) => (undo ? openPage("/") : undefined))}
             >
               Remove for good
             </button>

@@ -1,6 +1,7 @@
 import type { Failure, Result } from "@/core/result";
 import { ok } from "@/core/result";
 import { isEmptyPlan, parseVemmickFile, planImport, writeVemmickFile, type ImportPlan, type TravellerId } from "@/records";
+export { FILE_SUFFIX } from "@/records";
 import { database } from "./database";
 import { keep } from "./storage-status";
 

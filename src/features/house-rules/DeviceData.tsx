@@ -1,6 +1,5 @@
 "use client";
 import { useState } from "react";
-import { wipeEverything } from "@/store/files";
 import { ExportButton } from "../ledger/ExportButton";
 
 /** Loaded when pressed, to keep the demo out of every start. */
@@ -51,7 +50,10 @@ export function DeviceData() {
               className="btn border-out text-out"
               onClick={() => {
                 setSure(false);
-                tell(wipeEverything(), "This device is empty.");
+                tell(
+                  import("@/store/files").then(({ wipeEverything }) => wipeEverything()),
+                  "This device is empty.",
+                );
               }}
             >
               Wipe this device

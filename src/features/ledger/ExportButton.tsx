@@ -1,7 +1,6 @@
 "use client";
 import { Download } from "lucide-react";
-import { FILE_SUFFIX, type TravellerId } from "@/records";
-import { exportText } from "@/store/files";
+import type { TravellerId } from "@/records";
 import { keep } from "@/store/storage-status";
 import { download } from "./download";
 
@@ -9,6 +8,8 @@ import { download } from "./download";
 export function ExportButton({ what, label }: { what: TravellerId | "everything"; label: string }) {
   const save = () =>
     keep(async () => {
+      // Reading and writing files is a chapter of its own, fetched when it is asked for.
+      const { exportText, FILE_SUFFIX } = await import("@/store/files");
       const day = new Date().toISOString().slice(0, 10);
       download(await exportText(what), `${what === "everything" ? "everything" : `card-${what.slice(0, 13)}`}-${day}${FILE_SUFFIX}`);
     });

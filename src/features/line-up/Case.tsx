@@ -3,6 +3,7 @@ import type { StationId, TravellerAssessment } from "@/core/stations";
 import { ACTION_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
 import { evidenceWords } from "./evidence";
 import { nextMoveWords } from "./next-move-words";
+import { isReadyToFinish } from "./ready-to-finish";
 
 interface CaseProps {
   readonly assessment: TravellerAssessment;
@@ -20,12 +21,6 @@ export function Case({ assessment, isFinished, onGo, onFinish }: CaseProps) {
       <StopNow assessment={assessment} />
     </div>
   );
-}
-
-/** Decided and proved, or skipped with a reason: nothing is left but to sign off. */
-export function isReadyToFinish({ stations }: TravellerAssessment): boolean {
-  const isClosed = (id: StationId): boolean => stations[id].stamp !== "not-done";
-  return isClosed("decide") && isClosed("prove");
 }
 
 function NextMove({ assessment, isFinished, onGo, onFinish }: CaseProps) {

@@ -9,7 +9,7 @@ import { fullMoment } from "../shell/clock";
 import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { saidAt, viewOf } from "../stations/registry";
-import { stampWord } from "../traveller/Strip";
+import { stampWord } from "../stations/stamp-word";
 import { STAMP_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
 
 /** One card as a page for paper, A4 or Letter. */

@@ -2,9 +2,9 @@ import { assessTraveller, STATION_IDS, type Assessment, type StationId, type Tra
 import type { HouseFigures } from "@/core/house";
 import type { TravellerWithEntries } from "@/store/queries";
 import { nextMoveWords } from "../line-up/next-move-words";
-import { isReadyToFinish } from "../line-up/Case";
+import { isReadyToFinish } from "../line-up/ready-to-finish";
 import { saidAt, viewOf } from "../stations/registry";
-import { stampWord } from "../traveller/Strip";
+import { stampWord } from "../stations/stamp-word";
 import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/words";
 import type { ActionId } from "@/core/diagnosis";
 

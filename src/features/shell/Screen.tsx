@@ -1,5 +1,6 @@
+"use client";
+import { lazy, Suspense } from "react";
 import type { Failure } from "@/core/result";
-import { toSentence } from "../messages/failure-sentences";
 import { AppHeader } from "./AppHeader";
 import { StorageBanner } from "./StorageBanner";
 
@@ -23,12 +24,13 @@ export function Reading() {
   );
 }
 
+const CannotReadAlert = lazy(() => import("./CannotReadAlert"));
+
 /** When the device cannot be read. */
 export function CannotRead({ failure }: { failure: Failure }) {
   return (
-    <div role="alert" className="m-6 max-w-[60ch] border-l-4 border-out pl-4">
-      <h1 className="text-[22px] font-bold">Nothing can be read from this device</h1>
-      <p className="mt-2">{toSentence(failure)}</p>
-    </div>
+    <Suspense>
+      <CannotReadAlert failure={failure} />
+    </Suspense>
   );
 }

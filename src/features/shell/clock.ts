@@ -1,21 +1,28 @@
-import { differenceInCalendarDays, format, parseISO } from "date-fns";
+import { differenceInCalendarDays, lightFormat } from "date-fns";
+
+/* Names of days and months from the browser itself: the full formatter would weigh on every start. */
+const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "long" });
+const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" });
+
+const hours = (date: Date): string => lightFormat(date, "HH:mm");
 
 /** Time of day of a moment, in the device's own zone. */
 export function clockTime(moment: string): string {
-  return moment === "" ? "" : format(parseISO(moment), "HH:mm");
+  return moment === "" ? "" : hours(new Date(moment));
 }
 
 /** Day and time as a person says it: today 14:02, yesterday 09:10, Monday 08:00, 3 Nov 2026. */
 export function dayAndTime(moment: string, now: Date): string {
-  const date = parseISO(moment);
+  const date = new Date(moment);
   const days = differenceInCalendarDays(now, date);
-  if (days === 0) return `today ${format(date, "HH:mm")}`;
-  if (days === 1) return `yesterday ${format(date, "HH:mm")}`;
-  if (days > 1 && days < 7) return format(date, "EEEE HH:mm");
-  return format(date, "d MMM yyyy");
+  if (days === 0) return `today ${hours(date)}`;
+  if (days === 1) return `yesterday ${hours(date)}`;
+  if (days > 1 && days < 7) return `${WEEKDAY.format(date)} ${hours(date)}`;
+  return DAY.format(date);
 }
 
 /** Full date and time for the printed page. */
 export function fullMoment(moment: string): string {
-  return format(parseISO(moment), "d MMM yyyy HH:mm");
+  const date = new Date(moment);
+  return `${DAY.format(date)} ${hours(date)}`;
 }

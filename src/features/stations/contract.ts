@@ -33,5 +33,6 @@ export interface StationView<Id extends StationId = StationId, Detail = unknown>
   readonly brief?: (assessment: Assessment<Detail>) => string | null;
   /** what was measured, then what it means; for cards and the printed page */
   readonly say: (record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts) => readonly string[];
-  readonly Instrument: ComponentType<InstrumentProps<Id, Detail>>;
+  /** loaded when the station is opened: the rack needs its words only */
+  readonly instrument: () => Promise<{ readonly default: ComponentType<InstrumentProps<Id, Detail>> }>;
 }

@@ -1,7 +1,8 @@
-import { stationOf, type Assessment, type Facts, type StationId } from "@/core/stations";
+import { lazy, type ComponentType, type LazyExoticComponent } from "react";
+import { STATION_IDS, stationOf, type Assessment, type Facts, type StationId } from "@/core/stations";
 import { capacitorView } from "./capacitor";
 import { complaintView } from "./complaint";
-import type { StationView } from "./contract";
+import type { InstrumentProps, StationView } from "./contract";
 import { decideView } from "./decide";
 import { frameView } from "./frame";
 import { handTurnView } from "./hand-turn";
@@ -31,6 +32,12 @@ const VIEWS = {
 export function viewOf(id: StationId): StationView<StationId, unknown> {
   return VIEWS[id] as unknown as StationView<StationId, unknown>;
 }
+
+/** The instrument of each station; it arrives when it is first drawn. */
+export const INSTRUMENTS = Object.fromEntries(STATION_IDS.map((id) => [id, lazy(viewOf(id).instrument)])) as Record<
+  StationId,
+  LazyExoticComponent<ComponentType<InstrumentProps<StationId, unknown>>>
+>;
 
 /** Sentences of one station, for cards and the printed page; a station nobody came to has its blank record. */
 export function saidAt(id: StationId, record: unknown, assessment: Assessment, facts: Facts): readonly string[] {

@@ -2,10 +2,10 @@
 import { cautionsFor, stateChangeFor, stationOf, type StationEntries, type StationId, type TravellerAssessment } from "@/core/stations";
 import type { House, TravellerId } from "@/records";
 import { skipStation } from "@/store/write";
-import { useEffect, useRef, useState } from "react";
+import { Suspense, useEffect, useRef, useState } from "react";
 import { reasonFor } from "../line-up/evidence";
 import { clockTime } from "../shell/clock";
-import { viewOf } from "../stations/registry";
+import { INSTRUMENTS, viewOf } from "../stations/registry";
 import { CAUTION_WORDS } from "../vocabulary/words";
 
 interface BenchTopProps {
@@ -25,6 +25,7 @@ export type ChangeStation = (station: StationId, apply: (data: never) => unknown
 export function BenchTop({ id, entries, assessment, station, house, onGo, onChange }: BenchTopProps) {
   const { definition, blank } = stationOf(station);
   const view = viewOf(station);
+  const Instrument = INSTRUMENTS[station];
   const cautions = cautionsFor(definition, assessment.facts);
   const entry = entries[station];
   const gate = stateChangeFor(station, assessment.facts.power);
@@ -57,15 +58,17 @@ export function BenchTop({ id, entries, assessment, station, house, onGo, onChan
         // A closed stretch can be read, not written: its readings belong to the other power state.
         <fieldset disabled={gate !== null} className="min-w-0">
           <legend className="sr-only">{view.title}</legend>
-          <view.Instrument
-            key={station}
-            record={(entry?.data ?? blank) as never}
-            assessment={own}
-            facts={assessment.facts}
-            house={house}
-            weighed={{ proposals: assessment.actions, reason: reasonFor(assessment.standing) }}
-            change={(change) => onChange(station, change as never)}
-          />
+          <Suspense>
+            <Instrument
+              key={station}
+              record={(entry?.data ?? blank) as never}
+              assessment={own}
+              facts={assessment.facts}
+              house={house}
+              weighed={{ proposals: assessment.actions, reason: reasonFor(assessment.standing) }}
+              change={(change) => onChange(station, change as never)}
+            />
+          </Suspense>
         </fieldset>
       )}
       <Skip id={id} station={station} reason={entry?.skippedReason ?? null} canSkip={own.stamp === "not-done" || own.stamp === "skipped"} />

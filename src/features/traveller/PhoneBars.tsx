@@ -2,7 +2,8 @@
 import { ChevronUp } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
 import { STATION_IDS, type StationId, type TravellerAssessment } from "@/core/stations";
-import { Case, isReadyToFinish } from "../line-up/Case";
+import { Case } from "../line-up/Case";
+import { isReadyToFinish } from "../line-up/ready-to-finish";
 import { nextMoveWords } from "../line-up/next-move-words";
 import { viewOf } from "../stations/registry";
 import { RailAcross } from "./Rail";

@@ -1,7 +1,7 @@
 import { Stamp } from "@/components/Stamp";
 import { STATION_IDS, type StationId, type TravellerAssessment } from "@/core/stations";
 import { viewOf } from "../stations/registry";
-import { STAMP_WORDS } from "../vocabulary/words";
+import { stampWord } from "../stations/stamp-word";
 import { Rail } from "./Rail";
 import type { Stretch } from "./stretch";
 
@@ -10,12 +10,6 @@ interface StripProps {
   readonly stretches: Readonly<Record<StationId, Stretch>>;
   readonly current: StationId;
   readonly onGo: (station: StationId) => void;
-}
-
-/** The word on a station's stamp: its own where it has one. */
-export function stampWord(id: StationId, assessment: TravellerAssessment): string {
-  const own = assessment.stations[id];
-  return (own.stamp === "skipped" ? null : viewOf(id).brief?.(own)) ?? STAMP_WORDS[own.stamp];
 }
 
 /** The stations from top to bottom on the tape, each with its stamp. */

@@ -7,7 +7,8 @@ import { useHouse, useTraveller, type TravellerWithEntries } from "@/store/queri
 import { usePending } from "@/store/usePending";
 import { updateStation, updateTraveller } from "@/store/write";
 import { useLetterKeys } from "../keys/useLetterKeys";
-import { Case, isReadyToFinish } from "../line-up/Case";
+import { Case } from "../line-up/Case";
+import { isReadyToFinish } from "../line-up/ready-to-finish";
 import { nextMoveWords } from "../line-up/next-move-words";
 import { AppHeader } from "../shell/AppHeader";
 import { CannotRead, Reading } from "../shell/Screen";

@@ -1,14 +1,11 @@
 "use client";
 import { MoreHorizontal } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
-import { openPage } from "@/components/open-page";
-import { LineField } from "@/components/LineField";
 import type { Traveller } from "@/records";
-import { removeTraveller, updateTraveller } from "@/store/write";
-import { ExportButton } from "../ledger/ExportButton";
 import { dayAndTime } from "../shell/clock";
 
 const Sheet = lazy(() => import("@/components/Sheet"));
+const CardActions = lazy(() => import("./CardActions"));
 
 /** Name and place of the machine, and what can be done with the card as a whole. */
 export function TravellerTitle({ traveller }: { traveller: Traveller }) {
@@ -38,60 +35,5 @@ export function TravellerTitle({ traveller }: { traveller: Traveller }) {
         </Suspense>
       ) : null}
     </>
-  );
-}
-
-function CardActions({ traveller }: { traveller: Traveller }) {
-  const [isSure, setSure] = useState(false);
-  return (
-    <div className="flex flex-col gap-5">
-      <div className="grid gap-4 sm:grid-cols-2">
-        <LineField
-          label="Machine"
-          text={traveller.machine}
-          onText={(machine) => void updateTraveller(traveller.id, { machine: machine.slice(0, 200) })}
-          placeholder="Proofing-cabinet blower"
-        />
-        <LineField
-          label="Site"
-          text={traveller.site}
-          onText={(site) => void updateTraveller(traveller.id, { site: site.slice(0, 200) })}
-          placeholder="Pell Street Bakery"
-        />
-        <LineField
-          label="Technician"
-          text={traveller.technician}
-          onText={(technician) => void updateTraveller(traveller.id, { technician: technician.slice(0, 200) })}
-        />
-      </div>
-      <div className="flex flex-wrap gap-2">
-        <ExportButton what={traveller.id} label="Export this card" />
-        {/* A whole page, so that the print view starts from what is kept. */}
-        <a className="btn" href={`/print?id=${traveller.id}`}>
-          Print view
-        </a>
-      </div>
-      <div className="flex flex-wrap items-center gap-3 border-t border-rule pt-4">
-        {isSure ? (
-          <>
-            <p className="min-w-0 flex-1">Remove this card and everything keyed on it?</p>
-            <button
-              type="button"
-              className="btn border-out text-out"
-              onClick={() => void removeTraveller(traveller.id).then((undo) => (undo ? openPage("/") : undefined))}
-            >
-              Remove for good
-            </button>
-            <button type="button" className="btn" onClick={() => setSure(false)}>
-              Keep it
-            </button>
-          </>
-        ) : (
-          <button type="button" className="btn btn-plain text-out" onClick={() => setSure(true)}>
-            Remove this card
-          </button>
-        )}
-      </div>
-    </div>
   );
 }

@@ -3,23 +3,16 @@ import { YesNo } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { LineField, NoteField } from "@/components/LineField";
-import type { Entry } from "@/core/quantity";
 import { toSentence } from "@/features/messages/failure-sentences";
-import type { InstrumentProps, StationView } from "../contract";
+import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { SectionRule } from "./SectionRule";
 import { capacitorSentences, labelReadBack, percentFigure, type CapacitorDetail } from "./sentences";
+import { withReading } from "./words";
 
-const withReading = (readings: readonly (Entry | null)[], index: number, entry: Entry | null): (Entry | null)[] => {
-  const next = [...readings];
-  while (next.length <= index) next.push(null);
-  next[index] = entry;
-  return next;
-};
-
-function Instrument({ record, assessment, house, change }: InstrumentProps<"capacitor", CapacitorDetail>) {
+export default function Instrument({ record, assessment, house, change }: InstrumentProps<"capacitor", CapacitorDetail>) {
   const { detail } = assessment;
   const sections = detail.state === "label" ? detail.sections : [];
   const nameOf = (index: number): string =>
@@ -81,20 +74,3 @@ function Instrument({ record, assessment, house, change }: InstrumentProps<"capa
     </FieldFlow>
   );
 }
-
-export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
-  title: "Capacitor",
-  letter: "u",
-  brief: ({ detail }) =>
-    detail.state === "none-fitted" ? "None fitted" : detail.state === "label" && detail.mismatches.length > 0 ? "Wrong part" : null,
-  say: (record, { detail }) => {
-    if (detail.state !== "label") return detail.state === "none-fitted" ? ["No capacitor on this type of motor."] : [];
-    const figures = detail.sections.map(percentFigure).filter((figure) => figure !== null);
-    return [
-      `${record.label.trim()}${figures.length > 0 ? `: ${record.readings.map((entry) => entry?.text ?? "").join(", ")} µF, ${figures.join(", ")}` : ""}.`,
-      ...capacitorSentences(detail, 90),
-      ...(record.note.trim() ? [record.note.trim()] : []),
-    ];
-  },
-  Instrument,
-};

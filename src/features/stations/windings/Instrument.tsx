@@ -3,31 +3,16 @@ import { useRef, useState } from "react";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { LineField, NoteField } from "@/components/LineField";
-import type { Entry } from "@/core/quantity";
-import { LEAD_PAIRS, type LeadIndex, type PairIndex, type WindingRole } from "@/core/winding";
-import type { InstrumentProps, StationView } from "../contract";
+import { type LeadIndex, type PairIndex } from "@/core/winding";
+import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { PostSketch } from "./PostSketch";
 import { pairName, windingSentences, type WindingsDetail } from "./sentences";
+import { settledRoles, pairOf, replaceAt, shown } from "./words";
 
-type Roles = [WindingRole | null, WindingRole | null, WindingRole | null];
-
-function settledRoles({ answer }: WindingsDetail): Roles {
-  if (answer.kind === "named") return [...answer.roles];
-  if (answer.kind === "equal-windings") return ([0, 1, 2] as const).map((lead) => (lead === answer.common ? "common" : null)) as Roles;
-  if (answer.kind === "lead-open") return ([0, 1, 2] as const).map((lead) => (lead === answer.lead ? answer.role : null)) as Roles;
-  return [null, null, null];
-}
-
-const pairOf = (a: LeadIndex, b: LeadIndex): PairIndex =>
-  LEAD_PAIRS.findIndex((pair) => pair.includes(a as never) && pair.includes(b as never)) as PairIndex;
-const replaceAt = <T,>(items: readonly [T, T, T], index: number, item: T): [T, T, T] =>
-  items.map((old, at) => (at === index ? item : old)) as [T, T, T];
-const shown = (entry: Entry | null): string => (entry?.reading ? entry.text.trim() : "");
-
-function Instrument({ record, assessment, house, facts, change }: InstrumentProps<"windings", WindingsDetail>) {
+export default function Instrument({ record, assessment, house, facts, change }: InstrumentProps<"windings", WindingsDetail>) {
   const { detail } = assessment;
   const [waiting, setWaiting] = useState<LeadIndex | null>(null);
   const [selected, setSelected] = useState<PairIndex | null>(null);
@@ -94,21 +79,3 @@ function Instrument({ record, assessment, house, facts, change }: InstrumentProp
     </FieldFlow>
   );
 }
-
-export const windingsView: StationView<"windings", WindingsDetail> = {
-  title: "Windings",
-  letter: "w",
-  brief: ({ detail, stamp }) => (stamp === "not-done" && detail.measured > 0 ? `${detail.measured} of 3` : null),
-  say: (record, { detail }, facts) => {
-    if (detail.measured === 0) return [];
-    const readings = ([0, 1, 2] as const)
-      .filter((pair) => record.pairs[pair]?.reading)
-      .map((pair) => `${pairName(record.leads, pair)} ${record.pairs[pair]?.text ?? ""} Ω`);
-    return [
-      `${readings.join(", ")}.`,
-      ...windingSentences(detail, facts.machineKind === "hermetic-compressor"),
-      ...(record.note.trim() ? [record.note.trim()] : []),
-    ];
-  },
-  Instrument,
-};

@@ -2,35 +2,13 @@
 import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
-import { ACTIONS, type ActionId } from "@/core/diagnosis";
-import type { NeededCapacitor } from "@/core/capacitor";
-import { formatMoney, formatNumber, formatProbability, formatQuantity } from "@/core/quantity";
-import type { STATIONS } from "@/core/stations";
+import { type ActionId } from "@/core/diagnosis";
+import { formatMoney, formatProbability } from "@/core/quantity";
 import { ACTION_WORDS } from "@/features/vocabulary/words";
-import type { InstrumentProps, StationView } from "../contract";
+import type { InstrumentProps } from "../contract";
+import { type Detail, OPTIONS, partSentence } from "./words";
 
-type Detail = ReturnType<(typeof STATIONS)["decide"]["assess"]>["detail"];
-
-const OPTIONS = ACTIONS.map((id) => ({ id, label: ACTION_WORDS[id] }));
-
-function partSentence(part: NeededCapacitor): string {
-  const values = part.sectionsUf.map((uf) => formatNumber(uf, 2)).join(" + ");
-  const volts =
-    part.atLeastV === null
-      ? "volts as on the part taken out or higher"
-      : `${formatQuantity("voltage", part.atLeastV)} or higher, never lower`;
-  return `${values} µF ${part.kind} capacitor, ${volts}; same hertz; it must fit the strap. Asked by the ${part.asked === "plate" ? "motor plate" : "label of the part taken out"}.`;
-}
-
-function sentences(record: { action: ActionId | null; reason: string }, detail: Detail): string[] {
-  if (record.action === null) return [];
-  return [
-    `${ACTION_WORDS[record.action]}.${record.reason.trim() ? ` ${record.reason.trim()}` : ""}`,
-    ...(detail.part ? [`Part: ${partSentence(detail.part)}`] : []),
-  ];
-}
-
-function Instrument({ record, assessment, change, weighed }: InstrumentProps<"decide", Detail>) {
+export default function Instrument({ record, assessment, change, weighed }: InstrumentProps<"decide", Detail>) {
   const { detail } = assessment;
   const [best, ...others] = weighed.proposals;
   const choose = (action: ActionId | null, reason?: string) =>
@@ -94,11 +72,3 @@ function Instrument({ record, assessment, change, weighed }: InstrumentProps<"de
     </FieldFlow>
   );
 }
-
-export const decideView: StationView<"decide", Detail> = {
-  title: "Decide",
-  letter: "d",
-  brief: ({ detail }) => (detail.action ? "Decided" : null),
-  say: (record, { detail }) => sentences(record, detail),
-  Instrument,
-};

@@ -1,0 +1,163 @@
+// npm run bench: the four speed figures, each beside its goal. Builds first; needs no network.
+import { spawn, spawnSync } from "node:child_process";
+import { once } from "node:events";
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { gzipSync } from "node:zlib";
+import { bin, childEnvironment, findChromium, installPackages, ROOT, run } from "./lib/prepare.mjs";
+
+installPackages();
+const executablePath = findChromium();
+const { chromium } = await import("@playwright/test");
+if (run(process.execPath, [bin("next/dist/bin/next"), "build"], { stdio: "ignore" }) !== 0)
+  throw new Error("The build failed: run npm run build to see why.");
+
+const PORT = 3419;
+const HOME = `http://127.0.0.1:${PORT}`;
+const FULL_CARD = `${HOME}/traveller?id=demo-nursery-fan-weak&station=capacitor`;
+const args = [
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+];
+const at = (sorted, fraction) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * fraction))];
+const ascending = (values) => [...values].sort((a, b) => a - b);
+
+async function startServer() {
+  const server = spawn(process.execPath, [bin("next/dist/bin/next"), "start", "--hostname", "127.0.0.1", "--port", String(PORT)], {
+    cwd: ROOT,
+    env: childEnvironment(),
+    stdio: "ignore",
+  });
+  for (let tries = 0; tries < 100; tries += 1) {
+    if ((await fetch(`${HOME}/favicon.svg`).catch(() => null))?.ok) return server;
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  }
+  throw new Error("The server did not start.");
+}
+
+/** Script a page loads before it is idle, each file compressed on its own [kB gzip]. */
+async function firstLoadKb(browser, url) {
+  const context = await browser.newContext({ serviceWorkers: "block" });
+  const page = await context.newPage();
+  // The demo is seeded on the very first visit only; it is not part of a start.
+  await page.goto(HOME);
+  await page.getByRole("link", { name: /Proofing/ }).waitFor();
+  const fresh = await context.newPage();
+  const bodies = [];
+  fresh.on("response", (response) => {
+    if (response.request().resourceType() === "script") bodies.push(response.body());
+  });
+  await fresh.goto(url, { waitUntil: "networkidle" });
+  const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body).length);
+  await context.close();
+  return sizes.reduce((a, b) => a + b, 0) / 1000;
+}
+
+/** From the key to the painted stamp on a card with all stations filled [ms], one figure a key. */
+async function keystrokes(browser) {
+  const context = await browser.newContext({ serviceWorkers: "block", viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  await page.goto(HOME);
+  await page.getByRole("link", { name: /Proofing/ }).waitFor();
+  await page.goto(FULL_CARD);
+  // A card that was signed off is live again: make it dead, so that the capacitor can be keyed.
+  await page
+    .getByRole("navigation", { name: "Strip" })
+    .getByRole("button", { name: /^Make safe/ })
+    .click();
+  await page.getByRole("button", { name: "Make safe once more" }).click();
+  await page.getByRole("button", { name: "Declare safe without measuring" }).click();
+  await page
+    .getByRole("navigation", { name: "Strip" })
+    .getByRole("button", { name: /^Capacitor/ })
+    .click();
+  const field = page.getByLabel("Meter shows", { exact: true });
+  await field.fill("12.5");
+  await page.evaluate(() => {
+    const input = document.activeElement;
+    const times = [];
+    Object.assign(window, { times });
+    let pressed = null;
+    input.addEventListener("keydown", (event) => (pressed = event.timeStamp), true);
+    new MutationObserver(() => {
+      if (pressed === null) return;
+      const from = pressed;
+      pressed = null;
+      // The frame after the change is the one a person sees.
+      requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - from), 0));
+    }).observe(document.querySelector("#bench [role=status]"), { subtree: true, childList: true, characterData: true, attributes: true });
+  });
+  for (let key = 0; key < 120; key += 1) {
+    await page.keyboard.press(key % 2 === 0 ? "Backspace" : String(1 + (key % 9)));
+    await page.waitForTimeout(60);
+  }
+  const times = await page.evaluate(() => window.times);
+  await context.close();
+  return ascending(times);
+}
+
+/** From reload to the cards on the screen with the server gone [ms]. */
+async function offlineReloads(server) {
+  const profile = mkdtempSync(join(tmpdir(), "vemmick-bench-"));
+  const context = await chromium.launchPersistentContext(profile, { executablePath, args });
+  const page = await context.newPage();
+  await page.addInitScript(() => {
+    const look = () =>
+      document.querySelector("a[href^='/traveller?id=']")
+        ? Object.assign(window, { usableMs: performance.now() })
+        : requestAnimationFrame(look);
+    look();
+  });
+  await page.goto(HOME);
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready;
+  });
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  server.kill("SIGTERM");
+  await once(server, "exit");
+  const times = [];
+  for (let round = 0; round < 9; round += 1) {
+    await page.reload();
+    times.push(await (await page.waitForFunction(() => window.usableMs)).jsonValue());
+  }
+  await context.close();
+  rmSync(profile, { recursive: true, force: true });
+  return ascending(times);
+}
+
+const server = await startServer();
+const browser = await chromium.launch({ executablePath, args });
+const rackKb = await firstLoadKb(browser, HOME);
+const travellerKb = await firstLoadKb(browser, FULL_CARD);
+const keys = await keystrokes(browser);
+await browser.close();
+const reloads = await offlineReloads(server);
+const core = JSON.parse(
+  spawnSync(process.execPath, [bin("tsx/dist/cli.mjs"), "scripts/bench/assess.ts"], { cwd: ROOT, encoding: "utf8" }).stdout,
+);
+
+const row = (name, figure, goal) => console.log(`${name.padEnd(58)} ${figure.padStart(22)}   goal ${goal}`);
+console.log("");
+row("First-load JavaScript, Rack", `${rackKb.toFixed(0)} kB gzip`, "≤ 200 kB");
+row("First-load JavaScript, Traveller", `${travellerKb.toFixed(0)} kB gzip`, "≤ 200 kB");
+row(
+  `Key to stamp, 95th percentile of ${keys.length} keys`,
+  `${at(keys, 0.95).toFixed(1)} ms (median ${at(keys, 0.5).toFixed(1)})`,
+  "≤ 50 ms",
+);
+row(
+  `Offline reload to usable, median of ${reloads.length}`,
+  `${at(reloads, 0.5).toFixed(0)} ms (${reloads[0].toFixed(0)} to ${reloads.at(-1).toFixed(0)})`,
+  "≤ 1000 ms",
+);
+row(
+  `Assess and weigh one traveller (${core.stations} stations), median`,
+  `${core.medianMs.toFixed(3)} ms (p95 ${core.p95Ms.toFixed(3)})`,
+  "≤ 1 ms",
+);

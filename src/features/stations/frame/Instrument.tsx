@@ -1,0 +1,51 @@
+"use client";
+import { FieldFlow } from "@/components/FieldFlow";
+import { KeyPad } from "@/components/KeyPad";
+import { NoteField } from "@/components/LineField";
+import { takeReading } from "@/core/quantity";
+import type { InstrumentProps } from "../contract";
+import { EntryField } from "../shared/EntryField";
+import { PAD_EXTRAS } from "../shared/reading";
+import { Verdict } from "../shared/Verdict";
+import { type Detail, LEADS, nameOf, replaceAt, sentences } from "./words";
+
+export default function Instrument({ record, assessment, house, change }: InstrumentProps<"frame", Detail>) {
+  const { detail } = assessment;
+  const isEmpty = record.readings.every((entry) => entry === null);
+  return (
+    <FieldFlow className="flex flex-col gap-5">
+      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+        <div className="flex flex-col gap-5">
+          <div className="grid grid-cols-3 gap-4 max-lg:order-last">
+            {LEADS.map((lead) => (
+              <EntryField
+                key={lead}
+                label={`${nameOf(detail, lead)} to frame`}
+                quantity="resistance"
+                entry={record.readings[lead]}
+                house={house}
+                isAutoFocused={lead === 0 && isEmpty}
+                onEntry={(entry) => change((r) => ({ ...r, readings: replaceAt(r.readings, lead, entry) }))}
+              />
+            ))}
+          </div>
+          {isEmpty ? (
+            <button
+              type="button"
+              className="btn self-start"
+              onClick={() => {
+                const open = takeReading("OL", "resistance", house.meter, new Date().toISOString()).entry;
+                change((r) => ({ ...r, readings: [open, open, open] }));
+              }}
+            >
+              All three read OL
+            </button>
+          ) : null}
+          <Verdict assessment={assessment} word={detail.state === "grounded" ? "Ground fault" : null} sentences={sentences(detail)} />
+        </div>
+        <KeyPad extras={PAD_EXTRAS.resistance} />
+      </div>
+      <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+    </FieldFlow>
+  );
+}

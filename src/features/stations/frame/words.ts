@@ -1,0 +1,37 @@
+import { formatQuantity, type Entry } from "@/core/quantity";
+import type { STATIONS } from "@/core/stations";
+
+export type Detail = ReturnType<(typeof STATIONS)["frame"]["assess"]>["detail"];
+
+export const LEADS = [0, 1, 2] as const;
+
+export const nameOf = (detail: Detail, lead: 0 | 1 | 2): string => detail.leadNames[lead].trim() || `lead ${lead + 1}`;
+
+export const replaceAt = (items: readonly [Entry | null, Entry | null, Entry | null], index: number, item: Entry | null) =>
+  items.map((old, at) => (at === index ? item : old)) as [Entry | null, Entry | null, Entry | null];
+
+export function sentences(detail: Detail): string[] {
+  const worst = detail.worst
+    ? `${nameOf(detail, detail.worst.lead)} reads ${formatQuantity("resistance", detail.worst.ohm)} to the frame`
+    : "";
+  switch (detail.state) {
+    case "not-done":
+      return ["Each lead to bare metal; scratch through the paint. Any ohms at all is a ground fault."];
+    case "some":
+      return [`${detail.measured} of 3 measured, no path so far.`];
+    case "clear":
+      return [
+        "OL on all three: no path an ohmmeter can see.",
+        "That does not prove the insulation; only an insulation test at 500 V does.",
+      ];
+    case "leaks":
+      return [`${worst}: above the limit for an ohmmeter, but not OL. Damp or dirt; dry it, and settle it with an insulation test.`];
+    case "grounded":
+      return [
+        `${worst}: a ground fault. The motor is finished, and tripping is explained.`,
+        ...(detail.isWorthRepeating
+          ? ["A reading this high can be fingers on the tips or damp: measure once more with fingers off before it is condemned."]
+          : []),
+      ];
+  }
+}

@@ -1,0 +1,29 @@
+import type { STATIONS } from "@/core/stations";
+import { TURNS, type Turn } from "@/core/stations/hand-turn";
+
+export type Detail = ReturnType<(typeof STATIONS)["hand-turn"]["assess"]>["detail"];
+
+export const TURN_WORDS: Record<Turn, string> = {
+  free: "Free and silent",
+  rough: "Rough, like sand",
+  tight: "Tight",
+  seized: "Will not turn",
+  "cannot-reach": "Cannot be reached",
+};
+
+export const TURN_OPTIONS = TURNS.map((id) => ({ id, label: TURN_WORDS[id] }));
+
+export const OUTCOME_SENTENCES: Record<NonNullable<Detail["outcome"]>, readonly string[]> = {
+  free: ["Turns free, no play to feel. The bearings are not what holds it."],
+  rough: ["Rough or rubbing. A bearing on its way out, or the wheel touching its housing: take the belt or wheel off and turn again."],
+  "rough-with-play": ["Radial play: there should be none to feel. The bearing is worn; a new capacitor does not cure it."],
+  tight: ["Tight. Take the load off and turn again: it parts bearing from belt, wheel and pump."],
+  seized: ["Will not turn. Do not put power on it: a locked rotor burns its windings in seconds."],
+};
+
+export function sentences(detail: Detail): readonly string[] {
+  if (detail.outcome) return OUTCOME_SENTENCES[detail.outcome];
+  if (detail.state === "welded-shell") return ["A welded shell: it cannot be turned by hand."];
+  if (detail.turn === "cannot-reach") return ["The shaft cannot be reached."];
+  return ["Turn it slowly by hand, then feel for play across and along the shaft."];
+}

@@ -1,0 +1,34 @@
+"use client";
+import { TickList } from "@/components/Choice";
+import { FieldFlow } from "@/components/FieldFlow";
+import { NoteField } from "@/components/LineField";
+import { type Sign } from "@/core/stations/look";
+import type { InstrumentProps } from "../contract";
+import { Verdict } from "../shared/Verdict";
+import { type Detail, SEEN, SMELT, sentences, brief } from "./words";
+
+export default function Instrument({ record, assessment, change }: InstrumentProps<"look", Detail>) {
+  const toggle = (id: Sign) =>
+    change((r) => ({
+      ...r,
+      nothingFound: false,
+      signs: r.signs.includes(id) ? r.signs.filter((other) => other !== id) : [...r.signs, id],
+    }));
+  return (
+    <FieldFlow className="flex flex-col gap-5">
+      <label className="flex min-h-[44px] items-center gap-3 border-b border-rule-faint text-[16px] font-semibold">
+        <input
+          type="checkbox"
+          className="h-5 w-5 accent-press"
+          checked={record.nothingFound}
+          onChange={() => change((r) => ({ ...r, nothingFound: !r.nothingFound, signs: r.nothingFound ? r.signs : [] }))}
+        />
+        Looked and smelt: nothing found
+      </label>
+      <TickList legend="Seen" options={SEEN} ticked={record.signs} onToggle={toggle} />
+      <TickList legend="Smelt" options={SMELT} ticked={record.signs} onToggle={toggle} />
+      <NoteField label="Note" text={record.note} onText={(note) => change((r) => ({ ...r, note }))} />
+      <Verdict assessment={assessment} word={brief(assessment.detail)} sentences={sentences(assessment.detail)} />
+    </FieldFlow>
+  );
+}

@@ -1,0 +1,13 @@
+import type { StationView } from "../contract";
+import { type Detail, sentences, brief } from "./words";
+
+export const lookView: StationView<"look", Detail> = {
+  title: "Look and smell",
+  letter: "l",
+  brief: ({ detail }) => brief(detail),
+  say: (record, { detail }) => [
+    ...(detail.state === "not-done" ? [] : sentences(detail)),
+    ...(record.note.trim() ? [record.note.trim()] : []),
+  ],
+  instrument: () => import("./Instrument"),
+};

@@ -1,0 +1,50 @@
+import type { STATIONS } from "@/core/stations";
+import { SIGN_IDS, SIGNS, type Sign } from "@/core/stations/look";
+
+export type Detail = ReturnType<(typeof STATIONS)["look"]["assess"]>["detail"];
+
+export const SIGN_WORDS: Record<Sign, string> = {
+  "capacitor-bulged": "Capacitor bulged or vented",
+  "capacitor-leaking": "Capacitor leaking",
+  "capacitor-terminal-burnt": "Capacitor terminal burnt",
+  "varnish-burnt": "Winding varnish burnt",
+  "lead-loose": "Lead or connector loose",
+  "lead-burnt": "Lead or connector burnt",
+  "cover-not-seated": "End cover not seated",
+  "cover-cracked": "End cover cracked",
+  "guard-missing": "Guard missing",
+  "interlock-defeated": "Interlock found defeated",
+  "dust-clogged": "Clogged with dust",
+  "wheel-fouled": "Wheel fouled or rubbing",
+  "oil-or-wax": "Oil or wax",
+  "smell-burnt": "Burnt varnish",
+  "smell-electric": "Hot electrics",
+};
+
+export const optionsOf = (sense: "seen" | "smelt") =>
+  SIGN_IDS.filter((id) => SIGNS[id].sense === sense).map((id) => ({ id, label: SIGN_WORDS[id] }));
+
+export const SEEN = optionsOf("seen");
+
+export const SMELT = optionsOf("smelt");
+
+export const CONSEQUENCES: Partial<Record<Sign, string>> = {
+  "cover-not-seated":
+    "A cover that is not seated never presses the start switch: it looks like a dead motor. Seat it before anything is bought.",
+  "capacitor-bulged": "A bulged or vented capacitor needs no meter: it is finished.",
+  "interlock-defeated": "Note it in the report. It is not to be defeated again; the owner decides with a licensed person.",
+  "guard-missing": "No run test before a guard is on.",
+};
+
+export function sentences(detail: Detail): string[] {
+  if (detail.state === "clean") return ["Nothing to see or smell. That alone clears no part."];
+  if (detail.state === "not-done") return ["Look before you touch: leads, capacitor, cover, guards, varnish, dust; then smell."];
+  return [`${detail.signs.map((sign) => SIGN_WORDS[sign]).join(", ")}.`, ...detail.signs.flatMap((sign) => CONSEQUENCES[sign] ?? [])];
+}
+
+export const brief = (detail: Detail): string | null =>
+  detail.state === "clean"
+    ? "Clean"
+    : detail.signs.length > 0
+      ? `${detail.signs.length} ${detail.signs.length === 1 ? "sign" : "signs"}`
+      : null;

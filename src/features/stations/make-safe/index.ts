@@ -1,0 +1,16 @@
+import { clockTime } from "@/features/shell/clock";
+import type { StationView } from "../contract";
+import { type Detail, STEPS, sentences, wordOf } from "./words";
+
+export const makeSafeView: StationView<"make-safe", Detail> = {
+  title: "Make safe",
+  letter: "s",
+  brief: ({ detail }) => wordOf(detail),
+  say: (record, { detail }) => {
+    const done = STEPS.filter(({ id }) => record.round.steps[id] !== undefined).map(
+      ({ id, label }) => `${label} ${clockTime(record.round.steps[id] ?? "")}`,
+    );
+    return [...sentences(detail, 30), ...(done.length > 0 ? [`${done.join("; ")}.`] : [])];
+  },
+  instrument: () => import("./Instrument"),
+};

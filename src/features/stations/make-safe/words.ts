@@ -1,0 +1,57 @@
+import { formatQuantity } from "@/core/quantity";
+import type { STATIONS } from "@/core/stations";
+import { ISOLATION_STEPS, type IsolationStep, type SafetyLack } from "@/core/stations/make-safe";
+import { clockTime } from "@/features/shell/clock";
+
+export type Detail = ReturnType<(typeof STATIONS)["make-safe"]["assess"]>["detail"];
+
+export const STEP_WORDS: Record<IsolationStep, string> = {
+  "control-off": "Control off",
+  "breaker-locked": "Breaker or disconnect off and locked",
+  unplugged: "Unplugged",
+  "rotor-still": "Rotor at standstill, belt off",
+  "interlocks-noted": "Door and interlock switches noted, none defeated",
+};
+
+export const STEPS = ISOLATION_STEPS.map((id) => ({ id, label: STEP_WORDS[id] }));
+
+export const LACK_WORDS: Record<SafetyLack, string> = {
+  "not-isolated": "breaker locked off or plug pulled",
+  "meter-not-proven": "meter proven on a live source",
+  "circuit-not-proven": "circuit measured dead",
+  "meter-not-proven-again": "meter proven again",
+  "capacitor-not-measured": "capacitor volts measured",
+};
+
+export function sentences(detail: Detail, safeVolts: number): string[] {
+  const declared = detail.declaredAt.map((at) => `Declared safe without measuring at ${clockTime(at)}. This stays on the traveller.`);
+  const volts = (value: number): string => formatQuantity("voltage", value);
+  switch (detail.state) {
+    case "measured":
+      return [
+        `Dead since ${detail.safeAt ? clockTime(detail.safeAt) : ""}: ${detail.circuitV === null ? "" : `${volts(detail.circuitV)} on the circuit`}${detail.capacitorV === null ? "" : `, ${volts(detail.capacitorV)} left on the capacitor`}. The dead stretch is open.`,
+        ...declared,
+      ];
+    case "declared":
+      return [declared.at(-1) ?? "", "The dead stretch is open on your word. Measure when you can."];
+    case "still-live":
+      return [`${volts(detail.circuitV ?? 0)} on the circuit: it is live. Find the second feed and isolate it; then measure again.`];
+    case "charged":
+      return [
+        `${volts(detail.capacitorV ?? 0)} left on the capacitor: above ${volts(safeVolts)}. Discharge it through a resistor of 10 to 20 kΩ and measure again.`,
+      ];
+    case "open":
+      return [`Still to do: ${detail.lacks.map((lack) => LACK_WORDS[lack]).join(", ")}.`, ...declared];
+  }
+}
+
+export function wordOf(detail: Detail): string | null {
+  const words: Record<Detail["state"], string | null> = {
+    open: null,
+    measured: "Proven dead",
+    declared: "Declared only",
+    "still-live": "Still live",
+    charged: "Charged",
+  };
+  return words[detail.state];
+}

@@ -1,0 +1,27 @@
+import { formatNumber, formatQuantity } from "@/core/quantity";
+import { MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
+import type { StationView } from "../contract";
+import { type Detail, polesHint } from "./words";
+
+export const plateView: StationView<"plate", Detail> = {
+  title: "Plate",
+  letter: "p",
+  brief: ({ detail, stamp }) =>
+    stamp === "not-done" ? null : detail.filled >= detail.total ? "Complete" : `${detail.filled} of ${detail.total}`,
+  say: (record, { detail }) => {
+    const parts = [
+      record.motorType === "unknown" ? null : MOTOR_TYPE_WORDS[record.motorType],
+      detail.supplyV === null ? null : formatQuantity("voltage", detail.supplyV),
+      detail.frequencyHz === null ? null : `${formatNumber(detail.frequencyHz, 1)} Hz`,
+      record.power.trim() || null,
+      detail.fullLoadA === null ? null : formatQuantity("current", detail.fullLoadA),
+      detail.fullLoadRpm === null ? null : `${formatNumber(detail.fullLoadRpm, 0)} rpm`,
+      record.capacitor.trim() ? `capacitor ${record.capacitor.trim()}` : null,
+      record.insulationClass === "" ? null : `class ${record.insulationClass}`,
+      record.duty || null,
+    ].filter((part) => part !== null);
+    const hint = polesHint(detail);
+    return [...(parts.length > 0 ? [`${parts.join(", ")}.`] : []), ...(hint ? [`${hint}.`] : [])];
+  },
+  instrument: () => import("./Instrument"),
+};

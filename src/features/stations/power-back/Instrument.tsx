@@ -1,0 +1,39 @@
+"use client";
+import { FieldFlow } from "@/components/FieldFlow";
+import { TickTimes } from "@/components/TickTimes";
+import { clockTime } from "@/features/shell/clock";
+import type { InstrumentProps } from "../contract";
+import { type Detail, STEPS, sentence } from "./words";
+
+export default function Instrument({ record, assessment, change }: InstrumentProps<"power-back", Detail>) {
+  const { detail } = assessment;
+  return (
+    <FieldFlow className="flex flex-col gap-5">
+      <TickTimes
+        legend="Before power returns"
+        steps={STEPS}
+        times={record.steps}
+        show={clockTime}
+        onToggle={(id) =>
+          change((r) => {
+            const { [id]: done, ...others } = r.steps;
+            return { ...r, steps: done === undefined ? { ...others, [id]: new Date().toISOString() } : others };
+          })
+        }
+      />
+      <p className="text-[17px]" role="status" aria-live="polite">
+        {sentence(detail)}
+      </p>
+      {detail.isLive ? null : (
+        <button
+          type="button"
+          className="btn btn-filled self-start"
+          disabled={detail.missing.length > 0}
+          onClick={() => change((r) => ({ ...r, restoredAt: new Date().toISOString() }))}
+        >
+          Power is back on
+        </button>
+      )}
+    </FieldFlow>
+  );
+}

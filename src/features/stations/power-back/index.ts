@@ -1,0 +1,10 @@
+import type { StationView } from "../contract";
+import { type Detail, sentence } from "./words";
+
+export const powerBackView: StationView<"power-back", Detail> = {
+  title: "Power back on",
+  letter: "b",
+  brief: ({ detail }) => (detail.isLive ? "Live" : null),
+  say: (_record, { detail }) => (detail.isLive ? [sentence(detail)] : []),
+  instrument: () => import("./Instrument"),
+};

@@ -1,0 +1,13 @@
+import type { StationView } from "../contract";
+import { type Detail, sentences } from "./words";
+
+export const proveView: StationView<"prove", Detail> = {
+  title: "Prove",
+  letter: "v",
+  brief: ({ detail, stamp }) => (stamp === "noted" && detail.before ? "Before noted" : stamp === "holds" ? "Proved" : null),
+  say: (record, { detail }) => [
+    ...(detail.before || detail.after ? sentences(detail) : []),
+    ...(record.note.trim() ? [record.note.trim()] : []),
+  ],
+  instrument: () => import("./Instrument"),
+};

@@ -53,7 +53,9 @@ async function firstLoadKb(browser, url) {
   fresh.on("response", (response) => {
     if (response.request().resourceType() === "script") bodies.push(response.body());
   });
-  await fresh.goto(url, { waitUntil: "networkidle" });
+  // What is fetched after the screen can be used (the other instruments) is not part of its first load.
+  await fresh.goto(url);
+  await fresh.locator("[data-instrument], a[href^='/traveller?id=']").first().waitFor();
   const sizes = (await Promise.all(bodies)).map((body) => gzipSync(body).length);
   await context.close();
   return sizes.reduce((a, b) => a + b, 0) / 1000;

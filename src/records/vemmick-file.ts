@@ -101,5 +101,7 @@ export function writeVemmickFile(content: Pick<VemmickFile, "travellers" | "stat
     stations: [...content.stations].sort(byId),
     house: content.house,
   };
-  return `${JSON.stringify(file, null, 2)}\n`;
+  // The schema's own order of fields; a record it does not know is written as it is rather than left out.
+  const ordered = v.safeParse(VemmickFileSchema, file);
+  return `${JSON.stringify(ordered.success ? ordered.output : file, null, 2)}\n`;
 }

@@ -13,6 +13,7 @@ test("a new PSC motor from complaint to decision, by keyboard alone", async ({ p
 
   await key("p");
   await expect(page.getByRole("heading", { name: "Plate", level: 1 })).toBeFocused();
+  await expect(page.getByLabel("Volts")).toBeVisible();
   await key("Tab", "ArrowRight", "Tab");
   await expect(page.getByLabel("PSC", { exact: true })).toBeChecked();
   await type("230");
@@ -28,6 +29,7 @@ test("a new PSC motor from complaint to decision, by keyboard alone", async ({ p
   await key("Escape", "s");
 
   await expect(page.getByRole("heading", { name: "Make safe", level: 1 })).toBeFocused();
+  await expect(page.getByLabel("Breaker or disconnect off and locked")).toBeVisible();
   await key("Tab", "Tab", "Space", "Tab", "Tab", "Tab", "Tab");
   for (const volts of ["231", "0.2", "230", "0.4"]) {
     await type(volts);
@@ -35,9 +37,13 @@ test("a new PSC motor from complaint to decision, by keyboard alone", async ({ p
   }
   await expect(bench(page).getByText("Proven dead")).toBeVisible();
 
-  await key("Escape", "l", "Tab", "Space");
+  await key("Escape", "l");
+  await expect(page.getByLabel("Looked and smelt: nothing found")).toBeVisible();
+  await key("Tab", "Space");
   await expect(strip(page).getByText("Clean")).toBeVisible();
-  await key("t", "Tab", "Space");
+  await key("t");
+  await expect(page.getByLabel("Free and silent")).toBeVisible();
+  await key("Tab", "Space");
   await expect(page.getByLabel("Free and silent")).toBeChecked();
 
   await key("u");
@@ -49,12 +55,14 @@ test("a new PSC motor from complaint to decision, by keyboard alone", async ({ p
   await expect(caseOf(page).getByRole("listitem").first()).toContainText("Run capacitor");
 
   await key("Escape", "w");
+  await expect(page.getByLabel("A to B")).toBeFocused();
   for (const ohms of ["8.9", "31.4", "22.6"]) {
     await type(ohms);
     await key("Enter");
   }
   await expect(bench(page).getByText("Common is A, run is B")).toBeVisible();
   await key("Escape", "f");
+  await expect(page.getByLabel("A to frame")).toBeFocused();
   for (let lead = 0; lead < 3; lead += 1) {
     await type("OL");
     await key("Enter");
@@ -63,6 +71,7 @@ test("a new PSC motor from complaint to decision, by keyboard alone", async ({ p
 
   await key("Escape", "n");
   await expect(page.getByRole("heading", { name: "Decide", level: 1 })).toBeFocused();
+  await expect(page.getByRole("button", { name: "Accept with this reason" })).toBeVisible();
   await key("Tab", "Enter");
   await expect(page.getByLabel("Replace run capacitor")).toBeChecked();
   await expect(page.getByLabel("Reason")).toHaveValue(/Run capacitor leads/);

@@ -39,6 +39,11 @@ export const INSTRUMENTS = Object.fromEntries(STATION_IDS.map((id) => [id, lazy(
   LazyExoticComponent<ComponentType<InstrumentProps<StationId, unknown>>>
 >;
 
+/** Fetches every instrument once the first is in use, so that changing stations does not wait. */
+export function fetchInstruments(): void {
+  for (const id of STATION_IDS) void viewOf(id).instrument();
+}
+
 /** Sentences of one station, for cards and the printed page; a station nobody came to has its blank record. */
 export function saidAt(id: StationId, record: unknown, assessment: Assessment, facts: Facts): readonly string[] {
   return viewOf(id).say((record ?? stationOf(id).blank) as never, assessment, facts);

@@ -5,7 +5,7 @@ import { skipStation } from "@/store/write";
 import { Suspense, useEffect, useRef, useState } from "react";
 import { reasonFor } from "../line-up/evidence";
 import { clockTime } from "../shell/clock";
-import { INSTRUMENTS, viewOf } from "../stations/registry";
+import { fetchInstruments, INSTRUMENTS, viewOf } from "../stations/registry";
 import { CAUTION_WORDS } from "../vocabulary/words";
 
 interface BenchTopProps {
@@ -32,6 +32,10 @@ export function BenchTop({ id, entries, assessment, station, house, onGo, onChan
   const own = assessment.stations[station];
   const title = useRef<HTMLHeadingElement>(null);
   const shown = useRef(station);
+  useEffect(() => {
+    const later = setTimeout(fetchInstruments, 600);
+    return () => clearTimeout(later);
+  }, []);
   useEffect(() => {
     if (shown.current === station) return;
     shown.current = station;

@@ -1,0 +1,178 @@
+import { HOUSE_RULE_IDS, HOUSE_RULES, toHouseFigures } from "@/core/house";
+import { OUTCOME_NAMES, TESTS } from "@/core/diagnosis";
+import type { FailureCode } from "@/core/result";
+import { assessTraveller, STATION_IDS, stationOf, type StationEntries } from "@/core/stations";
+import { demoRecords } from "@/records/demo";
+import { readRows } from "./house-rules/meter-rows";
+import { evidenceWords, reasonFor } from "./line-up/evidence";
+import { nextMoveWords } from "./line-up/next-move-words";
+import { toSentence } from "./messages/failure-sentences";
+import { cardFacts } from "./rack/card";
+import { dayAndTime } from "./shell/clock";
+import { saidAt, viewOf } from "./stations/registry";
+import { stampWord } from "./stations/stamp-word";
+import { stretchesOf } from "./traveller/stretch";
+import { OUTCOME_WORDS, SUSPECT_WORDS } from "./vocabulary/words";
+
+const HOUSE = toHouseFigures({});
+const NOW = new Date("2026-11-23T18:00:00.000Z");
+const { travellers, stations } = demoRecords(NOW);
+const cards = travellers.map((traveller) => {
+  const rows = stations.filter(({ travellerId }) => travellerId === traveller.id);
+  const entries = Object.fromEntries(
+    rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }]),
+  ) as StationEntries;
+  return { traveller, entries, assessment: assessTraveller(entries, HOUSE) };
+});
+const cardOf = (id: string) => {
+  const card = cards.find(({ traveller }) => (traveller.id as string) === `demo-${id}`);
+  if (!card) throw new Error(id);
+  return card;
+};
+
+describe("every word is there", () => {
+  test.each(STATION_IDS)("%s has a view with a title and a letter of its own", (id) => {
+    const view = viewOf(id);
+    expect(view.title).not.toBe("");
+    expect(STATION_IDS.filter((other) => viewOf(other).letter === view.letter)).toEqual([id]);
+    expect("rghnjk/?").not.toContain(view.letter);
+  });
+  test("every outcome of every test has its words", () => {
+    for (const test of TESTS) for (const outcome of OUTCOME_NAMES[test]) expect(OUTCOME_WORDS).toHaveProperty([`${test}/${outcome}`]);
+  });
+  test.each(STATION_IDS)("the instrument of %s loads", async (id) => {
+    expect(typeof (await viewOf(id).instrument()).default).toBe("function");
+  });
+  test("every house rule has a default within its bounds, and a source", () => {
+    for (const id of HOUSE_RULE_IDS) {
+      const { fallback, min, max, source } = HOUSE_RULES[id];
+      expect(fallback >= min && fallback <= max && source.length > 3).toBe(true);
+    }
+  });
+});
+
+const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[0] & { code: Code } } = {
+  "reading-empty": { code: "reading-empty", quantity: "resistance" },
+  "reading-not-a-number": { code: "reading-not-a-number", text: "abc", quantity: "current" },
+  "reading-two-points": { code: "reading-two-points", text: "1.2.3" },
+  "reading-negative": { code: "reading-negative", text: "-3", quantity: "resistance" },
+  "reading-wrong-unit": { code: "reading-wrong-unit", text: "12 V", unit: "V", quantity: "resistance" },
+  "reading-unit-ambiguous": { code: "reading-unit-ambiguous", text: "5m", unit: "m", quantity: "resistance" },
+  "label-empty": { code: "label-empty" },
+  "label-no-capacitance": { code: "label-no-capacitance", text: "abc" },
+  "label-range-reversed": { code: "label-range-reversed", lowUf: 227, highUf: 189 },
+  "number-needed": { code: "number-needed", field: "Volts", text: "lots" },
+  "number-out-of-range": { code: "number-out-of-range", field: "Volts", value: 9, min: 12, max: 600, unit: "V" },
+  "power-unit-needed": { code: "power-unit-needed", text: "1/3" },
+  "rpm-above-synchronous": { code: "rpm-above-synchronous", rpm: 3500, maxRpm: 3000, frequencyHz: 50 },
+  "file-too-large": { code: "file-too-large", bytes: 1e9, maxBytes: 67108864 },
+  "file-not-json": { code: "file-not-json", detail: "" },
+  "file-foreign": { code: "file-foreign" },
+  "file-newer": { code: "file-newer", recordType: "traveller", found: 2, known: 1 },
+  "file-faults": { code: "file-faults", faults: [{ path: "a.b", message: "m" }], total: 1 },
+  "storage-blocked": { code: "storage-blocked" },
+  "storage-full": { code: "storage-full" },
+  "storage-newer": { code: "storage-newer" },
+  "storage-failed": { code: "storage-failed", detail: "" },
+};
+
+test.each(Object.values(FAILURES))("$code says what to do, in plain sentences", (failure) => {
+  const sentence = toSentence(failure);
+  expect(sentence).toMatch(/^[“A-Z0-9]/);
+  expect(sentence).not.toMatch(/undefined|NaN|!/);
+  expect(sentence).toMatch(/Type|type|[Cc]hoose|Export|Update|Reload|open it|Swap|a\.b/);
+});
+
+describe("a card in words", () => {
+  test.each(cards.map((card) => [card.traveller.machine, card] as const))(
+    "%s: no gap, no NaN, no exclamation in anything it says",
+    (_machine, card) => {
+      const { assessment, entries } = card;
+      const said = STATION_IDS.flatMap((id) => [
+        ...saidAt(id, entries[id]?.data, assessment.stations[id], assessment.facts),
+        stampWord(id, assessment),
+      ]);
+      const facts = cardFacts(card, assessment);
+      const words = [
+        ...said,
+        reasonFor(assessment.standing),
+        facts.complaint,
+        facts.stands,
+        facts.stampWord,
+        ...Object.values(nextMoveWords(assessment)).map(String),
+      ];
+      for (const sentence of words) {
+        expect(sentence).not.toMatch(/undefined|NaN|\[object|!|null/);
+        expect(sentence.trim()).not.toBe("");
+      }
+    },
+  );
+
+  test("a station nobody came to says nothing of the motor", () => {
+    const empty = assessTraveller({}, HOUSE);
+    for (const id of STATION_IDS) expect(saidAt(id, undefined, empty.stations[id], empty.facts).join(" ")).not.toMatch(/Out|fault|holds\b/);
+  });
+
+  test.each([
+    ["bakery-proofer", "Running amps", "Power back on first"],
+    ["ventilator-interrupted", "Winding ohms", "Go to windings"],
+    ["nursery-fan-weak", "Prove", "Go to prove"],
+  ])("%s: the next move is %s, by %s", (id, title, button) => {
+    expect(nextMoveWords(cardOf(id).assessment)).toMatchObject({ title, button });
+  });
+
+  test("evidence is told for and against", () => {
+    const top = cardOf("laundrette-exhaust").assessment.standing.suspects[0];
+    if (!top) throw new Error("empty line-up");
+    expect(SUSPECT_WORDS[top.suspect]).toBe("Run capacitor");
+    expect(evidenceWords(top).forIt).toContain("capacitor out of limits or wrong part");
+  });
+});
+
+describe("the tape", () => {
+  test("changes state only at a station of its own", () => {
+    const stretches = stretchesOf(cardOf("nursery-fan-weak").assessment);
+    expect(STATION_IDS.map((id) => stretches[id])).toEqual([
+      "live",
+      "live",
+      "to-dead-done",
+      "dead",
+      "dead",
+      "dead",
+      "dead",
+      "dead",
+      "dead",
+      "to-live-done",
+      "live",
+    ]);
+  });
+  test("its dead stretch is shut until it was made safe", () => {
+    const stretches = stretchesOf(assessTraveller({}, HOUSE));
+    expect(STATION_IDS.filter((id) => stretches[id] === "dead-closed")).toEqual(
+      STATION_IDS.filter((id) => ["look", "hand-turn", "capacitor", "windings", "frame", "decide"].includes(stationOf(id).definition.id)),
+    );
+  });
+});
+
+describe("rows of a meter's data sheet", () => {
+  test("are read with prefixes, in rising order", () => {
+    expect(readRows("4M: 0.8% + 2 x 0.001M; 400: 0.5% + 3 × 0.1")).toEqual({
+      ranges: [
+        { upTo: 400, percent: 0.5, digits: 3, resolution: 0.1 },
+        { upTo: 4e6, percent: 0.8, digits: 2, resolution: 1000 },
+      ],
+    });
+  });
+  test.each(["about 1%", "10: 1% + 3", "0: 1% + 3 x 0.1", "10: 99% + 3 x 0.1"])("%s is refused with an example", (text) => {
+    expect(readRows(text)).toMatchObject({ problem: expect.stringMatching(/Type/) as string });
+  });
+});
+
+test.each([
+  ["2026-11-23T09:00:00.000Z", /^today \d\d:\d\d$/],
+  ["2026-11-22T09:00:00.000Z", /^yesterday/],
+  ["2026-11-19T09:00:00.000Z", /^Thursday/],
+  ["2026-10-01T09:00:00.000Z", /^1 Oct 2026$/],
+])("%s is said as a person would", (moment, words) => {
+  expect(dayAndTime(moment, NOW)).toMatch(words);
+});

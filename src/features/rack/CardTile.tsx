@@ -20,7 +20,7 @@ export function CardTile({ card, facts, now }: { card: TravellerWithEntries; fac
           {traveller.isDemo ? " · demo" : ""}
         </p>
         <p className="mt-1.5 text-[14px] font-medium">{facts.complaint}</p>
-        <p className="mt-0.5 line-clamp-2 text-[14px]">{facts.stands}</p>
+        <p className="mt-0.5 line-clamp-3 text-[14px]">{facts.stands}</p>
         <p className="mt-auto pt-2">
           <Stamp tone={facts.stamp}>{facts.stampWord}</Stamp>
         </p>

@@ -79,3 +79,9 @@ test("storage that is refused is told in plain words, with the export beside it"
   await page.getByLabel("blue to grey").fill("23.5");
   await expect(page.getByText("The device is full")).toHaveCount(0);
 });
+
+test("a browser without storage says so instead of an empty rack", async ({ page }) => {
+  await page.addInitScript(() => Object.defineProperty(window, "indexedDB", { value: undefined }));
+  await page.goto("/");
+  await expect(page.getByRole("alert").filter({ hasText: "This browser does not let Vemmick keep data here" })).toBeVisible();
+});

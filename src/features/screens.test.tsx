@@ -1,0 +1,87 @@
+/** @jest-environment jsdom */
+import "@testing-library/jest-dom";
+import { render, screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { toHouseFigures } from "@/core/house";
+import { assessTraveller, STATIONS, type StationEntries } from "@/core/stations";
+import { RuleField } from "./house-rules/RuleField";
+import { Case } from "./line-up/Case";
+import { isReadyToFinish } from "./line-up/ready-to-finish";
+import { ScreenError } from "./shell/ScreenError";
+import { Strip } from "./traveller/Strip";
+import { stretchesOf } from "./traveller/stretch";
+
+const HOUSE = toHouseFigures({});
+const noop = () => undefined;
+const entriesOf = (parts: Record<string, object>): StationEntries =>
+  Object.fromEntries(
+    Object.entries(parts).map(([id, part]) => [
+      id,
+      { skippedReason: null, data: { ...STATIONS[id as keyof typeof STATIONS].blank, ...part } },
+    ]),
+  );
+
+test("a broken screen keeps the data and offers the export", async () => {
+  const retried = jest.fn();
+  render(<ScreenError error={new Error("boom <b>")} onRetry={retried} />);
+  expect(screen.getByText("boom <b>")).toBeInTheDocument();
+  expect(screen.getByRole("button", { name: "Export everything" })).toBeEnabled();
+  await userEvent.click(screen.getByRole("button", { name: "Try again" }));
+  expect(retried).toHaveBeenCalled();
+});
+
+describe("the case", () => {
+  test("offers the next move, and names a change of power state first", async () => {
+    const went = jest.fn();
+    const assessment = assessTraveller(entriesOf({ complaint: { complaints: ["hums-no-start"] }, plate: { motorType: "psc" } }), HOUSE);
+    render(<Case assessment={assessment} isFinished={false} onGo={went} onFinish={noop} />);
+    await userEvent.click(screen.getByRole("button", { name: "Make safe first" }));
+    expect(went).toHaveBeenCalledWith("make-safe");
+    expect(screen.getByText("Run capacitor")).toBeInTheDocument();
+  });
+  test("offers to sign off only when it is decided and proved or skipped", async () => {
+    const finished = jest.fn();
+    const decided = entriesOf({ decide: { action: "no-repair", reason: "sound" } });
+    expect(isReadyToFinish(assessTraveller(decided, HOUSE))).toBe(false);
+    const assessment = assessTraveller({ ...decided, prove: { skippedReason: "closed shop", data: STATIONS.prove.blank } }, HOUSE);
+    expect(isReadyToFinish(assessment)).toBe(true);
+    render(<Case assessment={assessment} isFinished={false} onGo={noop} onFinish={finished} />);
+    await userEvent.click(screen.getByRole("button", { name: "Sign off" }));
+    expect(finished).toHaveBeenCalled();
+  });
+});
+
+test("the strip lists every station with its stamp and marks the one in hand", () => {
+  const assessment = assessTraveller(entriesOf({ complaint: { complaints: ["dead", "squeals"] } }), HOUSE);
+  render(<Strip assessment={assessment} stretches={stretchesOf(assessment)} current="plate" onGo={noop} />);
+  expect(screen.getAllByRole("button")).toHaveLength(Object.keys(STATIONS).length);
+  expect(screen.getByRole("button", { name: "Complaint 2 noted" })).toBeInTheDocument();
+  expect(screen.getByRole("button", { name: /^Plate/ })).toHaveAttribute("aria-current", "step");
+});
+
+describe("a house rule", () => {
+  const rule = { group: "safety", label: "Safe volts", unit: "V", fallback: 30, min: 5, max: 50, source: "house" } as const;
+  test.each([
+    ["24", 24],
+    ["12,5", 12.5],
+  ])("takes %s", async (text, value) => {
+    const valued = jest.fn();
+    render(<RuleField rule={rule} own={undefined} onValue={valued} />);
+    await userEvent.type(screen.getByLabelText("Safe volts"), text);
+    expect(valued).toHaveBeenLastCalledWith(value);
+  });
+  test.each(["4", "51", "dead", "1e9"])("refuses %s and says what to type", async (text) => {
+    const valued = jest.fn();
+    render(<RuleField rule={rule} own={undefined} onValue={valued} />);
+    await userEvent.clear(screen.getByLabelText("Safe volts"));
+    await userEvent.type(screen.getByLabelText("Safe volts"), text);
+    expect(screen.getByText(/Type a number from 5 to 50 V, or leave it empty for 30/)).toBeInTheDocument();
+    expect(screen.getByLabelText("Safe volts")).toHaveValue(text);
+  });
+  test("an emptied line goes back to the default", async () => {
+    const valued = jest.fn();
+    render(<RuleField rule={rule} own={24} onValue={valued} />);
+    await userEvent.clear(screen.getByLabelText("Safe volts"));
+    expect(valued).toHaveBeenLastCalledWith(undefined);
+  });
+});

@@ -2,6 +2,8 @@ import nextJest from "next/jest.js";
 const createJestConfig = nextJest({ dir: "./" });
 export default createJestConfig({
   testEnvironment: "node",
+  // The first interface test of a worker starts slowly on a busy machine.
+  testTimeout: 30_000,
   testMatch: ["<rootDir>/src/**/*.test.{ts,tsx}", "<rootDir>/tests/{reference,unit}/**/*.test.ts"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
 });

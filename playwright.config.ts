@@ -9,7 +9,7 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   retries: process.env.CI ? 1 : 0,
-  timeout: 60_000,
+  timeout: 120_000,
   expect: { timeout: 10_000 },
   reporter: [["line"], ["json", { outputFile: ".artifacts/browser.json" }]],
   use: {

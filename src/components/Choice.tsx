@@ -9,6 +9,17 @@ interface Option<T extends string> {
   readonly label: string;
 }
 
+/** One choice as a box to press; the input lies over all of it. */
+function ChoiceBox({ label, isOn, ...input }: { label: string; isOn: boolean } & React.ComponentProps<"input">) {
+  return (
+    <label className={BOX}>
+      <input className="absolute inset-0 h-full w-full cursor-pointer opacity-0" checked={isOn} {...input} />
+      <Mark isOn={isOn} />
+      {label}
+    </label>
+  );
+}
+
 /** Tick as many as apply. */
 export function TickList<T extends string>({
   legend,
@@ -26,16 +37,7 @@ export function TickList<T extends string>({
       <legend className="caption mb-1.5">{legend}</legend>
       <div className="flex flex-wrap gap-2">
         {options.map(({ id, label }) => (
-          <label key={id} className={BOX}>
-            <input
-              type="checkbox"
-              className="absolute inset-0 h-full w-full cursor-pointer opacity-0"
-              checked={ticked.includes(id)}
-              onChange={() => onToggle(id)}
-            />
-            <Mark isOn={ticked.includes(id)} />
-            {label}
-          </label>
+          <ChoiceBox key={id} label={label} type="checkbox" isOn={ticked.includes(id)} onChange={() => onToggle(id)} />
         ))}
       </div>
     </fieldset>
@@ -60,20 +62,17 @@ export function PickOne<T extends string>({
       <legend className="caption mb-1.5">{legend}</legend>
       <div className="flex flex-wrap gap-2">
         {options.map(({ id, label }) => (
-          <label key={id} className={BOX}>
-            <input
-              type="radio"
-              name={name}
-              className="absolute inset-0 h-full w-full cursor-pointer opacity-0"
-              checked={picked === id}
-              onChange={() => onPick(id)}
-              onClick={() => {
-                if (picked === id) onPick(null);
-              }}
-            />
-            <Mark isOn={picked === id} />
-            {label}
-          </label>
+          <ChoiceBox
+            key={id}
+            label={label}
+            type="radio"
+            name={name}
+            isOn={picked === id}
+            onChange={() => onPick(id)}
+            onClick={() => {
+              if (picked === id) onPick(null);
+            }}
+          />
         ))}
       </div>
     </fieldset>

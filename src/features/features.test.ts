@@ -88,11 +88,8 @@ describe("a card in words", () => {
     "%s: no gap, no NaN, no exclamation in anything it says",
     (_machine, card) => {
       const { assessment, entries } = card;
-      const said = STATION_IDS.flatMap((id) => [
-        ...saidAt(id, entries[id]?.data, assessment.stations[id], assessment.facts),
-        stampWord(id, assessment),
-      ]);
-      const facts = cardFacts(card, assessment);
+      const said = STATION_IDS.flatMap((id) => [...saidAt(id, entries[id]?.data, assessment, HOUSE), stampWord(id, assessment)]);
+      const facts = cardFacts(card, assessment, HOUSE);
       const words = [
         ...said,
         reasonFor(assessment.standing),
@@ -110,7 +107,7 @@ describe("a card in words", () => {
 
   test("a station nobody came to says nothing of the motor", () => {
     const empty = assessTraveller({}, HOUSE);
-    for (const id of STATION_IDS) expect(saidAt(id, undefined, empty.stations[id], empty.facts).join(" ")).not.toMatch(/Out|fault|holds\b/);
+    for (const id of STATION_IDS) expect(saidAt(id, undefined, empty, HOUSE).join(" ")).not.toMatch(/Out|fault|holds\b/);
   });
 
   test.each([
@@ -127,6 +124,16 @@ describe("a card in words", () => {
     expect(SUSPECT_WORDS[top.suspect]).toBe("Run capacitor");
     expect(evidenceWords(top).forIt).toContain("capacitor out of limits or wrong part");
   });
+});
+
+test("the printed words follow the house rules", () => {
+  const { entries } = cardOf("bakery-proofer");
+  const said = (recheckDays: number) => {
+    const house = toHouseFigures({ recheckDays });
+    return saidAt("capacitor", entries.capacitor?.data, assessTraveller(entries, house), house).join(" ");
+  };
+  expect(said(30)).toContain("look again in 30 days");
+  expect(said(365)).toContain("look again in 365 days");
 });
 
 describe("the tape", () => {

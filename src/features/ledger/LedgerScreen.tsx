@@ -66,7 +66,7 @@ function Visits({ cards, house }: { cards: readonly TravellerWithEntries[]; hous
       </h2>
       <ul>
         {cards.slice(0, shown).map((card) => {
-          const facts = cardFacts(card, assessCard(card, house.figures));
+          const facts = cardFacts(card, assessCard(card, house.figures), house.figures);
           const { traveller } = card;
           return (
             <li key={traveller.id} className="border-b border-rule-faint">

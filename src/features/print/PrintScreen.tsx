@@ -51,7 +51,7 @@ function Page({ card, house }: { card: TravellerWithEntries; house: House }) {
         </header>
         {STATION_IDS.map((id) => {
           const own = assessment.stations[id];
-          const said = saidAt(id, entries[id]?.data, own, assessment.facts);
+          const said = saidAt(id, entries[id]?.data, assessment, house.figures);
           if (own.stamp === "not-done" && (entries[id] === undefined || said.length === 0)) return null;
           const skipped = own.stamp === "skipped" ? entries[id]?.skippedReason : null;
           return (

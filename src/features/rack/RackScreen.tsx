@@ -42,7 +42,7 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
   }, []);
   const words = find.toLowerCase().split(/\s+/).filter(Boolean);
   const found = cards
-    .map((card) => ({ card, facts: cardFacts(card, assessCard(card, house.figures)) }))
+    .map((card) => ({ card, facts: cardFacts(card, assessCard(card, house.figures), house.figures) }))
     .filter(({ card, facts }) => matches(card, words, `${facts.complaint} ${facts.stands} ${facts.stampWord}`));
   const open = found.filter(({ card }) => card.traveller.finishedAt === null);
   const finished = found.filter(({ card }) => card.traveller.finishedAt !== null);

@@ -37,14 +37,14 @@ function loudest(assessment: TravellerAssessment): StationId | null {
   return null;
 }
 
-export function cardFacts(card: TravellerWithEntries, assessment: TravellerAssessment): CardFacts {
+export function cardFacts(card: TravellerWithEntries, assessment: TravellerAssessment, house: HouseFigures): CardFacts {
   const { stations, facts } = assessment;
   const said = (card.entries.complaint?.data as { said?: string } | undefined)?.said?.trim() ?? "";
   const complaint = facts.complaints.map((id) => COMPLAINT_WORDS[id]).join(", ") || said || "No complaint noted";
   const action = (card.entries.decide?.data as { action?: ActionId | null } | undefined)?.action ?? null;
   const next = isReadyToFinish(assessment) ? "ready to sign off" : `next: ${nextMoveWords(assessment).title.toLowerCase()}`;
   const speaks = loudest(assessment);
-  const detail = speaks && speaks !== "prove" ? (saidAt(speaks, card.entries[speaks]?.data, stations[speaks], facts)[1] ?? "") : "";
+  const detail = speaks && speaks !== "prove" ? (saidAt(speaks, card.entries[speaks]?.data, assessment, house)[1] ?? "") : "";
   if (card.traveller.finishedAt !== null || action) {
     const { stamp } = stations.prove;
     const isProved = stamp === "holds";

@@ -1,6 +1,7 @@
 import type { ComponentType } from "react";
 import type { ActionId } from "@/core/diagnosis";
 import type { Assessment, Facts, StationData, StationId } from "@/core/stations";
+import type { HouseFigures } from "@/core/house";
 import type { House } from "@/records";
 
 /** What an instrument is given: its record, how it is judged, and the one way to change it. */
@@ -32,7 +33,7 @@ export interface StationView<Id extends StationId = StationId, Detail = unknown>
   /** word on the stamp where the plain one says too little */
   readonly brief?: (assessment: Assessment<Detail>) => string | null;
   /** what was measured, then what it means; for cards and the printed page */
-  readonly say: (record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts) => readonly string[];
+  readonly say: (record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts, house: HouseFigures) => readonly string[];
   /** loaded when the station is opened: the rack needs its words only */
   readonly instrument: () => Promise<{ readonly default: ComponentType<InstrumentProps<Id, Detail>> }>;
 }

@@ -1,5 +1,6 @@
 import { lazy, type ComponentType, type LazyExoticComponent } from "react";
-import { STATION_IDS, stationOf, type Assessment, type Facts, type StationId } from "@/core/stations";
+import { STATION_IDS, stationOf, type StationId, type TravellerAssessment } from "@/core/stations";
+import type { HouseFigures } from "@/core/house";
 import { capacitorView } from "./capacitor";
 import { complaintView } from "./complaint";
 import type { InstrumentProps, StationView } from "./contract";
@@ -45,6 +46,11 @@ export function fetchInstruments(): void {
 }
 
 /** Sentences of one station, for cards and the printed page; a station nobody came to has its blank record. */
-export function saidAt(id: StationId, record: unknown, assessment: Assessment, facts: Facts): readonly string[] {
-  return viewOf(id).say((record ?? stationOf(id).blank) as never, assessment, facts);
+export function saidAt(
+  id: StationId,
+  record: unknown,
+  { stations, facts }: Pick<TravellerAssessment, "stations" | "facts">,
+  house: HouseFigures,
+): readonly string[] {
+  return viewOf(id).say((record ?? stationOf(id).blank) as never, stations[id], facts, house);
 }

@@ -6,12 +6,12 @@ export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
   letter: "u",
   brief: ({ detail }) =>
     detail.state === "none-fitted" ? "None fitted" : detail.state === "label" && detail.mismatches.length > 0 ? "Wrong part" : null,
-  say: (record, { detail }) => {
+  say: (record, { detail }, _facts, house) => {
     if (detail.state !== "label") return detail.state === "none-fitted" ? ["No capacitor on this type of motor."] : [];
     const figures = detail.sections.map(percentFigure).filter((figure) => figure !== null);
     return [
       `${record.label.trim()}${figures.length > 0 ? `: ${record.readings.map((entry) => entry?.text ?? "").join(", ")} µF, ${figures.join(", ")}` : ""}.`,
-      ...capacitorSentences(detail, 90),
+      ...capacitorSentences(detail, house.recheckDays),
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];
   },

@@ -7,6 +7,7 @@ import { clockTime } from "@/features/shell/clock";
 import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
+import { toggleMoment } from "../shared/toggle-moment";
 import { Verdict } from "../shared/Verdict";
 import { type Detail, STEPS, sentences, wordOf } from "./words";
 
@@ -21,15 +22,7 @@ export default function Instrument({ record, assessment, house, change }: Instru
         steps={STEPS}
         times={round.steps}
         show={clockTime}
-        onToggle={(id) =>
-          change((r) => {
-            const { [id]: done, ...others } = r.round.steps;
-            return {
-              ...r,
-              round: { ...r.round, steps: done === undefined ? { ...others, [id]: new Date().toISOString() } : others },
-            };
-          })
-        }
+        onToggle={(id) => change((r) => ({ ...r, round: { ...r.round, steps: toggleMoment(r.round.steps, id) } }))}
       />
       <div className="grid gap-5 lg:grid-cols-[1fr_246px]">
         <div className="grid grid-cols-1 content-start gap-4 sm:grid-cols-2">

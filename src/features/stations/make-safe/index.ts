@@ -6,11 +6,11 @@ export const makeSafeView: StationView<"make-safe", Detail> = {
   title: "Make safe",
   letter: "s",
   brief: ({ detail }) => wordOf(detail),
-  say: (record, { detail }) => {
+  say: (record, { detail }, _facts, house) => {
     const done = STEPS.filter(({ id }) => record.round.steps[id] !== undefined).map(
       ({ id, label }) => `${label} ${clockTime(record.round.steps[id] ?? "")}`,
     );
-    return [...sentences(detail, 30), ...(done.length > 0 ? [`${done.join("; ")}.`] : [])];
+    return [...sentences(detail, house.safeVolts), ...(done.length > 0 ? [`${done.join("; ")}.`] : [])];
   },
   instrument: () => import("./Instrument"),
 };

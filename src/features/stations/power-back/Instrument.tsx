@@ -3,6 +3,7 @@ import { FieldFlow } from "@/components/FieldFlow";
 import { TickTimes } from "@/components/TickTimes";
 import { clockTime } from "@/features/shell/clock";
 import type { InstrumentProps } from "../contract";
+import { toggleMoment } from "../shared/toggle-moment";
 import { type Detail, STEPS, sentence } from "./words";
 
 export default function Instrument({ record, assessment, change }: InstrumentProps<"power-back", Detail>) {
@@ -14,12 +15,7 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
         steps={STEPS}
         times={record.steps}
         show={clockTime}
-        onToggle={(id) =>
-          change((r) => {
-            const { [id]: done, ...others } = r.steps;
-            return { ...r, steps: done === undefined ? { ...others, [id]: new Date().toISOString() } : others };
-          })
-        }
+        onToggle={(id) => change((r) => ({ ...r, steps: toggleMoment(r.steps, id) }))}
       />
       <p className="text-[17px]" role="status" aria-live="polite">
         {sentence(detail)}

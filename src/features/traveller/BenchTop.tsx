@@ -33,7 +33,7 @@ export function BenchTop({ id, entries, assessment, station, house, onGo, onChan
   const title = useRef<HTMLHeadingElement>(null);
   const shown = useRef(station);
   useEffect(() => {
-    const later = setTimeout(fetchInstruments, 600);
+    const later = setTimeout(fetchInstruments, 3000);
     return () => clearTimeout(later);
   }, []);
   useEffect(() => {

@@ -1,3 +1,5 @@
+import { Dexie } from "dexie";
+import { reportOpenFailure } from "./storage-status";
 import { bringUpToDate, VemmickDatabase } from "./vemmick-database";
 
 let opened: VemmickDatabase | null = null;
@@ -15,5 +17,7 @@ export function database(): VemmickDatabase {
     }
   });
   opened = db;
+  // A live query does not answer when the database does not open, so the screens are told from here.
+  Dexie.ignoreTransaction(() => db.open().catch(reportOpenFailure));
   return db;
 }

@@ -1,11 +1,11 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
-import { useMemo, useSyncExternalStore } from "react";
+import { useEffect, useMemo, useSyncExternalStore } from "react";
 import type { Failure } from "@/core/result";
 import type { StationEntries } from "@/core/stations";
 import { toHouse, UNSET_HOUSE, type House, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
 import { database } from "./database";
-import { storageFailure, subscribeStorage, toStorageFailure } from "./storage-status";
+import { openFailure, storageFailure, subscribeStorage, toStorageFailure } from "./storage-status";
 
 /** A live answer: still being read, not there, not readable, or there. */
 export type Live<T> =
@@ -23,6 +23,12 @@ export interface TravellerWithEntries {
 const toEntries = (rows: readonly StationRecord[]): StationEntries =>
   Object.fromEntries(rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }]));
 
+/** Why the database did not open. Live queries are not even run in a browser without storage, so this opens it itself. */
+function useOpenFailure(): Failure | null {
+  useEffect(() => void database(), []);
+  return useSyncExternalStore(subscribeStorage, openFailure, () => null);
+}
+
 function useLive<T>(read: () => Promise<T | null>, dependencies: readonly unknown[]): Live<T> {
   const answer = useLiveQuery(async (): Promise<Live<T>> => {
     try {
@@ -32,7 +38,8 @@ function useLive<T>(read: () => Promise<T | null>, dependencies: readonly unknow
       return { state: "failed", failure: toStorageFailure(error) };
     }
   }, [...dependencies]);
-  return answer ?? { state: "loading" };
+  const failure = useOpenFailure();
+  return answer ?? (failure ? { state: "failed", failure } : { state: "loading" });
 }
 
 /** One traveller, live: changes of another tab arrive by themselves. */
@@ -66,7 +73,8 @@ export function useHouseRecord(): HouseRecord | null {
       return UNSET_HOUSE;
     }
   }, []);
-  return record ?? null;
+  const failure = useOpenFailure();
+  return record ?? (failure ? UNSET_HOUSE : null);
 }
 
 /** House rules in force, live: own figures over the defaults. */

@@ -2,6 +2,8 @@ import type { Failure } from "@/core/result";
 
 /** The last trouble with keeping data; null while all is kept. Shown as a banner on every screen. */
 let current: Failure | null = null;
+/** Why the database did not open; null while it did, or has not been tried. */
+let notOpened: Failure | null = null;
 const listeners = new Set<() => void>();
 
 export function subscribeStorage(listener: () => void): () => void {
@@ -11,6 +13,10 @@ export function subscribeStorage(listener: () => void): () => void {
 
 export function storageFailure(): Failure | null {
   return current;
+}
+
+export function openFailure(): Failure | null {
+  return notOpened;
 }
 
 function report(failure: Failure | null): void {
@@ -45,6 +51,12 @@ export function toStorageFailure(error: unknown): Failure {
       detail: error instanceof Error ? error.message.slice(0, 160) : "",
     }
   );
+}
+
+/** Tells every screen that nothing can be read, and why. */
+export function reportOpenFailure(error: unknown): void {
+  notOpened = toStorageFailure(error);
+  listeners.forEach((listener) => listener());
 }
 
 /**

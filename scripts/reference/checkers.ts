@@ -1,6 +1,7 @@
 import { parseCapacitorLabel } from "@/core/capacitor";
 import { speedAndPoles } from "@/core/motor";
 import { decideConformity, parseReading, QUANTITIES, type Quantity } from "@/core/quantity";
+import { checkCombinations, checkDischarge, checkRunning } from "./capacitor-checkers";
 import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
 import { checkDiagnosis } from "./diagnosis-checker";
 
@@ -64,6 +65,9 @@ export const CHECKERS: Record<string, Checker> = {
   meter_readings: checkReading,
   capacitor_labels: checkLabel,
   conformity: checkConformity,
+  cap_from_running: checkRunning,
+  rc_discharge: checkDischarge,
+  cap_combinations: checkCombinations,
   speed_and_poles: checkSpeed,
   diagnosis: checkDiagnosis,
 };

@@ -1,4 +1,4 @@
-import type { CapacitorLabel } from "./label";
+import { ratedUfOf, type CapacitorLabel } from "./label";
 
 /** One way in which the fitted part is not the one the plate asks for. */
 export type PartMismatch =
@@ -9,7 +9,7 @@ export type PartMismatch =
 /** Ratings print to about three figures: a difference below this fraction is rounding, not another part. */
 const SAME_RATING_FRACTION = 0.015;
 
-const ratings = (label: CapacitorLabel): number[] => label.sections.map((s) => s.nominalUf ?? ((s.lowUf ?? 0) + (s.highUf ?? 0)) / 2);
+const ratings = (label: CapacitorLabel): number[] => label.sections.map(ratedUfOf);
 
 /**
  * Compares the part that is fitted with the one the plate asks for.

@@ -32,7 +32,7 @@ describe("parseCapacitorLabel", () => {
   });
 
   test("words it does not know are kept, never dropped", () => {
-    expect(labelOf("20uF 450V -25/+85°C class B P2").notes).toEqual(["-25/+85°c", "class", "b", "p2"]);
+    expect(labelOf("20uF 450V class B made in Quillhaven").notes).toEqual(["class", "b", "made", "in", "quillhaven"]);
   });
 
   test.each([

@@ -19,6 +19,9 @@ export type Failure =
   | { readonly code: "label-empty" }
   | { readonly code: "label-no-capacitance"; readonly text: string }
   | { readonly code: "label-range-reversed"; readonly lowUf: number; readonly highUf: number }
+  | { readonly code: "running-volts-too-low"; readonly volts: number }
+  | { readonly code: "running-no-current" }
+  | { readonly code: "search-failed"; readonly detail: string }
   | { readonly code: "number-needed"; readonly field: string; readonly text: string }
   | {
       readonly code: "number-out-of-range";

@@ -1,0 +1,91 @@
+import type { Failure, Result } from "../result";
+import { ok } from "../result";
+import type { CapacitorKind } from "./kind";
+import { parseCapacitorLabel, type CapacitorLabel, type LabelSection } from "./label";
+import type { Tolerance } from "./label-text";
+
+/** Parts of a label that a person may correct one by one. Ids are persisted: do not change without a migration. */
+export const LABEL_PARTS = ["capacitance", "tolerance", "volts", "hertz", "temperature", "protection", "mark"] as const;
+export type LabelPart = (typeof LABEL_PARTS)[number];
+
+/** What a person put right: text of single parts as a label would print it (empty: not on the label), and the kind. */
+export interface LabelCorrections {
+  readonly parts: Readonly<Partial<Record<LabelPart, string>>>;
+  readonly kind: CapacitorKind | null;
+}
+
+const number = (value: number): string => String(Number(value.toPrecision(12)));
+
+function printTolerance({ lowPercent, highPercent }: Tolerance): string {
+  return lowPercent === -highPercent ? `±${number(highPercent)} %` : `−${number(Math.abs(lowPercent))} +${number(highPercent)} %`;
+}
+
+function printSections(sections: readonly LabelSection[]): string {
+  const isNamed = sections.some(({ terminal }) => terminal !== null);
+  const figures = sections.map((section) => {
+    const figure = section.nominalUf === null ? `${number(section.lowUf ?? 0)}–${number(section.highUf ?? 0)}` : number(section.nominalUf);
+    return section.terminal ? `${figure} ${section.terminal}` : figure;
+  });
+  return `${figures.join(isNamed ? " " : "+")} µF`;
+}
+
+const PRINTERS: { readonly [Part in LabelPart]: (label: CapacitorLabel) => string } = {
+  capacitance: ({ sections }) => printSections(sections),
+  tolerance: ({ tolerance }) => (tolerance ? printTolerance(tolerance) : ""),
+  volts: ({ ratedV }) => (ratedV === null ? "" : `${number(ratedV)} V`),
+  hertz: ({ frequencyHz }) => (frequencyHz.length > 0 ? `${frequencyHz.join("/")} Hz` : ""),
+  temperature: ({ temperature }) =>
+    temperature === null
+      ? ""
+      : temperature.minC === null
+        ? `${number(temperature.maxC)} °C`
+        : `−${number(Math.abs(temperature.minC))}/+${number(temperature.maxC)} °C`,
+  protection: ({ protection }) => protection ?? "",
+  mark: ({ hasLineMark }) => (hasLineMark ? "●" : ""),
+};
+
+/** Each part of a label as a label would print it; empty where it does not say. */
+export function labelParts(label: CapacitorLabel): Record<LabelPart, string> {
+  return Object.fromEntries(LABEL_PARTS.map((part) => [part, PRINTERS[part](label)])) as Record<LabelPart, string>;
+}
+
+/**
+ * Prints a label in one canonical form; reading it again gives the same label.
+ * @example printCapacitorLabel(35 µF, ±6 %, 440 V) -> "35 µF ±6 % 440 V"
+ */
+export function printCapacitorLabel(label: CapacitorLabel): string {
+  return [...Object.values(labelParts(label)), ...label.notes].filter((part) => part !== "").join(" ");
+}
+
+/** Hertz are two choices on every motor label; a bare number in that part means them. */
+const UNIT_OF_PART: Partial<Record<LabelPart, string>> = { capacitance: "µF", tolerance: "%", volts: "V", hertz: "Hz", temperature: "°C" };
+const UNIT_PRESENT: Partial<Record<LabelPart, RegExp>> = {
+  capacitance: /f|mfd|mf/i,
+  tolerance: /%/,
+  volts: /v/i,
+  hertz: /hz/i,
+  temperature: /c/i,
+};
+
+/** A corrected part is keyed without its unit as often as with it. */
+function withUnit(part: LabelPart, text: string): string {
+  const unit = UNIT_OF_PART[part];
+  return text === "" || unit === undefined || UNIT_PRESENT[part]?.test(text) ? text : `${text} ${unit}`;
+}
+
+/**
+ * Lays a person's corrections over what was read. The text itself is kept as it was keyed.
+ * @errors those of parseCapacitorLabel, when a corrected part cannot be read
+ */
+export function correctLabel(label: CapacitorLabel, corrections: LabelCorrections): Result<CapacitorLabel, Failure> {
+  const changed = LABEL_PARTS.filter((part) => corrections.parts[part] !== undefined);
+  let corrected = label;
+  if (changed.length > 0) {
+    const parts = labelParts(label);
+    for (const part of changed) parts[part] = withUnit(part, (corrections.parts[part] ?? "").trim());
+    const parsed = parseCapacitorLabel([...Object.values(parts), ...label.notes].filter(Boolean).join(" "));
+    if (!parsed.ok) return parsed;
+    corrected = parsed.value;
+  }
+  return corrections.kind === null ? ok(corrected) : ok({ ...corrected, kind: corrections.kind, kindReason: "chosen by hand" });
+}

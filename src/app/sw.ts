@@ -25,7 +25,7 @@ const serwist = new Serwist({
   precacheOptions: {
     plugins: [keepWorkerAddress],
     // One static page serves every card: ?id= and ?station= do not make another page.
-    ignoreURLParametersMatching: [/^id$/, /^station$/, /^find$/],
+    ignoreURLParametersMatching: [/^id$/, /^station$/, /^method$/, /^find$/],
     cleanupOutdatedCaches: true,
   },
   skipWaiting: true,

@@ -12,7 +12,14 @@ export interface RulePointer {
   readonly at: number;
   readonly halfWidth: number;
   readonly label: string;
-  readonly tone: "holds" | "out" | "too-close";
+  /** noted: a figure no limit is applied to */
+  readonly tone: "holds" | "out" | "too-close" | "noted";
+}
+
+/** An earlier figure: a small mark on the ruler with its date. */
+export interface RuleMark {
+  readonly at: number;
+  readonly label: string;
 }
 
 interface LimitRuleProps {
@@ -21,14 +28,17 @@ interface LimitRuleProps {
   readonly high: RuleStop;
   readonly rated: { readonly at: number; readonly label: string };
   readonly pointers: readonly RulePointer[];
+  readonly marks?: readonly RuleMark[];
 }
 
 const HEIGHT = 150;
+/** Each further pointer has its foot on a line of its own. */
+const FOOT_STEP = 22;
 const MARGIN = 20;
 const BASE = 92;
 /** Drawn for a desk and for a phone, so that its figures keep their size on both. */
 const WIDTHS = { desk: 680, phone: 372 } as const;
-const COLOURS = { holds: "var(--holds)", out: "var(--out)", "too-close": "var(--close)" } as const;
+const COLOURS = { holds: "var(--holds)", out: "var(--out)", "too-close": "var(--close)", noted: "var(--ink-soft)" } as const;
 
 /** Tick steps that people read at a glance: about one figure every 100 px. */
 function tickStep(span: number, width: number): number {
@@ -37,12 +47,17 @@ function tickStep(span: number, width: number): number {
   return ([1, 2, 5, 10].find((m) => m * power >= rough) ?? 10) * power;
 }
 
-/** The stretch the ruler shows: the limits with air on both sides, wide enough for every pointer and its foot. */
-function extent({ low, high, pointers }: LimitRuleProps): readonly [number, number] {
-  const air = (high.at - low.at) * 0.75;
-  const from = Math.min(low.at - air, ...pointers.map((p) => p.at - p.halfWidth - air * 0.4));
-  const to = Math.max(high.at + air, ...pointers.map((p) => p.at + p.halfWidth + air * 0.4));
-  return [Math.max(0, from), to];
+/**
+ * The stretch the ruler shows: the limits with air on both sides, wide enough for every pointer and its foot, but never
+ * so wide that the limits can no longer be told apart; what lies beyond is drawn at the edge.
+ */
+function extent({ low, high, pointers, marks = [] }: LimitRuleProps): readonly [number, number] {
+  const span = high.at - low.at;
+  const air = span * 0.75;
+  const firm = pointers.filter(({ tone }) => tone !== "noted");
+  const from = Math.min(low.at - air, ...firm.map((p) => p.at - p.halfWidth - air * 0.4), ...marks.map(({ at }) => at - air * 0.3));
+  const to = Math.max(high.at + air, ...firm.map((p) => p.at + p.halfWidth + air * 0.4), ...marks.map(({ at }) => at + air * 0.3));
+  return [Math.max(0, from, low.at - 8 * span), Math.min(to, high.at + 8 * span)];
 }
 
 /** A ruler with the allowed stretch between two stops and each figure as a pointer with its uncertainty, to scale. */
@@ -60,11 +75,12 @@ export function LimitRule(props: LimitRuleProps) {
 }
 
 function Drawing(props: LimitRuleProps & { width: number }) {
-  const { description, low, high, rated, pointers, width } = props;
+  const { description, low, high, rated, pointers, marks = [], width } = props;
   const hatch = useId();
   const [from, to] = extent(props);
   const right = width - MARGIN;
-  const x = (value: number): number => MARGIN + ((value - from) / (to - from)) * (right - MARGIN);
+  const x = (value: number): number => Math.min(right, Math.max(MARGIN, MARGIN + ((value - from) / (to - from)) * (right - MARGIN)));
+  const height = HEIGHT + Math.max(0, pointers.length - 1) * FOOT_STEP;
   const step = tickStep(to - from, width);
   const first = Math.ceil(from / step) * step;
   const ticks = Array.from({ length: Math.floor((to - first) / step) + 1 }, (_, index) => Number((first + index * step).toPrecision(8)));
@@ -74,7 +90,7 @@ function Drawing(props: LimitRuleProps & { width: number }) {
   // Where the stops come too close for two labels side by side, each is set to its own side.
   const isTight = x(high.at) - x(low.at) < 150;
   return (
-    <svg viewBox={`0 0 ${width} ${HEIGHT}`} role="img" aria-label={description} className="block w-full" style={{ maxHeight: 190 }}>
+    <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={description} className="block w-full" style={{ maxHeight: height + 40 }}>
       <defs>
         <pattern id={hatch} width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="9" height="9" fill="var(--press-wash)" />
@@ -113,17 +129,31 @@ function Drawing(props: LimitRuleProps & { width: number }) {
           </text>
         </g>
       ))}
-      {pointers.map((pointer) => (
-        <Pointer key={pointer.label} pointer={pointer} x={x} width={width} />
+      {marks.map((mark, index) => (
+        <g key={index}>
+          <circle cx={x(mark.at)} cy={BASE - 12} r={4} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.6" />
+          <text x={x(mark.at)} y={BASE - 20} textAnchor="middle" fontSize="11" fill="var(--ink-soft)">
+            {mark.label}
+          </text>
+        </g>
+      ))}
+      {pointers.map((pointer, index) => (
+        <Pointer key={pointer.label} pointer={pointer} x={x} width={width} foot={BASE + 42 + index * FOOT_STEP} />
       ))}
     </svg>
   );
 }
 
-function Pointer({ pointer, x, width }: { pointer: RulePointer; x: (value: number) => number; width: number }) {
+interface PointerProps {
+  readonly pointer: RulePointer;
+  readonly x: (value: number) => number;
+  readonly width: number;
+  readonly foot: number;
+}
+
+function Pointer({ pointer, x, width, foot }: PointerProps) {
   const colour = COLOURS[pointer.tone];
   const [at, from, to] = [x(pointer.at), x(pointer.at - pointer.halfWidth), x(pointer.at + pointer.halfWidth)];
-  const foot = BASE + 42;
   const isRight = to > width * 0.68;
   return (
     <g className="motion-safe:transition-transform">

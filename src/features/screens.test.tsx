@@ -36,7 +36,7 @@ describe("the case", () => {
     const assessment = assessTraveller(entriesOf({ complaint: { complaints: ["hums-no-start"] }, plate: { motorType: "psc" } }), HOUSE);
     render(<Case assessment={assessment} isFinished={false} onGo={went} onFinish={noop} />);
     await userEvent.click(screen.getByRole("button", { name: "Make safe first" }));
-    expect(went).toHaveBeenCalledWith("make-safe");
+    expect(went).toHaveBeenCalledWith("make-safe", null);
     expect(screen.getByText("Run capacitor")).toBeInTheDocument();
   });
   test("offers to sign off only when it is decided and proved or skipped", async () => {

@@ -1,4 +1,5 @@
 import type { HouseRecord } from "./house-record";
+import type { Part } from "./part-record";
 import type { StationRecord } from "./station-record";
 import type { Traveller } from "./traveller";
 import type { VemmickFile } from "./vemmick-file";
@@ -11,12 +12,14 @@ export interface ImportPlan {
   readonly keptTravellers: number;
   readonly putTravellers: readonly Traveller[];
   readonly putStations: readonly StationRecord[];
+  readonly putParts: readonly Part[];
   readonly putHouse: HouseRecord | null;
 }
 
 interface Present {
   readonly travellers: readonly Traveller[];
   readonly stations: readonly StationRecord[];
+  readonly parts: readonly Part[];
   readonly house: HouseRecord | null;
 }
 
@@ -45,11 +48,12 @@ export function planImport(file: VemmickFile, present: Present): ImportPlan {
     keptTravellers: file.travellers.length - newTravellers.length - changedTravellers.length,
     putTravellers,
     putStations,
+    putParts: newerThanPresent(file.parts, present.parts),
     putHouse: isHouseNewer ? file.house : null,
   };
 }
 
 /** Whether the plan would write anything at all. */
 export function isEmptyPlan(plan: ImportPlan): boolean {
-  return plan.putTravellers.length === 0 && plan.putStations.length === 0 && plan.putHouse === null;
+  return plan.putTravellers.length === 0 && plan.putStations.length === 0 && plan.putParts.length === 0 && plan.putHouse === null;
 }

@@ -1,11 +1,12 @@
 import { readFileSync } from "node:fs";
 import * as v from "valibot";
 import { STATION_IDS } from "@/core/stations";
-import { demoRecords } from "./demo";
+import { demoParts, demoRecords } from "./demo";
 import { toHouse, UNSET_HOUSE } from "./house-record";
 import { planImport, isEmptyPlan } from "./plan-import";
 import { defineRecordType, migrateRecord } from "./record-type";
 import { StationRecordSchema, type StationRecord } from "./station-record";
+import { PartSchema, toStockPart } from "./part-record";
 import { parseTravellerId, TravellerSchema, type Traveller } from "./traveller";
 import { parseVemmickFile, writeVemmickFile, type VemmickFile } from "./vemmick-file";
 import { vemmickJsonSchema } from "./json-schema";
@@ -14,7 +15,8 @@ import { findNewer, PRESENT_VERSIONS, RECORD_TYPES } from "./versions";
 const NOW = new Date("2026-11-23T18:00:00.000Z");
 const AT = NOW.toISOString();
 const demo = demoRecords(NOW);
-const text = writeVemmickFile({ ...demo, house: { ...UNSET_HOUSE, figures: { motorPrice: 300 } } }, AT);
+const parts = demoParts(NOW);
+const text = writeVemmickFile({ ...demo, parts, house: { ...UNSET_HOUSE, figures: { motorPrice: 300 } } }, AT);
 const parsed = (): VemmickFile => {
   const result = parseVemmickFile(text);
   if (!result.ok) throw new Error(JSON.stringify(result.failure));
@@ -74,6 +76,10 @@ describe("the demo scenario", () => {
   test.each(demo.stations.map((row) => [row.id, row] as const))("%s is a valid record", (_id, row) => {
     expect(v.safeParse(StationRecordSchema, row).issues).toBeUndefined();
   });
+  test.each(parts.map((part) => [part.label, part] as const))("%s lies on the shelf, valid and readable", (_label, part) => {
+    expect(v.safeParse(PartSchema, part).issues).toBeUndefined();
+    expect(toStockPart(part)).toMatchObject({ id: part.id, quantity: part.quantity });
+  });
   test("every station is used by some card", () => {
     const used = new Set(demo.stations.map(({ stationId }) => stationId));
     expect(STATION_IDS.filter((id) => !used.has(id))).toEqual([]);
@@ -103,6 +109,23 @@ describe("the open file", () => {
     expect(parseVemmickFile(content)).toMatchObject({ ok: false, failure: { code } });
   });
 
+  test("a file of the first release, without parts and with the narrow capacitor station, is taken in", () => {
+    const first = {
+      format: "vemmick",
+      recordVersions: { traveller: 1, station: 1, house: 1 },
+      exportedAt: AT,
+      travellers: JSON.parse(readFileSync("tests/fixtures/records/v1/traveller.json", "utf8")) as unknown[],
+      stations: JSON.parse(readFileSync("tests/fixtures/records/v1/station.json", "utf8")) as { travellerId: string }[],
+      house: null,
+    };
+    const known = new Set((first.travellers as { id: string }[]).map(({ id }) => id));
+    first.stations = first.stations.filter(({ travellerId }) => known.has(travellerId));
+    const result = parseVemmickFile(JSON.stringify(first));
+    expect(result).toMatchObject({ ok: true, value: { parts: [], recordVersions: PRESENT_VERSIONS } });
+    const capacitor = result.ok ? result.value.stations.find(({ stationId }) => stationId === "capacitor") : undefined;
+    expect(capacitor?.data).toMatchObject({ starts: [], kit: null, running: { sections: [] } });
+  });
+
   test("names the path of the first faults", () => {
     const broken = JSON.parse(text) as { travellers: { machine: unknown }[] };
     broken.travellers[2] = { ...broken.travellers[2], machine: 42 };
@@ -121,14 +144,15 @@ describe("the open file", () => {
 });
 
 describe("planImport", () => {
-  const nothing = { travellers: [], stations: [], house: null };
-  const everything = () => ({ travellers: parsed().travellers, stations: parsed().stations, house: parsed().house });
+  const nothing = { travellers: [], stations: [], parts: [], house: null };
+  const everything = () => ({ travellers: parsed().travellers, stations: parsed().stations, parts: parsed().parts, house: parsed().house });
   const later = <T extends Traveller | StationRecord>(record: T): T => ({ ...record, updatedAt: "2030-01-01T00:00:00.000Z" });
 
   test("into nothing, all is new", () => {
     const plan = planImport(parsed(), nothing);
     expect(plan.newTravellers).toHaveLength(demo.travellers.length);
     expect(plan.putStations).toHaveLength(demo.stations.length);
+    expect(plan.putParts).toHaveLength(parts.length);
     expect(plan.putHouse).not.toBeNull();
   });
   test("of the same again, nothing is written", () => {

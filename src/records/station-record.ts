@@ -25,7 +25,30 @@ export const StationRecordSchema = v.pipe(
 );
 export type StationRecord = v.InferOutput<typeof StationRecordSchema>;
 
-export const stationRecordType = defineRecordType({ name: "station", schema: StationRecordSchema, migrations: [] });
+/** Version 2: the capacitor station keeps corrections of the label, three methods, discharge, starts and place. */
+function widenCapacitor(row: Record<string, unknown>): Record<string, unknown> {
+  if (row.stationId !== "capacitor" || typeof row.data !== "object" || row.data === null) return row;
+  const added = {
+    corrections: { parts: {}, kind: null },
+    looksBad: null,
+    settles: null,
+    running: { sections: [], hertz: "", isStartDeviceOut: null },
+    swing: { sections: [], rangeEnd: "" },
+    discharge: { school: "resistor", resistor: "", resistorW: "", chargedFrom: "", startedAt: null, remaining: null },
+    starts: [],
+    hasBleed: null,
+    kit: null,
+    feeds: "",
+    place: { strapMm: "", heightMm: "", ambientC: "", terminals: "" },
+  };
+  return { ...row, data: { ...added, ...row.data } };
+}
+
+export const stationRecordType = defineRecordType({
+  name: "station",
+  schema: StationRecordSchema,
+  migrations: [{ to: 2, migrate: widenCapacitor }],
+});
 
 /** Key of a station record: one a station a traveller. */
 export function stationRecordId(travellerId: TravellerId, stationId: StationId): string {

@@ -1,6 +1,7 @@
 import * as v from "valibot";
 import { fail, ok, type Failure, type FileFault, type Result } from "@/core/result";
 import { HouseRecordSchema } from "./house-record";
+import { PartSchema } from "./part-record";
 import { migrateRecord } from "./record-type";
 import { StationRecordSchema } from "./station-record";
 import { MomentSchema, TravellerSchema } from "./traveller";
@@ -16,10 +17,12 @@ const SHOWN_FAULTS = 5;
 export const VemmickFileSchema = v.object({
   format: v.literal(FILE_FORMAT),
   /** version of each record type in this file */
-  recordVersions: v.object({ traveller: v.number(), station: v.number(), house: v.number() }),
+  recordVersions: v.object({ traveller: v.number(), station: v.number(), house: v.number(), part: v.number() }),
   exportedAt: MomentSchema,
   travellers: v.array(TravellerSchema),
   stations: v.array(StationRecordSchema),
+  /** capacitors on the shelf */
+  parts: v.array(PartSchema),
   house: v.nullable(HouseRecordSchema),
 });
 export type VemmickFile = v.InferOutput<typeof VemmickFileSchema>;
@@ -34,6 +37,7 @@ const EnvelopeSchema = v.object({
 const LISTS: readonly { readonly field: string; readonly type: RecordTypeName }[] = [
   { field: "travellers", type: "traveller" },
   { field: "stations", type: "station" },
+  { field: "parts", type: "part" },
 ];
 
 const isObject = (value: unknown): value is Record<string, unknown> => typeof value === "object" && value !== null && !Array.isArray(value);
@@ -44,7 +48,12 @@ function toFaults(issues: readonly v.BaseIssue<unknown>[]): FileFault[] {
 
 /** Brings every record of an older file to the present version; leaves what is not a record for the schema to refuse. */
 function bringUpToDate(raw: Record<string, unknown>, versions: Readonly<Record<string, number>>): Record<string, unknown> {
-  const updated: Record<string, unknown> = { ...raw, recordVersions: PRESENT_VERSIONS };
+  // Files of the first release had no parts list.
+  const updated: Record<string, unknown> = {
+    ...raw,
+    recordVersions: PRESENT_VERSIONS,
+    parts: raw.parts ?? (versions.part === undefined ? [] : undefined),
+  };
   for (const { field, type } of LISTS) {
     const list = raw[field];
     if (Array.isArray(list)) {
@@ -91,7 +100,7 @@ export function parseVemmickFile(text: string): Result<VemmickFile, Failure> {
 }
 
 /** Writes the file, readable and in a fixed order, so that two exports of the same data are the same. */
-export function writeVemmickFile(content: Pick<VemmickFile, "travellers" | "stations" | "house">, exportedAt: string): string {
+export function writeVemmickFile(content: Pick<VemmickFile, "travellers" | "stations" | "parts" | "house">, exportedAt: string): string {
   const byId = <T extends { readonly id: string }>(a: T, b: T): number => (a.id < b.id ? -1 : 1);
   const file: VemmickFile = {
     format: FILE_FORMAT,
@@ -99,6 +108,7 @@ export function writeVemmickFile(content: Pick<VemmickFile, "travellers" | "stat
     exportedAt,
     travellers: [...content.travellers].sort(byId),
     stations: [...content.stations].sort(byId),
+    parts: [...content.parts].sort(byId),
     house: content.house,
   };
   // The schema's own order of fields; a record it does not know is written as it is rather than left out.

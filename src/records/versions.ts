@@ -1,10 +1,11 @@
 import { houseType } from "./house-record";
+import { partType } from "./part-record";
 import type { RecordType } from "./record-type";
 import { stationRecordType } from "./station-record";
 import { travellerType } from "./traveller";
 
 /** Every kind of record. A new kind is one line here. */
-export const RECORD_TYPES = { traveller: travellerType, station: stationRecordType, house: houseType } as const;
+export const RECORD_TYPES = { traveller: travellerType, station: stationRecordType, house: houseType, part: partType } as const;
 export type RecordTypeName = keyof typeof RECORD_TYPES;
 export const RECORD_TYPE_NAMES = Object.keys(RECORD_TYPES) as RecordTypeName[];
 

@@ -18,6 +18,6 @@ export function database(): VemmickDatabase {
   });
   opened = db;
   // A live query does not answer when the database does not open, so the screens are told from here.
-  Dexie.ignoreTransaction(() => db.open().catch(reportOpenFailure));
+  void Dexie.ignoreTransaction(() => db.open().catch(reportOpenFailure));
   return db;
 }

@@ -2,19 +2,20 @@ import { database } from "./database";
 import { putDemo } from "./put-demo";
 import { keep } from "./storage-status";
 
-/** Takes the demo travellers away; a person's own travellers are not touched. */
+/** Takes the demo travellers and parts away; a person's own are not touched. */
 export async function clearDemo(): Promise<boolean> {
   const db = database();
   return keep(() =>
-    db.transaction("rw", db.travellers, db.stations, async () => {
+    db.transaction("rw", [db.travellers, db.stations, db.parts], async () => {
       const ids = (await db.travellers.filter(({ isDemo }) => isDemo).toArray()).map(({ id }) => id);
       await db.stations.where("travellerId").anyOf(ids).delete();
       await db.travellers.bulkDelete(ids);
+      await db.parts.filter(({ isDemo }) => isDemo).delete();
     }),
   );
 }
 
-/** Brings the demo travellers back as they were on the first day. */
+/** Brings them back as they were on the first day. */
 export async function restoreDemo(): Promise<boolean> {
   await clearDemo();
   return keep(() => putDemo(database()));

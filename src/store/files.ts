@@ -12,7 +12,8 @@ export async function exportText(id: TravellerId | "everything"): Promise<string
   const travellers = isAll ? await db.travellers.toArray() : await db.travellers.where("id").equals(id).toArray();
   const stations = isAll ? await db.stations.toArray() : await db.stations.where("travellerId").equals(id).toArray();
   const house = isAll ? ((await db.house.get("house")) ?? null) : null;
-  return writeVemmickFile({ travellers, stations, house }, new Date().toISOString());
+  const parts = isAll ? await db.parts.toArray() : [];
+  return writeVemmickFile({ travellers, stations, parts, house }, new Date().toISOString());
 }
 
 /**
@@ -23,8 +24,13 @@ export async function prepareImport(text: string): Promise<Result<ImportPlan, Fa
   const parsed = parseVemmickFile(text);
   if (!parsed.ok) return parsed;
   const db = database();
-  const [travellers, stations, house] = await Promise.all([db.travellers.toArray(), db.stations.toArray(), db.house.get("house")]);
-  return ok(planImport(parsed.value, { travellers, stations, house: house ?? null }));
+  const [travellers, stations, parts, house] = await Promise.all([
+    db.travellers.toArray(),
+    db.stations.toArray(),
+    db.parts.toArray(),
+    db.house.get("house"),
+  ]);
+  return ok(planImport(parsed.value, { travellers, stations, parts, house: house ?? null }));
 }
 
 /** Takes a prepared import in as one transaction; returns the way back, or null when it could not be kept. */
@@ -33,23 +39,28 @@ export async function applyImport(plan: ImportPlan): Promise<(() => Promise<bool
   const db = database();
   const travellerIds = plan.putTravellers.map(({ id }) => id);
   const stationIds = plan.putStations.map(({ id }) => id);
+  const partIds = plan.putParts.map(({ id }) => id);
   let undo: () => Promise<unknown> = async () => undefined;
   const isKept = await keep(() =>
-    db.transaction("rw", db.travellers, db.stations, db.house, async () => {
+    db.transaction("rw", [db.travellers, db.stations, db.parts, db.house], async () => {
       const before = {
         travellers: (await db.travellers.bulkGet(travellerIds)).filter((row) => row !== undefined),
         stations: (await db.stations.bulkGet(stationIds)).filter((row) => row !== undefined),
+        parts: (await db.parts.bulkGet(partIds)).filter((row) => row !== undefined),
         house: await db.house.get("house"),
       };
       await db.travellers.bulkPut([...plan.putTravellers]);
       await db.stations.bulkPut([...plan.putStations]);
+      await db.parts.bulkPut([...plan.putParts]);
       if (plan.putHouse) await db.house.put(plan.putHouse);
       undo = () =>
-        db.transaction("rw", db.travellers, db.stations, db.house, async () => {
+        db.transaction("rw", [db.travellers, db.stations, db.parts, db.house], async () => {
           await db.travellers.bulkDelete(travellerIds);
           await db.stations.bulkDelete(stationIds);
           await db.travellers.bulkPut(before.travellers);
           await db.stations.bulkPut(before.stations);
+          await db.parts.bulkDelete(partIds);
+          await db.parts.bulkPut(before.parts);
           if (plan.putHouse) {
             if (before.house) await db.house.put(before.house);
             else await db.house.delete("house");
@@ -64,7 +75,8 @@ export async function applyImport(plan: ImportPlan): Promise<(() => Promise<bool
 export async function wipeEverything(): Promise<boolean> {
   const db = database();
   return keep(() =>
-    db.transaction("rw", db.travellers, db.stations, db.house, async () => {
+    db.transaction("rw", [db.travellers, db.stations, db.parts, db.house], async () => {
+      await db.parts.clear();
       await db.travellers.clear();
       await db.stations.clear();
       await db.house.clear();

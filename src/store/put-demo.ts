@@ -1,12 +1,14 @@
-import { demoRecords } from "@/records/demo";
+import { demoParts, demoRecords } from "@/records/demo";
 import type { VemmickDatabase } from "./vemmick-database";
 
-/** Puts the demo travellers into a database, as they were on the first day. */
+/** Puts the demo travellers and the demo shelf into a database, as they were on the first day. */
 export async function putDemo(db: VemmickDatabase): Promise<void> {
-  const { travellers, stations } = demoRecords(new Date());
-  await db.transaction("rw", db.travellers, db.stations, db.settings, async () => {
+  const now = new Date();
+  const { travellers, stations } = demoRecords(now);
+  await db.transaction("rw", [db.travellers, db.stations, db.parts, db.settings], async () => {
     await db.travellers.bulkPut(travellers);
     await db.stations.bulkPut(stations);
+    await db.parts.bulkPut(demoParts(now));
     await db.settings.put({ key: "demoSeeded", value: true });
   });
 }

@@ -2,7 +2,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useSyncExternalStore } from "react";
 import type { Failure } from "@/core/result";
-import type { StationEntries } from "@/core/stations";
+import type { EarlierVisit, StationEntries } from "@/core/stations";
 import { toHouse, UNSET_HOUSE, type House, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
 import { database } from "./database";
 import { openFailure, storageFailure, subscribeStorage, toStorageFailure } from "./storage-status";
@@ -29,7 +29,8 @@ function useOpenFailure(): Failure | null {
   return useSyncExternalStore(subscribeStorage, openFailure, () => null);
 }
 
-function useLive<T>(read: () => Promise<T | null>, dependencies: readonly unknown[]): Live<T> {
+/** A live read: loading, failed, missing (null) or ready. */
+export function useLive<T>(read: () => Promise<T | null>, dependencies: readonly unknown[]): Live<T> {
   const answer = useLiveQuery(async (): Promise<Live<T>> => {
     try {
       const value = await read();
@@ -51,6 +52,32 @@ export function useTraveller(id: TravellerId | null): Live<TravellerWithEntries>
     return traveller ? { traveller, entries: toEntries(rows) } : null;
   }, [id]);
 }
+
+/** A machine at a site is one motor, however it is spelled; a card without either is alone. */
+const motorKey = ({ machine, site }: Traveller): string | null => {
+  const [m, s] = [machine, site].map((text) => text.trim().toLowerCase().replace(/\s+/g, " "));
+  return m && s ? `${m}\n${s}` : null;
+};
+
+/** Earlier visits to the motor of this card, the oldest first; empty until they were read. */
+export function useEarlierVisits(traveller: Traveller | null): readonly EarlierVisit[] {
+  const key = traveller && motorKey(traveller);
+  const answer = useLive(async () => {
+    if (!traveller || key === null) return [];
+    const db = database();
+    const cards = (await db.travellers.toArray()).filter((card) => motorKey(card) === key && card.createdAt < (traveller?.createdAt ?? ""));
+    return Promise.all(
+      cards
+        .sort((a, b) => a.createdAt.localeCompare(b.createdAt))
+        .map(async ({ id, createdAt }) => {
+          const rows = await db.stations.where("travellerId").equals(id).toArray();
+          return { at: createdAt, records: Object.fromEntries(rows.map((row) => [row.stationId, row.data])) };
+        }),
+    );
+  }, [key, traveller?.createdAt]);
+  return answer.state === "ready" ? answer.value : NO_VISITS;
+}
+const NO_VISITS: readonly EarlierVisit[] = [];
 
 /** All travellers with their entries, the last touched first. */
 export function useTravellers(): Live<readonly TravellerWithEntries[]> {

@@ -6,6 +6,7 @@ import {
   RECORD_TYPE_NAMES,
   RECORD_TYPES,
   type HouseRecord,
+  type Part,
   type RecordTypeName,
   type RecordVersions,
   type StationRecord,
@@ -23,11 +24,13 @@ export class VemmickDatabase extends Dexie {
   declare travellers: EntityTable<Traveller, "id">;
   declare stations: EntityTable<StationRecord, "id">;
   declare house: EntityTable<HouseRecord, "id">;
+  declare parts: EntityTable<Part, "id">;
   declare settings: EntityTable<Setting, "key">;
 
   constructor(name = "vemmick") {
     super(name);
     this.version(1).stores({ travellers: "id, updatedAt", stations: "id, travellerId", house: "id", settings: "key" });
+    this.version(2).stores({ parts: "id" });
   }
 }
 
@@ -37,7 +40,7 @@ export class NewerDataError extends Error {
 }
 
 /** Table of each record type. */
-const TABLES: Record<RecordTypeName, string> = { traveller: "travellers", station: "stations", house: "house" };
+const TABLES: Record<RecordTypeName, string> = { traveller: "travellers", station: "stations", house: "house", part: "parts" };
 
 const VERSIONS_KEY = "recordVersions";
 
@@ -46,7 +49,7 @@ const VERSIONS_KEY = "recordVersions";
  * @errors NewerDataError when a newer program wrote them: nothing is written
  */
 export async function bringUpToDate(db: VemmickDatabase): Promise<void> {
-  await db.transaction("rw", db.travellers, db.stations, db.house, db.settings, async () => {
+  await db.transaction("rw", [db.travellers, db.stations, db.house, db.parts, db.settings], async () => {
     const stamp = await db.settings.get(VERSIONS_KEY);
     const versions = (stamp?.value ?? null) as RecordVersions | null;
     if (versions !== null) {

@@ -4,23 +4,52 @@ import { ratedUfOf, type CapacitorLabel } from "./label";
 export type PartMismatch =
   | { readonly code: "wrong-value"; readonly askedUf: readonly number[]; readonly fittedUf: readonly number[] }
   | { readonly code: "lower-volts"; readonly askedV: number; readonly fittedV: number }
-  | { readonly code: "wrong-kind"; readonly asked: CapacitorLabel["kind"]; readonly fitted: CapacitorLabel["kind"] };
+  | { readonly code: "wrong-kind"; readonly asked: CapacitorLabel["kind"]; readonly fitted: CapacitorLabel["kind"] }
+  /** the right value is in the can, but this motor hangs on the other terminal */
+  | {
+      readonly code: "wrong-terminal";
+      readonly terminal: string;
+      readonly terminalUf: number;
+      readonly askedUf: number;
+      readonly right: string;
+    };
 
 /** Ratings print to about three figures: a difference below this fraction is rounding, not another part. */
 const SAME_RATING_FRACTION = 0.015;
+const isSame = (a: number, b: number): boolean => Math.abs(a - b) <= SAME_RATING_FRACTION * b;
 
 const ratings = (label: CapacitorLabel): number[] => label.sections.map(ratedUfOf);
+
+function wrongTerminal(plate: CapacitorLabel, fitted: CapacitorLabel, feeds: string): PartMismatch | null {
+  const askedUf = ratings(plate)[0];
+  const terminals = terminalNames(fitted);
+  const at = terminals.indexOf(feeds);
+  if (plate.sections.length !== 1 || askedUf === undefined || at < 0) return null;
+  const values = ratings(fitted);
+  const terminalUf = values[at] ?? 0;
+  const right = values.findIndex((uf) => isSame(uf, askedUf));
+  return !isSame(terminalUf, askedUf) && right >= 0
+    ? { code: "wrong-terminal", terminal: feeds, terminalUf, askedUf, right: terminals[right] ?? "" }
+    : null;
+}
+
+/** Names of the sections of a dual, as printed or by their place; empty for a single part. */
+export function terminalNames({ sections }: CapacitorLabel): string[] {
+  return sections.length < 2 ? [] : sections.map(({ terminal }, index) => terminal ?? `section ${index + 1}`);
+}
 
 /**
  * Compares the part that is fitted with the one the plate asks for.
  * A dual can on a single-section plate is right when one of its sections is: the other feeds another motor.
+ * @param feeds terminal of a dual this motor is connected to; empty when not known
  * @returns every mismatch; an empty list when it is the right part
  */
-export function compareWithPlate(plate: CapacitorLabel, fitted: CapacitorLabel): PartMismatch[] {
+export function compareWithPlate(plate: CapacitorLabel, fitted: CapacitorLabel, feeds = ""): PartMismatch[] {
   const [askedUf, fittedUf] = [ratings(plate), ratings(fitted)];
-  const isPresent = (uf: number): boolean => fittedUf.some((other) => Math.abs(other - uf) <= SAME_RATING_FRACTION * uf);
   const mismatches: PartMismatch[] = [];
-  if (!askedUf.every(isPresent)) mismatches.push({ code: "wrong-value", askedUf, fittedUf });
+  if (!askedUf.every((uf) => fittedUf.some((other) => isSame(other, uf)))) mismatches.push({ code: "wrong-value", askedUf, fittedUf });
+  const terminal = wrongTerminal(plate, fitted, feeds);
+  if (terminal) mismatches.push(terminal);
   if (plate.ratedV !== null && fitted.ratedV !== null && fitted.ratedV < plate.ratedV) {
     mismatches.push({ code: "lower-volts", askedV: plate.ratedV, fittedV: fitted.ratedV });
   }

@@ -81,6 +81,25 @@ export const TEST_TABLE = {
       shorted: { base: 0.0005, given: { "run-capacitor": 0.06, "start-capacitor": 0.1 } },
     },
   },
+  "capacitor-running": {
+    power: "live",
+    minutes: 4,
+    outcomes: {
+      holds: { base: 0.985, given: { "run-capacitor": 0.04, "start-capacitor": 0.09 } },
+      out: { base: 0.008, given: { "run-capacitor": 0.5, "start-capacitor": 0.4 } },
+      "far-out": { base: 0.002, given: { "run-capacitor": 0.4, "start-capacitor": 0.4 } },
+    },
+  },
+  "capacitor-swing": {
+    power: "dead",
+    minutes: 2,
+    outcomes: {
+      // A weak part swings like a good one.
+      charges: { base: 0.99, given: { "run-capacitor": 0.6, "start-capacitor": 0.6 } },
+      shorted: { base: 0.0005, given: { "run-capacitor": 0.06, "start-capacitor": 0.1 } },
+      open: { base: 0.001, given: { "run-capacitor": 0.3, "start-capacitor": 0.25 } },
+    },
+  },
   "winding-ohms": {
     power: "dead",
     minutes: 5,

@@ -48,6 +48,8 @@ export const TESTS = [
   "hand-turn",
   "supply-voltage",
   "capacitor-meter",
+  "capacitor-running",
+  "capacitor-swing",
   "winding-ohms",
   "frame-ohms",
   "switch-ohms",

@@ -5,7 +5,7 @@ const ONLY_ON: Partial<Record<CautionCode, (facts: Facts) => boolean>> = {
   "pressurised-terminals": ({ machineKind }) => machineKind === "hermetic-compressor" || machineKind === "other",
 };
 
-/** The cautions of a station on this motor, in the order they are told. */
-export function cautionsFor(definition: StationDefinition, facts: Facts): readonly CautionCode[] {
+/** The cautions of a station, or of one of its methods, on this motor, in the order they are told. */
+export function cautionsFor(definition: Pick<StationDefinition, "cautions">, facts: Facts): readonly CautionCode[] {
   return definition.cautions.filter((code) => ONLY_ON[code]?.(facts) ?? true);
 }

@@ -23,6 +23,14 @@ export type CautionCode =
   | "hot-surfaces"
   | "bare-metal";
 
+/** One of several ways to work at a station; each has its own power state. The first is the usual one. */
+export interface StationMethod {
+  readonly id: string;
+  readonly power: "dead" | "live" | "either";
+  readonly tests: readonly TestId[];
+  readonly cautions: readonly CautionCode[];
+}
+
 export interface StationDefinition<Id extends string = string> {
   readonly id: Id;
   readonly power: StationPower;
@@ -32,6 +40,8 @@ export interface StationDefinition<Id extends string = string> {
   /** asked before any test is proposed: what is known decides what can be at fault */
   readonly isOpening?: true;
   readonly cautions: readonly CautionCode[];
+  /** where a station is worked in several ways; power and cautions of the way in hand then hold */
+  readonly methods?: readonly StationMethod[];
 }
 
 /** What stations learn about the motor and hand on to those after them, in working order. */
@@ -44,6 +54,8 @@ export interface Facts {
   readonly fullLoadA: number | null;
   readonly plateCapacitor: CapacitorLabel | null;
   readonly fittedCapacitor: CapacitorLabel | null;
+  /** bulged, leaking or burnt: condemned by the eye */
+  readonly isCapacitorDamaged: boolean;
   readonly leadNames: readonly [string, string, string];
   readonly power: "live" | "dead";
   /** when the circuit was last made safe, ISO 8601; null: never */
@@ -59,6 +71,7 @@ export const NO_FACTS: Facts = {
   fullLoadA: null,
   plateCapacitor: null,
   fittedCapacitor: null,
+  isCapacitorDamaged: false,
   leadNames: ["A", "B", "C"],
   // A motor nobody has made safe is taken to be live.
   power: "live",
@@ -81,11 +94,21 @@ export interface Assessment<Detail = unknown> {
   readonly facts: Partial<Facts>;
   readonly findings: readonly Finding[];
   readonly working: readonly WorkingStep[];
+  /** tests of this station still worth proposing; without it: all while the stamp says not done, then none */
+  readonly openTests?: readonly TestId[];
+}
+
+/** What was keyed on an earlier visit to the same motor: record by station id, as the station's schema has it. */
+export interface EarlierVisit {
+  readonly at: string;
+  readonly records: Readonly<Record<string, unknown>>;
 }
 
 export interface StationContext {
   readonly facts: Facts;
   readonly house: HouseFigures;
+  /** earlier visits to the same motor, the oldest first */
+  readonly earlier: readonly EarlierVisit[];
 }
 
 /** A station: what it is, what it keeps, and how it judges. */

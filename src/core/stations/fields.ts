@@ -6,3 +6,10 @@ export const NoteSchema = v.pipe(v.string(), v.maxLength(2000));
 export const PrintedSchema = v.pipe(v.string(), v.maxLength(200));
 /** A moment, ISO 8601. */
 export const MomentSchema = v.pipe(v.string(), v.isoTimestamp());
+
+/** A plain positive number as keyed, with point or comma and perhaps a unit behind it; null when it is not one. */
+export function readPositive(text: string): number | null {
+  const match = /^\s*(\d+(?:[.,]\d+)?)\s*[a-zµΩ°%]*\s*$/iu.exec(text);
+  const value = match ? Number((match[1] ?? "").replace(",", ".")) : NaN;
+  return value > 0 ? value : null;
+}

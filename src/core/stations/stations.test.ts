@@ -38,7 +38,7 @@ describe("every station", () => {
     const station = stationOf(id);
     expect(v.safeParse(station.schema, station.blank).success).toBe(true);
     expect(station.definition.id).toBe(id);
-    expect(station.assess(station.blank, { facts: NO_FACTS, house: HOUSE }).stamp).toBe("not-done");
+    expect(station.assess(station.blank, { facts: NO_FACTS, house: HOUSE, earlier: [] }).stamp).toBe("not-done");
   });
   test("a card with nothing on it asks for the complaint first, then the plate", () => {
     expect(assess({}).next).toEqual({ kind: "station", station: "complaint" });
@@ -153,7 +153,7 @@ describe("capacitor", () => {
   });
   test("working shows the sum with its source", () => {
     const { working } = stamp("17.5 µF ±6 % 440 V", "16.56");
-    expect(working.map(({ what }) => what)).toEqual(["Limits", "Percent of rated", "Uncertainty of the meter", "Guard band and chance"]);
+    expect(working.map(({ what }) => what)).toEqual(["Limits", "Uncertainty of the meter", "Percent of rated", "Guard band and chance"]);
     expect(working.every(({ source }) => source !== "")).toBe(true);
   });
   test("a motor without a capacitor is not asked for one", () => {

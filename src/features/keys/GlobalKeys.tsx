@@ -2,11 +2,14 @@
 import { lazy, Suspense, useState } from "react";
 import { openPage } from "@/components/open-page";
 import { useHouse } from "@/store/queries";
-import { useLetterKeys } from "./useLetterKeys";
+import { benchStationOf } from "../stations/bench-stations";
+import { startChord, useLetterKeys } from "./useLetterKeys";
 
 const KeysSheet = lazy(() => import("./KeysSheet"));
 
-/** Keys that work on every screen: find, keys, and the three places. */
+const benchHref = (station: string | null): string => (station === null ? "/bench" : `/bench?station=${station}`);
+
+/** Keys that work on every screen: find, keys, the places, and the bench in two keys. */
 export function GlobalKeys() {
   const house = useHouse();
   const [isShown, setShown] = useState(false);
@@ -21,7 +24,14 @@ export function GlobalKeys() {
       else openPage("/?find");
       return true;
     }
-    const place = { r: "/", g: "/ledger", h: "/house-rules" }[key];
+    if (key === "b") {
+      startChord(
+        (second) => openPage(benchHref(benchStationOf(second))),
+        () => openPage("/bench"),
+      );
+      return true;
+    }
+    const place = { r: "/", x: "/shelf", g: "/ledger", h: "/house-rules" }[key];
     if (place) openPage(place);
     return place !== undefined;
   });

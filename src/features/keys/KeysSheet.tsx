@@ -1,12 +1,14 @@
 "use client";
 import Sheet from "@/components/Sheet";
 import { STATION_IDS } from "@/core/stations";
+import { BENCH_STATIONS } from "../stations/bench-stations";
 import { viewOf } from "../stations/registry";
 
 const EVERYWHERE = [
   ["/", "Find a card"],
   ["?", "This list"],
   ["r", "Rack"],
+  ["x", "Shelf"],
   ["g", "Ledger"],
   ["h", "House rules"],
   ["Esc", "Leave the field, so that the letters work"],
@@ -39,11 +41,12 @@ function Keys({ title, rows }: { title: string; rows: readonly (readonly [string
 /** All keys. They can be switched off in House rules. */
 export default function KeysSheet({ onClose }: { onClose: () => void }) {
   const stations = STATION_IDS.map((id) => [viewOf(id).letter, viewOf(id).title] as const);
+  const bench = [["b", "Bench"] as const, ...BENCH_STATIONS.map(({ letter, question }) => [`b ${letter}`, question] as const)];
   return (
     <Sheet title="Keys" onClose={onClose}>
       <div className="grid gap-6 sm:grid-cols-2">
         <Keys title="On a traveller" rows={[...stations, ...ON_TRAVELLER]} />
-        <Keys title="Everywhere" rows={EVERYWHERE} />
+        <Keys title="Everywhere" rows={[...EVERYWHERE, ...bench]} />
       </div>
       <p className="caption mt-4">The letters can be switched off in House rules.</p>
     </Sheet>

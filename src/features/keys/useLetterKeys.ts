@@ -8,6 +8,24 @@ const isTyping = (target: EventTarget | null): boolean =>
     target instanceof HTMLSelectElement ||
     (target instanceof HTMLInputElement && !["checkbox", "radio", "button"].includes(target.type)));
 
+/** A first key that waits for its second; while it does, that key belongs to it and to nobody else. */
+let chord: { readonly act: (key: string) => void; readonly timer: ReturnType<typeof setTimeout> } | null = null;
+const CHORD_MS = 1200;
+
+/**
+ * Waits for the second of two keys.
+ * @param act what to do with it
+ * @param alone what to do when none comes
+ */
+export function startChord(act: (key: string) => void, alone: () => void): void {
+  if (chord) clearTimeout(chord.timer);
+  const timer = setTimeout(() => {
+    chord = null;
+    alone();
+  }, CHORD_MS);
+  chord = { act, timer };
+}
+
 /**
  * One-letter keys outside fields. Escape leaves a field, so that the letters work again.
  * @param act returns true when the key was used
@@ -20,7 +38,13 @@ export function useLetterKeys(isOn: boolean, act: (key: string) => boolean): voi
       return;
     }
     if (document.querySelector("[role=dialog]")) return;
-    if (act(event.key)) event.preventDefault();
+    if (chord) {
+      clearTimeout(chord.timer);
+      const second = chord;
+      chord = null;
+      event.preventDefault();
+      second.act(event.key);
+    } else if (act(event.key)) event.preventDefault();
   });
   useEffect(() => {
     if (!isOn) return;

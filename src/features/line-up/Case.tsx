@@ -8,7 +8,7 @@ import { isReadyToFinish } from "./ready-to-finish";
 interface CaseProps {
   readonly assessment: TravellerAssessment;
   readonly isFinished: boolean;
-  readonly onGo: (station: StationId) => void;
+  readonly onGo: (station: StationId, method?: string | null) => void;
   readonly onFinish: () => void;
 }
 
@@ -60,7 +60,7 @@ function NextMove({ assessment, isFinished, onGo, onFinish }: CaseProps) {
       <button
         type="button"
         className="btn mt-2.5 border-press-ink bg-press-ink text-press hover:bg-press-wash hover:text-ink"
-        onClick={() => onGo(words.target)}
+        onClick={() => onGo(words.target, words.method)}
       >
         {words.button}
       </button>

@@ -1,4 +1,4 @@
-import { STATIONS, stationOf, type TravellerAssessment } from "@/core/stations";
+import { powerOf, STATIONS, stationOf, type TravellerAssessment } from "@/core/stations";
 import { STATE_CHANGE_MINUTES } from "@/core/diagnosis";
 import { viewOf } from "../stations/registry";
 import { ACTION_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
@@ -10,6 +10,8 @@ export interface NextMoveWords {
   /** the button: a change of power state is named as a step of its own */
   readonly button: string;
   readonly target: TravellerAssessment["next"]["station"];
+  /** way of working at the target, where it has several */
+  readonly method: string | null;
 }
 
 const listed = (words: readonly string[]): string =>
@@ -61,9 +63,10 @@ function titleOf({ next }: TravellerAssessment): string {
 export function nextMoveWords(assessment: TravellerAssessment): NextMoveWords {
   const { next, stateChange } = assessment;
   const view = viewOf(next.station);
+  const method = next.kind === "move" ? next.method : null;
   return {
     title: titleOf(assessment),
-    caption: `${minutesOf(assessment)} min · ${STATE_WORDS[stationOf(next.station).definition.power]}`,
+    caption: `${minutesOf(assessment)} min · ${STATE_WORDS[powerOf(next.station, method)]}`,
     reason: reasonOf(assessment),
     button: stateChange
       ? viewOf(stateChange).title === "Make safe"
@@ -71,5 +74,6 @@ export function nextMoveWords(assessment: TravellerAssessment): NextMoveWords {
         : "Power back on first"
       : `Go to ${view.title.toLowerCase()}`,
     target: stateChange ?? next.station,
+    method: stateChange ? null : method,
   };
 }

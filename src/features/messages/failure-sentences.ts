@@ -31,6 +31,12 @@ const SENTENCES: Sentences = {
     `No capacitance found in “${text}”. Type the µF from the label, for example 35 µF ±6 % 440 V or 189-227 MFD 250 VAC.`,
   "label-range-reversed": ({ lowUf, highUf }) =>
     `The range runs backwards (${lowUf} to ${highUf} µF). Type the smaller figure first: ${highUf}-${lowUf} µF.`,
+  "running-volts-too-low": ({ volts }) =>
+    `${volts} V across the capacitor: there is no capacitance to be told from that. Measure across its two terminals while the motor runs, usually 1.1 to 1.8 times the line, and type that.`,
+  "running-no-current": () =>
+    "0 A in the capacitor's lead: the clamp is on another lead, round both wires, or the path is open. Clamp the one lead to the capacitor and type what it shows.",
+  "search-failed": ({ detail }) =>
+    `The search stopped${detail ? ` (${detail})` : ""}. Close the sheet and open it again; the list is unchanged.`,
   "number-needed": ({ field, text }) =>
     `${field}: “${text}” is not a number. Type the figure from the plate, for example ${field === "Volts" ? "230" : field === "Hertz" ? "50" : field === "Amps" ? "2.4" : "1075"}.`,
   "number-out-of-range": ({ field, value, min, max, unit }) =>

@@ -6,6 +6,7 @@ import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { assessCard, cardFacts } from "./card";
 import { CardTile } from "./CardTile";
 import { NewTraveller } from "./NewTraveller";
+import { QuickCheck } from "./QuickCheck";
 
 /** Cards shown at once; more on request, so that a long rack stays quick. */
 const PAGE = 60;
@@ -85,17 +86,20 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
           ) : null}
         </section>
       </div>
-      <section aria-labelledby="signed-off">
-        <h2 id="signed-off" className="heading-rule">
-          Signed off <span className="caption font-normal">{finished.length}</span>
-        </h2>
-        <ul className="mt-3.5 flex flex-col gap-3.5">
-          {finished.slice(0, 6).map(({ card, facts }) => (
-            <CardTile key={card.traveller.id} card={card} facts={facts} now={now} />
-          ))}
-        </ul>
-        {finished.length > 6 ? <p className="caption mt-2">{finished.length - 6} more in the ledger.</p> : null}
-      </section>
+      <div className="flex flex-col gap-7">
+        <QuickCheck />
+        <section aria-labelledby="signed-off">
+          <h2 id="signed-off" className="heading-rule">
+            Signed off <span className="caption font-normal">{finished.length}</span>
+          </h2>
+          <ul className="mt-3.5 flex flex-col gap-3.5">
+            {finished.slice(0, 6).map(({ card, facts }) => (
+              <CardTile key={card.traveller.id} card={card} facts={facts} now={now} />
+            ))}
+          </ul>
+          {finished.length > 6 ? <p className="caption mt-2">{finished.length - 6} more in the ledger.</p> : null}
+        </section>
+      </div>
     </div>
   );
 }

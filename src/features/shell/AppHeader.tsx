@@ -2,6 +2,8 @@ import { PageLink } from "@/components/PageLink";
 
 const PLACES = [
   { href: "/", label: "Rack" },
+  { href: "/bench", label: "Bench" },
+  { href: "/shelf", label: "Shelf" },
   { href: "/ledger", label: "Ledger" },
   { href: "/house-rules", label: "House rules" },
 ] as const;

@@ -11,6 +11,8 @@ export interface InstrumentProps<Id extends StationId, Detail> {
   readonly facts: Facts;
   readonly house: House;
   readonly change: (change: (record: StationData<Id>) => StationData<Id>) => void;
+  /** the way of working in hand, where the station has several */
+  readonly method: string | null;
   /** everything known of the traveller, for the stations that weigh it */
   readonly weighed: Weighed;
 }
@@ -30,6 +32,10 @@ export interface StationView<Id extends StationId = StationId, Detail = unknown>
   readonly title: string;
   /** one letter that opens it from the keyboard */
   readonly letter: string;
+  /** names of the station's methods, by their ids */
+  readonly methods?: Readonly<Record<string, string>>;
+  /** makes sense with no card open: its letter after b, and the question it answers */
+  readonly bench?: { readonly letter: string; readonly question: string };
   /** word on the stamp where the plain one says too little */
   readonly brief?: (assessment: Assessment<Detail>) => string | null;
   /** what was measured, then what it means; for cards and the printed page */

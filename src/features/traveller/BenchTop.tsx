@@ -1,10 +1,20 @@
 "use client";
-import { cautionsFor, stateChangeFor, stationOf, type StationEntries, type StationId, type TravellerAssessment } from "@/core/stations";
+import {
+  cautionsFor,
+  methodOf,
+  powerOf,
+  stateChangeFor,
+  stationOf,
+  type StationEntries,
+  type StationId,
+  type TravellerAssessment,
+} from "@/core/stations";
 import type { House, TravellerId } from "@/records";
 import { skipStation } from "@/store/write";
 import { Suspense, useEffect, useRef, useState } from "react";
 import { reasonFor } from "../line-up/evidence";
 import { clockTime } from "../shell/clock";
+import { MethodTabs } from "../stations/MethodTabs";
 import { fetchInstruments, INSTRUMENTS, viewOf } from "../stations/registry";
 import { CAUTION_WORDS } from "../vocabulary/words";
 
@@ -13,22 +23,29 @@ interface BenchTopProps {
   readonly entries: StationEntries;
   readonly assessment: TravellerAssessment;
   readonly station: StationId;
+  /** way of working in hand, where the station has several; null: the usual one */
+  readonly method: string | null;
   readonly house: House;
-  readonly onGo: (station: StationId) => void;
+  readonly onGo: GoTo;
   readonly onChange: ChangeStation;
 }
+
+/** Opens a station, at one of its methods where it has several. */
+export type GoTo = (station: StationId, method?: string | null) => void;
 
 /** Changes what is keyed at a station: on the screen at once, and kept. */
 export type ChangeStation = (station: StationId, apply: (data: never) => unknown) => void;
 
 /** The instrument of the station in hand, with its power state and cautions; closed while the circuit is in the other state. */
-export function BenchTop({ id, entries, assessment, station, house, onGo, onChange }: BenchTopProps) {
+export function BenchTop({ id, entries, assessment, station, method: asked, house, onGo, onChange }: BenchTopProps) {
   const { definition, blank } = stationOf(station);
   const view = viewOf(station);
   const Instrument = INSTRUMENTS[station];
-  const cautions = cautionsFor(definition, assessment.facts);
+  const method = methodOf(station, asked);
+  const power = powerOf(station, asked);
+  const cautions = cautionsFor(method ?? definition, assessment.facts);
   const entry = entries[station];
-  const gate = stateChangeFor(station, assessment.facts.power);
+  const gate = stateChangeFor(station, assessment.facts.power, asked);
   const own = assessment.stations[station];
   const title = useRef<HTMLHeadingElement>(null);
   const shown = useRef(station);
@@ -42,14 +59,8 @@ export function BenchTop({ id, entries, assessment, station, house, onGo, onChan
     // A new station starts at its own top for keyboard and screen reader, unless its first field took the focus.
     if (!title.current?.closest("section")?.contains(document.activeElement)) title.current?.focus();
   }, [station]);
-  return (
-    <section aria-labelledby="bench-title" className="flex min-h-full flex-col gap-4 bg-sheet px-4 py-4 sm:px-[22px]">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
-        <h1 id="bench-title" ref={title} tabIndex={-1} className="text-[24px] font-bold outline-none">
-          {view.title}
-        </h1>
-        <p className="caption">{stateLine(assessment, definition.power)}</p>
-      </div>
+  const work = (
+    <>
       {cautions.length > 0 ? (
         <ul className="flex flex-col gap-1 border-l-4 border-out pl-3 text-[13.5px]" aria-label="Caution">
           {cautions.map((code) => (
@@ -57,23 +68,41 @@ export function BenchTop({ id, entries, assessment, station, house, onGo, onChan
           ))}
         </ul>
       ) : null}
-      {gate ? <Gate gate={gate} isDead={definition.power === "dead"} hasRecord={entry !== undefined} onGo={onGo} /> : null}
+      {gate ? <Gate gate={gate} isDead={power === "dead"} hasRecord={entry !== undefined} onGo={onGo} /> : null}
       {gate && entry === undefined ? null : (
         // A closed stretch can be read, not written: its readings belong to the other power state.
         <fieldset disabled={gate !== null} className="min-w-0">
           <legend className="sr-only">{view.title}</legend>
           <Suspense>
             <Instrument
-              key={station}
+              key={`${station} ${method?.id ?? ""}`}
               record={(entry?.data ?? blank) as never}
               assessment={own}
               facts={assessment.facts}
+              method={method?.id ?? null}
               house={house}
               weighed={{ proposals: assessment.actions, reason: reasonFor(assessment.standing) }}
               change={(change) => onChange(station, change as never)}
             />
           </Suspense>
         </fieldset>
+      )}
+    </>
+  );
+  return (
+    <section aria-labelledby="bench-title" className="flex min-h-full flex-col gap-4 bg-sheet px-4 py-4 sm:px-[22px]">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
+        <h1 id="bench-title" ref={title} tabIndex={-1} className="text-[24px] font-bold outline-none">
+          {view.title}
+        </h1>
+        <p className="caption">{stateLine(assessment, power)}</p>
+      </div>
+      {method && definition.methods && view.methods ? (
+        <MethodTabs methods={definition.methods} names={view.methods} method={method.id} onMethod={(next) => onGo(station, next)}>
+          {work}
+        </MethodTabs>
+      ) : (
+        work
       )}
       <Skip id={id} station={station} reason={entry?.skippedReason ?? null} canSkip={own.stamp === "not-done" || own.stamp === "skipped"} />
     </section>

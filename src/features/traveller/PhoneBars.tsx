@@ -56,7 +56,7 @@ export function ProgressHeader({ assessment, stretches, station, onGo }: Progres
 interface FootBarProps {
   readonly assessment: TravellerAssessment;
   readonly isFinished: boolean;
-  readonly onGo: (station: StationId) => void;
+  readonly onGo: (station: StationId, method?: string | null) => void;
   readonly onFinish: () => void;
 }
 
@@ -67,7 +67,11 @@ export function FootBar({ assessment, isFinished, onGo, onFinish }: FootBarProps
   const isDone = isFinished || isReadyToFinish(assessment);
   return (
     <div className="no-print fixed inset-x-0 bottom-0 z-20 flex min-h-[60px] items-stretch bg-press text-press-ink lg:hidden">
-      <button type="button" className="min-w-0 flex-1 px-3.5 py-2 text-left" onClick={() => (isDone ? setOpen(true) : onGo(words.target))}>
+      <button
+        type="button"
+        className="min-w-0 flex-1 px-3.5 py-2 text-left"
+        onClick={() => (isDone ? setOpen(true) : onGo(words.target, words.method))}
+      >
         <span className="block text-[12.5px] text-press-soft">{isDone ? "Next move" : `Next move · ${words.caption}`}</span>
         <span className="block truncate font-semibold">{isFinished ? "Signed off" : isDone ? "Sign off" : words.title}</span>
       </button>
@@ -80,9 +84,9 @@ export function FootBar({ assessment, isFinished, onGo, onFinish }: FootBarProps
             <Case
               assessment={assessment}
               isFinished={isFinished}
-              onGo={(id) => {
+              onGo={(id, method) => {
                 setOpen(false);
-                onGo(id);
+                onGo(id, method);
               }}
               onFinish={onFinish}
             />

@@ -3,7 +3,7 @@ import { PageLink } from "@/components/PageLink";
 import { useMemo, useState } from "react";
 import { assessTraveller, STATION_IDS, stationOf, type StationId } from "@/core/stations";
 import { parseTravellerId, type House, type TravellerId } from "@/records";
-import { useHouse, useTraveller, type TravellerWithEntries } from "@/store/queries";
+import { useEarlierVisits, useHouse, useTraveller, type TravellerWithEntries } from "@/store/queries";
 import { usePending } from "@/store/usePending";
 import { updateStation, updateTraveller } from "@/store/write";
 import { useLetterKeys } from "../keys/useLetterKeys";
@@ -32,7 +32,9 @@ export function TravellerScreen() {
   if (answer.state === "failed") return <CannotRead failure={answer.failure} />;
   if (id === null || answer.state === "missing") return <NoTraveller />;
   if (answer.state === "loading" || house === null) return <Reading />;
-  return <Traveller key={id} id={id} data={answer.value} house={house} first={address.get("station")} />;
+  return (
+    <Traveller key={id} id={id} data={answer.value} house={house} first={address.get("station")} firstMethod={address.get("method")} />
+  );
 }
 
 function NoTraveller() {
@@ -57,13 +59,15 @@ interface TravellerProps {
   readonly data: TravellerWithEntries;
   readonly house: House;
   readonly first: string | null;
+  readonly firstMethod: string | null;
 }
 
 const isStation = (text: string | null): text is StationId => STATION_IDS.some((id) => id === text);
 
-function Traveller({ id, data, house, first }: TravellerProps) {
+function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
   const [entries, change] = usePending(data.entries);
-  const assessment = useMemo(() => assessTraveller(entries, house.figures), [entries, house.figures]);
+  const earlier = useEarlierVisits(data.traveller);
+  const assessment = useMemo(() => assessTraveller(entries, house.figures, earlier), [entries, house.figures, earlier]);
   const changeStation: ChangeStation = (station, apply) => {
     const { blank } = stationOf(station);
     change(
@@ -75,14 +79,18 @@ function Traveller({ id, data, house, first }: TravellerProps) {
     );
   };
   const [chosen, setChosen] = useState<StationId | null>(isStation(first) ? first : null);
+  const [method, setMethod] = useState(firstMethod);
   // Where the work stood when the card was opened; it does not jump while figures are keyed.
   const [opened] = useState<StationId>(() => assessment.next.station);
   const station = chosen ?? opened;
   const stretches = stretchesOf(assessment);
-  const go = (target: StationId) => {
+  const go = (target: StationId, targetMethod: string | null = null) => {
     setChosen(target);
+    setMethod(targetMethod);
     // The address keeps the place, so that a reload comes back to it.
-    window.history.replaceState(null, "", `?id=${id}&station=${target}`);
+    window.history.replaceState(null, "", `?id=${id}&station=${target}${targetMethod ? `&method=${targetMethod}` : ""}`);
+    // Another method of the same station is no new place to start from.
+    if (target === station) return;
     document.getElementById("bench")?.scrollTo({ top: 0 });
     window.scrollTo({ top: 0 });
   };
@@ -93,8 +101,10 @@ function Traveller({ id, data, house, first }: TravellerProps) {
   useLetterKeys(house.hasLetterKeys, (key) => {
     const target = STATION_IDS.find((each) => viewOf(each).letter === key);
     if (target) go(target);
-    else if (key === "n" && !isReadyToFinish(assessment)) go(nextMoveWords(assessment).target);
-    else if (key === "j") step(1);
+    else if (key === "n" && !isReadyToFinish(assessment)) {
+      const next = nextMoveWords(assessment);
+      go(next.target, next.method);
+    } else if (key === "j") step(1);
     else if (key === "k") step(-1);
     else return false;
     return true;
@@ -113,7 +123,16 @@ function Traveller({ id, data, house, first }: TravellerProps) {
           <Strip assessment={assessment} stretches={stretches} current={station} onGo={go} />
         </nav>
         <main id="bench" className="min-w-0 bg-sheet pb-[76px] lg:overflow-y-auto lg:pb-0">
-          <BenchTop id={id} entries={entries} assessment={assessment} station={station} house={house} onGo={go} onChange={changeStation} />
+          <BenchTop
+            id={id}
+            entries={entries}
+            assessment={assessment}
+            station={station}
+            method={method}
+            house={house}
+            onGo={go}
+            onChange={changeStation}
+          />
         </main>
         <aside aria-label="Case" className="hidden overflow-y-auto border-l border-rule px-4 py-3.5 lg:block">
           <Case assessment={assessment} isFinished={isFinished} onGo={go} onFinish={finish} />

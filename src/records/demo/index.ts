@@ -1,4 +1,6 @@
 import { toDemoRecords, type DemoRecords } from "./demo-traveller";
+import type { Part } from "../part-record";
+import { SHELF } from "./shelf";
 import { STORIES } from "./stories";
 
 /**
@@ -8,4 +10,10 @@ import { STORIES } from "./stories";
 export function demoRecords(now: Date): DemoRecords {
   const all = STORIES.map((story) => toDemoRecords(story, now));
   return { travellers: all.flatMap((each) => each.travellers), stations: all.flatMap((each) => each.stations) };
+}
+
+/** The demo shelf: capacitors at hand. */
+export function demoParts(now: Date): Part[] {
+  const updatedAt = now.toISOString();
+  return SHELF.map((line, index) => ({ ...line, id: `demo-part-${index + 1}`, isDemo: true, updatedAt }));
 }

@@ -86,6 +86,62 @@ export const STORIES: readonly DemoStory[] = [
     }),
   },
   {
+    id: "bakery-condenser",
+    machine: "Retarder condenser fan",
+    site: "Pell Street Bakery",
+    technician: SEFA,
+    daysAgo: 0,
+    hourUtc: 7,
+    finishedAfter: null,
+    stations: (clock) => ({
+      complaint: { complaints: ["slow-or-weak", "runs-hot"], said: "Cabinet does not hold its cold, fan warm" },
+      plate: { motorType: "psc", machineKind: "fan", volts: "230", hertz: "50", amps: "0.9", rpm: "1350", capacitor: "10 µF 450 V" },
+      ...madeSafe(clock, 20, "0.7"),
+      look: cleanLook,
+      "hand-turn": turnsFree,
+      capacitor: {
+        label: "10 µF ±5 % 450 V 50/60 Hz −25/+85 °C P2",
+        readings: [clock.read("9.86", "capacitance", 26)],
+        isIsolated: true,
+        running: {
+          sections: [{ amps: clock.read("0.85", "current", 5), volts: clock.read("352", "voltage", 5) }],
+          hertz: "",
+          isStartDeviceOut: true,
+        },
+        note: "Holds cold, low while it runs",
+      },
+    }),
+  },
+  ...[
+    { visit: 1, daysAgo: 1096, microfarads: "6.03", isLast: false },
+    { visit: 2, daysAgo: 731, microfarads: "5.90", isLast: false },
+    { visit: 3, daysAgo: 366, microfarads: "5.77", isLast: false },
+    { visit: 4, daysAgo: 1, microfarads: "5.61", isLast: true },
+  ].map(({ visit, daysAgo, microfarads, isLast }): DemoStory => ({
+    id: `lido-fan-${visit}`,
+    machine: "Pool-hall fan",
+    site: "Minnow Lido",
+    technician: IVO,
+    daysAgo,
+    hourUtc: 10,
+    finishedAfter: isLast ? null : 35,
+    stations: (clock) => ({
+      complaint: { complaints: ["slow-or-weak"], said: isLast ? "Yearly check; a little weaker than last year" : "Yearly check" },
+      plate: { motorType: "psc", machineKind: "fan", volts: "230", hertz: "50", amps: "0.62", rpm: "1350", capacitor: "6 µF 450 V" },
+      ...madeSafe(clock, 2, "0.2"),
+      look: cleanLook,
+      "hand-turn": turnsFree,
+      capacitor: { label: "6 µF ±6 % 450 V", readings: [clock.read(microfarads, "capacitance", 8)], isIsolated: true },
+      ...(isLast
+        ? {}
+        : {
+            decide: { action: "keep-until" as const, reason: "Holds, falling slowly; look again in a year", decidedAt: clock.at(12) },
+            "power-back": powerBack(clock, 20),
+            prove: { before: clock.read("0.61", "current", 1), after: clock.read("0.61", "current", 30) },
+          }),
+    }),
+  })),
+  {
     id: "ventilator-interrupted",
     machine: "Heat-recovery ventilator",
     site: "Old Customs House",

@@ -4,7 +4,7 @@ import { createSerwistRoute } from "@serwist/turbopack";
 const revision = crypto.randomUUID();
 
 /** Every route of the program: all of it must be there offline after the first visit. */
-const ROUTES = ["/", "/traveller", "/ledger", "/house-rules", "/print", "/schema"];
+const ROUTES = ["/", "/traveller", "/bench", "/shelf", "/ledger", "/house-rules", "/print", "/schema"];
 
 export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } = createSerwistRoute({
   swSrc: "src/app/sw.ts",

@@ -1,141 +1,174 @@
-import * as v from "valibot";
 import {
   compareWithPlate,
-  limitsOfSection,
+  correctLabel,
+  crutchReasons,
   parseCapacitorLabel,
   type CapacitorLabel,
+  type CrutchReason,
   type PartMismatch,
-  type SectionLimits,
 } from "../../capacitor";
-import type { Finding, Outcome } from "../../diagnosis";
-import { decideConformity, EntrySchema, type Conformity, type Entry } from "../../quantity";
-import type { Failure } from "../../result";
+import type { Finding, TestId } from "../../diagnosis";
+import { ok, type Failure, type Result } from "../../result";
 import { defineStation, plainAssessment, type Stamp, type StationContext } from "../contract";
-import { NoteSchema, PrintedSchema } from "../fields";
-import { workingOfSection } from "./working";
+import { planDischarge, type DischargePlan } from "./discharge-plan";
+import { aboutOf, findingsOfSection } from "./findings";
+import { BLANK_CAPACITOR, CapacitorRecordSchema, type CapacitorRecord } from "./record";
+import { judgeSection, type SectionVerdict } from "./section";
+import { toDay, trendOf, type Trend } from "./trend";
+import { workingOfSection, workingOfTrend } from "./working";
 
-const schema = v.object({
-  label: PrintedSchema,
-  /** one reading a section, in the order of the label */
-  readings: v.pipe(v.array(v.nullable(EntrySchema)), v.maxLength(3)),
-  /** at least one side disconnected when it was measured */
-  isIsolated: v.nullable(v.boolean()),
-  note: NoteSchema,
-});
-export type CapacitorRecord = v.InferOutput<typeof schema>;
-
-export interface SectionVerdict {
-  readonly limits: SectionLimits | null;
-  readonly terminal: string | null;
-  readonly readingUf: number | null;
-  readonly isOverLimit: boolean;
-  readonly conformity: Conformity | null;
-  /** reading / rated */
-  readonly fractionOfRated: number | null;
-  readonly stamp: Stamp;
-}
+export type { CapacitorRecord } from "./record";
+export type { RunningVerdict, SectionVerdict, SwingVerdict } from "./section";
+export type { DischargePlan } from "./discharge-plan";
+export type { Trend } from "./trend";
+export { workingOfDischarge } from "./working";
 
 export type CapacitorDetail =
   | { readonly state: "none-fitted" }
-  | { readonly state: "no-label"; readonly failure: Failure | null }
+  | { readonly state: "no-label"; readonly failure: Failure | null; readonly looksBad: boolean }
   | {
       readonly state: "label";
       readonly label: CapacitorLabel;
+      /** as read, before any correction */
+      readonly read: CapacitorLabel;
+      /** why a corrected part cannot be read; the label then stands as it was read */
+      readonly correctionFailure: Failure | null;
+      readonly looksBad: boolean;
       readonly sections: readonly SectionVerdict[];
+      readonly trends: readonly Trend[];
       readonly mismatches: readonly PartMismatch[];
+      /** both readings of a dual fit when they are exchanged: the probe was on the other terminal */
+      readonly areReadingsSwapped: boolean;
+      /** terminals to put the meter on next; null when every section was read */
+      readonly nextTerminals: readonly [string, string] | null;
+      readonly discharge: DischargePlan;
+      readonly crutches: readonly CrutchReason[];
     };
 
-/** Below half the low limit (or half as much again above the high one) is a dead part, not a drifted one. */
-const FAR_BELOW = 0.5;
-const FAR_ABOVE = 1.5;
-
-function judgeSection(label: CapacitorLabel, index: number, entry: Entry | null, { house }: StationContext): SectionVerdict {
-  const section = label.sections[index];
-  const limits = section ? limitsOfSection(section, label.kind, house) : null;
-  const reading = entry?.reading ?? null;
-  const readingUf = reading?.kind === "value" ? reading.value : null;
-  const isOverLimit = reading?.kind === "over-limit";
-  const base = { limits, terminal: section?.terminal ?? null, readingUf, isOverLimit };
-  if (readingUf === null || limits === null) {
-    return { ...base, conformity: null, fractionOfRated: null, stamp: isOverLimit ? "out" : "not-done" };
-  }
-  const conformity = decideConformity({
-    value: readingUf,
-    standardUncertainty: reading?.standardUncertainty ?? 0,
-    limits: { low: limits.lowUf, high: limits.highUf },
-    guardFactor: house.guardFactor,
-    coverageFactor: house.coverageFactor,
-  });
-  return { ...base, conformity, fractionOfRated: readingUf / limits.ratedUf, stamp: conformity.decision };
-}
-
-/**
- * What one section tells the line-up. A figure that straddles a limit splits its weight by the chance of either side.
- */
-function findingOf(verdict: SectionVerdict, kind: CapacitorLabel["kind"]): Finding[] {
-  const about = kind === "run" ? "run-capacitor" : "start-capacitor";
-  if (verdict.isOverLimit) return [{ test: "capacitor-meter", about, weights: { shorted: 1 } }];
-  const { conformity, limits, readingUf } = verdict;
-  if (conformity === null || limits === null || readingUf === null) return [];
-  const isFar = readingUf < FAR_BELOW * limits.lowUf || readingUf > FAR_ABOVE * limits.highUf;
-  const out: Outcome<"capacitor-meter"> = isFar ? "far-out" : "out";
-  const p = conformity.probabilityWithin;
-  return [{ test: "capacitor-meter", about, weights: { holds: p, [out]: 1 - p } }];
-}
-
 /** The worst of several verdicts, for the one stamp of a station. */
-const SEVERITY: readonly Stamp[] = ["out", "too-close", "not-done", "holds"];
+const SEVERITY: readonly Stamp[] = ["out", "too-close", "not-done", "noted", "holds"];
 const worstStamp = (stamps: readonly Stamp[]): Stamp => SEVERITY.find((stamp) => stamps.includes(stamp)) ?? "not-done";
 
 const WITHOUT_CAPACITOR = ["split-phase", "shaded-pole"];
 
-/** Capacitor by capacitance meter, against its label and against the plate. */
+/** The label as keyed, with what a person put right. */
+export function readLabel(
+  record: CapacitorRecord,
+): Result<{ read: CapacitorLabel; label: CapacitorLabel; failure: Failure | null }, Failure> {
+  const parsed = parseCapacitorLabel(record.label);
+  if (!parsed.ok) return parsed;
+  const corrected = correctLabel(parsed.value, record.corrections);
+  return ok({ read: parsed.value, label: corrected.ok ? corrected.value : parsed.value, failure: corrected.ok ? null : corrected.failure });
+}
+
+/** A reading of either section that lies within the limits of the other, and not of its own. */
+function areSwapped(sections: readonly SectionVerdict[]): boolean {
+  const [a, b] = sections;
+  if (sections.length !== 2 || !a?.limits || !b?.limits || a.readingUf === null || b.readingUf === null) return false;
+  const isIn = (uf: number, { lowUf, highUf }: { lowUf: number; highUf: number }): boolean => lowUf <= uf && uf <= highUf;
+  return isIn(a.readingUf, b.limits) && isIn(b.readingUf, a.limits) && !isIn(a.readingUf, a.limits);
+}
+
+function nextTerminals(label: CapacitorLabel, record: CapacitorRecord): readonly [string, string] | null {
+  if (label.sections.length < 2) return null;
+  const next = label.sections.findIndex((_, index) => !record.readings[index]?.reading);
+  return next < 0 ? null : ["C", label.sections[next]?.terminal ?? `section ${next + 1}`];
+}
+
+function trendsOf(
+  label: CapacitorLabel,
+  sections: readonly SectionVerdict[],
+  record: CapacitorRecord,
+  { earlier }: StationContext,
+): Trend[] {
+  const toLabel = (then: CapacitorRecord): CapacitorLabel | null => {
+    const found = readLabel(then);
+    return found.ok ? found.value.label : null;
+  };
+  return sections.map(({ limits, meter }, index) => {
+    const at = record.readings[index]?.reading?.at;
+    const present = meter && at !== undefined ? { ...meter, at, day: toDay(at) } : null;
+    return limits ? trendOf({ index, label, limits }, earlier, present, toLabel) : { earlier: [], presentDay: 0, drift: null };
+  });
+}
+
+/** The running method is worth proposing where the cold figure cannot decide; the cold meter while nothing was read. */
+function openTestsOf(sections: readonly SectionVerdict[], stamp: Stamp): readonly TestId[] {
+  const isUndecided = sections.some(({ joint, running }) => joint?.conformity.decision === "too-close" && running === null);
+  if (isUndecided && sections.every(({ running }) => running === null)) return ["capacitor-running"];
+  return stamp === "not-done" ? ["capacitor-meter"] : [];
+}
+
+/** Capacitor by meter, running and swing, against its label and against the plate. */
 export const capacitorStation = defineStation({
   definition: {
     id: "capacitor",
     power: "dead",
     minutes: 3,
-    tests: ["capacitor-meter"],
+    tests: ["capacitor-meter", "capacitor-running", "capacitor-swing"],
     cautions: ["stored-charge", "oil-filled-can"],
+    methods: [
+      { id: "meter", power: "dead", tests: ["capacitor-meter"], cautions: ["stored-charge", "oil-filled-can"] },
+      { id: "running", power: "live", tests: ["capacitor-running"], cautions: ["line-voltage", "moving-parts"] },
+      { id: "swing", power: "dead", tests: ["capacitor-swing"], cautions: ["stored-charge"] },
+      { id: "discharge", power: "dead", tests: [], cautions: ["stored-charge", "prove-dead"] },
+      { id: "start-parts", power: "either", tests: [], cautions: ["local-codes"] },
+    ],
   },
-  schema,
-  blank: { label: "", readings: [], isIsolated: null, note: "" } as CapacitorRecord,
+  schema: CapacitorRecordSchema,
+  blank: BLANK_CAPACITOR,
   assess(record, context) {
     const { facts } = context;
-    const parsed = parseCapacitorLabel(record.label);
-    if (!parsed.ok) {
-      const isEmpty = parsed.failure.code === "label-empty";
-      if (isEmpty && WITHOUT_CAPACITOR.includes(facts.motorType))
+    const looksBad = record.looksBad === true;
+    const seen: Finding[] = looksBad && !facts.isCapacitorDamaged ? [{ test: "look", weights: { "capacitor-damaged": 1 } }] : [];
+    const found = readLabel(record);
+    if (!found.ok) {
+      const isEmpty = found.failure.code === "label-empty";
+      if (isEmpty && !looksBad && WITHOUT_CAPACITOR.includes(facts.motorType))
         return plainAssessment<CapacitorDetail>("noted", { state: "none-fitted" });
-      return plainAssessment<CapacitorDetail>("not-done", {
-        state: "no-label",
-        failure: isEmpty ? null : parsed.failure,
-      });
+      return plainAssessment<CapacitorDetail>(
+        looksBad ? "out" : "not-done",
+        { state: "no-label", failure: isEmpty ? null : found.failure, looksBad },
+        { findings: seen, openTests: looksBad ? [] : ["capacitor-meter"] },
+      );
     }
-    const label = parsed.value;
-    const sections = label.sections.map((_, index) => judgeSection(label, index, record.readings[index] ?? null, context));
-    const mismatches = facts.plateCapacitor ? compareWithPlate(facts.plateCapacitor, label) : [];
+    const { label } = found.value;
+    const sections = label.sections.map((_, index) => judgeSection(label, index, record, context));
+    const trends = trendsOf(label, sections, record, context);
+    const mismatches = facts.plateCapacitor ? compareWithPlate(facts.plateCapacitor, label, record.feeds) : [];
+    const discharge = planDischarge(record, label, context);
     // A wrong part that measures well is still the wrong part.
-    const measured = worstStamp(sections.map((s) => s.stamp));
-    const stamp: Stamp = mismatches.length > 0 ? "out" : measured;
-    const wrongPart: Finding[] = mismatches.some((m) => m.code !== "lower-volts")
-      ? [
-          {
-            test: "capacitor-meter",
-            about: label.kind === "run" ? "run-capacitor" : "start-capacitor",
-            weights: { out: 1 },
-          },
-        ]
-      : [];
-    const findings = wrongPart.length > 0 ? wrongPart : sections.flatMap((section) => findingOf(section, label.kind));
-    return plainAssessment<CapacitorDetail>(
-      stamp,
-      { state: "label", label, sections, mismatches },
-      {
-        facts: { fittedCapacitor: label },
-        findings,
-        working: sections.flatMap((section, index) => workingOfSection(section, record.readings[index] ?? null, context.house)),
-      },
-    );
+    const stamp: Stamp = looksBad || mismatches.length > 0 ? "out" : worstStamp(sections.map((s) => s.stamp));
+    const isWrong = mismatches.some(({ code }) => code !== "lower-volts");
+    const wrong: Finding = { test: "capacitor-meter", about: aboutOf(label.kind), weights: { out: 1 } };
+    const detail: CapacitorDetail = {
+      state: "label",
+      label,
+      read: found.value.read,
+      correctionFailure: found.value.failure,
+      looksBad,
+      sections,
+      trends,
+      mismatches,
+      areReadingsSwapped: areSwapped(sections),
+      nextTerminals: nextTerminals(label, record),
+      discharge,
+      crutches: crutchReasons({
+        complaints: facts.complaints,
+        machineKind: facts.machineKind,
+        supplyV: null,
+        plateV: facts.supplyV,
+        isRunCapacitorOut: label.kind === "run" && stamp === "out",
+      }),
+    };
+    return plainAssessment<CapacitorDetail>(stamp, detail, {
+      facts: { fittedCapacitor: label },
+      findings: [...seen, ...(isWrong ? [wrong] : sections.flatMap((s) => findingsOfSection(s, label.kind)))],
+      openTests: openTestsOf(sections, stamp),
+      working: [
+        ...sections.flatMap((section, index) => workingOfSection(section, record.readings[index] ?? null, context.house)),
+        ...trends.flatMap(workingOfTrend),
+      ],
+    });
   },
 });

@@ -51,6 +51,13 @@ export const lookStation = defineStation({
     const outcomes = new Set(record.signs.flatMap((sign) => SIGNS[sign].outcome ?? []));
     const findings = [...outcomes].map((outcome): Finding => ({ test: "look", weights: { [outcome]: 1 } }));
     const isDamage = findings.length > 0;
-    return plainAssessment<LookDetail>(isDamage ? "out" : "noted", { signs: record.signs, state: "signs" }, { findings });
+    return plainAssessment<LookDetail>(
+      isDamage ? "out" : "noted",
+      { signs: record.signs, state: "signs" },
+      {
+        findings,
+        facts: { isCapacitorDamaged: outcomes.has("capacitor-damaged") },
+      },
+    );
   },
 });

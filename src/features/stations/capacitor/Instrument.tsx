@@ -1,74 +1,95 @@
 "use client";
+import { lazy, Suspense } from "react";
 import { YesNo } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
-import { LineField, NoteField } from "@/components/LineField";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { NoteField } from "@/components/LineField";
 import type { InstrumentProps } from "../contract";
-import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
+import { LabelLine } from "./LabelLine";
+import { MeterFields, MeterQuestions } from "./MeterFields";
+import { RunningFields, RunningQuestions } from "./RunningFields";
 import { SectionRule } from "./SectionRule";
-import { capacitorSentences, labelReadBack, percentFigure, type CapacitorDetail } from "./sentences";
-import { withReading } from "./words";
+import { capacitorSentences, percentFigure, sectionName, type CapacitorDetail } from "./sentences";
+import { SwingFields } from "./SwingFields";
+import { readMoments } from "./words";
 
-export default function Instrument({ record, assessment, house, change }: InstrumentProps<"capacitor", CapacitorDetail>) {
+const DischargePanel = lazy(() => import("./DischargePanel"));
+const StartPartsPanel = lazy(() => import("./StartPartsPanel"));
+const MorePanel = lazy(() => import("./MorePanel"));
+
+type Props = InstrumentProps<"capacitor", CapacitorDetail>;
+
+/** The capacitor by the method in hand. The three that judge share label, ruler and verdict. */
+export default function Instrument(props: Props) {
+  const method = props.method ?? "meter";
+  if (method === "discharge" || method === "start-parts") {
+    const Panel = method === "discharge" ? DischargePanel : StartPartsPanel;
+    return (
+      <Suspense>
+        <Panel {...props} />
+      </Suspense>
+    );
+  }
+  return <Judged {...props} method={method} />;
+}
+
+/** Fields and questions of each method, and what its pad shows beside the digits. */
+const METHODS = {
+  meter: { Fields: MeterFields, Questions: MeterQuestions, extras: PAD_EXTRAS.capacitance },
+  running: { Fields: RunningFields, Questions: RunningQuestions, extras: PAD_EXTRAS.current },
+  swing: { Fields: SwingFields, Questions: () => null, extras: PAD_EXTRAS.current },
+} as const;
+
+function Judged(props: Props & { method: string }) {
+  const { record, assessment, house, change } = props;
   const { detail } = assessment;
+  const { Fields, Questions, extras } = METHODS[props.method as keyof typeof METHODS] ?? METHODS.meter;
   const sections = detail.state === "label" ? detail.sections : [];
-  const nameOf = (index: number): string =>
-    sections.length < 2 ? "Meter shows" : `Meter shows, ${sections[index]?.terminal ?? `section ${index + 1}`}`;
   const figures = sections.map(percentFigure).filter((figure) => figure !== null);
   return (
     // On a phone the figure comes last, right above the pad, with ruler and verdict over it.
     <FieldFlow className="flex flex-col gap-4">
       <div className="contents md:grid md:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)] md:gap-x-8">
-        <LineField
-          label="Label, as printed"
-          text={record.label}
-          onText={(label) => change((r) => ({ ...r, label }))}
-          placeholder="35 µF ±6 % 440 V"
-          isFigure
-          size="large"
-          isAutoFocused={record.label === ""}
-          hint={labelReadBack(detail)}
-          problem={detail.state === "no-label" && detail.failure ? toSentence(detail.failure) : null}
-        />
+        <LabelLine {...props} />
         <div className="flex flex-col gap-3 max-md:order-2">
-          {(sections.length > 0 ? sections : [null]).map((_, index) => (
-            <EntryField
-              key={index}
-              label={nameOf(index)}
-              quantity="capacitance"
-              entry={record.readings[index] ?? null}
-              house={house}
-              size={sections.length < 2 ? "large" : "normal"}
-              onEntry={(entry) => change((r) => ({ ...r, readings: withReading(r.readings, index, entry) }))}
-            />
-          ))}
+          <Fields {...props} />
         </div>
       </div>
-      {sections.map((section, index) => (
-        <SectionRule key={index} section={section} name={section.terminal ?? "Capacitor"} />
-      ))}
+      {detail.state === "label"
+        ? sections.map((section, index) => (
+            <SectionRule
+              key={index}
+              section={section}
+              trend={detail.trends[index]}
+              name={sections.length > 1 ? sectionName(detail, index) : "Capacitor"}
+              isNamed={sections.length > 1}
+            />
+          ))
+        : null}
       <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
-        <Verdict
-          assessment={assessment}
-          figure={figures.join(" · ") || null}
-          sentences={capacitorSentences(detail, house.figures.recheckDays)}
-        />
-        <KeyPad extras={PAD_EXTRAS.capacitance} />
+        <div className="flex min-w-0 flex-col gap-3">
+          <Verdict
+            assessment={assessment}
+            figure={figures.join(" · ") || null}
+            sentences={capacitorSentences(detail, readMoments(record), house.figures)}
+          />
+          {detail.state === "label" ? (
+            <Suspense>
+              <MorePanel {...props} detail={detail} />
+            </Suspense>
+          ) : null}
+        </div>
+        <KeyPad extras={extras} />
       </div>
       <div className="flex flex-col gap-4 max-md:order-3">
+        <Questions {...props} />
         <YesNo
-          legend="Disconnected on at least one side"
-          value={record.isIsolated}
-          onValue={(isIsolated) => change((r) => ({ ...r, isIsolated }))}
+          legend="Bulged, vented, leaking or burnt"
+          value={record.looksBad}
+          onValue={(looksBad) => change((r) => ({ ...r, looksBad }))}
         />
-        {record.isIsolated === false ? (
-          <p className="text-[14px] font-medium text-close">
-            Another path lies across the part: the reading is not only the capacitor. Take one lead off and read again.
-          </p>
-        ) : null}
         <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
       </div>
     </FieldFlow>

@@ -1,17 +1,31 @@
 import type { StationView } from "../contract";
 import { capacitorSentences, percentFigure, type CapacitorDetail } from "./sentences";
+import { readMoments } from "./words";
 
 export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
   title: "Capacitor",
   letter: "u",
+  methods: {
+    meter: "By meter",
+    running: "Running",
+    swing: "Ohmmeter swing",
+    discharge: "Discharge",
+    "start-parts": "Starts and kits",
+  },
+  bench: { letter: "c", question: "Is this capacitor good?" },
   brief: ({ detail }) =>
     detail.state === "none-fitted" ? "None fitted" : detail.state === "label" && detail.mismatches.length > 0 ? "Wrong part" : null,
   say: (record, { detail }, _facts, house) => {
     if (detail.state !== "label") return detail.state === "none-fitted" ? ["No capacitor on this type of motor."] : [];
     const figures = detail.sections.map(percentFigure).filter((figure) => figure !== null);
+    const keyed = record.readings.map((entry) => entry?.text ?? "").filter(Boolean);
+    const running = record.running.sections
+      .map(({ amps, volts }) => (amps && volts ? `${amps.text} A at ${volts.text} V running` : ""))
+      .filter(Boolean);
+    const measured = [...(keyed.length > 0 ? [`${keyed.join(", ")} µF`] : []), ...running, ...figures];
     return [
-      `${record.label.trim()}${figures.length > 0 ? `: ${record.readings.map((entry) => entry?.text ?? "").join(", ")} µF, ${figures.join(", ")}` : ""}.`,
-      ...capacitorSentences(detail, house.recheckDays),
+      `${record.label.trim()}${measured.length > 0 ? `: ${measured.join(", ")}` : ""}.`,
+      ...capacitorSentences(detail, readMoments(record), house),
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];
   },

@@ -1,9 +1,12 @@
 import { formatNumber, formatPercent, formatProbability, formatQuantity } from "@/core/quantity";
-import type { PartMismatch } from "@/core/capacitor";
+import { ratedUfOf, SWING_MEANING, type PartMismatch } from "@/core/capacitor";
+import type { HouseFigures } from "@/core/house";
 import type { STATIONS } from "@/core/stations";
 import type { SectionVerdict } from "@/core/stations/capacitor";
+import { doubtSentence } from "./doubt-words";
 
 export type CapacitorDetail = ReturnType<(typeof STATIONS)["capacitor"]["assess"]>["detail"];
+export type LabelDetail = Extract<CapacitorDetail, { state: "label" }>;
 
 const uf = (value: number, uncertainty = 0.1): string => formatQuantity("capacitance", value, uncertainty);
 const list = (values: readonly number[]): string => values.map((value) => formatNumber(value, 2)).join(" + ");
@@ -12,32 +15,68 @@ const MISMATCHES: { readonly [Code in PartMismatch["code"]]: (m: Extract<PartMis
   "wrong-value": (m) => `Wrong part: the plate asks for ${list(m.askedUf)} µF, fitted is ${list(m.fittedUf)} µF.`,
   "lower-volts": (m) => `Wrong part: the plate asks for ${m.askedV} V, fitted bears ${m.fittedV} V only. Never lower.`,
   "wrong-kind": (m) => `Wrong part: a ${m.fitted} capacitor where the plate asks for a ${m.asked} one. The two are never swapped.`,
+  "wrong-terminal": (m) =>
+    `Wrong terminal: this motor hangs on ${m.terminal} (${formatNumber(m.terminalUf, 2)} µF); the ${formatNumber(m.askedUf, 2)} µF it needs is on ${m.right}.`,
 };
 
-/** How far inside or outside the nearer limit a figure lies. */
-function distance({ readingUf, limits }: SectionVerdict): { uf: number; side: "low" | "high"; isInside: boolean } | null {
-  if (readingUf === null || limits === null) return null;
-  const toLow = readingUf - limits.lowUf;
-  const toHigh = limits.highUf - readingUf;
+/** How far inside or outside the nearer limit the judged figure lies. */
+function distance({ joint, limits }: SectionVerdict): { uf: number; side: "low" | "high"; isInside: boolean } | null {
+  if (joint === null || limits === null) return null;
+  const toLow = joint.capacitanceUf - limits.lowUf;
+  const toHigh = limits.highUf - joint.capacitanceUf;
   const side = toLow < toHigh ? "low" : "high";
   const margin = Math.min(toLow, toHigh);
   return { uf: Math.abs(margin), side, isInside: margin >= 0 };
 }
 
-/** What one section's figure means. */
-export function sectionSentences(section: SectionVerdict, recheckDays: number): string[] {
-  if (section.isOverLimit) {
-    return [
-      "OL on the capacitance range: the part is shorted, or the meter's range is too small. Check on ohms: near zero that stays is a short.",
-    ];
+/** What two methods say together; nothing with one. */
+function agreementSentence({ joint, meter, running }: SectionVerdict): string[] {
+  if (!joint?.difference || !meter || !running) return [];
+  const figures = `${uf(meter.capacitanceUf, meter.standardUncertaintyUf)} cold by the meter, ${uf(running.found.capacitanceUf, running.found.standardUncertaintyUf)} while running`;
+  switch (joint.agreement) {
+    case "lower-running":
+      return [
+        `The methods disagree: ${figures}. It loses value under volts and heat, or a joint in its lead does not carry; the running figure counts.`,
+      ];
+    case "higher-running":
+      return [
+        `The methods disagree: ${figures}. The cold reading was low (poor contact, lead still on, cheap meter on a part with a bleed), or the clamp saw more than this part; the running figure counts. Read the cold one again.`,
+      ];
+    case "agree":
+    case "one":
+      return [`Both methods agree: ${figures}.`];
   }
+}
+
+/** Day on which a too-close part is looked at again. */
+function recheckDay(at: string | undefined, days: number): string {
+  const date = new Date(Date.parse(at ?? "") + days * 86_400_000);
+  return Number.isNaN(date.getTime()) ? `in ${formatNumber(days, 0)} days` : `by ${RECHECK_DAY.format(date)}`;
+}
+const RECHECK_DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" });
+
+/** What would settle a figure that is too close to call, and what the house does meanwhile. */
+function settling(section: SectionVerdict, gapUf: number, at: string | undefined, house: HouseFigures): string {
+  const better = `A meter good to ±${uf(gapUf, gapUf)} would settle it`;
+  const other =
+    section.running === null ? "; so would amps and volts while running" : section.meter === null ? "; so would the meter, cold" : "";
+  const meanwhile =
+    house.tooCloseReplace >= 0.5
+      ? "Until then the house rule says: replace it now, the part is cheap and the visit is not."
+      : `Until then the house rule says: leave it and look again ${recheckDay(at, house.recheckDays)}. Or replace it, since the part is cheap and the visit is not.`;
+  return `${better}${other}. ${meanwhile}`;
+}
+
+function verdictSentences(section: SectionVerdict, at: string | undefined, house: HouseFigures): string[] {
   const gap = distance(section);
-  const { conformity, limits } = section;
-  if (!gap || !conformity || !limits || section.readingUf === null) return [];
+  const { joint, limits } = section;
+  if (!gap || !joint || !limits) return [];
+  const { conformity } = joint;
   const limit = `${gap.side} limit, ${uf(gap.side === "low" ? limits.lowUf : limits.highUf)}`;
   const chance = `Chance that it is within limits: ${formatProbability(conformity.probabilityWithin)}.`;
   const by = uf(gap.uf, conformity.expandedUncertainty);
-  const good = `this meter is good to ±${uf(conformity.expandedUncertainty, conformity.expandedUncertainty)}`;
+  const who = joint.agreement === "one" && section.meter ? "this meter is" : "the figure is";
+  const good = `${who} good to ±${uf(conformity.expandedUncertainty, conformity.expandedUncertainty)}`;
   switch (conformity.decision) {
     case "holds":
       return [`It reads ${by} inside the ${limit}; ${good}. It holds.`, chance];
@@ -49,46 +88,108 @@ export function sectionSentences(section: SectionVerdict, recheckDays: number): 
     case "too-close":
       return [
         `It reads ${by} ${gap.isInside ? "inside" : "outside"} the ${limit}, and ${good}. ${chance}`,
-        `A meter good to ±${uf(gap.uf, gap.uf)} would settle it; so would amps and volts while running. Until then: leave it and look again in ${formatNumber(recheckDays, 0)} days, or replace it, since the part is cheap and the visit is not.`,
+        settling(section, gap.uf, at, house),
       ];
   }
 }
 
+const SWINGS = {
+  charges: "Dips and climbs: it takes a charge. A rough check: a weak part swings like a good one, so measure it before it is trusted.",
+  shorted: "Stays near zero: shorted. It puts the start winding straight on the line.",
+  open: "Never dips: open. The motor hums, and may run when pushed either way.",
+} as const;
+
+function swingSentences({ swing, joint }: SectionVerdict): string[] {
+  if (swing === null) return [];
+  const estimate = swing.estimate
+    ? `From its climb about ${formatNumber(swing.estimate.lowUf, 0)} to ${formatNumber(swing.estimate.highUf, 0)} µF, an order of magnitude only.`
+    : null;
+  const said = joint !== null && SWING_MEANING[swing.behaviour] === "charges" ? null : SWINGS[SWING_MEANING[swing.behaviour]];
+  return [said, estimate].filter((sentence) => sentence !== null);
+}
+
+const VOLTS = {
+  out: (measured: string, rated: string) =>
+    `It bears ${measured} while running; its label allows ${rated}. The choice of part is wrong: fit one with more volts.`,
+  "too-close": (measured: string, rated: string) =>
+    `It bears ${measured} while running, too close to the ${rated} of its label to call. Fit the next higher rating.`,
+  holds: null,
+} as const;
+
+function voltsSentence({ volts }: SectionVerdict): string[] {
+  if (volts === null) return [];
+  const say = VOLTS[volts.conformity.decision];
+  return say ? [say(formatQuantity("voltage", volts.measuredV, 1), formatQuantity("voltage", volts.ratedV, 1))] : [];
+}
+
+/** What one section's figures mean. */
+export function sectionSentences(section: SectionVerdict, at: string | undefined, house: HouseFigures): string[] {
+  const overLimit =
+    section.isOverLimit && section.joint === null
+      ? [
+          "OL on the capacitance range: the part is shorted, or the meter's range is too small. Check on ohms: near zero that stays is a short.",
+        ]
+      : [];
+  const doDisagree = section.joint?.agreement === "lower-running" || section.joint?.agreement === "higher-running";
+  return [
+    ...voltsSentence(section),
+    ...overLimit,
+    // A disagreement is the news; that both agree is a remark.
+    ...(doDisagree ? agreementSentence(section) : []),
+    ...verdictSentences(section, at, house),
+    ...(doDisagree ? [] : agreementSentence(section)),
+    ...section.doubts.map(doubtSentence),
+    ...swingSentences(section),
+  ];
+}
+
+const EMPTY = "Power off, discharged, one side disconnected, fingers off the tips: wait for the figure to settle, then type it.";
+const LOOKS_BAD =
+  "Bulged, vented, leaking or burnt: it is finished whatever a meter says. Old cans may hold PCB oil: no skin contact, bag it, dispose as local rules ask.";
+
 /** Every sentence about the part, the wrong part first. */
-export function capacitorSentences(detail: CapacitorDetail, recheckDays: number): string[] {
+export function capacitorSentences(detail: CapacitorDetail, readAt: readonly (string | undefined)[], house: HouseFigures): string[] {
   if (detail.state === "none-fitted") return ["This type of motor has no capacitor. If one is fitted, type its label."];
+  const bad = detail.looksBad ? [LOOKS_BAD] : [];
   if (detail.state === "no-label")
     return [
+      ...bad,
       detail.failure
         ? "The label cannot be read yet: mend it, then type what the meter shows."
         : "Type the label as printed, then what the meter shows.",
     ];
   const mismatches = detail.mismatches.map((m) => (MISMATCHES[m.code] as (m: PartMismatch) => string)(m));
-  const sections = detail.sections.flatMap((section) => {
-    const name = detail.sections.length > 1 ? `${section.terminal ?? `Section ${detail.sections.indexOf(section) + 1}`}: ` : "";
-    return sectionSentences(section, recheckDays).map((sentence, index) => (index === 0 ? name + sentence : sentence));
+  const swapped = detail.areReadingsSwapped
+    ? ["Each reading fits the other section: the meter was on the other terminal. Exchange the two figures, or measure again."]
+    : [];
+  const sections = detail.sections.flatMap((section, index) => {
+    const name = detail.sections.length > 1 ? `${sectionName(detail, index)}: ` : "";
+    return sectionSentences(section, readAt[index], house).map((sentence, n) => (n === 0 ? name + sentence : sentence));
   });
-  const all = [...mismatches, ...sections];
-  return all.length > 0
-    ? all
-    : ["Power off, discharged, one side disconnected, fingers off the tips: wait for the figure to settle, then type it."];
+  const next =
+    detail.nextTerminals && sections.length > 0 ? [`Next: the meter on ${detail.nextTerminals[0]} and ${detail.nextTerminals[1]}.`] : [];
+  const all = [...bad, ...mismatches, ...swapped, ...sections, ...next];
+  if (all.length > 0) return all;
+  return detail.nextTerminals ? [`Meter on ${detail.nextTerminals[0]} and ${detail.nextTerminals[1]} first.`, EMPTY] : [EMPTY];
 }
 
-/** What was understood of the label, shown back. */
-export function labelReadBack(detail: CapacitorDetail): string | null {
-  if (detail.state !== "label") return null;
-  const { label, sections } = detail;
+/** Name of a section, by its terminal or its place. */
+export function sectionName({ sections }: LabelDetail, index: number): string {
+  return sections[index]?.terminal ?? `Section ${index + 1}`;
+}
+
+/** What was understood of the label, in words; the drawing shows the same. */
+export function labelReadBack({ label, sections }: LabelDetail): string {
   const values = label.sections.map(
     (s) =>
-      (s.nominalUf === null ? `${formatNumber(s.lowUf ?? 0, 2)} to ${formatNumber(s.highUf ?? 0, 2)}` : formatNumber(s.nominalUf, 3)) +
+      (s.nominalUf === null ? `${formatNumber(s.lowUf ?? 0, 2)} to ${formatNumber(s.highUf ?? 0, 2)}` : formatNumber(ratedUfOf(s), 3)) +
       (s.terminal ? ` (${s.terminal})` : ""),
   );
-  const origin = sections[0]?.limits?.origin;
   return [
     `${label.kind === "run" ? "Run" : "Start"} capacitor (${label.kindReason})`,
     `${values.join(" + ")} µF`,
     label.ratedV === null ? "no volts given" : formatQuantity("voltage", label.ratedV),
-    origin === "house-rule" ? "no tolerance on the label: house rule" : null,
+    sections[0]?.limits?.origin === "house-rule" ? "no tolerance on the label: house rule" : null,
     label.notes.length > 0 ? `kept as a note: ${label.notes.join(" ")}` : null,
   ]
     .filter((part) => part !== null)
@@ -97,7 +198,8 @@ export function labelReadBack(detail: CapacitorDetail): string | null {
 
 /** Percent of rated, with the deviation. */
 export function percentFigure(section: SectionVerdict | undefined): string | null {
-  if (section?.fractionOfRated == null) return null;
-  const deviation = section.fractionOfRated - 1;
-  return `${formatPercent(section.fractionOfRated, 1)} of rated (${deviation < 0 ? "−" : "+"}${formatPercent(Math.abs(deviation), 1)})`;
+  if (!section?.joint || !section.limits) return null;
+  const fraction = section.joint.capacitanceUf / section.limits.ratedUf;
+  const deviation = fraction - 1;
+  return `${formatPercent(fraction, 1)} of rated (${deviation < 0 ? "−" : "+"}${formatPercent(Math.abs(deviation), 1)})`;
 }

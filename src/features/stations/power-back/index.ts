@@ -3,7 +3,7 @@ import { type Detail, sentence } from "./words";
 
 export const powerBackView: StationView<"power-back", Detail> = {
   title: "Power back on",
-  letter: "b",
+  letter: "o",
   brief: ({ detail }) => (detail.isLive ? "Live" : null),
   say: (_record, { detail }) => (detail.isLive ? [sentence(detail)] : []),
   instrument: () => import("./Instrument"),

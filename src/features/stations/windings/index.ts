@@ -4,6 +4,7 @@ import { pairName, windingSentences, type WindingsDetail } from "./sentences";
 export const windingsView: StationView<"windings", WindingsDetail> = {
   title: "Windings",
   letter: "w",
+  bench: { letter: "l", question: "Which lead is which?" },
   brief: ({ detail, stamp }) => (stamp === "not-done" && detail.measured > 0 ? `${detail.measured} of 3` : null),
   say: (record, { detail }, facts) => {
     if (detail.measured === 0) return [];

@@ -1,0 +1,5 @@
+import { BenchScreen } from "@/features/bench/BenchScreen";
+
+export default function Page() {
+  return <BenchScreen />;
+}

@@ -1,0 +1,5 @@
+import { ShelfScreen } from "@/features/shelf/ShelfScreen";
+
+export default function Page() {
+  return <ShelfScreen />;
+}

@@ -1,0 +1,78 @@
+import { dischargeThrough, judgeResistor, peakVolts, type CapacitorLabel, type Discharge, type ResistorVerdict } from "../../capacitor";
+import type { Entry } from "../../quantity";
+import type { StationContext } from "../contract";
+import { readPositive } from "../fields";
+import type { CapacitorRecord } from "./record";
+import { readRange } from "./section";
+
+/** The discharge as it should be done, and what was left afterwards. */
+export interface DischargePlan {
+  readonly capacitanceUf: number;
+  /** volts rms it may have been charged from, and whose word that is */
+  readonly chargedFromV: number;
+  readonly chargeOrigin: "keyed" | "label" | "line" | "usual";
+  readonly peakV: number;
+  readonly safeV: number;
+  readonly resistorOhm: number;
+  readonly resistorW: number;
+  readonly sum: Discharge;
+  readonly resistor: ResistorVerdict;
+  /** why the screwdriver is refused; null when the house allows it for this part */
+  readonly shortRefused: { readonly code: "too-large" | "start-part" | "forbidden"; readonly limitUf: number } | null;
+  /** seconds the resistor is held: five time constants, or longer where the safe volts need it */
+  readonly holdS: number;
+  readonly remaining: { readonly volts: number; readonly isSafe: boolean } | null;
+}
+
+/** The winding raises the volts across a run capacitor to at most about this multiple of the line. */
+const HIGHEST_RISE = 1.8;
+/** Highest voltage printed on motor capacitors of this trade, for a label that shows none and a line not known. */
+const USUAL_V = 440;
+
+function chargedFrom(
+  record: CapacitorRecord,
+  label: CapacitorLabel,
+  supplyV: number | null,
+): Pick<DischargePlan, "chargedFromV" | "chargeOrigin"> {
+  const keyed = readPositive(record.discharge.chargedFrom);
+  if (keyed !== null) return { chargedFromV: keyed, chargeOrigin: "keyed" };
+  if (label.ratedV !== null) return { chargedFromV: label.ratedV, chargeOrigin: "label" };
+  if (supplyV !== null) return { chargedFromV: HIGHEST_RISE * supplyV, chargeOrigin: "line" };
+  return { chargedFromV: USUAL_V, chargeOrigin: "usual" };
+}
+
+function remainingOf(entry: Entry | null, safeV: number): DischargePlan["remaining"] {
+  const reading = entry?.reading;
+  return reading?.kind === "value" && reading.value !== null ? { volts: reading.value, isSafe: reading.value <= safeV } : null;
+}
+
+/** Plans the discharge of the largest section: time, watts, energy, and whether the resistor and the house bear it. */
+export function planDischarge(record: CapacitorRecord, label: CapacitorLabel, { house, facts }: StationContext): DischargePlan {
+  const capacitanceUf = Math.max(...label.sections.map((s) => s.highUf ?? s.nominalUf ?? 0));
+  const charge = chargedFrom(record, label, facts.supplyV);
+  const resistorOhm = readRange(record.discharge.resistor) ?? house.dischargeResistorOhm;
+  const resistorW = readPositive(record.discharge.resistorW) ?? house.dischargeResistorW;
+  const peakV = peakVolts(charge.chargedFromV);
+  const sum = dischargeThrough(peakV, capacitanceUf, resistorOhm, house.safeVolts);
+  const limitUf = house.shortUpToUf;
+  return {
+    capacitanceUf,
+    ...charge,
+    peakV,
+    safeV: house.safeVolts,
+    resistorOhm,
+    resistorW,
+    sum,
+    resistor: judgeResistor(sum, resistorW),
+    shortRefused:
+      limitUf === 0
+        ? { code: "forbidden", limitUf }
+        : label.kind === "start"
+          ? { code: "start-part", limitUf }
+          : capacitanceUf > limitUf
+            ? { code: "too-large", limitUf }
+            : null,
+    holdS: Math.max(sum.holdS, sum.timeToSafeS),
+    remaining: remainingOf(record.discharge.remaining, house.safeVolts),
+  };
+}

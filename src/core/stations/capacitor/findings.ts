@@ -1,0 +1,27 @@
+import { SWING_MEANING, type CapacitorLabel } from "../../capacitor";
+import type { Finding } from "../../diagnosis";
+import type { SectionVerdict } from "./section";
+
+/** Below half the low limit (or half as much again above the high one) is a dead part, not a drifted one. */
+const FAR_BELOW = 0.5;
+const FAR_ABOVE = 1.5;
+
+type About = NonNullable<Finding["about"]>;
+export const aboutOf = (kind: CapacitorLabel["kind"]): About => (kind === "run" ? "run-capacitor" : "start-capacitor");
+
+/**
+ * What one section tells the line-up: one finding, by the surest method, since all methods look at one value. A figure
+ * that straddles a limit splits its weight by the chance of either side.
+ */
+export function findingsOfSection(verdict: SectionVerdict, kind: CapacitorLabel["kind"]): Finding[] {
+  const about = aboutOf(kind);
+  const { joint, limits } = verdict;
+  if (joint && limits) {
+    const { probabilityWithin: p } = joint.conformity;
+    const isFar = joint.capacitanceUf < FAR_BELOW * limits.lowUf || joint.capacitanceUf > FAR_ABOVE * limits.highUf;
+    const weights = isFar ? { holds: p, "far-out": 1 - p } : { holds: p, out: 1 - p };
+    return [verdict.running ? { test: "capacitor-running", about, weights } : { test: "capacitor-meter", about, weights }];
+  }
+  if (verdict.isOverLimit) return [{ test: "capacitor-meter", about, weights: { shorted: 1 } }];
+  return verdict.swing ? [{ test: "capacitor-swing", about, weights: { [SWING_MEANING[verdict.swing.behaviour]]: 1 } }] : [];
+}

@@ -1,0 +1,77 @@
+import * as v from "valibot";
+import { KIT_SORTS, LABEL_PARTS, SWING_BEHAVIOURS, type LabelPart } from "../../capacitor";
+import { EntrySchema } from "../../quantity";
+import { MomentSchema, NoteSchema, PrintedSchema } from "../fields";
+
+const MOST_SECTIONS = 3;
+const entry = v.nullable(EntrySchema);
+const perSection = <Schema extends v.GenericSchema>(schema: Schema) => v.pipe(v.array(schema), v.maxLength(MOST_SECTIONS));
+const yesNo = v.nullable(v.boolean());
+
+const part = Object.fromEntries(LABEL_PARTS.map((id) => [id, v.optional(PrintedSchema)])) as Record<
+  LabelPart,
+  v.OptionalSchema<typeof PrintedSchema, undefined>
+>;
+
+/** Everything keyed at the capacitor station. Field names are persisted: do not change without a migration. */
+export const CapacitorRecordSchema = v.object({
+  label: PrintedSchema,
+  /** what a person put right in the reading of the label */
+  corrections: v.object({ parts: v.object(part), kind: v.nullable(v.picklist(["run", "start"])) }),
+  /** bulged, vented, leaking, burnt: needs no meter */
+  looksBad: yesNo,
+  /** capacitance meter, one reading a section, in the order of the label */
+  readings: perSection(entry),
+  /** at least one side disconnected when it was measured */
+  isIsolated: yesNo,
+  /** the figure came to rest */
+  settles: yesNo,
+  running: v.object({
+    sections: perSection(v.object({ amps: entry, volts: entry })),
+    /** supply, where the plate does not say */
+    hertz: v.picklist(["", "50", "60"]),
+    /** start capacitor, relay or kit out of the lead that was clamped */
+    isStartDeviceOut: yesNo,
+  }),
+  swing: v.object({
+    sections: perSection(v.object({ behaviour: v.nullable(v.picklist(SWING_BEHAVIOURS)), climbS: PrintedSchema })),
+    rangeEnd: PrintedSchema,
+  }),
+  discharge: v.object({
+    school: v.picklist(["resistor", "short"]),
+    resistor: PrintedSchema,
+    resistorW: PrintedSchema,
+    /** volts rms it was charged from; empty: the worst case from the label */
+    chargedFrom: PrintedSchema,
+    startedAt: v.nullable(MomentSchema),
+    remaining: entry,
+  }),
+  /** starts counted against the start part's allowance */
+  starts: v.pipe(v.array(MomentSchema), v.maxLength(500)),
+  hasBleed: yesNo,
+  kit: v.nullable(v.picklist(KIT_SORTS)),
+  /** terminal of a dual that feeds this motor */
+  feeds: v.pipe(v.string(), v.maxLength(20)),
+  /** the place a replacement must fit, and the highest air temperature around it */
+  place: v.object({ strapMm: PrintedSchema, heightMm: PrintedSchema, ambientC: PrintedSchema, terminals: PrintedSchema }),
+  note: NoteSchema,
+});
+export type CapacitorRecord = v.InferOutput<typeof CapacitorRecordSchema>;
+
+export const BLANK_CAPACITOR: CapacitorRecord = {
+  label: "",
+  corrections: { parts: {}, kind: null },
+  looksBad: null,
+  readings: [],
+  isIsolated: null,
+  settles: null,
+  running: { sections: [], hertz: "", isStartDeviceOut: null },
+  swing: { sections: [], rangeEnd: "" },
+  discharge: { school: "resistor", resistor: "", resistorW: "", chargedFrom: "", startedAt: null, remaining: null },
+  starts: [],
+  hasBleed: null,
+  kit: null,
+  feeds: "",
+  place: { strapMm: "", heightMm: "", ambientC: "", terminals: "" },
+  note: "",
+};

@@ -1,0 +1,196 @@
+import {
+  BLOCKING_DOUBTS,
+  capacitanceFromRunning,
+  doubtsOfMeter,
+  doubtsOfRunning,
+  effectOfValue,
+  estimateFromSwing,
+  expectedClimbS,
+  judgeJointly,
+  limitsOfSection,
+  SWING_MEANING,
+  valueState,
+  type CapacitorLabel,
+  type Doubt,
+  type JointVerdict,
+  type Measured,
+  type MethodFigure,
+  type RunningCapacitance,
+  type SectionLimits,
+  type SwingBehaviour,
+  type SwingEstimate,
+  type ValueEffect,
+  type ValueState,
+} from "../../capacitor";
+import { decideConformity, type Conformity, type Entry, type Reading } from "../../quantity";
+import type { Failure } from "../../result";
+import type { Stamp, StationContext } from "../contract";
+import { readPositive } from "../fields";
+import type { CapacitorRecord } from "./record";
+
+/** Amps and volts of the running method with what they come to. */
+export interface RunningVerdict {
+  readonly amps: Measured;
+  readonly volts: Measured;
+  readonly frequencyHz: number;
+  readonly found: RunningCapacitance;
+}
+
+export interface SwingVerdict {
+  readonly behaviour: SwingBehaviour;
+  readonly estimate: SwingEstimate | null;
+  /** seconds the climb should take for the rated value on this range */
+  readonly expectedS: number | null;
+}
+
+/** What one section of the part comes to by every method. */
+export interface SectionVerdict {
+  readonly limits: SectionLimits | null;
+  readonly terminal: string | null;
+  /** what the capacitance meter showed */
+  readonly readingUf: number | null;
+  readonly isOverLimit: boolean;
+  readonly meter: MethodFigure | null;
+  readonly running: RunningVerdict | null;
+  readonly runningFailure: Failure | null;
+  readonly swing: SwingVerdict | null;
+  /** what went wrong while it was taken or keyed */
+  readonly doubts: readonly Doubt[];
+  readonly joint: JointVerdict | null;
+  readonly state: ValueState | null;
+  readonly effect: ValueEffect | null;
+  /** measured volts against the rating of the part */
+  readonly volts: { readonly measuredV: number; readonly ratedV: number; readonly conformity: Conformity } | null;
+  readonly stamp: Stamp;
+}
+
+const measured = (entry: Entry | null | undefined): Measured | null => {
+  const reading: Reading | null = entry?.reading ?? null;
+  return reading?.kind === "value" && reading.value !== null
+    ? { value: reading.value, standardUncertainty: reading.standardUncertainty }
+    : null;
+};
+
+function doubtsAboutMeter(record: CapacitorRecord, readingUf: number | null, ratedUf: number | null): Doubt[] {
+  if (readingUf === null) return [];
+  return [
+    ...(ratedUf === null ? [] : doubtsOfMeter(readingUf, ratedUf)),
+    ...(record.isIsolated === false ? [{ code: "other-path" } as const] : []),
+    ...(record.settles === false ? [{ code: "unsettled" } as const] : []),
+  ];
+}
+
+interface RunningSide {
+  readonly verdict: RunningVerdict | null;
+  readonly failure: Failure | null;
+  readonly doubts: readonly Doubt[];
+}
+
+function judgeRunning(record: CapacitorRecord, index: number, { facts }: StationContext): RunningSide {
+  const keyed = record.running.sections[index];
+  const [amps, volts] = [measured(keyed?.amps), measured(keyed?.volts)];
+  const doubts: Doubt[] = doubtsOfRunning(amps?.value ?? null, volts?.value ?? null, facts.supplyV);
+  const frequencyHz = record.running.hertz === "" ? facts.frequencyHz : Number(record.running.hertz);
+  if (amps === null || volts === null) return { verdict: null, failure: null, doubts };
+  if (record.running.isStartDeviceOut === false) doubts.push({ code: "start-device-in-lead" });
+  if (frequencyHz === null) return { verdict: null, failure: null, doubts: [...doubts, { code: "frequency-unknown" }] };
+  if (doubts.some(({ code }) => BLOCKING_DOUBTS.has(code))) return { verdict: null, failure: null, doubts };
+  const found = capacitanceFromRunning(amps, volts, frequencyHz);
+  return found.ok
+    ? { verdict: { amps, volts, frequencyHz, found: found.value }, failure: null, doubts }
+    : { verdict: null, failure: found.failure, doubts };
+}
+
+function judgeSwing(record: CapacitorRecord, index: number, limits: SectionLimits | null, { house }: StationContext): SwingVerdict | null {
+  const keyed = record.swing.sections[index];
+  if (!keyed || keyed.behaviour === null) return null;
+  const rangeEndOhm = readRange(record.swing.rangeEnd) ?? house.swingRangeOhm;
+  const climbS = keyed.behaviour === "takes-charge" ? readPositive(keyed.climbS) : null;
+  return {
+    behaviour: keyed.behaviour,
+    estimate: climbS === null ? null : estimateFromSwing(climbS, rangeEndOhm),
+    expectedS: limits ? expectedClimbS(limits.ratedUf, rangeEndOhm) : null,
+  };
+}
+
+/** End of an ohm range as the meter names it: `40k`, `4 MΩ`, `400 kΩ`. */
+export function readRange(text: string): number | null {
+  const match = /^\s*(\d+(?:[.,]\d+)?)\s*([kM]?)\s*(?:Ω|ohm)?\s*$/u.exec(text.replace(/\u2126/g, "Ω"));
+  if (!match) return null;
+  const factor = { "": 1, k: 1e3, M: 1e6 }[match[2] ?? ""] ?? 1;
+  const value = Number((match[1] ?? "").replace(",", ".")) * factor;
+  return value > 0 ? value : null;
+}
+
+/** A swing that ends in a short or an open part condemns it; one that takes a charge proves little. */
+const SWING_STAMPS = { charges: "noted", shorted: "out", open: "out" } as const;
+
+function stampOf(verdict: Pick<SectionVerdict, "joint" | "isOverLimit" | "swing" | "volts">): Stamp {
+  if (verdict.volts?.conformity.decision === "out") return "out";
+  if (verdict.joint) return verdict.joint.conformity.decision;
+  if (verdict.isOverLimit) return "out";
+  return verdict.swing ? SWING_STAMPS[SWING_MEANING[verdict.swing.behaviour]] : "not-done";
+}
+
+/** Judges one section of a part by every method that was used on it. */
+export function judgeSection(label: CapacitorLabel, index: number, record: CapacitorRecord, context: StationContext): SectionVerdict {
+  const { house, facts } = context;
+  const section = label.sections[index];
+  const limits = section ? limitsOfSection(section, label.kind, house) : null;
+  const reading = record.readings[index]?.reading ?? null;
+  const readingUf = reading?.kind === "value" ? reading.value : null;
+  const meterDoubts = doubtsAboutMeter(record, readingUf, limits?.ratedUf ?? null);
+  const isUsable = !meterDoubts.some(({ code }) => code === "other-path" || BLOCKING_DOUBTS.has(code));
+  const meter: MethodFigure | null =
+    readingUf !== null && isUsable
+      ? { method: "meter", capacitanceUf: readingUf, standardUncertaintyUf: reading?.standardUncertainty ?? 0 }
+      : null;
+  const running = judgeRunning(record, index, context);
+  const runningFigure: MethodFigure | null = running.verdict
+    ? {
+        method: "running",
+        capacitanceUf: running.verdict.found.capacitanceUf,
+        standardUncertaintyUf: running.verdict.found.standardUncertaintyUf,
+      }
+    : null;
+  const figures = [meter, runningFigure].filter((figure) => figure !== null);
+  const joint = limits ? judgeJointly(figures, limits, house) : null;
+  const state = joint && limits ? valueState(joint.capacitanceUf, limits) : null;
+  const acrossV = measured(record.running.sections[index]?.volts);
+  const volts =
+    acrossV && label.ratedV !== null
+      ? {
+          measuredV: acrossV.value,
+          ratedV: label.ratedV,
+          conformity: decideConformity({
+            value: acrossV.value,
+            standardUncertainty: acrossV.standardUncertainty ?? 0,
+            limits: { low: null, high: label.ratedV },
+            guardFactor: house.guardFactor,
+            coverageFactor: house.coverageFactor,
+          }),
+        }
+      : null;
+  const partial = {
+    limits,
+    terminal: section?.terminal ?? null,
+    readingUf,
+    isOverLimit: reading?.kind === "over-limit",
+    meter,
+    running: running.verdict,
+    runningFailure: running.failure,
+    swing: judgeSwing(record, index, limits, context),
+    doubts: [...meterDoubts, ...running.doubts],
+    joint,
+    state,
+    effect:
+      joint && limits && state
+        ? effectOfValue(
+            { uf: joint.capacitanceUf, ratedUf: limits.ratedUf, state, kind: label.kind },
+            { supplyV: facts.supplyV, frequencyHz: facts.frequencyHz, measuredV: acrossV?.value ?? null },
+          )
+        : null,
+    volts,
+  };
+  return { ...partial, stamp: stampOf(partial) };
+}

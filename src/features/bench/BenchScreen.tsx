@@ -1,0 +1,142 @@
+"use client";
+import { Suspense, useState } from "react";
+import { PageLink } from "@/components/PageLink";
+import { cautionsFor, methodOf, NO_FACTS, powerOf, stationOf, type Assessment, type StationId } from "@/core/stations";
+import type { House } from "@/records";
+import { updateBench, useBenchDraft } from "@/store/bench-draft";
+import { useHouse } from "@/store/queries";
+import { usePending } from "@/store/usePending";
+import { CannotRead, Reading, Screen } from "../shell/Screen";
+import { useAddress } from "../shell/useAddress";
+import { BENCH_STATIONS } from "../stations/bench-stations";
+import { MethodTabs } from "../stations/MethodTabs";
+import { INSTRUMENTS, viewOf } from "../stations/registry";
+import { CAUTION_WORDS } from "../vocabulary/words";
+import { BenchActions } from "./BenchActions";
+
+/** A quick check with no card open: the same instruments; the result can be clipped to a card or thrown away. */
+export function BenchScreen() {
+  const address = useAddress();
+  const house = useHouse();
+  const asked = address?.get("station") ?? null;
+  const station = BENCH_STATIONS.find(({ id }) => id === asked)?.id ?? BENCH_STATIONS[0]?.id;
+  if (station === undefined) return null;
+  return (
+    <Screen at="/bench">
+      <nav aria-label="Quick checks" className="mb-4 flex flex-wrap gap-x-4 border-b border-rule">
+        {BENCH_STATIONS.map(({ id, letter, question }) => (
+          <PageLink
+            key={id}
+            href={`/bench?station=${id}`}
+            aria-current={id === station ? "page" : undefined}
+            className={`flex min-h-[44px] items-center gap-2 border-b-[3px] text-[15px] ${id === station ? "border-press font-bold" : "border-transparent"}`}
+          >
+            {question}
+            <kbd className="num border border-ink px-1.5 text-[12px] font-normal max-lg:hidden">b {letter}</kbd>
+          </PageLink>
+        ))}
+      </nav>
+      {address === null || house === null ? (
+        <Reading />
+      ) : (
+        <QuickCheck key={station} station={station} house={house} first={address.get("method")} />
+      )}
+    </Screen>
+  );
+}
+
+interface QuickCheckProps {
+  readonly station: StationId;
+  readonly house: House;
+  readonly first: string | null;
+}
+
+function QuickCheck({ station, house, first }: QuickCheckProps) {
+  const draft = useBenchDraft(station);
+  if (draft.state === "failed") return <CannotRead failure={draft.failure} />;
+  return draft.state === "ready" ? <Ready station={station} house={house} first={first} kept={draft.value} /> : <Reading />;
+}
+
+const NOTHING_WEIGHED = { proposals: [], reason: "" };
+
+function Ready({ station, house, first, kept }: QuickCheckProps & { kept: unknown }) {
+  const [record, change] = usePending(kept);
+  const [asked, setAsked] = useState(first);
+  const [isLive, setLive] = useState(false);
+  const { definition, assess, blank } = stationOf(station);
+  const assessment: Assessment = assess(record, { facts: NO_FACTS, house: house.figures, earlier: [] });
+  const view = viewOf(station);
+  const Instrument = INSTRUMENTS[station];
+  const method = methodOf(station, asked);
+  const cautions = cautionsFor(method ?? definition, NO_FACTS);
+  const needsLive = powerOf(station, asked) === "live";
+  const work = (
+    <>
+      <ul className="flex flex-col gap-1 border-l-4 border-out pl-3 text-[13.5px]" aria-label="Caution">
+        {cautions.map((code) => (
+          <li key={code}>{CAUTION_WORDS[code]}</li>
+        ))}
+      </ul>
+      {needsLive && !isLive ? (
+        <div className="flex flex-wrap items-center gap-4 border-2 border-ink p-4">
+          <p className="min-w-0 flex-1 basis-60 text-[16px]">
+            This is done with power on, at a running motor: guards on, insulated short-tip probes, one hand. What was measured dead is over.
+          </p>
+          <button type="button" className="btn btn-filled" onClick={() => setLive(true)}>
+            Power is on, go to the live test
+          </button>
+        </div>
+      ) : (
+        <Suspense>
+          <Instrument
+            key={method?.id ?? ""}
+            record={record as never}
+            assessment={assessment}
+            facts={NO_FACTS}
+            house={house}
+            method={method?.id ?? null}
+            weighed={NOTHING_WEIGHED}
+            change={(apply) =>
+              change(
+                (now) => (apply as (data: unknown) => unknown)(now),
+                () => updateBench(station, apply as (data: unknown) => unknown),
+              )
+            }
+          />
+        </Suspense>
+      )}
+    </>
+  );
+  const choose = (next: string): void => {
+    setAsked(next);
+    // Back at a dead test, power has to be declared on again before the next live one.
+    setLive(false);
+    window.history.replaceState(null, "", `?station=${station}&method=${next}`);
+  };
+  return (
+    <section aria-labelledby="bench-title" className="grid gap-x-9 gap-y-6 bg-sheet p-4 sm:p-[22px] lg:grid-cols-[minmax(0,1fr)_260px]">
+      <div className="flex min-w-0 flex-col gap-4">
+        <h1 id="bench-title" className="text-[24px] font-bold">
+          {view.title}
+        </h1>
+        {method && definition.methods && view.methods ? (
+          <MethodTabs methods={definition.methods} names={view.methods} method={method.id} onMethod={choose}>
+            {work}
+          </MethodTabs>
+        ) : (
+          work
+        )}
+      </div>
+      <BenchActions
+        station={station}
+        isEmpty={record === blank || JSON.stringify(record) === JSON.stringify(blank)}
+        onCleared={() =>
+          change(
+            () => blank,
+            async () => true,
+          )
+        }
+      />
+    </section>
+  );
+}

@@ -1,0 +1,67 @@
+"use client";
+import { useState } from "react";
+import { LineField } from "@/components/LineField";
+import { parseCapacitorLabel } from "@/core/capacitor";
+import { addPart } from "@/store/parts";
+import { toSentence } from "../messages/failure-sentences";
+import { COUNT, readNumber, MONEY } from "./part-numbers";
+
+const EMPTY = { label: "", maker: "", place: "Truck", quantity: "1", price: "" };
+
+/** One open line: a label as printed puts a part on the shelf; size and terminals can follow. */
+export function NewPart() {
+  const [draft, setDraft] = useState(EMPTY);
+  const [isAsked, setAsked] = useState(false);
+  const parsed = parseCapacitorLabel(draft.label);
+  const quantity = readNumber(draft.quantity, COUNT);
+  const price = readNumber(draft.price === "" ? "0" : draft.price, MONEY);
+  const set = (part: Partial<typeof draft>) => setDraft((now) => ({ ...now, ...part }));
+  const add = async (): Promise<void> => {
+    setAsked(true);
+    if (!parsed.ok || quantity === null || price === null) return;
+    const size = { diameterMm: null, heightMm: null, terminals: null };
+    if (await addPart({ label: draft.label.trim(), maker: draft.maker.trim(), place: draft.place.trim(), quantity, price, ...size })) {
+      setDraft({ ...EMPTY, place: draft.place });
+      setAsked(false);
+    }
+  };
+  return (
+    <form
+      noValidate
+      aria-label="New line"
+      className="grid items-start gap-x-4 gap-y-2 sm:grid-cols-[minmax(0,2fr)_1fr_1fr_80px_100px_auto]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add();
+      }}
+    >
+      <LineField
+        label="Label, as printed"
+        text={draft.label}
+        onText={(label) => set({ label })}
+        placeholder="10 µF ±5 % 450 V 50/60 Hz"
+        isFigure
+        problem={isAsked && !parsed.ok ? toSentence(parsed.failure) : null}
+      />
+      <LineField label="Maker" text={draft.maker} onText={(maker) => set({ maker })} />
+      <LineField label="Where" text={draft.place} onText={(place) => set({ place })} />
+      <LineField
+        label="Pieces"
+        text={draft.quantity}
+        onText={(text) => set({ quantity: text })}
+        isFigure
+        problem={isAsked && quantity === null ? "A whole number, for example 2." : null}
+      />
+      <LineField
+        label="Price each"
+        text={draft.price}
+        onText={(text) => set({ price: text })}
+        isFigure
+        problem={isAsked && price === null ? "A price, for example 8.80." : null}
+      />
+      <button type="submit" className="btn btn-filled sm:mt-4">
+        Put on the shelf
+      </button>
+    </form>
+  );
+}

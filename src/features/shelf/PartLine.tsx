@@ -1,0 +1,96 @@
+"use client";
+import { useState } from "react";
+import { LineField } from "@/components/LineField";
+import { parseCapacitorLabel } from "@/core/capacitor";
+import { formatMoney } from "@/core/quantity";
+import type { Part } from "@/records";
+import { updatePart } from "@/store/parts";
+import { toSentence } from "../messages/failure-sentences";
+import { COUNT, MILLIMETRES, MONEY, readNumber, TERMINALS } from "./part-numbers";
+
+type NumberField = "quantity" | "price" | "diameterMm" | "heightMm" | "terminals";
+
+const NUMBERS: readonly {
+  readonly field: NumberField;
+  readonly label: string;
+  readonly bounds: typeof COUNT;
+  readonly mayBeEmpty: boolean;
+  readonly example: string;
+}[] = [
+  { field: "quantity", label: "Pieces", bounds: COUNT, mayBeEmpty: false, example: "a whole number, for example 2" },
+  { field: "price", label: "Price each", bounds: MONEY, mayBeEmpty: false, example: "a price, for example 8.80" },
+  { field: "diameterMm", label: "Diameter, mm", bounds: MILLIMETRES, mayBeEmpty: true, example: "millimetres, for example 40" },
+  { field: "heightMm", label: "Height, mm", bounds: MILLIMETRES, mayBeEmpty: true, example: "millimetres, for example 72" },
+  { field: "terminals", label: "Terminals", bounds: TERMINALS, mayBeEmpty: true, example: "a whole number, for example 4" },
+];
+
+/** One line of the shelf; opened, every part of it can be changed, and is kept at once. */
+export function PartLine({ part, onRemove }: { part: Part; onRemove: () => void }) {
+  const [isOpen, setOpen] = useState(false);
+  const parsed = parseCapacitorLabel(part.label);
+  const size = [
+    part.diameterMm && `⌀ ${part.diameterMm}`,
+    part.heightMm && `${part.heightMm} mm high`,
+    part.terminals && `${part.terminals} terminals`,
+  ];
+  return (
+    <li className="border-b border-rule-faint py-1.5">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <div className="min-w-0 flex-1 basis-64">
+          <p className="num text-[14px]">{part.label}</p>
+          <p className="caption">
+            {[part.maker, part.place, ...size].filter(Boolean).join(" · ")}
+            {parsed.ok ? ` · ${parsed.value.kind} part` : ""}
+          </p>
+          {parsed.ok ? null : <p className="text-[13.5px] text-out">{toSentence(parsed.failure)}</p>}
+        </div>
+        <p className="num text-[13.5px]">
+          {part.quantity} × {formatMoney(part.price)}
+        </p>
+        <button type="button" className="btn" aria-expanded={isOpen} aria-label={`Change ${part.label}`} onClick={() => setOpen(!isOpen)}>
+          {isOpen ? "Done" : "Change"}
+        </button>
+        <button type="button" className="btn btn-plain" aria-label={`Take off ${part.label}`} onClick={onRemove}>
+          Take off
+        </button>
+      </div>
+      {isOpen ? <Fields part={part} /> : null}
+    </li>
+  );
+}
+
+function Fields({ part }: { part: Part }) {
+  // A figure that cannot be kept yet stays as typed, with what to type beside it.
+  const [unread, setUnread] = useState<Partial<Record<NumberField, string>>>({});
+  const setNumber = ({ field, bounds, mayBeEmpty }: (typeof NUMBERS)[number], text: string): void => {
+    const isEmpty = text.trim() === "" && mayBeEmpty;
+    const value = isEmpty ? null : readNumber(text, bounds);
+    const isRead = isEmpty || value !== null;
+    setUnread((now) => ({ ...now, [field]: isRead ? undefined : text }));
+    if (isRead) void updatePart(part.id, { [field]: value });
+  };
+  return (
+    <div className="my-2 grid grid-cols-2 gap-x-4 gap-y-1 border-l-4 border-rule pl-3 sm:grid-cols-4">
+      <div className="col-span-2 sm:col-span-4">
+        <LineField
+          label="Label, as printed"
+          text={part.label}
+          isFigure
+          onText={(label) => void updatePart(part.id, { label: label.slice(0, 200) })}
+        />
+      </div>
+      <LineField label="Maker" text={part.maker} onText={(maker) => void updatePart(part.id, { maker: maker.slice(0, 80) })} />
+      <LineField label="Where" text={part.place} onText={(place) => void updatePart(part.id, { place: place.slice(0, 80) })} />
+      {NUMBERS.map((spec) => (
+        <LineField
+          key={spec.field}
+          label={spec.label}
+          text={unread[spec.field] ?? String(part[spec.field] ?? "")}
+          isFigure
+          onText={(text) => setNumber(spec, text)}
+          problem={unread[spec.field] === undefined ? null : `Type ${spec.example}.`}
+        />
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,99 @@
+"use client";
+import { useState } from "react";
+import { parseCapacitorLabel } from "@/core/capacitor";
+import type { Part } from "@/records";
+import { removePart, useParts } from "@/store/parts";
+import { CannotRead, Reading, Screen } from "../shell/Screen";
+import { NewPart } from "./NewPart";
+import { PartLine } from "./PartLine";
+
+const PAGE = 100;
+
+/** Capacitors at hand, by their labels: what the bench holds against a place, and joins. */
+export function ShelfScreen() {
+  const answer = useParts();
+  return (
+    <Screen at="/shelf">
+      <h1 className="text-[24px] font-bold">Shelf</h1>
+      <p className="mt-1 max-w-[64ch] text-[14px] text-ink-soft">
+        Capacitors at hand. “What would fit” at a capacitor ranks these lines for its place, and makes a missing value from them.
+      </p>
+      {answer.state === "failed" ? (
+        <CannotRead failure={answer.failure} />
+      ) : answer.state === "ready" ? (
+        <Shelf parts={answer.value} />
+      ) : (
+        <Reading />
+      )}
+    </Screen>
+  );
+}
+
+function Shelf({ parts }: { parts: readonly Part[] }) {
+  const [find, setFind] = useState("");
+  const [shown, setShown] = useState(PAGE);
+  const [undo, setUndo] = useState<{ readonly label: string; readonly run: () => Promise<boolean> } | null>(null);
+  const words = find.toLowerCase().split(/\s+/).filter(Boolean);
+  const found = parts.filter((part) => words.every((word) => `${part.label} ${part.maker} ${part.place}`.toLowerCase().includes(word)));
+  const unread = parts.filter(({ label }) => !parseCapacitorLabel(label).ok).length;
+  const remove = async (part: Part): Promise<void> => {
+    const run = await removePart(part);
+    if (run) setUndo({ label: part.label, run });
+  };
+  return (
+    <div className="mt-4 flex flex-col gap-6">
+      <NewPart />
+      {undo ? (
+        <p role="status" className="flex flex-wrap items-center gap-3">
+          <span>
+            Taken off the shelf: <span className="num text-[14px]">{undo.label}</span>
+          </span>
+          <button
+            type="button"
+            className="btn"
+            onClick={() => {
+              void undo.run();
+              setUndo(null);
+            }}
+          >
+            Put it back
+          </button>
+        </p>
+      ) : null}
+      <section aria-labelledby="lines">
+        <div className="heading-rule flex-wrap">
+          <h2 id="lines">
+            On the shelf{" "}
+            <span className="caption ml-2 font-normal">
+              {parts.length} lines{unread > 0 ? `, ${unread} with a label that cannot be read` : ""}
+            </span>
+          </h2>
+          <label className="flex items-baseline gap-2 text-[14px] font-normal">
+            <span className="text-ink-soft">Find</span>
+            <input
+              type="search"
+              className="min-h-[32px] w-44 border-b border-ink bg-transparent px-1"
+              value={find}
+              onChange={(event) => setFind(event.target.value)}
+            />
+          </label>
+        </div>
+        {found.length === 0 ? (
+          <p className="mt-3 text-ink-soft">
+            {parts.length === 0 ? "Nothing on the shelf yet. Type a label above." : `No line has “${find}”.`}
+          </p>
+        ) : null}
+        <ul>
+          {found.slice(0, shown).map((part) => (
+            <PartLine key={part.id} part={part} onRemove={() => void remove(part)} />
+          ))}
+        </ul>
+        {found.length > shown ? (
+          <button type="button" className="btn mt-4" onClick={() => setShown(shown + PAGE)}>
+            Show {Math.min(PAGE, found.length - shown)} more
+          </button>
+        ) : null}
+      </section>
+    </div>
+  );
+}

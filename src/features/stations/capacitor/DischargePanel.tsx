@@ -1,0 +1,153 @@
+"use client";
+import { PickOne } from "@/components/Choice";
+import { FieldFlow } from "@/components/FieldFlow";
+import { KeyPad } from "@/components/KeyPad";
+import { LineField } from "@/components/LineField";
+import { useNow } from "@/components/useNow";
+import { formatNumber } from "@/core/quantity";
+import { workingOfDischarge } from "@/core/stations/capacitor";
+import type { InstrumentProps } from "../contract";
+import { EntryField } from "../shared/EntryField";
+import { PAD_EXTRAS } from "../shared/reading";
+import { WorkingButton } from "@/features/working/WorkingButton";
+import { dischargeSentences, remainingSentence } from "./discharge-words";
+import { LabelLine } from "./LabelLine";
+import type { CapacitorDetail, LabelDetail } from "./sentences";
+
+type Props = InstrumentProps<"capacitor", CapacitorDetail>;
+
+const SCHOOLS = [
+  { id: "resistor", label: "Resistor, then measure" },
+  { id: "short", label: "Screwdriver, then measure" },
+] as const;
+
+/** Emptying the part: what it takes, a countdown, and the volts that are left. */
+export default function DischargePanel(props: Props) {
+  const { record, assessment, house, change } = props;
+  const { detail } = assessment;
+  const { discharge } = record;
+  const set = (part: Partial<typeof discharge>) => change((r) => ({ ...r, discharge: { ...r.discharge, ...part } }));
+  return (
+    <FieldFlow className="flex flex-col gap-4">
+      <LabelLine {...props} />
+      {detail.state === "label" ? (
+        <>
+          <PickOne legend="How" options={SCHOOLS} picked={discharge.school} onPick={(school) => set({ school: school ?? "resistor" })} />
+          {discharge.school === "resistor" ? (
+            <div className="grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
+              <LineField
+                label="Resistor"
+                unit="Ω"
+                isFigure
+                text={discharge.resistor}
+                placeholder={`${formatNumber(house.figures.dischargeResistorOhm / 1000, 1)}k`}
+                onText={(resistor) => set({ resistor })}
+                problem={
+                  isTyped(discharge.resistor) && !/^\s*\d+([.,]\d+)?\s*[kM]?\s*(Ω|ohm)?\s*$/.test(discharge.resistor)
+                    ? "Type it as 15k or 15000."
+                    : null
+                }
+              />
+              <LineField
+                label="Its rating"
+                unit="W"
+                isFigure
+                text={discharge.resistorW}
+                placeholder={formatNumber(house.figures.dischargeResistorW, 0)}
+                onText={(resistorW) => set({ resistorW })}
+                problem={numberProblem(discharge.resistorW)}
+              />
+              <LineField
+                label="Charged from, rms"
+                unit="V"
+                isFigure
+                text={discharge.chargedFrom}
+                placeholder={formatNumber(detail.discharge.chargedFromV, 0)}
+                onText={(chargedFrom) => set({ chargedFrom })}
+                problem={numberProblem(discharge.chargedFrom)}
+              />
+            </div>
+          ) : null}
+          <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+            <div className="flex min-w-0 flex-col gap-3">
+              <ul className="flex flex-col gap-1.5 text-[15px]">
+                {dischargeSentences(detail.discharge, discharge.school).map((sentence) => (
+                  <li key={sentence}>{sentence}</li>
+                ))}
+              </ul>
+              <div>
+                <WorkingButton steps={workingOfDischarge(detail.discharge)} />
+              </div>
+              {discharge.school === "resistor" ? (
+                <Countdown
+                  detail={detail}
+                  startedAt={discharge.startedAt}
+                  onStart={() => set({ startedAt: new Date().toISOString(), remaining: null })}
+                  onStop={() => set({ startedAt: null })}
+                />
+              ) : null}
+              <EntryField
+                label="Volts left on it, measured"
+                quantity="voltage"
+                entry={discharge.remaining}
+                house={house}
+                size="large"
+                onEntry={(remaining) => set({ remaining })}
+              />
+              <p role="status" className={`text-[15px] ${detail.discharge.remaining?.isSafe === false ? "font-medium text-out" : ""}`}>
+                {remainingSentence(detail.discharge)}
+              </p>
+            </div>
+            <KeyPad extras={PAD_EXTRAS.voltage} />
+          </div>
+        </>
+      ) : (
+        <p className="text-[15px]">Type the label first: value and volts decide how long it takes and what the resistor must bear.</p>
+      )}
+    </FieldFlow>
+  );
+}
+
+const isTyped = (text: string): boolean => text.trim() !== "";
+const numberProblem = (text: string): string | null =>
+  isTyped(text) && !/^\s*\d+([.,]\d+)?\s*[a-zA-Z]*\s*$/.test(text) ? "Type a number, for example 440." : null;
+
+interface CountdownProps {
+  readonly detail: LabelDetail;
+  readonly startedAt: string | null;
+  readonly onStart: () => void;
+  readonly onStop: () => void;
+}
+
+/** Counts the seconds the resistor is held; it goes on from where it stood after a reload. */
+function Countdown({ detail, startedAt, onStart, onStop }: CountdownProps) {
+  const { holdS } = detail.discharge;
+  const now = useNow(startedAt === null ? null : 100);
+  if (startedAt === null) {
+    return (
+      <p>
+        <button type="button" className="btn btn-filled" onClick={onStart}>
+          Resistor on: start the count
+        </button>
+      </p>
+    );
+  }
+  const leftS = holdS - (now - Date.parse(startedAt)) / 1000;
+  const isDone = leftS <= 0;
+  return (
+    <div className="flex flex-wrap items-center gap-4 border-2 border-ink p-3">
+      <p className="num text-[34px] leading-none font-medium" aria-hidden="true">
+        {formatNumber(Math.max(0, leftS), 1)} s
+      </p>
+      <p role="status" className="min-w-0 flex-1 basis-40 text-[15px]">
+        {isDone ? "Time is up. Measure across its terminals before hands go in." : "Hold the resistor on both terminals."}
+      </p>
+      <div className="h-[7px] basis-full border-b border-rule" aria-hidden="true">
+        <div className="h-full bg-ink" style={{ width: `${Math.min(100, Math.max(0, (100 * leftS) / holdS))}%` }} />
+      </div>
+      <button type="button" className="btn" onClick={isDone ? onStart : onStop}>
+        {isDone ? "Once more" : "Stop"}
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,128 @@
+"use client";
+import { useState } from "react";
+import { PickOne } from "@/components/Choice";
+import { LineField } from "@/components/LineField";
+import { LABEL_PARTS, labelParts, suggestStartRanges, terminalNames, type LabelPart } from "@/core/capacitor";
+import { toSentence } from "@/features/messages/failure-sentences";
+import type { InstrumentProps } from "../contract";
+import { LabelDrawing } from "./LabelDrawing";
+import { labelReadBack, type CapacitorDetail, type LabelDetail } from "./sentences";
+
+type Props = InstrumentProps<"capacitor", CapacitorDetail>;
+
+/** The label as printed, in one field; shown back as a drawn label whose parts can be put right. */
+export function LabelLine({ record, assessment, change, facts }: Props) {
+  const { detail } = assessment;
+  const [isCorrecting, setCorrecting] = useState(false);
+  const ranges = suggestStartRanges(record.label);
+  const setLabel = (label: string) => change((r) => ({ ...r, label }));
+  return (
+    <div className="flex min-w-0 flex-col gap-2">
+      <LineField
+        label="Label, as printed"
+        text={record.label}
+        onText={setLabel}
+        placeholder="35 µF ±6 % 440 V"
+        isFigure
+        size="large"
+        isAutoFocused={record.label === ""}
+        problem={detail.state === "no-label" && detail.failure ? toSentence(detail.failure) : null}
+      />
+      {ranges.length > 0 ? (
+        <p className="flex flex-wrap items-center gap-1.5 text-[13px]" aria-label="Printed start ranges">
+          <span className="caption">Start range?</span>
+          {ranges.map(([low, high]) => (
+            <button
+              key={low}
+              type="button"
+              className="num min-h-[36px] border border-press px-2 text-[12.5px] text-press max-md:min-h-[44px]"
+              onClick={() => setLabel(`${low}-${high} µF`)}
+            >
+              {low}–{high}
+            </button>
+          ))}
+        </p>
+      ) : null}
+      {detail.state === "label" ? (
+        <>
+          <LabelDrawing label={detail.label} description={labelReadBack(detail)} />
+          <p className="caption flex flex-wrap items-center gap-x-2">
+            <span>
+              {detail.label.kind === "run" ? "Run" : "Start"} part: {detail.label.kindReason}.
+              {detail.sections[0]?.limits?.origin === "house-rule" ? " No tolerance on the label: the house rule sets the limits." : ""}
+              {detail.label.notes.length > 0 ? ` Kept as a note: ${detail.label.notes.join(" ")}.` : ""}
+            </span>
+            <button
+              type="button"
+              className="min-h-[24px] font-semibold text-press underline underline-offset-3"
+              aria-expanded={isCorrecting}
+              onClick={() => setCorrecting(!isCorrecting)}
+            >
+              {isCorrecting ? "Done correcting" : "Correct it"}
+            </button>
+          </p>
+          {isCorrecting ? <Corrections record={record} detail={detail} change={change} /> : null}
+          {detail.label.sections.length > 1 && facts.plateCapacitor !== null ? (
+            <PickOne
+              legend="Terminal that feeds this motor"
+              options={terminalNames(detail.label).map((name) => ({ id: name, label: name }))}
+              picked={record.feeds === "" ? null : record.feeds}
+              onPick={(feeds) => change((r) => ({ ...r, feeds: feeds ?? "" }))}
+            />
+          ) : null}
+        </>
+      ) : null}
+    </div>
+  );
+}
+
+const PART_WORDS: Record<LabelPart, string> = {
+  capacitance: "Capacitance, µF",
+  tolerance: "Tolerance, %",
+  volts: "Volts",
+  hertz: "Hertz",
+  temperature: "Temperature, °C",
+  protection: "Protection class",
+  mark: "Line mark",
+};
+
+const KINDS = [
+  { id: "run", label: "Run part" },
+  { id: "start", label: "Start part" },
+] as const;
+
+/** One line for each part of the label; what is put right stands over what was read. */
+function Corrections({ record, detail, change }: { detail: LabelDetail } & Pick<Props, "record" | "change">) {
+  const read = labelParts(detail.read);
+  const { parts, kind } = record.corrections;
+  const setPart = (part: LabelPart, text: string) =>
+    change((r) => {
+      const others = Object.entries(r.corrections.parts).filter(([each]) => each !== part);
+      // Typed back to what was read: no correction any more.
+      const parts = Object.fromEntries(text === read[part] ? others : [...others, [part, text]]);
+      return { ...r, corrections: { ...r.corrections, parts } };
+    });
+  return (
+    <fieldset className="border-l-4 border-rule pl-3">
+      <legend className="sr-only">Correct the label</legend>
+      <div className="grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
+        {LABEL_PARTS.filter((part) => part !== "mark").map((part) => (
+          <LineField key={part} label={PART_WORDS[part]} text={parts[part] ?? read[part]} onText={(text) => setPart(part, text)} isFigure />
+        ))}
+      </div>
+      {detail.correctionFailure ? (
+        <p role="alert" className="mt-1 text-[13.5px] font-medium text-out">
+          {toSentence(detail.correctionFailure)} The label stands as it was read.
+        </p>
+      ) : null}
+      <div className="mt-2">
+        <PickOne
+          legend="Kind"
+          options={KINDS}
+          picked={kind}
+          onPick={(picked) => change((r) => ({ ...r, corrections: { ...r.corrections, kind: picked } }))}
+        />
+      </div>
+    </fieldset>
+  );
+}

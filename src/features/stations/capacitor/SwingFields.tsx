@@ -1,0 +1,67 @@
+"use client";
+import { FigureField } from "@/components/FigureField";
+import { LineField } from "@/components/LineField";
+import type { SwingBehaviour } from "@/core/capacitor";
+import { formatNumber } from "@/core/quantity";
+import type { InstrumentProps } from "../contract";
+import { SwingCurves } from "./SwingCurves";
+import { sectionName, type CapacitorDetail } from "./sentences";
+import { withAt } from "./words";
+
+type Props = InstrumentProps<"capacitor", CapacitorDetail>;
+type SwingSection = Props["record"]["swing"]["sections"][number];
+const BLANK: SwingSection = { behaviour: null, climbS: "" };
+
+/** For a meter without capacitance: the behaviour is picked from drawn curves, the climb may be timed. */
+export function SwingFields({ record, assessment, house, change }: Props) {
+  const { detail } = assessment;
+  const names =
+    detail.state === "label" && detail.sections.length > 1 ? detail.sections.map((_, index) => sectionName(detail, index)) : [""];
+  const set = (index: number, section: Partial<SwingSection>) =>
+    change((r) => {
+      const next = { ...(r.swing.sections[index] ?? BLANK), ...section };
+      return { ...r, swing: { ...r.swing, sections: withAt(r.swing.sections, index, next, BLANK) } };
+    });
+  return (
+    <>
+      {names.map((name, index) => {
+        const section = record.swing.sections[index] ?? BLANK;
+        const expectedS = detail.state === "label" ? detail.sections[index]?.swing?.expectedS : null;
+        return (
+          <div key={index} className="flex flex-col gap-2">
+            <SwingCurves
+              legend={`Ohms, once the probes touch${name ? `, C to ${name}` : ""}`}
+              picked={section.behaviour}
+              onPick={(behaviour: SwingBehaviour | null) => set(index, { behaviour })}
+            />
+            {section.behaviour === "takes-charge" ? (
+              <FigureField
+                label="Climb to OL took (optional)"
+                unit="s"
+                text={section.climbS}
+                onText={(climbS) => set(index, { climbS })}
+                problem={
+                  section.climbS.trim() !== "" && detail.state === "label" && !detail.sections[index]?.swing?.estimate
+                    ? "Type the seconds as a number, for example 1.4."
+                    : null
+                }
+              />
+            ) : null}
+            {section.behaviour === "takes-charge" && expectedS ? (
+              <p className="caption">
+                A part of the rated value should take about {formatNumber(expectedS, expectedS < 10 ? 1 : 0)} s on this range.
+              </p>
+            ) : null}
+          </div>
+        );
+      })}
+      <LineField
+        label="End of the ohm range in use"
+        text={record.swing.rangeEnd}
+        placeholder={`${formatNumber(house.figures.swingRangeOhm / 1000, 0)}k`}
+        onText={(rangeEnd) => change((r) => ({ ...r, swing: { ...r.swing, rangeEnd } }))}
+        isFigure
+      />
+    </>
+  );
+}

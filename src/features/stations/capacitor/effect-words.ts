@@ -1,0 +1,61 @@
+import { formatNumber, formatPercent, formatQuantity } from "@/core/quantity";
+import type { CapacitorKind, ValueEffect, ValueState } from "@/core/capacitor";
+import type { SectionVerdict } from "@/core/stations/capacitor";
+import { SWING_MEANING } from "@/core/capacitor";
+
+/** What a wrong value does, and what else to check because the motor ran like that. */
+const RUN: Record<ValueState, readonly string[]> = {
+  "as-rated": [],
+  weak: [
+    "Too little: less starting torque, a slow start, more slip, a hotter main winding. Line amps hardly change, the amps of the start winding do.",
+    "Check: windings and frame (heat), and running amps after the new part.",
+  ],
+  high: [
+    "Too much: the start winding draws over its amps, hums and runs hot; the volts across the part rise.",
+    "Check: winding ohms against a sister motor, and the volts across the part against its rating.",
+  ],
+  open: [
+    "Open: the motor hums and does not start; pushed, it may run either way, weakly and hot.",
+    "Check: windings and frame. Standing and humming burns them within minutes.",
+  ],
+  shorted: [
+    "Shorted: the start winding hangs straight on the line at several times its amps; it sometimes still starts, and overheats.",
+    "Check: start winding ohms, frame and insulation before a new part is fitted.",
+  ],
+};
+
+const START: Record<ValueState, readonly string[]> = {
+  "as-rated": [],
+  weak: [
+    "A weak start part does not always mean a weak start: torque can stay until the value is well below its rating, then falls. The switch stays in longer.",
+    "Check: that the start device drops out, and the starts an hour.",
+  ],
+  high: ["Too much for the start: higher start amps and volts at the switch contacts.", "Check: contacts of the start device."],
+  open: ["Open: the motor hums and does not start.", "Check: start device and start winding; limit every try to 2 to 3 seconds."],
+  shorted: [
+    "Shorted: the start winding hangs straight on the line while the switch is in; it trips or smokes.",
+    "Check: contacts of the start device for welding, start winding ohms.",
+  ],
+};
+
+function figures(effect: ValueEffect): string {
+  const across = `${formatQuantity("voltage", effect.voltsV, 1)} ${effect.areVoltsMeasured ? "measured" : "(about 1.5 × line, an estimate)"}`;
+  const change = `${effect.change < 0 ? "−" : "+"}${formatPercent(Math.abs(effect.change), 0)}`;
+  return `At ${across} its lead would carry ${formatNumber(effect.ratedA, 2)} A with the rated value, ${formatNumber(effect.foundA, 2)} A with this one (${change}).`;
+}
+
+/** State of a section that has no figure: told by OL or by the swing. */
+function stateWithoutFigure(section: SectionVerdict): ValueState | null {
+  if (section.isOverLimit) return "shorted";
+  if (section.swing === null) return null;
+  const meaning = SWING_MEANING[section.swing.behaviour];
+  return meaning === "charges" ? null : meaning;
+}
+
+/** What this section's value does to the motor; nothing while it is as rated or unknown. */
+export function effectSentences(section: SectionVerdict, kind: CapacitorKind): string[] {
+  const state = section.state ?? stateWithoutFigure(section);
+  if (state === null || state === "as-rated") return [];
+  const words = (kind === "run" ? RUN : START)[state];
+  return section.effect && kind === "run" && state !== "open" && state !== "shorted" ? [...words, figures(section.effect)] : [...words];
+}

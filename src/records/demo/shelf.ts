@@ -1,0 +1,41 @@
+import type { Part } from "../part-record";
+
+type Line = Omit<Part, "id" | "isDemo" | "updatedAt">;
+
+const KELVANE = "Kelvane";
+const DOSBROOK = "Dosbrook";
+
+function line(
+  label: string,
+  maker: string,
+  place: string,
+  [quantity, price]: [number, number],
+  size: [number, number, number] | null,
+): Line {
+  const [diameterMm, heightMm, terminals] = size ?? [null, null, null];
+  return { label, maker, place, quantity, price, diameterMm, heightMm, terminals };
+}
+
+/** What is on the truck and on the shelf at home; makers and prices are made up. */
+export const SHELF: readonly Line[] = [
+  line("2 µF ±5 % 450 V 50/60 Hz −25/+85 °C P2", KELVANE, "Truck", [2, 6.4], [30, 57, 2]),
+  line("2.5 µF ±5 % 450 V 50/60 Hz −25/+85 °C", DOSBROOK, "Truck", [3, 6.1], [30, 57, 2]),
+  line("4 µF ±5 % 450 V 50/60 Hz −25/+85 °C P2", KELVANE, "Truck", [2, 6.9], [30, 57, 2]),
+  line("5 µF ±6 % 440 V 60 Hz 70 °C", DOSBROOK, "Truck", [2, 7.2], [45, 70, 4]),
+  line("6 µF ±5 % 450 V 50/60 Hz −25/+85 °C P2", KELVANE, "Truck", [1, 7.4], [35, 60, 2]),
+  line("7.5 µF ±6 % 370 V 60 Hz 70 °C", DOSBROOK, "Shelf", [1, 6.8], [45, 70, 4]),
+  line("8 µF ±5 % 450 V 50 Hz −25/+85 °C", KELVANE, "Truck", [1, 8.2], [35, 72, 2]),
+  line("10 µF ±5 % 450 V 50/60 Hz −25/+85 °C P2", KELVANE, "Truck", [3, 8.8], [35, 72, 4]),
+  line("12.5 µF ±5 % 450 V 50/60 Hz −25/+85 °C P2", KELVANE, "Truck", [2, 9.6], [40, 72, 4]),
+  line("16 µF ±5 % 450 V 50 Hz −25/+85 °C P2", DOSBROOK, "Truck", [1, 11.2], [40, 94, 4]),
+  line("17.5 µF ±6 % 370 V 60 Hz 70 °C", DOSBROOK, "Shelf", [1, 10.1], [50, 80, 4]),
+  line("20 µF ±5 % 450 V 50/60 Hz −25/+85 °C P2", KELVANE, "Shelf", [1, 12.6], [45, 94, 4]),
+  line("25 µF ±6 % 440 V 60 Hz 70 °C", DOSBROOK, "Shelf", [1, 12.9], [50, 92, 4]),
+  line("30 µF ±5 % 450 V 50 Hz −25/+85 °C P2", KELVANE, "Shelf", [1, 14.8], [50, 94, 4]),
+  line("35 µF ±6 % 440 V 60 Hz 70 °C", DOSBROOK, "Truck", [1, 14.2], [50, 104, 4]),
+  line("40+5 µF ±6 % 440 V 60 Hz 70 °C", DOSBROOK, "Truck", [1, 21.5], [65, 112, 7]),
+  line("45+5 µF ±6 % 370 V 60 Hz 70 °C", DOSBROOK, "Shelf", [1, 19.9], [65, 112, 7]),
+  line("88-106 µF 250 VAC 60 Hz start", KELVANE, "Truck", [1, 13.4], [46, 86, 4]),
+  line("130-156 µF 165 VAC 60 Hz start", KELVANE, "Truck", [1, 13.9], [46, 86, 4]),
+  line("189-227 µF 250 VAC 50/60 Hz start", KELVANE, "Shelf", [1, 16.2], [46, 111, 4]),
+];

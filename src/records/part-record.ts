@@ -1,0 +1,33 @@
+import * as v from "valibot";
+import { parseCapacitorLabel, type StockPart } from "@/core/capacitor";
+import { defineRecordType } from "./record-type";
+import { MomentSchema } from "./traveller";
+
+const millimetres = v.nullable(v.pipe(v.number(), v.minValue(1), v.maxValue(1000)));
+
+/** One line of the shelf: a capacitor at hand, by its label. */
+export const PartSchema = v.object({
+  id: v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes")),
+  label: v.pipe(v.string(), v.maxLength(200)),
+  maker: v.pipe(v.string(), v.maxLength(80)),
+  /** truck, shelf at home, supplier */
+  place: v.pipe(v.string(), v.maxLength(80)),
+  quantity: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10000)),
+  price: v.pipe(v.number(), v.minValue(0), v.maxValue(100000)),
+  diameterMm: millimetres,
+  heightMm: millimetres,
+  terminals: v.nullable(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(12))),
+  isDemo: v.boolean(),
+  updatedAt: MomentSchema,
+});
+export type Part = v.InferOutput<typeof PartSchema>;
+
+export const partType = defineRecordType({ name: "part", schema: PartSchema, migrations: [] });
+
+/** A part as the sums take it; null when its label cannot be read. */
+export function toStockPart(part: Part): StockPart | null {
+  const label = parseCapacitorLabel(part.label);
+  if (!label.ok) return null;
+  const { id, quantity, price, diameterMm, heightMm, terminals } = part;
+  return { id, label: label.value, quantity, price, diameterMm, heightMm, terminals };
+}

@@ -64,7 +64,7 @@ function extent({ low, high, pointers, marks = [] }: LimitRuleProps): readonly [
 export function LimitRule(props: LimitRuleProps) {
   return (
     <>
-      <div className="max-sm:hidden">
+      <div className="max-w-[720px] max-sm:hidden">
         <Drawing {...props} width={WIDTHS.desk} />
       </div>
       <div className="sm:hidden">

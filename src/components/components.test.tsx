@@ -11,6 +11,7 @@ import { LimitRule } from "./LimitRule";
 import { LineField } from "./LineField";
 import { Stamp } from "./Stamp";
 import { TickTimes } from "./TickTimes";
+import { useNow } from "./useNow";
 
 function Bench() {
   const [texts, setTexts] = useState(["", ""]);
@@ -188,4 +189,41 @@ describe("the limit rule", () => {
 test("a stamp carries its word and its shape", () => {
   render(<Stamp tone="out">Out</Stamp>);
   expect(screen.getByText("Out")).toHaveClass("stamp-out");
+});
+
+test("several pointers stand on lines of their own; what lies far off is drawn at the edge", () => {
+  const stop = (at: number) => ({ at, label: "", figure: String(at) });
+  const { container } = render(
+    <LimitRule
+      description="three"
+      low={stop(9)}
+      high={stop(11)}
+      rated={{ at: 10, label: "rated" }}
+      pointers={[
+        { at: 10, halfWidth: 0.2, label: "meter", tone: "holds" },
+        { at: 8, halfWidth: 0.3, label: "running", tone: "out" },
+        { at: 500, halfWidth: 300, label: "swing", tone: "noted" },
+      ]}
+      marks={[{ at: 10.4, label: "2024" }]}
+    />,
+  );
+  const svg = container.querySelector("svg");
+  const texts = [...(svg?.querySelectorAll("text") ?? [])];
+  const heights = ["meter", "running", "swing"].map((word) => Number(texts.find((t) => t.textContent === word)?.getAttribute("y")));
+  expect(new Set(heights).size).toBe(3);
+  const width = Number(svg?.getAttribute("viewBox")?.split(" ")[2]);
+  for (const text of texts) expect(Number(text.getAttribute("x"))).toBeLessThanOrEqual(width);
+  expect(texts.some((t) => t.textContent === "2024")).toBe(true);
+});
+
+test("a clock ticks while something is counted and stands still otherwise", () => {
+  jest.useFakeTimers({ now: 1000 });
+  const Clock = ({ every }: { every: number | null }) => <output>{useNow(every)}</output>;
+  const { rerender } = render(<Clock every={100} />);
+  act(() => jest.advanceTimersByTime(250));
+  expect(screen.getByRole("status")).toHaveTextContent("1200");
+  rerender(<Clock every={null} />);
+  act(() => jest.advanceTimersByTime(1000));
+  expect(screen.getByRole("status")).toHaveTextContent("1200");
+  jest.useRealTimers();
 });

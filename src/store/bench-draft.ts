@@ -1,4 +1,5 @@
 "use client";
+import * as v from "valibot";
 import { stationOf, type StationId } from "@/core/stations";
 import type { TravellerId } from "@/records";
 import { database } from "./database";
@@ -7,11 +8,19 @@ import { keep } from "./storage-status";
 import { updateStation } from "./write";
 
 /** What lies on the bench for a station: kept on this device until it is clipped to a card or thrown away. */
-const keyOf = (station: StationId): string => `bench/${station}`;
+export const BENCH_KEYS = "bench/";
+const keyOf = (station: StationId): string => `${BENCH_KEYS}${station}`;
+
+/** A draft of an older program may have another shape; it is not worth a migration, but must not break the screen. */
+async function readDraft(station: StationId): Promise<unknown> {
+  const { schema, blank } = stationOf(station);
+  const parsed = v.safeParse(schema, (await database().settings.get(keyOf(station)))?.value);
+  return parsed.success ? parsed.output : blank;
+}
 
 /** The quick check in hand, live; the blank record when there is none. */
 export function useBenchDraft(station: StationId): Live<unknown> {
-  return useLive(async () => (await database().settings.get(keyOf(station)))?.value ?? stationOf(station).blank, [station]);
+  return useLive(() => readDraft(station), [station]);
 }
 
 /** Changes the quick check; kept at once, so that nothing typed is lost. */
@@ -19,8 +28,7 @@ export async function updateBench(station: StationId, change: (data: unknown) =>
   const db = database();
   return keep(() =>
     db.transaction("rw", db.settings, async () => {
-      const data = (await db.settings.get(keyOf(station)))?.value ?? stationOf(station).blank;
-      await db.settings.put({ key: keyOf(station), value: change(data) });
+      await db.settings.put({ key: keyOf(station), value: change(await readDraft(station)) });
     }),
   );
 }
@@ -36,9 +44,8 @@ export async function clearBench(station: StationId): Promise<(() => Promise<boo
 
 /** Clips the quick check to a card, in place of what the card has at that station, and clears the bench. */
 export async function clipBench(station: StationId, id: TravellerId): Promise<boolean> {
-  const draft = await database().settings.get(keyOf(station));
-  if (!draft) return false;
-  const isClipped = await updateStation(id, station, () => draft.value as never);
+  const draft = await readDraft(station);
+  const isClipped = await updateStation(id, station, () => draft as never);
   if (isClipped) await clearBench(station);
   return isClipped;
 }

@@ -2,6 +2,7 @@ import type { Failure, Result } from "@/core/result";
 import { ok } from "@/core/result";
 import { isEmptyPlan, parseVemmickFile, planImport, writeVemmickFile, type ImportPlan, type TravellerId } from "@/records";
 export { FILE_SUFFIX } from "@/records";
+import { BENCH_KEYS } from "./bench-draft";
 import { database } from "./database";
 import { keep } from "./storage-status";
 
@@ -75,7 +76,9 @@ export async function applyImport(plan: ImportPlan): Promise<(() => Promise<bool
 export async function wipeEverything(): Promise<boolean> {
   const db = database();
   return keep(() =>
-    db.transaction("rw", [db.travellers, db.stations, db.parts, db.house], async () => {
+    db.transaction("rw", [db.travellers, db.stations, db.parts, db.house, db.settings], async () => {
+      // A quick check lies among the settings; what the program knows of itself stays.
+      await db.settings.where("key").startsWith(BENCH_KEYS).delete();
       await db.parts.clear();
       await db.travellers.clear();
       await db.stations.clear();

@@ -6,6 +6,8 @@ import { applyImport, exportText, prepareImport, wipeEverything } from "./files"
 import { keep, storageFailure, toStorageFailure } from "./storage-status";
 import { bringUpToDate, NewerDataError, VemmickDatabase } from "./vemmick-database";
 import { createTraveller, removeTraveller, skipStation, updateHouse, updateStation, updateTraveller } from "./write";
+import { clearBench, clipBench, updateBench } from "./bench-draft";
+import { addPart, removePart, updatePart } from "./parts";
 import type { TravellerId } from "@/records";
 
 const db = database();
@@ -100,5 +102,80 @@ describe("trouble with storage", () => {
     expect(storageFailure()).toEqual({ code: "storage-full" });
     expect(await keep(() => Promise.resolve())).toBe(true);
     expect(storageFailure()).toBeNull();
+  });
+});
+
+describe("the shelf", () => {
+  const line = {
+    label: "10 µF 450 V",
+    maker: "Kelvane",
+    place: "Truck",
+    quantity: 2,
+    price: 8.8,
+    diameterMm: null,
+    heightMm: null,
+    terminals: null,
+  };
+  const own = async () => (await db.parts.toArray()).filter(({ isDemo }) => !isDemo);
+
+  test("a line is put on, changed, taken off and put back", async () => {
+    await addPart(line);
+    const [part] = await own();
+    if (!part) throw new Error("not kept");
+    await updatePart(part.id, { quantity: 1 });
+    expect(await own()).toMatchObject([{ label: "10 µF 450 V", quantity: 1 }]);
+    const undo = await removePart(part);
+    expect(await own()).toEqual([]);
+    await undo?.();
+    expect(await own()).toHaveLength(1);
+  });
+
+  test("the demo's lines come and go with the demo, own lines stay", async () => {
+    await restoreDemo();
+    expect(await db.parts.filter(({ isDemo }) => isDemo).count()).toBeGreaterThan(10);
+    await clearDemo();
+    expect(await db.parts.toArray()).toMatchObject([{ isDemo: false }]);
+  });
+
+  test("it travels in the file of everything, not in that of one card, and the import can be undone", async () => {
+    const id = await newCard();
+    const file = await exportText("everything");
+    expect((JSON.parse(file) as { parts: unknown[] }).parts).toHaveLength(1);
+    expect((JSON.parse(await exportText(id)) as { parts: unknown[] }).parts).toEqual([]);
+    await wipeEverything();
+    const plan = await prepareImport(file);
+    const undo = plan.ok ? await applyImport(plan.value) : null;
+    expect(await own()).toHaveLength(1);
+    await undo?.();
+    expect(await own()).toEqual([]);
+  });
+});
+
+describe("the bench", () => {
+  const change = (part: object) => updateBench("capacitor", (data) => ({ ...(data as object), ...part }));
+
+  test("changes at the same time are both kept, and clipped to a card in place of what it had", async () => {
+    const id = await newCard();
+    await updateStation(id, "capacitor", (data) => ({ ...data, label: "old" }));
+    await Promise.all([change({ label: "35 µF" }), change({ note: "from the bench" })]);
+    expect(await clipBench("capacitor", id)).toBe(true);
+    expect(await db.stations.get(`${id}/capacitor`)).toMatchObject({ data: { label: "35 µF", note: "from the bench" } });
+    expect(await db.settings.get("bench/capacitor")).toBeUndefined();
+  });
+
+  test("thrown away it can be brought back; wiping the device takes it too", async () => {
+    await change({ label: "20 µF" });
+    const back = await clearBench("capacitor");
+    expect(await db.settings.get("bench/capacitor")).toBeUndefined();
+    await back?.();
+    expect(await db.settings.get("bench/capacitor")).toMatchObject({ value: { label: "20 µF" } });
+    await wipeEverything();
+    expect(await db.settings.get("bench/capacitor")).toBeUndefined();
+  });
+
+  test("a draft of another shape is taken as none", async () => {
+    await db.settings.put({ key: "bench/capacitor", value: { label: 42 } });
+    await change({ note: "fresh" });
+    expect(await db.settings.get("bench/capacitor")).toMatchObject({ value: { label: "", note: "fresh" } });
   });
 });

@@ -7,6 +7,7 @@ interface ExportedFile {
   recordVersions: Record<string, number>;
   travellers: Record<string, unknown>[];
   stations: { stationId: string; data: Record<string, unknown> }[];
+  parts: { label: string }[];
   exportedAt?: string;
   house?: unknown;
 }
@@ -31,7 +32,8 @@ async function exportEverything(page: Page): Promise<ExportedFile> {
 
 test("export, wipe, import: the same again", async ({ page }) => {
   const before = await exportEverything(page);
-  expect(before).toMatchObject({ format: "vemmick", recordVersions: { traveller: 1, station: 1, house: 1 } });
+  expect(before).toMatchObject({ format: "vemmick", recordVersions: { traveller: 1, station: 2, house: 1, part: 1 } });
+  expect(before.parts.length).toBeGreaterThan(10);
   expect(before.travellers.length).toBeGreaterThanOrEqual(6);
 
   await page.goto("/house-rules");

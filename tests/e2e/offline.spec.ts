@@ -41,11 +41,17 @@ test("after one visit the whole program works with the server gone", async ({ pa
   await page.getByRole("button", { name: "Working" }).click();
   await expect(page.getByRole("dialog", { name: "Working" })).toBeVisible();
   await page.keyboard.press("Escape");
+  // The search runs in a web worker, which comes from the cache too.
+  await page.getByRole("button", { name: "What would fit" }).click();
+  await expect(page.getByRole("dialog").getByText("12.5 µF + 5 µF")).toBeVisible();
+  await page.keyboard.press("Escape");
   await page.reload();
   await expect(page.getByLabel("Meter shows", { exact: true })).toHaveValue("17.4");
   for (const [path, words] of [
     ["/ledger", "Everything on this device".slice(0, 5)],
     ["/house-rules", "Guard band"],
+    ["/bench?station=capacitor", "Label, as printed"],
+    ["/shelf", "12.5 µF ±5 % 450 V"],
     ["/print?id=demo-bakery-proofer", "Proofing-cabinet blower"],
   ] as const) {
     await page.goto(`${HOME}${path}`);

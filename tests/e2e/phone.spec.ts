@@ -88,7 +88,18 @@ test("nothing is wider than the phone, and what is pressed is big enough for a t
     "power-back",
     "prove",
   ];
-  for (const path of ["/", "/ledger", "/house-rules", ...stations.map((id) => `/traveller?id=demo-bakery-proofer&station=${id}`)]) {
+  const methods = ["running", "swing", "discharge", "start-parts"].map(
+    (method) => `/traveller?id=demo-bakery-proofer&station=capacitor&method=${method}`,
+  );
+  for (const path of [
+    "/",
+    "/bench?station=capacitor",
+    "/shelf",
+    ...methods,
+    "/ledger",
+    "/house-rules",
+    ...stations.map((id) => `/traveller?id=demo-bakery-proofer&station=${id}`),
+  ]) {
     await page.goto(path);
     await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
     const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);

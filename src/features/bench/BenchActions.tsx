@@ -36,7 +36,7 @@ export function BenchActions({ station, isEmpty, onCleared }: BenchActionsProps)
           Thrown away.{" "}
           <button
             type="button"
-            className="min-h-[24px] font-semibold text-press underline"
+            className="min-h-[44px] font-semibold text-press underline"
             onClick={() => {
               setUndo(null);
               void undo();

@@ -70,8 +70,9 @@ export function ImportPanel() {
   );
 }
 
-function countWords({ newTravellers, changedTravellers, keptTravellers, putHouse }: ImportPlan): string {
+function countWords({ newTravellers, changedTravellers, keptTravellers, putParts, putHouse }: ImportPlan): string {
   const parts = [`${newTravellers.length} new`, `${changedTravellers.length} changed`, `${keptTravellers} left as they are`];
+  if (putParts.length > 0) parts.push(`${putParts.length} shelf lines`);
   return `${parts.join(", ")}${putHouse ? ", house rules replaced" : ""}`;
 }
 

@@ -11,18 +11,18 @@ const PLACES = [
 /** Name and places. On a traveller its own heading stands in for the places on a desk. */
 export function AppHeader({ at, children }: { at: string; children?: React.ReactNode }) {
   return (
-    <header className="no-print flex min-h-[56px] items-center gap-x-5 border-b-[1.5px] border-ink bg-ground px-4 sm:px-[18px]">
+    <header className="no-print flex min-h-[56px] items-center gap-x-3 border-b-[1.5px] border-ink bg-ground px-4 sm:gap-x-5 sm:px-[18px]">
       <PageLink href="/" className="inline-flex min-h-[44px] items-center text-[17px] font-extrabold [font-stretch:118%]">
         Vemmick
       </PageLink>
       {children ?? (
-        <nav aria-label="Places" className="flex gap-1 sm:gap-3">
+        <nav aria-label="Places" className="flex min-w-0 gap-1 overflow-x-auto [scrollbar-width:none] sm:gap-3">
           {PLACES.map(({ href, label }) => (
             <PageLink
               key={href}
               href={href}
               aria-current={at === href ? "page" : undefined}
-              className={`inline-flex min-h-[44px] items-center px-1.5 font-semibold ${at === href ? "border-b-[3px] border-press" : "border-b-[3px] border-transparent"}`}
+              className={`inline-flex min-h-[44px] items-center px-1.5 font-semibold whitespace-nowrap max-sm:text-[14px] ${at === href ? "border-b-[3px] border-press" : "border-b-[3px] border-transparent"}`}
             >
               {label}
             </PageLink>

@@ -17,7 +17,7 @@ import { judgeSection, type SectionVerdict } from "./section";
 import { toDay, trendOf, type Trend } from "./trend";
 import { workingOfSection, workingOfTrend } from "./working";
 
-export type { CapacitorRecord } from "./record";
+export { BLANK_CAPACITOR, type CapacitorRecord } from "./record";
 export type { RunningVerdict, SectionVerdict, SwingVerdict } from "./section";
 export type { DischargePlan } from "./discharge-plan";
 export type { Trend } from "./trend";

@@ -115,7 +115,8 @@ export function Combinations({ wanted, stock, house, nameOf, workingV }: Combina
   );
 }
 
-const signed = (percent: number): string => `${percent < 0 ? "−" : "+"}${formatNumber(Math.abs(percent), 1)} %`;
+const signed = (percent: number): string =>
+  Math.abs(percent) < 0.05 ? "on the value" : `${percent < 0 ? "−" : "+"}${formatNumber(Math.abs(percent), 1)} %`;
 const shortName = (label: string): string => /^[^%V]*?µF/.exec(label)?.[0] ?? label;
 const SERIES_SHOWN = 5;
 /** Three at a time over a long list would hold up the screen; the nearest few dozen are enough for a stopgap. */

@@ -7,6 +7,7 @@ import { NoteField } from "@/components/LineField";
 import type { InstrumentProps } from "../contract";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
+import { FitsButton } from "./FitsButton";
 import { LabelLine } from "./LabelLine";
 import { MeterFields, MeterQuestions } from "./MeterFields";
 import { RunningFields, RunningQuestions } from "./RunningFields";
@@ -69,21 +70,20 @@ function Judged(props: Props & { method: string }) {
           ))
         : null}
       <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
-        <div className="flex min-w-0 flex-col gap-3">
-          <Verdict
-            assessment={assessment}
-            figure={figures.join(" · ") || null}
-            sentences={capacitorSentences(detail, readMoments(record), house.figures)}
-          />
-          {detail.state === "label" ? (
-            <Suspense>
-              <MorePanel {...props} detail={detail} />
-            </Suspense>
-          ) : null}
-        </div>
+        <Verdict
+          assessment={assessment}
+          figure={figures.join(" · ") || null}
+          sentences={capacitorSentences(detail, readMoments(record), house.figures)}
+          more={detail.state === "label" ? <FitsButton {...props} detail={detail} /> : null}
+        />
         <KeyPad extras={extras} />
       </div>
       <div className="flex flex-col gap-4 max-md:order-3">
+        {detail.state === "label" ? (
+          <Suspense>
+            <MorePanel {...props} detail={detail} />
+          </Suspense>
+        ) : null}
         <Questions {...props} />
         <YesNo
           legend="Bulged, vented, leaking or burnt"

@@ -54,7 +54,7 @@ export function LabelLine({ record, assessment, change, facts }: Props) {
             </span>
             <button
               type="button"
-              className="min-h-[24px] font-semibold text-press underline underline-offset-3"
+              className="min-h-[44px] font-semibold text-press underline underline-offset-3"
               aria-expanded={isCorrecting}
               onClick={() => setCorrecting(!isCorrecting)}
             >

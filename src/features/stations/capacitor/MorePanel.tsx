@@ -1,27 +1,20 @@
 "use client";
-import { lazy, Suspense, useState } from "react";
+import { lazy, Suspense } from "react";
 import type { InstrumentProps } from "../contract";
 import { effectSentences } from "./effect-words";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
 import { trendSentence } from "./trend-words";
 
 const TrendChart = lazy(() => import("./TrendChart"));
-const WhatFits = lazy(() => import("./WhatFits"));
 
 type Props = Omit<InstrumentProps<"capacitor", CapacitorDetail>, "detail"> & { readonly detail: LabelDetail };
 
-/** What the value does to the motor, how it changed over the visits, and what would fit. */
+/** What the value does to the motor, and how it changed over the visits. */
 export default function MorePanel(props: Props) {
   const { detail } = props;
-  const [isOpen, setOpen] = useState(false);
   const effects = detail.sections.flatMap((section) => effectSentences(section, detail.label.kind));
   return (
     <div className="flex flex-col gap-3">
-      <p>
-        <button type="button" className="btn" onClick={() => setOpen(true)}>
-          What would fit
-        </button>
-      </p>
       {effects.length > 0 ? (
         <section aria-label="What this value does">
           <h2 className="heading-rule text-[14px]">What this value does</h2>
@@ -43,11 +36,6 @@ export default function MorePanel(props: Props) {
           </section>
         ) : null,
       )}
-      {isOpen ? (
-        <Suspense>
-          <WhatFits {...props} onClose={() => setOpen(false)} />
-        </Suspense>
-      ) : null}
     </div>
   );
 }

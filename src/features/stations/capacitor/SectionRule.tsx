@@ -56,7 +56,7 @@ export function SectionRule({ section, trend, name, isNamed }: SectionRuleProps)
   if (limits === null) return null;
   const percentOf = (value: number): string => (limits.origin === "printed-range" ? "" : signed((100 * value) / limits.ratedUf - 100));
   const pointers = pointersOf(section);
-  const said = pointers.map(({ at, label }) => `; ${label.replace(/ [\d.]+.*$/, "")} ${formatQuantity("capacitance", at)}`).join("");
+  const said = pointers.map(({ at, label }) => `; ${label.replace(/ [\d.]+(?=,|$)/, "")} ${formatQuantity("capacitance", at)}`).join("");
   const earlier = trend?.earlier ?? [];
   return (
     <div>

@@ -25,7 +25,7 @@ export default function TrendChart({ trend, section }: { trend: Trend; section: 
   const limitUf = drift.perYearUf < 0 ? limits.lowUf : limits.highUf;
   const all = [...points.flatMap(({ uf, foot }) => [uf - foot, uf + foot]), ...line.map((p) => p.line), limitUf];
   const [low, high] = [Math.min(...all), Math.max(...all)];
-  const air = (high - low) * 0.1;
+  const ticks = niceTicks(low, high);
   return (
     <div
       role="img"
@@ -45,8 +45,9 @@ export default function TrendChart({ trend, section }: { trend: Trend; section: 
             stroke="var(--ink)"
           />
           <YAxis
-            domain={[low - air, high + air]}
-            tickFormatter={(value: number) => formatNumber(value, 1)}
+            domain={[ticks[0] ?? low, ticks.at(-1) ?? high]}
+            ticks={ticks}
+            tickFormatter={(value: number) => formatNumber(value, 2)}
             width={40}
             tick={{ fontSize: 12, fill: "var(--ink)" }}
             stroke="var(--ink)"
@@ -69,4 +70,13 @@ function yearTicks(first: number, last: number): number[] {
   return Array.from({ length: Math.floor((to - from) / step) + 1 }, (_, index) => Date.UTC(from + index * step, 0, 1) / DAY_MS).filter(
     (day) => day >= first - 40 && day <= last,
   );
+}
+
+/** Round steps of 1, 2 or 5 that enclose a stretch, about five of them. */
+function niceTicks(low: number, high: number): number[] {
+  const rough = (high - low) / 4;
+  const power = 10 ** Math.floor(Math.log10(rough));
+  const step = ([1, 2, 5, 10].find((m) => m * power >= rough) ?? 10) * power;
+  const first = Math.floor(low / step);
+  return Array.from({ length: Math.ceil(high / step) - first + 1 }, (_, index) => Number(((first + index) * step).toPrecision(8)));
 }

@@ -1,7 +1,7 @@
 import { formatNumber, formatQuantity } from "@/core/quantity";
 import type { DischargePlan } from "@/core/stations/capacitor";
 
-const volts = (value: number): string => formatQuantity("voltage", value, 1);
+const volts = (value: number): string => `${formatNumber(value, 0)} V`;
 
 const ORIGINS: Record<DischargePlan["chargeOrigin"], string> = {
   keyed: "as keyed",

@@ -1,4 +1,4 @@
-import { formatNumber, formatPercent, formatQuantity } from "@/core/quantity";
+import { formatNumber, formatPercent } from "@/core/quantity";
 import type { CapacitorKind, ValueEffect, ValueState } from "@/core/capacitor";
 import type { SectionVerdict } from "@/core/stations/capacitor";
 import { SWING_MEANING } from "@/core/capacitor";
@@ -39,7 +39,7 @@ const START: Record<ValueState, readonly string[]> = {
 };
 
 function figures(effect: ValueEffect): string {
-  const across = `${formatQuantity("voltage", effect.voltsV, 1)} ${effect.areVoltsMeasured ? "measured" : "(about 1.5 × line, an estimate)"}`;
+  const across = `${formatNumber(effect.voltsV, 0)} V ${effect.areVoltsMeasured ? "measured" : "(about 1.5 × line, an estimate)"}`;
   const change = `${effect.change < 0 ? "−" : "+"}${formatPercent(Math.abs(effect.change), 0)}`;
   return `At ${across} its lead would carry ${formatNumber(effect.ratedA, 2)} A with the rated value, ${formatNumber(effect.foundA, 2)} A with this one (${change}).`;
 }
@@ -52,10 +52,11 @@ function stateWithoutFigure(section: SectionVerdict): ValueState | null {
   return meaning === "charges" ? null : meaning;
 }
 
-/** What this section's value does to the motor; nothing while it is as rated or unknown. */
+/** What this section's value does to the motor; nothing while it is as rated, unknown, or too close to call. */
 export function effectSentences(section: SectionVerdict, kind: CapacitorKind): string[] {
   const state = section.state ?? stateWithoutFigure(section);
-  if (state === null || state === "as-rated") return [];
+  const isSure = section.joint === null || section.joint.conformity.decision === "out";
+  if (state === null || state === "as-rated" || !isSure) return [];
   const words = (kind === "run" ? RUN : START)[state];
   return section.effect && kind === "run" && state !== "open" && state !== "shorted" ? [...words, figures(section.effect)] : [...words];
 }

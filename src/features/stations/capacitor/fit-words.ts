@@ -1,5 +1,5 @@
 import { ratedUfOf, type JoinKind, type Refusal, type Remark, type Wanted } from "@/core/capacitor";
-import { formatNumber, formatQuantity } from "@/core/quantity";
+import { formatNumber } from "@/core/quantity";
 
 const uf = (value: number): string => `${formatNumber(value, 2)} µF`;
 const list = (values: readonly number[]): string => `${values.map((value) => formatNumber(value, 2)).join(" + ")} µF`;
@@ -40,8 +40,7 @@ export function wantedWords({ label, atLeastV, frequencyHz }: Wanted, isFromPlat
         : formatNumber(ratedUfOf(section), 2),
     )
     .join(" + ");
-  const volts =
-    atLeastV === null ? "volts not known: never less than the part taken out" : `${formatQuantity("voltage", atLeastV, 1)} or more`;
+  const volts = atLeastV === null ? "volts not known: never less than the part taken out" : `${formatNumber(atLeastV, 0)} V or more`;
   const hertz = frequencyHz === null ? "" : `, ${formatNumber(frequencyHz, 0)} Hz`;
   return `Wanted: ${label.kind} part, ${value} µF, ${volts}${hertz} (${isFromPlate ? "by the plate" : "by the label"}).`;
 }

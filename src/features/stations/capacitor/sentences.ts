@@ -119,7 +119,7 @@ const VOLTS = {
 function voltsSentence({ volts }: SectionVerdict): string[] {
   if (volts === null) return [];
   const say = VOLTS[volts.conformity.decision];
-  return say ? [say(formatQuantity("voltage", volts.measuredV, 1), formatQuantity("voltage", volts.ratedV, 1))] : [];
+  return say ? [say(`${formatNumber(volts.measuredV, 0)} V`, `${formatNumber(volts.ratedV, 0)} V`)] : [];
 }
 
 /** What one section's figures mean. */

@@ -10,10 +10,12 @@ interface VerdictProps {
   readonly figure?: string | null;
   /** what was measured and what it means; the first is set large */
   readonly sentences: readonly string[];
+  /** further buttons beside Working */
+  readonly more?: React.ReactNode;
 }
 
 /** Stamp, deciding figure, sentences in words, and the sum behind them. Read out when it changes. */
-export function Verdict({ assessment, word, figure, sentences }: VerdictProps) {
+export function Verdict({ assessment, word, figure, sentences, more }: VerdictProps) {
   const [first, ...rest] = sentences;
   return (
     <div className="min-w-0">
@@ -26,14 +28,15 @@ export function Verdict({ assessment, word, figure, sentences }: VerdictProps) {
         </div>
         {first ? <p className="mt-3 max-w-[60ch] text-[17px]">{first}</p> : null}
         {rest.map((sentence) => (
-          <p key={sentence} className="mt-2 max-w-[64ch] text-[14px] text-ink-soft">
+          <p key={sentence} className="verdict-rest mt-2 max-w-[64ch] text-[14px] text-ink-soft">
             {sentence}
           </p>
         ))}
       </div>
-      {assessment.working.length > 0 ? (
-        <div className="mt-3">
-          <WorkingButton steps={assessment.working} />
+      {assessment.working.length > 0 || more ? (
+        <div className="verdict-rest mt-3 flex flex-wrap gap-2">
+          {assessment.working.length > 0 ? <WorkingButton steps={assessment.working} /> : null}
+          {more}
         </div>
       ) : null}
     </div>

@@ -26,6 +26,8 @@ export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
     return [
       `${record.label.trim()}${measured.length > 0 ? `: ${measured.join(", ")}` : ""}.`,
       ...capacitorSentences(detail, readMoments(record), house),
+      ...(record.discharge.remaining ? [`${record.discharge.remaining.text} V left on it after discharge.`] : []),
+      ...(record.kit ? [`Hard-start kit: ${record.kit === "ptc" ? "PTC" : "potential relay and start capacitor"}.`] : []),
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];
   },

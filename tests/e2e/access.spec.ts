@@ -69,5 +69,5 @@ test("pages allow scripts by nonce only, and nothing from elsewhere", async ({ r
     expect(tags.length).toBeGreaterThan(3);
     expect(tags.filter((tag) => !tag.includes(`nonce="${nonce}"`))).toEqual([]);
   }
-  expect(nonces.size).toBe(5);
+  expect(nonces.size).toBe(7);
 });

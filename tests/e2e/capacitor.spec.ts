@@ -83,6 +83,7 @@ test("on a card the running method waits for power, the meter for its absence", 
   await expect(bench(page).getByText("This is done with power on.")).toBeVisible();
   await expect(page.getByLabel("Amps in its lead")).toBeDisabled();
   await bench(page).getByRole("button", { name: "Power back on first" }).click();
+  await expect(page.getByRole("button", { name: "Power is back on" })).toBeDisabled();
   for (const step of await bench(page).getByRole("checkbox").all()) await step.check();
   await page.getByRole("button", { name: "Power is back on" }).click();
   await goTo(page, "Capacitor");

@@ -20,7 +20,7 @@ test("demo data is cleared and brought back; own cards are not touched", async (
 test("a house rule changes the verdict and says that it did; nonsense is refused", async ({ page }) => {
   await openDemo(page, "bakery-proofer", "capacitor");
   await page.getByLabel("Label, as printed").fill("17.5 µF 440 V");
-  await expect(bench(page).getByText("no tolerance on the label: house rule")).toBeVisible();
+  await expect(bench(page).getByText("No tolerance on the label: the house rule sets the limits.")).toBeVisible();
   await page.goto("/house-rules");
   const low = page.getByLabel("Run capacitor without tolerance on the label: low limit");
   await low.fill("banana");

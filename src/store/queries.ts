@@ -1,6 +1,6 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
-import { useEffect, useMemo, useSyncExternalStore } from "react";
+import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import type { Failure } from "@/core/result";
 import type { EarlierVisit, StationEntries } from "@/core/stations";
 import { toHouse, UNSET_HOUSE, type House, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
@@ -59,25 +59,43 @@ const motorKey = ({ machine, site }: Traveller): string | null => {
   return m && s ? `${m}\n${s}` : null;
 };
 
-/** Earlier visits to the motor of this card, the oldest first; empty until they were read. */
-export function useEarlierVisits(traveller: Traveller | null): readonly EarlierVisit[] {
-  const key = traveller && motorKey(traveller);
-  const answer = useLive(async () => {
-    if (!traveller || key === null) return [];
-    const db = database();
-    const cards = (await db.travellers.toArray()).filter((card) => motorKey(card) === key && card.createdAt < (traveller?.createdAt ?? ""));
-    return Promise.all(
-      cards
-        .sort((a, b) => a.createdAt.localeCompare(b.createdAt))
-        .map(async ({ id, createdAt }) => {
-          const rows = await db.stations.where("travellerId").equals(id).toArray();
-          return { at: createdAt, records: Object.fromEntries(rows.map((row) => [row.stationId, row.data])) };
-        }),
-    );
-  }, [key, traveller?.createdAt]);
-  return answer.state === "ready" ? answer.value : NO_VISITS;
-}
 const NO_VISITS: readonly EarlierVisit[] = [];
+
+async function readEarlierVisits(key: string, before: string): Promise<readonly EarlierVisit[]> {
+  const db = database();
+  const cards = (await db.travellers.toArray()).filter((card) => motorKey(card) === key && card.createdAt < before);
+  return Promise.all(
+    cards
+      .sort((a, b) => a.createdAt.localeCompare(b.createdAt))
+      .map(async ({ id, createdAt }) => {
+        const rows = await db.stations.where("travellerId").equals(id).toArray();
+        return { at: createdAt, records: Object.fromEntries(rows.map((row) => [row.stationId, row.data])) };
+      }),
+  );
+}
+
+/**
+ * Earlier visits to the motor of this card, the oldest first; empty until they were read. Read once a card: they are
+ * past, and a live query would read them again with every key of the present visit.
+ */
+export function useEarlierVisits(traveller: Traveller): readonly EarlierVisit[] {
+  const key = motorKey(traveller);
+  const before = traveller.createdAt;
+  const [found, setFound] = useState<{ readonly key: string; readonly visits: readonly EarlierVisit[] } | null>(null);
+  useEffect(() => {
+    if (key === null) return;
+    let isStale = false;
+    const tell = (visits: readonly EarlierVisit[]): void => {
+      if (!isStale) setFound({ key, visits });
+    };
+    // Without them the card still works; the screen that reads the card itself tells what is wrong with storage.
+    readEarlierVisits(key, before).then(tell, () => tell(NO_VISITS));
+    return () => {
+      isStale = true;
+    };
+  }, [key, before]);
+  return found !== null && found.key === key ? found.visits : NO_VISITS;
+}
 
 /** All travellers with their entries, the last touched first. */
 export function useTravellers(): Live<readonly TravellerWithEntries[]> {

@@ -82,6 +82,10 @@ test("on a card the running method waits for power, the meter for its absence", 
   await method(page, "Running").click();
   await expect(bench(page).getByText("This is done with power on.")).toBeVisible();
   await expect(page.getByLabel("Amps in its lead")).toBeDisabled();
+  // What was measured may be read at any time.
+  await page.getByRole("button", { name: "Working" }).press("Enter");
+  await expect(page.getByRole("dialog", { name: "Working" })).toBeVisible();
+  await page.keyboard.press("Escape");
   await bench(page).getByRole("button", { name: "Power back on first" }).click();
   await expect(page.getByRole("button", { name: "Power is back on" })).toBeDisabled();
   for (const step of await bench(page).getByRole("checkbox").all()) await step.check();

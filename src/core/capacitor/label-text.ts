@@ -71,12 +71,14 @@ export function takeTolerance(rest: Remainder): Tolerance | null {
 }
 
 const VOLT_UNIT = String.raw`(?:v\s*~|~\s*v|v\.?\s?a\.?\s?c\.?|ac\s?v|volts?|v)(?![a-z])`;
+const EITHER_VOLTS = new RegExp(String.raw`(?<![\d.+])(\d{3})\s*/\s*(\d{3})\s*${VOLT_UNIT}`);
+const ONE_VOLTS = new RegExp(String.raw`(?<![\d.])(\d{2,3})\s*${VOLT_UNIT}`);
 
 /** `370/440 V`: the part is made for either, so it bears the higher. */
 export function takeVolts(rest: Remainder): number | null {
-  const either = rest.take(new RegExp(String.raw`(?<![\d.+])(\d{3})\s*/\s*(\d{3})\s*${VOLT_UNIT}`));
+  const either = rest.take(EITHER_VOLTS);
   if (either) return Math.max(Number(either[1]), Number(either[2]));
-  const single = rest.take(new RegExp(String.raw`(?<![\d.])(\d{2,3})\s*${VOLT_UNIT}`));
+  const single = rest.take(ONE_VOLTS);
   return single ? Number(single[1]) : null;
 }
 

@@ -1,4 +1,5 @@
 "use client";
+import { ShowMore } from "@/components/LongList";
 import { PageLink } from "@/components/PageLink";
 import { useState } from "react";
 import { Stamp } from "@/components/Stamp";
@@ -87,11 +88,7 @@ function Visits({ cards, house }: { cards: readonly TravellerWithEntries[]; hous
           );
         })}
       </ul>
-      {cards.length > shown ? (
-        <button type="button" className="btn mt-4" onClick={() => setShown(shown + PAGE)}>
-          Show {Math.min(PAGE, cards.length - shown)} more
-        </button>
-      ) : null}
+      <ShowMore total={cards.length} shown={shown} page={PAGE} onShow={setShown} />
     </section>
   );
 }

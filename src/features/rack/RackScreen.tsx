@@ -1,4 +1,5 @@
 "use client";
+import { FindField, ShowMore } from "@/components/LongList";
 import { useEffect, useRef, useState } from "react";
 import type { House } from "@/records";
 import { useHouse, useTravellers, type TravellerWithEntries } from "@/store/queries";
@@ -57,16 +58,7 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
             <h2 id="on-the-rack">
               On the rack <span className="caption ml-2 font-normal">{open.length} open</span>
             </h2>
-            <label className="flex items-baseline gap-2 text-[14px] font-normal">
-              <span className="text-ink-soft">Find</span>
-              <input
-                ref={search}
-                type="search"
-                className="min-h-[32px] w-44 border-b border-ink bg-transparent px-1"
-                value={find}
-                onChange={(event) => setFind(event.target.value)}
-              />
-            </label>
+            <FindField ref={search} text={find} onText={setFind} />
           </div>
           {open.length > 0 ? (
             <ul className="mt-3.5 grid gap-3.5 sm:grid-cols-2">
@@ -79,11 +71,7 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
               {words.length > 0 ? `No open card has “${find}”.` : "Nothing on the rack. Say above what the motor does."}
             </p>
           )}
-          {open.length > shown ? (
-            <button type="button" className="btn mt-4" onClick={() => setShown(shown + PAGE)}>
-              Show {Math.min(PAGE, open.length - shown)} more
-            </button>
-          ) : null}
+          <ShowMore total={open.length} shown={shown} page={PAGE} onShow={setShown} />
         </section>
       </div>
       <div className="flex flex-col gap-7">

@@ -1,4 +1,5 @@
 "use client";
+import { FindField, ShowMore } from "@/components/LongList";
 import { useState } from "react";
 import { parseCapacitorLabel } from "@/core/capacitor";
 import type { Part } from "@/records";
@@ -68,15 +69,7 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
               {parts.length} lines{unread > 0 ? `, ${unread} with a label that cannot be read` : ""}
             </span>
           </h2>
-          <label className="flex items-baseline gap-2 text-[14px] font-normal">
-            <span className="text-ink-soft">Find</span>
-            <input
-              type="search"
-              className="min-h-[32px] w-44 border-b border-ink bg-transparent px-1"
-              value={find}
-              onChange={(event) => setFind(event.target.value)}
-            />
-          </label>
+          <FindField text={find} onText={setFind} />
         </div>
         {found.length === 0 ? (
           <p className="mt-3 text-ink-soft">
@@ -88,11 +81,7 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
             <PartLine key={part.id} part={part} onRemove={() => void remove(part)} />
           ))}
         </ul>
-        {found.length > shown ? (
-          <button type="button" className="btn mt-4" onClick={() => setShown(shown + PAGE)}>
-            Show {Math.min(PAGE, found.length - shown)} more
-          </button>
-        ) : null}
+        <ShowMore total={found.length} shown={shown} page={PAGE} onShow={setShown} />
       </section>
     </div>
   );

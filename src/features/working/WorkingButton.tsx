@@ -1,5 +1,6 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
+import { ReadButton } from "@/components/ReadButton";
 import type { WorkingStep } from "@/core/stations";
 
 const Sheet = lazy(() => import("@/components/Sheet"));
@@ -9,9 +10,7 @@ export function WorkingButton({ steps }: { steps: readonly WorkingStep[] }) {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <button type="button" className="btn" onClick={() => setOpen(true)}>
-        Working
-      </button>
+      <ReadButton onPress={() => setOpen(true)}>Working</ReadButton>
       {isOpen ? (
         <Suspense>
           <Sheet title="Working" onClose={() => setOpen(false)}>

@@ -1,5 +1,6 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
+import { ReadButton } from "@/components/ReadButton";
 import type { InstrumentProps } from "../contract";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
 
@@ -10,9 +11,7 @@ export function FitsButton(props: InstrumentProps<"capacitor", CapacitorDetail> 
   const [isOpen, setOpen] = useState(false);
   return (
     <>
-      <button type="button" className="btn" onClick={() => setOpen(true)}>
-        What would fit
-      </button>
+      <ReadButton onPress={() => setOpen(true)}>What would fit</ReadButton>
       {isOpen ? (
         <Suspense>
           <WhatFits {...props} onClose={() => setOpen(false)} />

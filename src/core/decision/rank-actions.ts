@@ -1,4 +1,4 @@
-import type { ActionId, Hypothesis } from "../diagnosis";
+import type { ActionId, Hypothesis, Suspect } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import { ACTION_TABLE, actionCost } from "./actions";
 
@@ -27,9 +27,24 @@ const WEIGHED: readonly ActionId[] = [
 
 /** Chance that nothing is left wrong after the action: the sets of faults it covers whole. */
 function cureProbability(action: ActionId, hypotheses: readonly Hypothesis[]): number {
+  let sum = 0;
+  for (const { faults, probability } of hypotheses) if (isCovered(action, faults)) sum += probability;
+  return sum;
+}
+
+// The sets of faults are the same objects every time, so each answer is worked out once.
+const covered = new Map<ActionId, WeakMap<readonly Suspect[], boolean>>();
+
+/** Whether an action mends every fault of a set. Work done on a sound motor leaves it sound: the empty set is covered by all. */
+function isCovered(action: ActionId, faults: readonly Suspect[]): boolean {
+  const known = covered.get(action) ?? new WeakMap<readonly Suspect[], boolean>();
+  covered.set(action, known);
+  const before = known.get(faults);
+  if (before !== undefined) return before;
   const { cures } = ACTION_TABLE[action];
-  // Work done on a sound motor leaves it sound, so an empty set is covered by every action.
-  return hypotheses.reduce((sum, { faults, probability }) => (faults.every((fault) => cures.includes(fault)) ? sum + probability : sum), 0);
+  const is = faults.every((fault) => cures.includes(fault));
+  known.set(faults, is);
+  return is;
 }
 
 /**

@@ -44,6 +44,18 @@ export function outcomeProbabilities(test: TestId, faults: readonly Suspect[], a
   return found;
 }
 
+/** Outcomes a finding speaks of, as places in the table with their weights; worked out once a finding. */
+const spoken = new WeakMap<Finding, readonly (readonly [index: number, weight: number])[]>();
+
+function weightsOf(finding: Finding): readonly (readonly [index: number, weight: number])[] {
+  const known = spoken.get(finding);
+  if (known) return known;
+  const names = OUTCOME_NAMES[finding.test];
+  const found = Object.entries(finding.weights).map(([outcome, weight]) => [names.indexOf(outcome), weight ?? 0] as const);
+  spoken.set(finding, found);
+  return found;
+}
+
 /**
  * Likelihood of a finding under a set of faults. A split finding is virtual evidence: its weights are the likelihoods of
  * what was seen under each outcome.
@@ -51,8 +63,9 @@ export function outcomeProbabilities(test: TestId, faults: readonly Suspect[], a
  */
 export function findingLikelihood(finding: Finding, faults: readonly Suspect[]): number {
   const probabilities = outcomeProbabilities(finding.test, faults, finding.about);
-  const weights = finding.weights as Readonly<Partial<Record<string, number>>>;
-  return OUTCOME_NAMES[finding.test].reduce((sum, outcome, index) => sum + (weights[outcome] ?? 0) * (probabilities[index] ?? 0), 0);
+  let likelihood = 0;
+  for (const [index, weight] of weightsOf(finding)) likelihood += weight * (probabilities[index] ?? 0);
+  return likelihood;
 }
 
 const sets = new Map<string, readonly (readonly Suspect[])[]>();

@@ -4,6 +4,8 @@ import { decideConformity, parseReading, QUANTITIES, type Quantity } from "@/cor
 import { checkCombinations, checkDischarge, checkRunning } from "./capacitor-checkers";
 import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
 import { checkDiagnosis } from "./diagnosis-checker";
+import { checkPairsNeeded } from "./pairs-needed";
+import { checkInsulationTemperature, checkLeads, checkWindingTemperature } from "./winding-checkers";
 
 type Checker = (reference: ReferenceCase, tolerance: Tolerance) => Miss[];
 
@@ -70,4 +72,8 @@ export const CHECKERS: Record<string, Checker> = {
   cap_combinations: checkCombinations,
   speed_and_poles: checkSpeed,
   diagnosis: checkDiagnosis,
+  lead_identification: checkLeads,
+  lead_pairs_needed: checkPairsNeeded,
+  winding_temperature: checkWindingTemperature,
+  insulation_temperature: checkInsulationTemperature,
 };

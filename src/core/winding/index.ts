@@ -10,3 +10,25 @@ export {
   type ThreeLeadInput,
   type WindingRole,
 } from "./three-leads";
+export { tableOf, type Board, type BoardReading } from "./board";
+export { LAYOUTS, layoutOf } from "./layout-catalogue";
+export { faultsOf, type BoardFault, type ElementClass, type Layout, type LayoutElement, type LayoutRole } from "./layout";
+export { findMisfits, solveBoard, USUAL_SOLVE, type BoardSolution, type Solutions, type SolveOptions } from "./solve-board";
+export {
+  understandBoard,
+  USUAL_QUERY,
+  type BoardQuery,
+  type BoardAnswer,
+  type BoardUnderstanding,
+  type Residual,
+} from "./understand-board";
+export type { Probe } from "./next-probe";
+export {
+  compareWinding,
+  COPPER_CONSTANT_C,
+  resistanceAt,
+  temperatureRise,
+  windingTemperature,
+  type WindingComparison,
+  type WindingOhms,
+} from "./temperature";

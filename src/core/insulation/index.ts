@@ -1,0 +1,13 @@
+export { HALVING_K, insulationAt40C, REFERENCE_C } from "./temperature";
+export {
+  INSULATION_RULES,
+  insulationLimit,
+  insulationTrend,
+  judgeInsulation,
+  type InsulationLimits,
+  type InsulationPoint,
+  type InsulationReading,
+  type InsulationRule,
+  type InsulationTrend,
+  type InsulationVerdict,
+} from "./judge";

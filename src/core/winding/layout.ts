@@ -1,0 +1,51 @@
+import type { MotorType } from "../motor";
+
+/** What a path between two posts is. `link`: near zero (start switch, protector, joining wire); `capacitor`: no path on ohms. */
+export type ElementClass = "main" | "aux" | "half" | "section" | "coil" | "link" | "capacitor";
+
+/** Name of a place in a layout: C, R, S, HI, M1 … Persisted nowhere; shown through the vocabulary. */
+export type LayoutRole = string;
+
+export interface LayoutElement {
+  readonly from: LayoutRole;
+  readonly to: LayoutRole;
+  readonly cls: ElementClass;
+}
+
+/** An exchange of roles that leaves the layout what it is: the two ends of one coil, or two equal halves as a whole. */
+export type Exchange = readonly (readonly [LayoutRole, LayoutRole])[];
+
+/** How windings, switch, protector and capacitor may be joined to the posts of a board. The elements form no loop. */
+export interface Layout {
+  readonly id: string;
+  readonly roles: readonly LayoutRole[];
+  readonly elements: readonly LayoutElement[];
+  readonly exchanges: readonly Exchange[];
+  /** how often a board with this many posts is of this layout, against the others; only ratios count */
+  readonly share: number;
+  /** types of motor that have it; absent: any */
+  readonly motors?: readonly MotorType[];
+}
+
+/** What may be wrong with one element or one post. */
+export type BoardFault =
+  { readonly kind: "open" | "short"; readonly element: number } | { readonly kind: "ground"; readonly role: LayoutRole };
+
+/** Every single fault a layout can have. A capacitor is open on ohms when it is sound, a link near zero. */
+export function faultsOf(layout: Layout, hasFrame: boolean): readonly BoardFault[] {
+  const inElements = layout.elements.flatMap(({ cls }, element): BoardFault[] => [
+    ...(cls === "capacitor" ? [] : [{ kind: "open", element } as const]),
+    ...(cls === "link" ? [] : [{ kind: "short", element } as const]),
+  ]);
+  return hasFrame ? [...inElements, ...layout.roles.map((role) => ({ kind: "ground", role }) as const)] : inElements;
+}
+
+/** Whether an exchange of roles leaves the fault where it is; one that moves it is another case. */
+export function keepsFault(layout: Layout, exchange: Exchange, fault: BoardFault | null): boolean {
+  if (fault === null) return true;
+  const moved = new Map(exchange.flatMap(([a, b]) => [[a, b] as const, [b, a] as const]));
+  if (fault.kind === "ground") return !moved.has(fault.role);
+  const { from, to } = layout.elements[fault.element] ?? { from: "", to: "" };
+  const ends = [moved.get(from) ?? from, moved.get(to) ?? to];
+  return ends.includes(from) && ends.includes(to);
+}

@@ -1,0 +1,145 @@
+import { NO_PATH, type BoardTable, UNMEASURED } from "./board";
+import { covarianceOf } from "./least-squares";
+import { scaledFits, type ScaledFit, type WeighedSolution } from "./weigh-solutions";
+
+/** What the next pair may show, under the answers that are left. */
+export interface Probe {
+  readonly a: number;
+  readonly b: number;
+  /** expected information about which answer is right */
+  readonly bits: number;
+}
+
+/** Steps in which readings can be told apart: about what a usual meter sees. */
+const STEP = Math.log(1.08);
+const LOWEST_OHM = 0.05;
+const STEPS = Math.ceil(Math.log(4000 / LOWEST_OHM) / STEP);
+/** Answers less likely than this do not decide where to probe. */
+const LEAST_WEIGHT = 1e-4;
+const MOST_ANSWERS = 120;
+
+const logistic = (z: number): number => 1 / (1 + Math.exp(-1.702 * z));
+const stepOf = (ohm: number): number => (ohm <= LOWEST_OHM ? 0 : Math.min(STEPS - 1, 1 + Math.floor(Math.log(ohm / LOWEST_OHM) / STEP)));
+const EDGES = Array.from({ length: STEPS }, (_, step) => (step === 0 ? LOWEST_OHM : LOWEST_OHM * Math.exp(step * STEP)));
+
+function entropyBits(chances: ArrayLike<number>): number {
+  let sum = 0;
+  for (let index = 0; index < chances.length; index += 1) {
+    const p = chances[index] ?? 0;
+    if (p > 0) sum -= p * Math.log2(p);
+  }
+  return sum;
+}
+
+/** Spreads what an answer expects of a pair over the steps; the last place stands for no path. */
+function expectReading(
+  { structure, postOf }: WeighedSolution,
+  fits: readonly ScaledFit[],
+  [a, b]: readonly [number, number],
+  board: BoardTable["board"],
+  into: Float64Array,
+): void {
+  const size = structure.places.length;
+  const way = structure.ways[postOf.indexOf(a) * size + postOf.indexOf(b)] ?? -1;
+  into.fill(0);
+  if (way < 0) {
+    into[STEPS] = 1;
+    return;
+  }
+  for (const fit of fits) {
+    const { weight, values } = fit;
+    let mean = board.leadOhm;
+    for (let joint = 0; joint < structure.joints.length; joint += 1) if (way & (1 << joint)) mean += values[joint] ?? 0;
+    const variance = covarianceOf(fit, way, way) + board.leadStandardOhm ** 2;
+    const standard = Math.sqrt(variance + (0.1 + 0.005 * Math.abs(mean)) ** 2);
+    const from = stepOf(mean - 3 * standard);
+    const to = stepOf(mean + 3 * standard);
+    let below = 0;
+    for (let step = from; step <= to; step += 1) {
+      const upTo = step === to ? 1 : logistic(((EDGES[step] ?? 0) - mean) / standard);
+      into[step] = (into[step] ?? 0) + weight * (upTo - below);
+      below = upTo;
+    }
+  }
+}
+
+/**
+ * The pair whose reading is expected to settle most of what is still open: I = H(reading) − Σ P(answer) H(reading | answer),
+ * less what it would only tell about ohms.
+ * @param answers weighed, the likeliest first; `keyOf` tells which of them come to the same
+ * @returns null when every pair was measured
+ * @source Cover & Thomas, Elements of Information Theory, eq. 2.38
+ */
+export function nextProbe(
+  answers: readonly WeighedSolution[],
+  table: BoardTable,
+  keyOf: (answer: WeighedSolution) => string,
+): Probe | null {
+  const likely = answers.filter(({ probability }) => probability > LEAST_WEIGHT).slice(0, MOST_ANSWERS);
+  const total = likely.reduce((sum, { probability }) => sum + probability, 0);
+  const groups = new Map<string, { weight: number; mixed: Float64Array }>();
+  for (const answer of likely) {
+    const key = keyOf(answer);
+    const group = groups.get(key) ?? { weight: 0, mixed: new Float64Array(STEPS + 1) };
+    group.weight += answer.probability / total;
+    groups.set(key, group);
+  }
+  const grouped = likely.map((answer) => ({ answer, fits: scaledFits(answer, table), group: groups.get(keyOf(answer)) }));
+  const reading = new Float64Array(STEPS + 1);
+  const mixed = new Float64Array(STEPS + 1);
+  let best: Probe | null = null;
+  for (let a = 0; a < table.size; a += 1) {
+    for (let b = a + 1; b < table.size; b += 1) {
+      if (table.state[a * table.size + b] !== UNMEASURED) continue;
+      mixed.fill(0);
+      for (const { mixed: own } of groups.values()) own.fill(0);
+      for (const { answer, fits, group } of grouped) {
+        expectReading(answer, fits, [a, b], table.board, reading);
+        const weight = answer.probability / total;
+        for (let step = 0; step <= STEPS; step += 1) {
+          const part = weight * (reading[step] ?? 0);
+          if (part === 0) continue;
+          mixed[step] = (mixed[step] ?? 0) + part;
+          if (group) group.mixed[step] = (group.mixed[step] ?? 0) + part / group.weight;
+        }
+      }
+      const within = [...groups.values()].reduce((sum, { weight, mixed: own }) => sum + weight * entropyBits(own), 0);
+      const bits = Math.max(0, entropyBits(mixed) - within);
+      if (best === null || bits > best.bits + 1e-9) best = { a, b, bits };
+    }
+  }
+  return best;
+}
+
+/**
+ * A pair that would show a joint no reading has reached yet: every winding is seen once before the board counts as done.
+ * @param key the answer in hand; `keyOf` finds the one that stands for it
+ */
+export function unseenProbe(
+  answers: readonly WeighedSolution[],
+  key: string,
+  keyOf: (answer: WeighedSolution) => string,
+  table: BoardTable,
+): Probe | null {
+  const answer = answers.find((each) => keyOf(each) === key);
+  if (!answer) return null;
+  const { structure, postOf, fit } = answer;
+  const size = structure.places.length;
+  const unseen = structure.joints.flatMap((_, joint) => (fit.ohms[joint] === null ? [1 << joint] : []));
+  for (let p = 0; p < size; p += 1) {
+    for (let q = p + 1; q < size; q += 1) {
+      if (!unseen.includes(structure.ways[p * size + q] ?? 0)) continue;
+      const [a, b] = [postOf[p] ?? 0, postOf[q] ?? 0].sort((x, y) => x - y) as [number, number];
+      if (table.state[a * table.size + b] === UNMEASURED) return { a, b, bits: 0 };
+    }
+  }
+  return null;
+}
+
+/** Pairs measured so far, and how many there are. */
+export function countPairs(table: BoardTable): { readonly measured: number; readonly all: number } {
+  const { size, state } = table;
+  let measured = 0;
+  for (let a = 0; a < size; a += 1) for (let b = a + 1; b < size; b += 1) if ((state[a * size + b] ?? UNMEASURED) >= NO_PATH) measured += 1;
+  return { measured, all: (size * (size - 1)) / 2 };
+}

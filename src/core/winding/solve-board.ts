@@ -1,0 +1,158 @@
+import { tableOf, type Board, type BoardTable } from "./board";
+import { keepsRules } from "./board-rules";
+import { chiSquareSurvival } from "./chi-square";
+import type { Fit } from "./fit-board";
+import { layOut, postOrder, type Reach } from "./lay-out";
+import { faultsOf, type BoardFault, type Layout } from "./layout";
+import { LAYOUTS } from "./layout-catalogue";
+import type { LeastSquares } from "./least-squares";
+import { structureOf, type Structure } from "./structure";
+
+/** One way to understand a board: which post is what, what is wrong if anything, and how well the readings agree. */
+export interface BoardSolution {
+  readonly structure: Structure;
+  /** post of each place of the structure */
+  readonly postOf: readonly number[];
+  readonly fit: Fit;
+}
+
+export interface SolveOptions {
+  readonly layouts: readonly Layout[];
+  /** posts that nothing hangs on, at most */
+  readonly spares: number;
+  /** a sound winding has at least this many ohms */
+  readonly leastWindingOhm: number;
+  /** solutions to find before the search gives up for want of readings */
+  readonly limit: number;
+  /** places to try before it gives up */
+  readonly budget: number;
+}
+
+export const USUAL_SOLVE: SolveOptions = { layouts: LAYOUTS, spares: 2, leastWindingOhm: 0.5, limit: 4000, budget: 2_000_000 };
+
+/** Boards with this many posts may have one that is not used. */
+const LEAST_BOX = 5;
+/** Places to try for each reading left out. */
+const MISFIT_BUDGET = 4000;
+/** Chance below which readings and layout do not belong together. */
+export const LEAST_PROBABILITY = 0.001;
+/** A fit with chi-square for a chance of 0.001 at many degrees of freedom; no single reading may lie further off. */
+const reachScore = (readings: number): number => Math.sqrt(readings + 3.1 * Math.sqrt(2 * readings) + 9);
+
+/** Sizes of the groups of posts that have a path among them, the largest first. */
+function measuredGroups({ size, state }: BoardTable): number[] {
+  const group = Array.from({ length: size }, (_, post) => post);
+  for (let a = 0; a < size; a += 1) {
+    for (let b = a + 1; b < size; b += 1) {
+      if (state[a * size + b] !== 2) continue;
+      const [kept, merged] = [group[a] ?? a, group[b] ?? b];
+      for (let post = 0; post < size; post += 1) if (group[post] === merged) group[post] = kept;
+    }
+  }
+  const counts = new Map<number, number>();
+  for (const each of group) counts.set(each, (counts.get(each) ?? 0) + 1);
+  return [...counts.values()].sort((a, b) => b - a);
+}
+
+/** Everything the board could be with this many faults (none or one), before any reading is weighed. */
+export function structuresFor(board: Board, options: SolveOptions, isFaulty: boolean): Structure[] {
+  return options.layouts.flatMap((layout) => {
+    const spares = board.posts - layout.roles.length;
+    // A post without a path may be unused on a box; on a few leads, or with a fault as well, it would hide an open winding.
+    const most = isFaulty || board.posts < LEAST_BOX ? 0 : options.spares;
+    if (spares < 0 || spares > most) return [];
+    const faults: readonly (BoardFault | null)[] = isFaulty ? faultsOf(layout, board.hasFrame) : [null];
+    return faults.map((fault) => structureOf(layout, fault, spares, board.hasFrame));
+  });
+}
+
+export function reachOf(table: BoardTable, options: SolveOptions): Reach {
+  return { score: reachScore(table.board.readings.length), leastWindingOhm: options.leastWindingOhm };
+}
+
+/** Whether readings, ohms and rules let this way of laying out stand; its fit, or null. */
+export function judgeLayOut(structure: Structure, equations: LeastSquares, options: SolveOptions): Fit | null {
+  const { chi2, rows, rank } = equations;
+  const dof = rows - rank;
+  if (chi2 > highestChi2(dof)) return null;
+  const solution = equations.solve();
+  if (!keepsRules(structure, solution, options.leastWindingOhm)) return null;
+  const { values, isFree } = solution;
+  return {
+    chi2,
+    dof,
+    probability: chiSquareSurvival(chi2, dof),
+    ohms: structure.joints.map((_, joint) => (isFree[joint] === 0 ? (values[joint] ?? 0) : null)),
+    leadOhm: values[structure.joints.length] ?? 0,
+  };
+}
+
+const highest: number[] = [];
+
+/** Chi-square with just the least chance that still lets a layout stand; worked out once for each number of degrees of freedom. */
+function highestChi2(dof: number): number {
+  const known = highest[dof];
+  if (known !== undefined) return known;
+  let [low, high] = [0, 20 + 4 * dof];
+  // Without a degree of freedom everything fits, up to rounding.
+  for (let round = 0; round < 60; round += 1) {
+    const middle = (low + high) / 2;
+    if (chiSquareSurvival(middle, dof) >= LEAST_PROBABILITY) low = middle;
+    else high = middle;
+  }
+  highest[dof] = low;
+  return low;
+}
+
+export const numbered = (count: number): number[] => Array.from({ length: count }, (_, index) => index);
+
+/** Solutions with this many faults, best fit first; `isComplete` is false when there were too many to list. */
+export interface Solutions {
+  readonly list: readonly BoardSolution[];
+  readonly isComplete: boolean;
+}
+
+export function solveWith(table: BoardTable, options: SolveOptions, isFaulty: boolean): Solutions {
+  const list: BoardSolution[] = [];
+  const groups = table.isFull ? measuredGroups(table).join() : null;
+  const reach = reachOf(table, options);
+  const budget = { left: options.budget };
+  const posts = postOrder(table, numbered(table.board.posts));
+  let isComplete = true;
+  for (const structure of structuresFor(table.board, options, isFaulty)) {
+    if (groups !== null && structure.groupSizes.join() !== groups) continue;
+    isComplete = layOut(structure, table, { posts, places: numbered(structure.places.length) }, reach, budget, {
+      judge: (equations) => judgeLayOut(structure, equations, options),
+      visit: (postOf, fit) => {
+        list.push({ structure, postOf: Array.from(postOf), fit });
+        return list.length < options.limit;
+      },
+    });
+    if (!isComplete) break;
+  }
+  return { list: list.sort((a, b) => a.fit.chi2 - b.fit.chi2), isComplete };
+}
+
+/**
+ * Every way to understand a board that its readings allow: sound ones, and those with one element open or shorted or one
+ * post grounded; each list ranked by chi-square. A layout agrees when the pattern of paths matches, the chance of its
+ * chi-square is at least 0.001, and main < start, section < main, halves alike hold as far as the readings can tell.
+ * @source weighted least squares over a tree of series resistances; JCGM 100:2008 (GUM), H.3
+ */
+export function solveBoard(board: Board, options: SolveOptions = USUAL_SOLVE): { readonly sound: Solutions; readonly faulty: Solutions } {
+  const table = tableOf(board);
+  return { sound: solveWith(table, options, false), faulty: solveWith(table, options, true) };
+}
+
+/**
+ * Readings that do not belong: each pair whose removal alone lets a sound layout agree.
+ * @returns pairs of posts; empty when no single reading explains it
+ */
+export function findMisfits(board: Board, options: SolveOptions = USUAL_SOLVE): readonly (readonly [number, number])[] {
+  return board.readings
+    .filter((reading) => {
+      const readings = board.readings.filter((each) => each !== reading);
+      return solveWith(tableOf({ ...board, readings }), { ...options, limit: 1, budget: MISFIT_BUDGET }, false).list.length > 0;
+    })
+    .map(({ a, b }) => [a, b] as const);
+}

@@ -5,6 +5,7 @@ import type { MachineKind, MotorType } from "@/core/motor";
 import { takeReading, type Entry, type Quantity } from "@/core/quantity";
 import { assessTraveller, type StationEntries } from "@/core/stations";
 import { STATIONS } from "@/core/stations";
+import { studyNow } from "@/core/stations/studies";
 import type { Miss, ReferenceCase } from "./case-file";
 
 type Raw = Record<string, unknown> & { readonly test: string };
@@ -41,16 +42,37 @@ const TO_RECORD: Record<string, (raw: Raw) => StationEntries> = {
   }),
   "winding-ohms": (raw) => {
     const pairs = raw.pairs as { a: string; b: string; ohm: number | null; over_limit: boolean }[];
-    const leads = ["C", "R", "S"];
-    if (!pairs.every(({ a, b }) => leads.includes(a) && leads.includes(b))) return {};
-    const find = (a: string, b: string): Entry | null => {
-      const pair = pairs.find((p) => (p.a === a && p.b === b) || (p.a === b && p.b === a));
-      return pair ? entry(pair.ohm, pair.over_limit, "resistance") : null;
-    };
+    const names = [...new Set(pairs.flatMap(({ a, b }) => [a, b]))];
     return {
       windings: {
         skippedReason: null,
-        data: { ...STATIONS.windings.blank, leads, pairs: [find("C", "R"), find("R", "S"), find("C", "S")] },
+        data: {
+          ...STATIONS.windings.blank,
+          posts: names.map((name) => ({ name, x: 0.5, y: 0.5 })),
+          pairs: pairs.map(({ a, b, ohm, over_limit }) => ({
+            a: names.indexOf(a),
+            b: names.indexOf(b),
+            entry: entry(ohm, over_limit, "resistance"),
+          })),
+        },
+      },
+    };
+  },
+  "switch-ohms": (raw) => {
+    const contact = (ohm: unknown, isOver: unknown): Entry | null =>
+      ohm === undefined && isOver === undefined ? null : entry(ohm, isOver, "resistance");
+    return {
+      "start-gear": {
+        skippedReason: null,
+        data: {
+          ...STATIONS["start-gear"].blank,
+          sort: "switch",
+          switch: {
+            ...STATIONS["start-gear"].blank.switch,
+            atRest: contact(raw.at_rest_ohm, raw.at_rest_over_limit),
+            actuated: contact(raw.actuated_ohm, raw.actuated_over_limit),
+          },
+        },
       },
     };
   },
@@ -64,12 +86,7 @@ function findingWithoutStation(raw: Raw, supplyV: number): Finding[] {
     const outcome = idle < 0.2 * supplyV ? "absent" : starting < 0.9 * supplyV ? "sags" : "good";
     return [{ test: "supply-voltage", weights: { [outcome]: 1 } }];
   }
-  if (raw.test === "switch-ohms") {
-    const outcome = raw.at_rest_over_limit === true ? "open-at-rest" : raw.actuated_over_limit === false ? "welded" : "works";
-    return [{ test: "switch-ohms", weights: { [outcome]: 1 } }];
-  }
   if (raw.test === "uncoupled-run") return [{ test: "uncoupled-run", weights: { [raw.runs === true ? "runs" : "does-not-run"]: 1 } }];
-  if (raw.test === "winding-ohms") return [{ test: "winding-ohms", weights: { good: 1 } }];
   return [];
 }
 
@@ -99,7 +116,7 @@ export function checkDiagnosis({ inputs, outputs }: ReferenceCase): Miss[] {
     if (Object.keys(records).length === 0) extra.push(...findingWithoutStation(raw, Number(motor.supply_v)));
     Object.assign(entries, records);
   }
-  const own = assessTraveller(entries, HOUSE).findings;
+  const own = assessTraveller(entries, HOUSE, [], studyNow).findings;
   const findings = [...own, ...extra];
   const standing = weighEvidence({ type: motor.type as MotorType, machine: motor.machine as MachineKind }, { complaints, findings });
   const actions = rankActions(standing.hypotheses, HOUSE);

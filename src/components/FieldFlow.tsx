@@ -3,7 +3,16 @@
 const FIELDS = "input:not(:disabled):not([type=checkbox]):not([type=radio]), textarea:not(:disabled), select:not(:disabled)";
 
 /** Enter goes to the next field of the same instrument; there is nothing to send, because all is kept already. */
-export function FieldFlow({ children, className = "" }: { children: React.ReactNode; className?: string }) {
+export function FieldFlow({
+  children,
+  className = "",
+  onFigure,
+}: {
+  children: React.ReactNode;
+  className?: string;
+  /** Enter in a figure field, where one field stands for many readings */
+  onFigure?: () => void;
+}) {
   return (
     <form
       data-instrument=""
@@ -11,6 +20,7 @@ export function FieldFlow({ children, className = "" }: { children: React.ReactN
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
+        if (onFigure && document.activeElement?.matches("[data-figure]")) return onFigure();
         const fields = [...event.currentTarget.querySelectorAll<HTMLElement>(FIELDS)];
         const next = fields[fields.indexOf(document.activeElement as HTMLElement) + 1];
         next?.focus();

@@ -11,6 +11,8 @@ interface FigureFieldProps {
   readonly isAutoFocused?: boolean;
   readonly size?: "normal" | "large";
   readonly onFocusField?: () => void;
+  /** the label stands beside it already, in a table */
+  readonly isLabelHidden?: boolean;
 }
 
 /**
@@ -26,12 +28,13 @@ export function FigureField({
   isAutoFocused = false,
   size = "normal",
   onFocusField,
+  isLabelHidden = false,
 }: FigureFieldProps) {
   const id = useId();
   const draft = useDraft(text, onText);
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="caption block">
+      <label htmlFor={id} className={isLabelHidden ? "sr-only" : "caption block"}>
         {label}
       </label>
       <div className="flex items-end gap-1">

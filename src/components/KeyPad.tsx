@@ -51,10 +51,12 @@ function goOn(field: HTMLInputElement, fields: readonly HTMLInputElement[]): HTM
 interface KeyPadProps {
   /** what a meter shows beside digits, for the quantity in hand: three keys */
   readonly extras: readonly [string, string, string];
+  /** what Next does where the instrument has one field for many readings */
+  readonly onNext?: () => void;
 }
 
 /** The big pad: types into the figure field in hand of the same instrument. */
-export function KeyPad({ extras }: KeyPadProps) {
+export function KeyPad({ extras, onNext }: KeyPadProps) {
   const last = useRef<HTMLInputElement | null>(null);
   const press = (event: React.MouseEvent<HTMLDivElement>) => {
     const key = (event.target as HTMLElement).closest("button")?.dataset.key;
@@ -62,6 +64,7 @@ export function KeyPad({ extras }: KeyPadProps) {
     if (key === undefined || !field) return;
     last.current = field;
     if (key === "back") takeBack(field);
+    else if (key === "next" && onNext) onNext();
     else if (key === "next") last.current = goOn(field, figuresNear(event.currentTarget));
     else insert(field, key);
   };

@@ -64,6 +64,8 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "running-volts-too-low": { code: "running-volts-too-low", volts: 0 },
   "running-no-current": { code: "running-no-current" },
   "search-failed": { code: "search-failed", detail: "worker gone" },
+  "study-failed": { code: "study-failed", detail: "worker gone" },
+  "photo-unreadable": { code: "photo-unreadable" },
   "number-needed": { code: "number-needed", field: "Volts", text: "lots" },
   "number-out-of-range": { code: "number-out-of-range", field: "Volts", value: 9, min: 12, max: 600, unit: "V" },
   "power-unit-needed": { code: "power-unit-needed", text: "1/3" },
@@ -152,6 +154,8 @@ describe("the tape", () => {
       "dead",
       "dead",
       "dead",
+      "dead",
+      "dead",
       "to-live-done",
       "live",
     ]);
@@ -159,7 +163,9 @@ describe("the tape", () => {
   test("its dead stretch is shut until it was made safe", () => {
     const stretches = stretchesOf(assessTraveller({}, HOUSE));
     expect(STATION_IDS.filter((id) => stretches[id] === "dead-closed")).toEqual(
-      STATION_IDS.filter((id) => ["look", "hand-turn", "capacitor", "windings", "frame", "decide"].includes(stationOf(id).definition.id)),
+      STATION_IDS.filter((id) =>
+        ["look", "hand-turn", "capacitor", "windings", "frame", "insulation", "start-gear", "decide"].includes(stationOf(id).definition.id),
+      ),
     );
   });
 });

@@ -44,10 +44,47 @@ function widenCapacitor(row: Record<string, unknown>): Record<string, unknown> {
   return { ...row, data: { ...added, ...row.data } };
 }
 
+/** Version 3: the windings station takes any board; posts have names and places, readings stand by pair of posts. */
+function widenWindings(row: Record<string, unknown>): Record<string, unknown> {
+  if (row.stationId !== "windings" || typeof row.data !== "object" || row.data === null) return row;
+  const { leads, pairs, ...rest } = row.data as { leads?: unknown; pairs?: unknown };
+  if (!Array.isArray(leads) || !Array.isArray(pairs)) return row;
+  const places = [
+    { x: 0.25, y: 0.26 },
+    { x: 0.75, y: 0.26 },
+    { x: 0.5, y: 0.76 },
+  ];
+  const ends = [
+    [0, 1],
+    [1, 2],
+    [0, 2],
+  ];
+  const widened = {
+    posts: leads.map((name: unknown, index) => ({ name, ...places[index] })),
+    hasFrame: false,
+    pairs: pairs.flatMap((entry: unknown, index) => (entry === null ? [] : [{ a: ends[index]?.[0], b: ends[index]?.[1], entry }])),
+    photo: null,
+    compare: {
+      temperature: null,
+      referenceOf: null,
+      referenceMain: "",
+      referenceStart: "",
+      referenceC: "",
+      hotPair: null,
+      hot: null,
+      ambient: null,
+    },
+  };
+  return { ...row, data: { ...rest, ...widened } };
+}
+
 export const stationRecordType = defineRecordType({
   name: "station",
   schema: StationRecordSchema,
-  migrations: [{ to: 2, migrate: widenCapacitor }],
+  migrations: [
+    { to: 2, migrate: widenCapacitor },
+    { to: 3, migrate: widenWindings },
+  ],
 });
 
 /** Key of a station record: one a station a traveller. */

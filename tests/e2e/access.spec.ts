@@ -9,18 +9,34 @@ const VIEWS = [
   "/ledger",
   "/house-rules",
   "/print?id=demo-nursery-fan-weak",
-  ...["complaint", "plate", "make-safe", "look", "hand-turn", "capacitor", "windings", "frame", "decide", "power-back", "prove"].map(
-    (station) => `/traveller?id=demo-bakery-proofer&station=${station}`,
-  ),
+  ...[
+    "complaint",
+    "plate",
+    "make-safe",
+    "look",
+    "hand-turn",
+    "capacitor",
+    "windings",
+    "frame",
+    "insulation",
+    "start-gear",
+    "decide",
+    "power-back",
+    "prove",
+  ].map((station) => `/traveller?id=demo-bakery-proofer&station=${station}`),
   ...["running", "swing", "discharge", "start-parts"].map(
     (method) => `/traveller?id=demo-bakery-proofer&station=capacitor&method=${method}`,
   ),
+  ...["sketch", "pairs", "compare"].map((method) => `/traveller?id=demo-ventilator-interrupted&station=windings&method=${method}`),
+  "/traveller?id=demo-bakery-proofer&station=windings&method=connection",
+  "/traveller?id=demo-lido-dehumidifier&station=insulation",
+  "/traveller?id=demo-dairy-agitator&station=start-gear",
   "/traveller?id=demo-lido-fan-4&station=capacitor",
   "/traveller?id=demo-nursery-fan-weak&station=prove",
   "/traveller?id=demo-cinema-extract&station=frame",
 ];
 
-const HALVES = [VIEWS.slice(0, 13), VIEWS.slice(13)];
+const HALVES = [VIEWS.slice(0, 16), VIEWS.slice(16)];
 
 for (const theme of ["paper", "low", "glare"]) {
   HALVES.forEach((views, half) =>

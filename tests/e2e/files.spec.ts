@@ -146,14 +146,26 @@ test("script in every text field stays text, on the screens and on paper", async
   file.stations = file.stations.map((row) => ({
     ...row,
     updatedAt: "2099-01-01T00:00:00.000Z",
-    data: row.stationId === "windings" ? { ...row.data, leads: ["<b>1", "<b>2", "<b>3"] } : row.data,
+    data:
+      row.stationId === "windings" ? { ...row.data, posts: ["<b>1", "<b>2", "<b>3"].map((name) => ({ name, x: 0.5, y: 0.5 })) } : row.data,
   }));
   await offer(page, JSON.stringify(file), `${evil.replaceAll("/", "")}.json`);
   await page.getByRole("button", { name: "Take it in" }).click();
   await expect(page.getByText(/^Taken in/)).toBeVisible();
   await openRack(page);
   await expect(page.getByText("<img src=x").first()).toBeVisible();
-  for (const station of ["complaint", "plate", "make-safe", "look", "capacitor", "windings", "frame", "decide"]) {
+  for (const station of [
+    "complaint",
+    "plate",
+    "make-safe",
+    "look",
+    "capacitor",
+    "windings",
+    "frame",
+    "insulation",
+    "start-gear",
+    "decide",
+  ]) {
     await openDemo(page, "bakery-proofer", station);
   }
   await page.goto("/print?id=demo-bakery-proofer");

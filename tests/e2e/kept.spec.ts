@@ -33,25 +33,27 @@ test("a half-keyed figure is still there after the tab was closed without a word
 });
 
 test("two tabs on one card agree, also when both key at one station", async ({ page, context }) => {
-  await openDemo(page, "ventilator-interrupted", "windings");
+  await openDemo(page, "bakery-proofer", "windings");
   const other = await context.newPage();
-  await openDemo(other, "ventilator-interrupted", "windings");
-  await page.getByLabel("blue to grey").fill("23.4");
-  await expect(other.getByLabel("blue to grey")).toHaveValue("23.4");
+  await openDemo(other, "bakery-proofer", "windings");
+  await page.getByLabel("white to black").fill("12.4");
+  await expect(other.getByLabel("white to black")).toHaveValue("12.4");
+  await expect(strip(other).getByRole("button", { name: /^Windings/ })).toContainText("Too close");
+  await page.getByLabel("white to black").fill("22.5");
   await expect(strip(other).getByRole("button", { name: /^Windings/ })).toContainText("Holds");
-  await Promise.all([page.getByLabel("Test leads together").fill("0.2"), other.getByLabel("Note").fill("from the other tab")]);
+  await Promise.all([page.getByLabel("Test leads together").fill("0.3"), other.getByLabel("Note").fill("from the other tab")]);
   await expect(page.getByLabel("Note")).toHaveValue("from the other tab");
-  await expect(other.getByLabel("Test leads together")).toHaveValue("0.2");
+  await expect(other.getByLabel("Test leads together")).toHaveValue("0.3");
   await page.reload();
   await expect(page.getByLabel("Note")).toHaveValue("from the other tab");
-  await expect(page.getByLabel("Test leads together")).toHaveValue("0.2");
+  await expect(page.getByLabel("Test leads together")).toHaveValue("0.3");
 });
 
 test("the interrupted visit opens where it stood", async ({ page }) => {
   await openRack(page);
   await page.getByRole("link", { name: /Heat-recovery ventilator/ }).click();
   await expect(page.getByRole("heading", { name: "Windings", level: 1 })).toBeVisible();
-  await expect(bench(page).getByText("Next: blue to grey.")).toBeVisible();
+  await expect(bench(page).getByText(/^Probe brown to \w+ next\. 4 of 10 pairs measured\.$/)).toBeVisible();
 });
 
 test("a card that is not on this device is told in words", async ({ page }) => {
@@ -69,14 +71,14 @@ test("storage that is refused is told in plain words, with the export beside it"
       return add.apply(this, parts);
     };
   });
-  await openDemo(page, "ventilator-interrupted", "windings");
+  await openDemo(page, "bakery-proofer", "windings");
   await page.evaluate(() => Object.assign(window, { isFull: true }));
-  await page.getByLabel("blue to grey").fill("23.4");
+  await page.getByLabel("white to black").fill("23.4");
   await expect(page.getByRole("alert").filter({ hasText: "The device is full" })).toBeVisible();
-  await expect(page.getByLabel("blue to grey")).toHaveValue("23.4");
+  await expect(page.getByLabel("white to black")).toHaveValue("23.4");
   await expect(page.getByRole("button", { name: "Export everything" })).toBeVisible();
   await page.evaluate(() => Object.assign(window, { isFull: false }));
-  await page.getByLabel("blue to grey").fill("23.5");
+  await page.getByLabel("white to black").fill("23.5");
   await expect(page.getByText("The device is full")).toHaveCount(0);
 });
 

@@ -84,6 +84,8 @@ test("nothing is wider than the phone, and what is pressed is big enough for a t
     "capacitor",
     "windings",
     "frame",
+    "insulation",
+    "start-gear",
     "decide",
     "power-back",
     "prove",
@@ -91,8 +93,12 @@ test("nothing is wider than the phone, and what is pressed is big enough for a t
   const methods = ["running", "swing", "discharge", "start-parts"].map(
     (method) => `/traveller?id=demo-bakery-proofer&station=capacitor&method=${method}`,
   );
+  const boards = ["sketch", "pairs", "compare", "connection"].map(
+    (method) => `/traveller?id=demo-ventilator-interrupted&station=windings&method=${method}`,
+  );
   for (const path of [
     "/",
+    ...boards,
     "/bench?station=capacitor",
     "/shelf",
     ...methods,

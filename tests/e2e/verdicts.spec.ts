@@ -61,6 +61,7 @@ test("an open lead without marks has two meanings until the leads are marked", a
   await page.getByLabel("B to C").fill("6.8");
   await page.getByLabel("A to C").fill("OL");
   await expect(bench(page).getByText(/Either a winding is open at that lead, or it is common/)).toBeVisible();
+  await page.getByText("Board: 3 posts").click();
   await page.getByLabel("Lead 1: colour or mark").fill("S");
   await expect(bench(page).getByText(/The start winding is open/)).toBeVisible();
   await page.getByLabel("S to C").fill("22");

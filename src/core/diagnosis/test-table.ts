@@ -123,6 +123,34 @@ export const TEST_TABLE = {
       grounded: { base: 0.001, given: { "ground-fault": 0.85 }, blocks: LIVE_RUNS },
     },
   },
+  insulation: {
+    power: "dead",
+    minutes: 8,
+    outcomes: {
+      good: { base: 0.96, given: { "ground-fault": 0.04, "shorted-turns": 0.8 } },
+      watch: { base: 0.034, given: { "ground-fault": 0.2, "shorted-turns": 0.1 } },
+      bad: { base: 0.004, given: { "ground-fault": 0.75, "shorted-turns": 0.08 }, blocks: LIVE_RUNS },
+    },
+  },
+  "relay-ohms": {
+    power: "dead",
+    minutes: 5,
+    outcomes: {
+      works: { base: 0.975, given: { "start-relay": 0.15 } },
+      "coil-open": { base: 0.004, given: { "start-relay": 0.25 } },
+      "contact-open": { base: 0.004, given: { "start-relay": 0.35 } },
+      welded: { base: 0.003, given: { "start-relay": 0.25 }, blocks: LIVE_RUNS },
+    },
+  },
+  "ptc-ohms": {
+    power: "dead",
+    minutes: 3,
+    outcomes: {
+      works: { base: 0.975, given: { "start-relay": 0.2 } },
+      open: { base: 0.004, given: { "start-relay": 0.6 } },
+      low: { base: 0.003, given: { "start-relay": 0.2 } },
+    },
+  },
   "switch-ohms": {
     power: "dead",
     minutes: 6,

@@ -52,7 +52,10 @@ export const TESTS = [
   "capacitor-swing",
   "winding-ohms",
   "frame-ohms",
+  "insulation",
   "switch-ohms",
+  "relay-ohms",
+  "ptc-ohms",
   "run-amps",
   "uncoupled-run",
 ] as const;

@@ -21,6 +21,11 @@ const SCALES: Record<Quantity, readonly Scale[]> = {
   current: [{ from: 0, factor: 1, symbol: "A" }],
   voltage: [{ from: 0, factor: 1, symbol: "V" }],
   temperature: [{ from: 0, factor: 1, symbol: "°C" }],
+  insulation: [
+    { from: 1e3, factor: 1e3, symbol: "GΩ" },
+    { from: 0.1, factor: 1, symbol: "MΩ" },
+    { from: 0, factor: 1e-3, symbol: "kΩ" },
+  ],
 };
 
 /**

@@ -5,6 +5,8 @@ export const QUANTITIES = {
   current: { base: "a", symbol: "A", mayBeNegative: false },
   voltage: { base: "v", symbol: "V", mayBeNegative: false },
   temperature: { base: "c", symbol: "°C", mayBeNegative: true },
+  /** what an insulation tester shows: megohms unless it says otherwise */
+  insulation: { base: "megohm", symbol: "MΩ", mayBeNegative: false },
 } as const;
 
 export type Quantity = keyof typeof QUANTITIES;
@@ -123,6 +125,16 @@ const TEMPERATURE_UNITS: Record<string, UnitMeaning> = {
   "°c": { factor: 1 },
 };
 
+/** The same spellings as ohms, in megohms; a bare figure on an insulation tester means megohms. */
+const INSULATION_UNITS: Record<string, UnitMeaning> = {
+  ...Object.fromEntries(
+    Object.entries(RESISTANCE_UNITS).map(([unit, meaning]) => [unit, meaning === "ambiguous" ? meaning : { factor: meaning.factor / 1e6 }]),
+  ),
+  "": { factor: 1 },
+  T: { factor: 1e6 },
+  Tohm: { factor: 1e6 },
+};
+
 /** Every spelling a quantity takes. One table, so that a new spelling is one row. */
 export const UNIT_SPELLINGS: Record<Quantity, Record<string, UnitMeaning>> = {
   resistance: RESISTANCE_UNITS,
@@ -130,6 +142,7 @@ export const UNIT_SPELLINGS: Record<Quantity, Record<string, UnitMeaning>> = {
   current: CURRENT_UNITS,
   voltage: VOLTAGE_UNITS,
   temperature: TEMPERATURE_UNITS,
+  insulation: INSULATION_UNITS,
 };
 
 /** Letters that may stand in place of the decimal point, as in 4k7 or 0R9. */
@@ -139,4 +152,5 @@ export const POINT_LETTERS: Record<Quantity, Record<string, number>> = {
   current: {},
   voltage: {},
   temperature: {},
+  insulation: { k: 1e-3, K: 1e-3, M: 1, G: 1e3 },
 };

@@ -22,6 +22,8 @@ export type Failure =
   | { readonly code: "running-volts-too-low"; readonly volts: number }
   | { readonly code: "running-no-current" }
   | { readonly code: "search-failed"; readonly detail: string }
+  | { readonly code: "study-failed"; readonly detail: string }
+  | { readonly code: "photo-unreadable" }
   | { readonly code: "number-needed"; readonly field: string; readonly text: string }
   | {
       readonly code: "number-out-of-range";

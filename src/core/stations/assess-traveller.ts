@@ -1,7 +1,16 @@
 import { rankActions, ACTION_TABLE, type ActionOffer } from "../decision";
 import { chooseMove, weighEvidence, type Finding, type Move, type Standing, type TestId } from "../diagnosis";
 import type { HouseFigures } from "../house";
-import { NO_FACTS, type Assessment, type EarlierVisit, type Facts, type StationMethod, type StationPower } from "./contract";
+import {
+  NO_FACTS,
+  NO_STUDY,
+  type Assessment,
+  type EarlierVisit,
+  type Facts,
+  type StationMethod,
+  type StationPower,
+  type Study,
+} from "./contract";
 import { STATION_IDS, stationOf, type StationId } from "./registry";
 
 /** What is kept of one station of one traveller. */
@@ -34,13 +43,14 @@ function assessStations(
   entries: StationEntries,
   house: HouseFigures,
   earlier: readonly EarlierVisit[],
+  study: Study,
 ): { stations: Record<StationId, Assessment>; facts: Facts } {
   let facts: Facts = NO_FACTS;
   const stations = {} as Record<StationId, Assessment>;
   for (const id of STATION_IDS) {
     const station = stationOf(id);
     const entry = entries[id];
-    const assessment = station.assess(entry?.data ?? station.blank, { facts, house, earlier });
+    const assessment = station.assess(entry?.data ?? station.blank, { facts, house, earlier, study });
     const isSkipped = entry?.skippedReason != null && assessment.stamp === "not-done";
     stations[id] = isSkipped ? { ...assessment, stamp: "skipped" } : assessment;
     facts = { ...facts, ...assessment.facts };
@@ -114,9 +124,15 @@ function nextStep(
  * to the next), the line-up, the next move, and what the actions would cost.
  * Pure: the same records and house rules give the same answer.
  * @param earlier visits to the same motor, the oldest first
+ * @param study who answers the questions that take long; what they decide is open until then
  */
-export function assessTraveller(entries: StationEntries, house: HouseFigures, earlier: readonly EarlierVisit[] = []): TravellerAssessment {
-  const { stations, facts } = assessStations(entries, house, earlier);
+export function assessTraveller(
+  entries: StationEntries,
+  house: HouseFigures,
+  earlier: readonly EarlierVisit[] = [],
+  study: Study = NO_STUDY,
+): TravellerAssessment {
+  const { stations, facts } = assessStations(entries, house, earlier, study);
   const findings = STATION_IDS.flatMap((id) => stations[id].findings);
   const standing = weighEvidence({ type: facts.motorType, machine: facts.machineKind }, { complaints: facts.complaints, findings });
   const actions = rankActions(standing.hypotheses, house);

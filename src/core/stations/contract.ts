@@ -21,7 +21,8 @@ export type CautionCode =
   | "motor-at-rest"
   | "local-codes"
   | "hot-surfaces"
-  | "bare-metal";
+  | "bare-metal"
+  | "test-voltage";
 
 /** One of several ways to work at a station; each has its own power state. The first is the usual one. */
 export interface StationMethod {
@@ -44,6 +45,10 @@ export interface StationDefinition<Id extends string = string> {
   readonly methods?: readonly StationMethod[];
 }
 
+/** A winding, or several joined inside, that stands alone on an insulation test. Ids are persisted in cells. */
+export const WINDING_GROUPS = ["all", "main", "start", "half-1", "half-2"] as const;
+export type WindingGroup = (typeof WINDING_GROUPS)[number];
+
 /** What stations learn about the motor and hand on to those after them, in working order. */
 export interface Facts {
   readonly complaints: readonly Complaint[];
@@ -56,7 +61,12 @@ export interface Facts {
   readonly fittedCapacitor: CapacitorLabel | null;
   /** bulged, leaking or burnt: condemned by the eye */
   readonly isCapacitorDamaged: boolean;
-  readonly leadNames: readonly [string, string, string];
+  /** posts or leads as the technician names them */
+  readonly leadNames: readonly string[];
+  /** windings that no path joins */
+  readonly windingGroups: readonly WindingGroup[];
+  /** hot-spot limit of the plate's insulation class [°C] */
+  readonly hotSpotC: number | null;
   readonly power: "live" | "dead";
   /** when the circuit was last made safe, ISO 8601; null: never */
   readonly deadSince: string | null;
@@ -73,6 +83,8 @@ export const NO_FACTS: Facts = {
   fittedCapacitor: null,
   isCapacitorDamaged: false,
   leadNames: ["A", "B", "C"],
+  windingGroups: ["all"],
+  hotSpotC: null,
   // A motor nobody has made safe is taken to be live.
   power: "live",
   deadSince: null,
@@ -109,7 +121,17 @@ export interface StationContext {
   readonly house: HouseFigures;
   /** earlier visits to the same motor, the oldest first */
   readonly earlier: readonly EarlierVisit[];
+  readonly study: Study;
 }
+
+/**
+ * Answers a question that takes more than a few milliseconds (studies.ts has who answers). On a screen it is worked out
+ * away from it, and null meanwhile; the assessment is made again when the answer is there.
+ */
+export type Study = (station: string, question: unknown) => unknown;
+
+/** Leaves every such question open. */
+export const NO_STUDY: Study = () => null;
 
 /** A station: what it is, what it keeps, and how it judges. */
 export interface Station<Id extends string = string, Schema extends v.GenericSchema = v.GenericSchema, Detail = unknown> {

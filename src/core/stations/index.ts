@@ -1,5 +1,7 @@
 export {
   NO_FACTS,
+  NO_STUDY,
+  WINDING_GROUPS,
   type Assessment,
   type CautionCode,
   type Facts,
@@ -8,6 +10,8 @@ export {
   type Station,
   type StationDefinition,
   type StationMethod,
+  type Study,
+  type WindingGroup,
   type WorkingStep,
 } from "./contract";
 export { cautionsFor } from "./cautions";

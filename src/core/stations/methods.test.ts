@@ -27,7 +27,9 @@ describe("methods of a station", () => {
     ["capacitor", "running", "running", "live"],
     ["capacitor", "no such method", "meter", "dead"],
     ["capacitor", "start-parts", "start-parts", "either"],
-    ["windings", "running", undefined, "dead"],
+    ["windings", "running", "sketch", "dead"],
+    ["windings", "connection", "connection", "either"],
+    ["look", "running", undefined, "dead"],
     ["prove", null, undefined, "live"],
   ] as const)("%s by %s is %s, %s", (station, asked, id, power) => {
     expect(methodOf(station, asked)?.id).toBe(id);
@@ -79,7 +81,7 @@ describe("the next step names the method", () => {
     plate: { motorType: "psc", machineKind: "blower", volts: "230", hertz: "60", amps: "2.4" },
     ...safe,
   };
-  const others: readonly StationId[] = ["look", "hand-turn", "windings", "frame", "prove"];
+  const others: readonly StationId[] = ["look", "hand-turn", "windings", "frame", "insulation", "start-gear", "prove"];
 
   test("a too-close cold reading: running, with power back first", () => {
     const close = { capacitor: { label: "17.5 µF ±6 % 440 V", readings: [read("16.5", "capacitance")], isIsolated: true } };

@@ -3,12 +3,14 @@ import { complaintStation } from "./complaint";
 import type { Station } from "./contract";
 import { decideStation } from "./decide";
 import { frameStation } from "./frame";
+import { insulationStation } from "./insulation";
 import { handTurnStation } from "./hand-turn";
 import { lookStation } from "./look";
 import { makeSafeStation } from "./make-safe";
 import { plateStation } from "./plate";
 import { powerBackStation } from "./power-back";
 import { proveStation } from "./prove";
+import { startGearStation } from "./start-gear";
 import { windingsStation } from "./windings";
 
 /** Every station in working order. A new one is one line here, and one in features/stations/registry.ts. */
@@ -21,6 +23,8 @@ export const STATIONS = {
   capacitor: capacitorStation,
   windings: windingsStation,
   frame: frameStation,
+  insulation: insulationStation,
+  "start-gear": startGearStation,
   decide: decideStation,
   "power-back": powerBackStation,
   prove: proveStation,

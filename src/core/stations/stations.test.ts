@@ -3,7 +3,7 @@ import { DEFAULT_METER, toHouseFigures } from "../house";
 import { takeReading, type Entry, type Quantity } from "../quantity";
 import { assessTraveller, stateChangeFor, type StationEntries } from "./assess-traveller";
 import { cautionsFor } from "./cautions";
-import { NO_FACTS } from "./contract";
+import { NO_FACTS, NO_STUDY } from "./contract";
 import { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "./registry";
 
 const HOUSE = toHouseFigures({});
@@ -38,7 +38,7 @@ describe("every station", () => {
     const station = stationOf(id);
     expect(v.safeParse(station.schema, station.blank).success).toBe(true);
     expect(station.definition.id).toBe(id);
-    expect(station.assess(station.blank, { facts: NO_FACTS, house: HOUSE, earlier: [] }).stamp).toBe("not-done");
+    expect(station.assess(station.blank, { facts: NO_FACTS, house: HOUSE, earlier: [], study: NO_STUDY }).stamp).toBe("not-done");
   });
   test("a card with nothing on it asks for the complaint first, then the plate", () => {
     expect(assess({}).next).toEqual({ kind: "station", station: "complaint" });
@@ -165,18 +165,24 @@ describe("capacitor", () => {
 });
 
 describe("windings and frame", () => {
-  const LEADS: StationData<"windings">["leads"] = ["C", "R", "S"];
+  const three = (ab: string, bc: string, ac: string): Pick<StationData<"windings">, "posts" | "pairs"> => ({
+    posts: ["C", "R", "S"].map((name, post) => ({ name, x: 0.2 + 0.3 * post, y: 0.5 })),
+    pairs: [
+      { a: 0, b: 1, entry: ohms(ab) },
+      { a: 1, b: 2, entry: ohms(bc) },
+      { a: 0, b: 2, entry: ohms(ac) },
+    ],
+  });
   test("readings under 2 Ω ask for nulled test leads; once measured they are subtracted", () => {
-    const low = assess({ windings: { leads: LEADS, pairs: [ohms("1.2"), ohms("4.9"), ohms("3.9")] } }).stations.windings.detail;
+    const low = assess({ windings: three("1.2", "4.9", "3.9") }).stations.windings.detail;
     expect(low).toMatchObject({ isNullWanted: true, testLeadOhm: 0.2 });
-    const nulled = assess({ windings: { leads: LEADS, pairs: [ohms("1.2"), ohms("4.9"), ohms("3.9")], testLeads: ohms("0.1") } }).stations
-      .windings.detail;
+    const nulled = assess({ windings: { ...three("1.2", "4.9", "3.9"), testLeads: ohms("0.1") } }).stations.windings.detail;
     expect(nulled).toMatchObject({ isNullWanted: false, testLeadOhm: 0.1 });
   });
   test("an open common on a machine that cuts out points to the protector", () => {
     const { standing } = assess({
       complaint: { complaints: ["cuts-out-and-returns"] },
-      windings: { leads: LEADS, pairs: [ohms("OL"), ohms("6.8"), ohms("OL")] },
+      windings: three("OL", "6.8", "OL"),
     });
     expect(standing.suspects[0]?.suspect).toBe("protector");
   });

@@ -1,6 +1,7 @@
 export {
   identifyThreeLeads,
   LEAD_PAIRS,
+  roleFromMark,
   roleFromName,
   type LeadIndex,
   type PairIndex,
@@ -32,3 +33,4 @@ export {
   type WindingComparison,
   type WindingOhms,
 } from "./temperature";
+export { connectBoard, type Connection, type ConnectionNote, type Reversal, type Rung, type RungPart } from "./connection";

@@ -1,4 +1,5 @@
 import { combineStandard } from "../quantity";
+import type { LayoutRole } from "./layout";
 
 /** The three pairs of three leads, by index into the leads. Order is the order in which they are usually probed. */
 export const LEAD_PAIRS = [
@@ -147,4 +148,20 @@ const MARKS: readonly (readonly [WindingRole, RegExp])[] = [
 /** Role that a lead's name states by itself (`C`, `Run`, `start`); colours are never evidence. */
 export function roleFromName(name: string): WindingRole | null {
   return MARKS.find(([, pattern]) => pattern.test(name.trim()))?.[0] ?? null;
+}
+
+/** Words on posts that state a role of any layout by themselves. */
+const ROLE_MARKS: readonly (readonly [LayoutRole, RegExp])[] = [
+  ["C", /^(c|com|common)$/i],
+  ["R", /^(r|run|main|m)$/i],
+  ["S", /^(s|start|aux|herm)$/i],
+  ["HI", /^(hi|high|fast)$/i],
+  ["MED", /^(med|medium|mid)$/i],
+  ["LO", /^(lo|low|slow)$/i],
+  ["CAP", /^(cap|capacitor)$/i],
+];
+
+/** Role of a layout that a post's name states by itself; colours are never evidence. */
+export function roleFromMark(name: string): LayoutRole | null {
+  return ROLE_MARKS.find(([, pattern]) => pattern.test(name.trim()))?.[0] ?? null;
 }

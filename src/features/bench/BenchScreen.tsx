@@ -11,6 +11,7 @@ import { useAddress } from "../shell/useAddress";
 import { BENCH_STATIONS } from "../stations/bench-stations";
 import { MethodTabs } from "../stations/MethodTabs";
 import { INSTRUMENTS, viewOf } from "../stations/registry";
+import { useStudies } from "../stations/useStudies";
 import { CAUTION_WORDS } from "../vocabulary/words";
 import { BenchActions } from "./BenchActions";
 
@@ -63,8 +64,9 @@ function Ready({ station, house, first, kept }: QuickCheckProps & { kept: unknow
   const [record, change] = usePending(kept);
   const [asked, setAsked] = useState(first);
   const [isLive, setLive] = useState(false);
+  const study = useStudies();
   const { definition, assess, blank } = stationOf(station);
-  const assessment: Assessment = assess(record, { facts: NO_FACTS, house: house.figures, earlier: [] });
+  const assessment: Assessment = assess(record, { facts: NO_FACTS, house: house.figures, earlier: [], study });
   const view = viewOf(station);
   const Instrument = INSTRUMENTS[station];
   const method = methodOf(station, asked);

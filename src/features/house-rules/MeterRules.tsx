@@ -12,6 +12,7 @@ const NAMES: Record<Quantity, string> = {
   current: "Current",
   voltage: "Voltage",
   temperature: "Temperature",
+  insulation: "Insulation",
 };
 
 /** The meter's data sheet: every reading taken from now on carries its uncertainty. */

@@ -8,6 +8,7 @@ const EXAMPLES: Record<Quantity, string> = {
   current: "2.4 or 880mA",
   voltage: "231.4 or 0.3",
   temperature: "24.5",
+  insulation: "550M or >550M",
 };
 
 type Sentences = { readonly [Code in FailureCode]: (failure: Extract<Failure, { code: Code }>) => string };
@@ -37,6 +38,8 @@ const SENTENCES: Sentences = {
     "0 A in the capacitor's lead: the clamp is on another lead, round both wires, or the path is open. Clamp the one lead to the capacitor and type what it shows.",
   "search-failed": ({ detail }) =>
     `The search stopped${detail ? ` (${detail})` : ""}. Close the sheet and open it again; the list is unchanged.`,
+  "study-failed": ({ detail }) => `The board could not be worked out${detail ? ` (${detail})` : ""}. Reload the page; nothing is lost.`,
+  "photo-unreadable": () => "This file is not a picture this browser can read. Take a photo, or choose a JPEG or PNG file.",
   "number-needed": ({ field, text }) =>
     `${field}: “${text}” is not a number. Type the figure from the plate, for example ${field === "Volts" ? "230" : field === "Hertz" ? "50" : field === "Amps" ? "2.4" : "1075"}.`,
   "number-out-of-range": ({ field, value, min, max, unit }) =>

@@ -10,6 +10,7 @@ import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { saidAt, viewOf } from "../stations/registry";
 import { stampWord } from "../stations/stamp-word";
+import { useStudies } from "../stations/useStudies";
 import { STAMP_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
 
 /** One card as a page for paper, A4 or Letter. */
@@ -27,7 +28,7 @@ export function PrintScreen() {
 
 function Page({ card, house }: { card: TravellerWithEntries; house: House }) {
   const { traveller, entries } = card;
-  const assessment = assessCard(card, house.figures);
+  const assessment = assessCard(card, house.figures, useStudies());
   const leading = assessment.standing.suspects.filter(({ probability }, index) => index < 3 && probability >= 0.05);
   const working: readonly WorkingStep[] = STATION_IDS.flatMap((id) => assessment.stations[id].working);
   return (

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from "react";
 import type { House } from "@/records";
 import { useHouse, useTravellers, type TravellerWithEntries } from "@/store/queries";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
+import { useStudies } from "../stations/useStudies";
 import { assessCard, cardFacts } from "./card";
 import { CardTile } from "./CardTile";
 import { NewTraveller } from "./NewTraveller";
@@ -35,6 +36,7 @@ function matches(card: TravellerWithEntries, words: readonly string[], text: str
 }
 
 function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house: House }) {
+  const study = useStudies();
   const [find, setFind] = useState("");
   const [now] = useState(() => new Date());
   const [shown, setShown] = useState(PAGE);
@@ -44,7 +46,7 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
   }, []);
   const words = find.toLowerCase().split(/\s+/).filter(Boolean);
   const found = cards
-    .map((card) => ({ card, facts: cardFacts(card, assessCard(card, house.figures), house.figures) }))
+    .map((card) => ({ card, facts: cardFacts(card, assessCard(card, house.figures, study), house.figures) }))
     .filter(({ card, facts }) => matches(card, words, `${facts.complaint} ${facts.stands} ${facts.stampWord}`));
   const open = found.filter(({ card }) => card.traveller.finishedAt === null);
   const finished = found.filter(({ card }) => card.traveller.finishedAt !== null);

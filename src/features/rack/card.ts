@@ -1,4 +1,12 @@
-import { assessTraveller, STATION_IDS, type Assessment, type StationId, type TravellerAssessment } from "@/core/stations";
+import {
+  assessTraveller,
+  NO_STUDY,
+  STATION_IDS,
+  type Assessment,
+  type StationId,
+  type Study,
+  type TravellerAssessment,
+} from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import type { TravellerWithEntries } from "@/store/queries";
 import { nextMoveWords } from "../line-up/next-move-words";
@@ -17,14 +25,14 @@ export interface CardFacts {
 }
 
 // Assessing is pure, so one answer a version of a card and a set of figures is enough.
-const memory = new WeakMap<TravellerWithEntries, { figures: HouseFigures; assessment: TravellerAssessment }>();
+const memory = new WeakMap<TravellerWithEntries, { figures: HouseFigures; study: Study; assessment: TravellerAssessment }>();
 
 /** The assessment of a card, worked out once for the same records. */
-export function assessCard(card: TravellerWithEntries, figures: HouseFigures): TravellerAssessment {
+export function assessCard(card: TravellerWithEntries, figures: HouseFigures, study: Study = NO_STUDY): TravellerAssessment {
   const known = memory.get(card);
-  if (known?.figures === figures) return known.assessment;
-  const assessment = assessTraveller(card.entries, figures);
-  memory.set(card, { figures, assessment });
+  if (known?.figures === figures && known.study === study) return known.assessment;
+  const assessment = assessTraveller(card.entries, figures, [], study);
+  memory.set(card, { figures, study, assessment });
   return assessment;
 }
 

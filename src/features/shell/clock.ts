@@ -26,3 +26,8 @@ export function fullMoment(moment: string): string {
   const date = new Date(moment);
   return `${DAY.format(date)} ${hours(date)}`;
 }
+
+/** Day of a moment, for comparisons. */
+export function clockDay(moment: string): string {
+  return DAY.format(new Date(moment));
+}

@@ -38,6 +38,8 @@ export interface StationView<Id extends StationId = StationId, Detail = unknown>
   readonly bench?: { readonly letter: string; readonly question: string };
   /** word on the stamp where the plain one says too little */
   readonly brief?: (assessment: Assessment<Detail>) => string | null;
+  /** what to do next at this station, where it knows better than the name of its test */
+  readonly move?: (assessment: Assessment<Detail>) => { readonly title: string; readonly reason: string } | null;
   /** what was measured, then what it means; for cards and the printed page */
   readonly say: (record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts, house: HouseFigures) => readonly string[];
   /** loaded when the station is opened: the rack needs its words only */

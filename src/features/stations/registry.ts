@@ -7,11 +7,13 @@ import type { InstrumentProps, StationView } from "./contract";
 import { decideView } from "./decide";
 import { frameView } from "./frame";
 import { handTurnView } from "./hand-turn";
+import { insulationView } from "./insulation";
 import { lookView } from "./look";
 import { makeSafeView } from "./make-safe";
 import { plateView } from "./plate";
 import { powerBackView } from "./power-back";
 import { proveView } from "./prove";
+import { startGearView } from "./start-gear";
 import { windingsView } from "./windings";
 
 /** How every station is shown. A new one is one line here, and one in core/stations/registry.ts. */
@@ -24,6 +26,8 @@ const VIEWS = {
   capacitor: capacitorView,
   windings: windingsView,
   frame: frameView,
+  insulation: insulationView,
+  "start-gear": startGearView,
   decide: decideView,
   "power-back": powerBackView,
   prove: proveView,

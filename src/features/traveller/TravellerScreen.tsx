@@ -15,6 +15,7 @@ import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { StorageBanner } from "../shell/StorageBanner";
 import { viewOf } from "../stations/registry";
+import { useStudies } from "../stations/useStudies";
 import { BenchTop, type ChangeStation } from "./BenchTop";
 import { FootBar, ProgressHeader } from "./PhoneBars";
 import { PlateSummary } from "./PlateSummary";
@@ -67,7 +68,8 @@ const isStation = (text: string | null): text is StationId => STATION_IDS.some((
 function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
   const [entries, change] = usePending(data.entries);
   const earlier = useEarlierVisits(data.traveller);
-  const assessment = useMemo(() => assessTraveller(entries, house.figures, earlier), [entries, house.figures, earlier]);
+  const study = useStudies();
+  const assessment = useMemo(() => assessTraveller(entries, house.figures, earlier, study), [entries, house.figures, earlier, study]);
   const changeStation: ChangeStation = (station, apply) => {
     const { blank } = stationOf(station);
     change(

@@ -27,11 +27,64 @@ function madeSafe(clock: DemoClock, from: number, capacitorVolts: string | null)
   };
 }
 
-const ohms = (clock: DemoClock, minutes: number, ab: string, bc: string, ac: string): StationData<"windings">["pairs"] => [
-  clock.read(ab, "resistance", minutes),
-  clock.read(bc, "resistance", minutes + 1),
-  clock.read(ac, "resistance", minutes + 2),
-];
+type Windings = StationData<"windings">;
+const TRIANGLE = [
+  { x: 0.25, y: 0.26 },
+  { x: 0.75, y: 0.26 },
+  { x: 0.5, y: 0.76 },
+] as const;
+const PAIRS = [
+  [0, 1],
+  [1, 2],
+  [0, 2],
+] as const;
+
+/** Three leads by name, with the readings of the pairs 1–2, 2–3 and 1–3. */
+function threeLeads(
+  clock: DemoClock,
+  minutes: number,
+  names: readonly [string, string, string],
+  texts: readonly [string, string, string],
+): Pick<Windings, "posts" | "pairs"> {
+  return {
+    posts: names.map((name, post) => ({ name, x: TRIANGLE[post]?.x ?? 0.5, y: TRIANGLE[post]?.y ?? 0.5 })),
+    pairs: PAIRS.map(([a, b], pair) => ({ a, b, entry: clock.read(texts[pair] ?? "", "resistance", minutes + pair) })),
+  };
+}
+
+/** Leads where they lie, and the pairs probed so far by the names of their ends. */
+function board(
+  clock: DemoClock,
+  minutes: number,
+  places: Readonly<Record<string, readonly [x: number, y: number]>>,
+  readings: readonly (readonly [from: string, to: string, text: string])[],
+): Pick<Windings, "posts" | "pairs"> {
+  const names = Object.keys(places);
+  return {
+    posts: names.map((name) => ({ name, x: places[name]?.[0] ?? 0.5, y: places[name]?.[1] ?? 0.5 })),
+    pairs: readings.map(([from, to, text], index) => ({
+      a: names.indexOf(from),
+      b: names.indexOf(to),
+      entry: clock.read(text, "resistance", minutes + index),
+    })),
+  };
+}
+
+/** Tester proven, capacitors off, each cell a figure against the frame. */
+function insulation(clock: DemoClock, minutes: number, temperature: string, allToFrame: string): StationData<"insulation"> {
+  return {
+    together: clock.read("0", "insulation", minutes),
+    apart: clock.read("OL", "insulation", minutes),
+    testV: "500",
+    temperature: clock.read(temperature, "temperature", minutes),
+    isDisconnected: true,
+    isInVacuum: false,
+    rule: null,
+    cells: [{ a: "all", b: "frame", entry: clock.read(allToFrame, "insulation", minutes + 2) }],
+    isDischarged: true,
+    note: "",
+  };
+}
 
 const toFrame = (clock: DemoClock, minutes: number, ...texts: readonly [string, string, string]): StationData<"frame">["readings"] => [
   clock.read(texts[0], "resistance", minutes),
@@ -78,8 +131,7 @@ export const STORIES: readonly DemoStory[] = [
       "hand-turn": turnsFree,
       capacitor: { label: "17.5 µF ±6 % 440 V", readings: [clock.read("16.56", "capacitance", 10)], isIsolated: true },
       windings: {
-        leads: ["white", "brown", "black"],
-        pairs: ohms(clock, 14, "8.9", "31.3", "22.6"),
+        ...threeLeads(clock, 14, ["white", "brown", "black"], ["8.9", "31.3", "22.6"]),
         testLeads: clock.read("0.2", "resistance", 13),
       },
       frame: { readings: toFrame(clock, 18, "OL", "OL", "OL") },
@@ -165,9 +217,14 @@ export const STORIES: readonly DemoStory[] = [
       "hand-turn": turnsFree,
       capacitor: { label: "6 µF ±5% 450V", readings: [clock.read("5.98", "capacitance", 12)], isIsolated: true },
       windings: {
-        leads: ["blue", "brown", "grey"],
-        pairs: [clock.read("38.2", "resistance", 20), clock.read("61.4", "resistance", 21), null],
-        note: "Called away to the front desk; blue to grey still to do",
+        ...board(clock, 20, { brown: [0.22, 0.2], blue: [0.72, 0.16], white: [0.14, 0.62], red: [0.84, 0.66], black: [0.48, 0.84] }, [
+          ["black", "blue", "12.0"],
+          ["black", "red", "17.1"],
+          ["blue", "red", "5.4"],
+          ["white", "black", "22.5"],
+        ]),
+        testLeads: clock.read("0.2", "resistance", 19),
+        note: "Called away to the front desk; the brown lead still to do",
       },
     }),
   },
@@ -228,7 +285,26 @@ export const STORIES: readonly DemoStory[] = [
       },
       ...madeSafe(clock, 2, "0.9"),
       look: { signs: ["dust-clogged"], nothingFound: false, note: "Coil half blocked with lint" },
-      windings: { leads: ["C", "R", "S"], pairs: ohms(clock, 16, "OL", "6.8", "OL"), note: "Shell too hot to touch" },
+      windings: { ...threeLeads(clock, 16, ["C", "R", "S"], ["OL", "6.8", "OL"]), note: "Shell too hot to touch" },
+      insulation: insulation(clock, 24, "62", "9.4"),
+    }),
+  },
+  {
+    id: "lido-dehumidifier-spring",
+    machine: "Pool-hall dehumidifier",
+    site: "Minnow Lido",
+    technician: SEFA,
+    daysAgo: 214,
+    hourUtc: 10,
+    finishedAfter: 40,
+    stations: (clock) => ({
+      complaint: { complaints: [], said: "Yearly look before the season" },
+      plate: { motorType: "psc", machineKind: "hermetic-compressor", volts: "230", hertz: "50", amps: "5.9", capacitor: "30 µF 440 V" },
+      ...madeSafe(clock, 2, "0.7"),
+      windings: threeLeads(clock, 14, ["C", "R", "S"], ["1.9", "6.7", "5.1"]),
+      frame: { readings: toFrame(clock, 18, "OL", "OL", "OL") },
+      insulation: insulation(clock, 22, "28", "160"),
+      decide: { action: "no-repair", reason: "Sound; insulation 160 MΩ at 28 °C", decidedAt: clock.at(34) },
     }),
   },
   {
@@ -259,11 +335,14 @@ export const STORIES: readonly DemoStory[] = [
       "hand-turn": turnsFree,
       capacitor: { label: "16 µF ±5% 450V", readings: [clock.read("15.9", "capacitance", 11)], isIsolated: true },
       windings: {
-        leads: ["C", "R", "S"],
-        pairs: ohms(clock, 15, "3.1", "12.5", "9.6"),
+        ...threeLeads(clock, 15, ["C", "R", "S"], ["3.1", "12.5", "9.6"]),
         testLeads: clock.read("0.2", "resistance", 14),
       },
       frame: { readings: toFrame(clock, 19, "OL", "OL", "OL") },
+      "start-gear": {
+        sort: "potential-relay",
+        relay: { isUnplugged: true, coil: clock.read("8.2k", "resistance", 22), contact: clock.read("OL", "resistance", 23) },
+      },
     }),
   },
   {
@@ -321,8 +400,7 @@ export const STORIES: readonly DemoStory[] = [
       "hand-turn": turnsFree,
       capacitor: { label: "12,5 µF ±5 % 450 V", readings: [clock.read("8.91", "capacitance", 11)], isIsolated: true },
       windings: {
-        leads: ["C", "R", "S"],
-        pairs: ohms(clock, 14, "13.3", "35.6", "22.6"),
+        ...threeLeads(clock, 14, ["C", "R", "S"], ["13.3", "35.6", "22.6"]),
         testLeads: clock.read("0.2", "resistance", 13),
       },
       frame: { readings: toFrame(clock, 18, "OL", "OL", "OL") },

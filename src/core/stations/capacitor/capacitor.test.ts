@@ -1,6 +1,6 @@
 import { DEFAULT_METER, toHouseFigures } from "../../house";
 import { takeReading, type Entry, type Quantity } from "../../quantity";
-import { NO_FACTS, type EarlierVisit, type Facts } from "../contract";
+import { NO_FACTS, NO_STUDY, type EarlierVisit, type Facts } from "../contract";
 import { BLANK_CAPACITOR, capacitorStation, workingOfDischarge, type CapacitorDetail, type CapacitorRecord } from ".";
 import { readRange } from "./section";
 
@@ -11,7 +11,7 @@ const uf = (text: string, at = AT) => read(text, "capacitance", at);
 
 const FACTS: Facts = { ...NO_FACTS, motorType: "psc", supplyV: 230, frequencyHz: 60 };
 const assess = (record: Partial<CapacitorRecord>, facts: Partial<Facts> = {}, earlier: readonly EarlierVisit[] = []) =>
-  capacitorStation.assess({ ...BLANK_CAPACITOR, ...record }, { facts: { ...FACTS, ...facts }, house: HOUSE, earlier });
+  capacitorStation.assess({ ...BLANK_CAPACITOR, ...record }, { facts: { ...FACTS, ...facts }, house: HOUSE, earlier, study: NO_STUDY });
 const labelled = (record: Partial<CapacitorRecord>, facts: Partial<Facts> = {}, earlier: readonly EarlierVisit[] = []) => {
   const { detail } = assess(record, facts, earlier);
   if (detail.state !== "label") throw new Error(detail.state);

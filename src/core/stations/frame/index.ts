@@ -4,9 +4,10 @@ import { EntrySchema, formatQuantity, type Entry } from "../../quantity";
 import { defineStation, plainAssessment, type Stamp } from "../contract";
 import { NoteSchema } from "../fields";
 
+const MOST_LEADS = 12;
 const schema = v.object({
   /** each lead to bare metal */
-  readings: v.tuple([v.nullable(EntrySchema), v.nullable(EntrySchema), v.nullable(EntrySchema)]),
+  readings: v.pipe(v.array(v.nullable(EntrySchema)), v.maxLength(MOST_LEADS)),
   note: NoteSchema,
 });
 export type FrameRecord = v.InferOutput<typeof schema>;
@@ -15,8 +16,8 @@ export interface FrameDetail {
   readonly state: "not-done" | "some" | "clear" | "leaks" | "grounded";
   readonly measured: number;
   /** lead with the lowest reading, and the reading; null while all are clear */
-  readonly worst: { readonly lead: 0 | 1 | 2; readonly ohm: number } | null;
-  readonly leadNames: readonly [string, string, string];
+  readonly worst: { readonly lead: number; readonly ohm: number } | null;
+  readonly leadNames: readonly string[];
   /** lowest reading is high enough to be fingers on the tips or damp: worth one more look before condemning */
   readonly isWorthRepeating: boolean;
 }
@@ -36,19 +37,21 @@ export const frameStation = defineStation({
     cautions: ["bare-metal", "pressurised-terminals"],
   },
   schema,
-  blank: { readings: [null, null, null], note: "" } as FrameRecord,
+  blank: { readings: [], note: "" } as FrameRecord,
   assess(record, { facts, house }) {
     const limitOhm = house.frameLimitMegohm * 1e6;
-    const measured = record.readings.filter((entry) => entry?.reading != null).length;
-    const low = ([0, 1, 2] as const)
-      .flatMap((lead) => {
-        const ohm = ohmOf(record.readings[lead]);
+    const { leadNames } = facts;
+    const read = leadNames.map((_, lead) => record.readings[lead] ?? null);
+    const measured = read.filter((entry) => entry?.reading != null).length;
+    const low = read
+      .flatMap((entry, lead) => {
+        const ohm = ohmOf(entry);
         return ohm === null ? [] : [{ lead, ohm }];
       })
       .sort((a, b) => a.ohm - b.ohm);
     const worst = low[0] ?? null;
     const isGrounded = worst !== null && worst.ohm < limitOhm;
-    const state = isGrounded ? "grounded" : measured === 0 ? "not-done" : measured < 3 ? "some" : worst ? "leaks" : "clear";
+    const state = isGrounded ? "grounded" : measured === 0 ? "not-done" : measured < leadNames.length ? "some" : worst ? "leaks" : "clear";
     const stamp: Record<FrameDetail["state"], Stamp> = {
       "not-done": "not-done",
       some: "not-done",
@@ -73,7 +76,7 @@ export const frameStation = defineStation({
       state,
       measured,
       worst,
-      leadNames: facts.leadNames,
+      leadNames,
       isWorthRepeating: isGrounded && worst.ohm >= FINGERS_OHM,
     };
     return plainAssessment(stamp[state], detail, {

@@ -126,6 +126,7 @@ export const plateStation = defineStation({
         frequencyHz,
         fullLoadA: detail.fullLoadA,
         plateCapacitor: detail.capacitor,
+        hotSpotC: detail.hotSpotC,
       },
       working: speed && fullLoadRpm !== null && frequencyHz !== null ? [speedWorking(fullLoadRpm, frequencyHz, speed)] : [],
     });

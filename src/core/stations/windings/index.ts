@@ -1,89 +1,92 @@
-import * as v from "valibot";
-import type { Finding } from "../../diagnosis";
-import { EntrySchema, formatNumber, type Entry } from "../../quantity";
-import { identifyThreeLeads, LEAD_PAIRS, roleFromName, type PairReading, type ThreeLeadAnswer } from "../../winding";
+import { formatNumber } from "../../quantity";
+import {
+  identifyThreeLeads,
+  LEAD_PAIRS,
+  roleFromName,
+  type BoardUnderstanding,
+  type PairReading,
+  type ThreeLeadAnswer,
+} from "../../winding";
 import { defineStation, plainAssessment, type Stamp, type StationContext, type WorkingStep } from "../contract";
-import { NoteSchema } from "../fields";
+import { isTriangle, testLeadsOf, toBoardReading, toQuestion, type TestLeads } from "./board";
+import { comparisonsOf, hotRunOf, type Comparison, type HotRun } from "./compare";
+import { doubtsOf, type ReadingDoubt } from "./doubts";
+import { elementsOf, elementsOfThree, groupsOf, type BoardElement } from "./elements";
+import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./findings";
+import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
 
-const LeadNameSchema = v.pipe(v.string(), v.maxLength(40));
-
-const schema = v.object({
-  leads: v.tuple([LeadNameSchema, LeadNameSchema, LeadNameSchema]),
-  /** readings of the pairs 1–2, 2–3, 1–3 */
-  pairs: v.tuple([v.nullable(EntrySchema), v.nullable(EntrySchema), v.nullable(EntrySchema)]),
-  /** test leads held together, measured once and subtracted from every reading */
-  testLeads: v.nullable(EntrySchema),
-  note: NoteSchema,
-});
-export type WindingsRecord = v.InferOutput<typeof schema>;
+export {
+  BLANK_WINDINGS,
+  entryAt,
+  FEWEST_POSTS,
+  MOST_PHOTO_CHARACTERS,
+  MOST_POSTS,
+  pairsOf,
+  type PostPair,
+  type WindingsRecord,
+} from "./record";
+export type { BoardQuestion } from "./board";
+export type { BoardElement } from "./elements";
+export type { Comparison, HotRun } from "./compare";
+export type { ReadingDoubt } from "./doubts";
 
 export interface WindingsDetail {
-  readonly answer: ThreeLeadAnswer;
+  readonly names: readonly string[];
+  readonly hasFrame: boolean;
   readonly measured: number;
-  readonly leadNames: readonly [string, string, string];
+  readonly pairs: number;
+  /** three leads, named at once; null on other boards */
+  readonly three: ThreeLeadAnswer | null;
+  /** any other board; null while nothing was read, or while it is being worked out */
+  readonly board: BoardUnderstanding | null;
+  readonly isWorking: boolean;
+  /** roles settled so far, by post */
+  readonly roles: readonly (readonly string[] | null)[];
+  readonly elements: readonly BoardElement[];
+  readonly next: PostPair | null;
+  /** pairs that do not belong with the others */
+  readonly misfits: readonly PostPair[];
+  readonly doubts: readonly ReadingDoubt[];
+  readonly comparisons: readonly Comparison[];
+  readonly hotRun: HotRun | null;
   /** lowest reading is under the value where test leads decide the answer, and they were not measured */
   readonly isNullWanted: boolean;
   readonly testLeadOhm: number;
   readonly isNulled: boolean;
 }
 
-/** A reading as the winding sums take it; `>550M` is no path as much as `OL` is. */
-export function toPairReading(entry: Entry | null): PairReading | null {
-  const reading = entry?.reading;
-  if (!reading) return null;
-  if (reading.kind !== "value" || reading.value === null) return { kind: "open" };
-  return { kind: "ohms", ohm: reading.value, standardUncertainty: reading.standardUncertainty ?? 0 };
+function threeOf(record: WindingsRecord, leads: TestLeads, { house }: StationContext): ThreeLeadAnswer {
+  const pairs = LEAD_PAIRS.map(([a, b]): PairReading | null => {
+    const entry = entryAt(record, a, b);
+    const reading = entry ? toBoardReading(a, b, entry) : null;
+    return reading === null ? null : reading.kind === "ohms" ? reading : { kind: "open" };
+  }) as [PairReading | null, PairReading | null, PairReading | null];
+  const mark = (lead: number) => roleFromName(record.posts[lead]?.name ?? "");
+  return identifyThreeLeads({
+    pairs,
+    marks: [mark(0), mark(1), mark(2)],
+    leadOhm: leads.ohm,
+    leadStandardOhm: leads.standardOhm,
+    nearZeroOhm: house.nearZeroOhm,
+    coverageFactor: house.coverageFactor,
+  });
 }
 
-const STAMPS: Record<ThreeLeadAnswer["kind"], Stamp> = {
-  "need-more": "not-done",
-  named: "holds",
-  "equal-windings": "noted",
-  "common-unclear": "too-close",
-  "sum-off": "too-close",
-  "impossible-open": "too-close",
-  "lead-open": "out",
-  "all-open": "out",
-  shorted: "out",
-  "all-near-zero": "too-close",
-};
+const ROLE_IDS = { common: "C", run: "R", start: "S" } as const;
 
-function stampOf(answer: ThreeLeadAnswer): Stamp {
-  return answer.kind === "named" && answer.sum.decision !== "holds" ? "too-close" : STAMPS[answer.kind];
+function rolesOfThree(answer: ThreeLeadAnswer): (readonly string[] | null)[] {
+  const only = (lead: number, role: string) => [0, 1, 2].map((each) => (each === lead ? [role] : null));
+  if (answer.kind === "named") return answer.roles.map((role) => [ROLE_IDS[role]]);
+  if (answer.kind === "equal-windings") return only(answer.common, "C");
+  if (answer.kind === "lead-open" && answer.role) return only(answer.lead, ROLE_IDS[answer.role]);
+  return [null, null, null];
 }
 
-/** What an open lead may be when nobody knows which lead it is. */
-function findingsOf(answer: ThreeLeadAnswer): Finding[] {
-  switch (answer.kind) {
-    case "named":
-    case "equal-windings":
-      return [{ test: "winding-ohms", weights: { good: 1 } }];
-    case "lead-open": {
-      const weights = {
-        common: { "common-open": 1 },
-        run: { "main-open": 1 },
-        start: { "start-open": 1 },
-        unknown: { "common-open": 1, "main-open": 1, "start-open": 1 },
-      }[answer.role ?? "unknown"];
-      return [{ test: "winding-ohms", weights }];
-    }
-    case "shorted":
-      return [{ test: "winding-ohms", weights: { shorted: 1 } }];
-    case "all-open":
-      return [{ test: "winding-ohms", weights: { "common-open": 1, "main-open": 1, "start-open": 1 } }];
-    case "need-more":
-    case "common-unclear":
-    case "sum-off":
-    case "impossible-open":
-    case "all-near-zero":
-      return [];
-  }
-}
+const ohm = (value: number): string => `${formatNumber(value, 2)} Ω`;
 
-function sumWorking(answer: ThreeLeadAnswer, { house }: StationContext, leadOhm: number): WorkingStep[] {
+function workingOfThree(answer: ThreeLeadAnswer, { house }: StationContext, leadOhm: number): WorkingStep[] {
   if (!("sum" in answer)) return [];
   const { sum } = answer;
-  const ohm = (value: number): string => `${formatNumber(value, 2)} Ω`;
   return [
     {
       what: "Sum check",
@@ -102,7 +105,55 @@ function sumWorking(answer: ThreeLeadAnswer, { house }: StationContext, leadOhm:
   ];
 }
 
-/** Three leads, three readings: who is common, run and start, and what is wrong if the pattern is not sound. */
+function workingOfBoard({ answers, residuals }: BoardUnderstanding, names: readonly string[]): WorkingStep[] {
+  const [best] = answers;
+  if (!best) return [];
+  const { chi2, dof, probability, leadOhm } = best.fit;
+  const name = (post: number): string => names[post]?.trim() || (post >= names.length ? "frame" : `post ${post + 1}`);
+  return [
+    {
+      what: "Fit of all readings",
+      formula: "reading = sum of the windings on its way + test leads; χ² = Σ ((reading − fit) / u)²",
+      numbers: `χ² = ${formatNumber(chi2, 2)}, ${dof} degrees of freedom, test leads ${ohm(leadOhm)}`,
+      result:
+        dof > 0
+          ? `chance ${formatNumber(probability, 3)} of a larger χ²; below 0.001 they do not belong together`
+          : "no reading to spare: nothing is checked",
+      source: "weighted least squares; JCGM 100:2008, H.3",
+    },
+    ...residuals.map(({ a, b, measuredOhm, expectedOhm, score }) => ({
+      what: `${name(a)} to ${name(b)}`,
+      formula: "reading − fit, in standard uncertainties",
+      numbers: `${ohm(measuredOhm)} − ${ohm(expectedOhm)}`,
+      result: `${formatNumber(score, 1)} u`,
+      source: "the same fit",
+    })),
+  ];
+}
+
+function workingOfHotRun(run: HotRun | null): WorkingStep[] {
+  if (!run) return [];
+  return [
+    {
+      what: "Winding temperature after the run",
+      formula: "T = R hot / R cold × (234.5 + T cold) − 234.5",
+      numbers: `${ohm(run.hotOhm)} / ${ohm(run.coldOhm)} × (234.5 + ${formatNumber(run.coldC, 1)}) − 234.5`,
+      result: `${formatNumber(run.windingC, 0)} °C${run.riseK === null ? "" : `, ${formatNumber(run.riseK, 0)} K above the air`}`,
+      source: "IEC 60034-1, 8.6.2, copper",
+    },
+  ];
+}
+
+/** The worse of naming and comparison: a winding that lost ohms is not sound because its leads were named. */
+function stampOf(named: Stamp, comparisons: readonly Comparison[], doubts: readonly ReadingDoubt[], hotRun: HotRun | null): Stamp {
+  if (named === "out" || named === "not-done") return named;
+  if (comparisons.some(({ shortedTurns }) => shortedTurns === "strong")) return "out";
+  if (hotRun?.limitC != null && hotRun.windingC > hotRun.limitC) return "out";
+  if (doubts.length > 0 || comparisons.some(({ shortedTurns }) => shortedTurns === "hint")) return "too-close";
+  return named;
+}
+
+/** Any terminal board: which post is what, what is wrong if the pattern is not sound, and what to probe next. */
 export const windingsStation = defineStation({
   definition: {
     id: "windings",
@@ -110,39 +161,70 @@ export const windingsStation = defineStation({
     minutes: 5,
     tests: ["winding-ohms"],
     cautions: ["motor-at-rest", "pressurised-terminals"],
+    methods: [
+      { id: "sketch", power: "dead", tests: ["winding-ohms"], cautions: ["motor-at-rest", "pressurised-terminals"] },
+      { id: "pairs", power: "dead", tests: [], cautions: ["motor-at-rest", "pressurised-terminals"] },
+      { id: "compare", power: "dead", tests: [], cautions: ["motor-at-rest", "hot-surfaces"] },
+      { id: "connection", power: "either", tests: [], cautions: ["local-codes"] },
+    ],
   },
-  schema,
-  blank: { leads: ["A", "B", "C"], pairs: [null, null, null], testLeads: null, note: "" } as WindingsRecord,
+  schema: WindingsRecordSchema,
+  blank: BLANK_WINDINGS,
   assess(record, context) {
-    const { house } = context;
-    const nulled = record.testLeads?.reading?.kind === "value" ? record.testLeads.reading : null;
-    const testLeadOhm = nulled?.value ?? house.leadResistanceOhm;
-    const pairs = record.pairs.map(toPairReading) as [PairReading | null, PairReading | null, PairReading | null];
-    const answer = identifyThreeLeads({
-      pairs,
-      marks: [roleFromName(record.leads[0]), roleFromName(record.leads[1]), roleFromName(record.leads[2])],
-      leadOhm: testLeadOhm,
-      // Once measured, what is left of the leads is how well they are pressed on, and the meter's last digit.
-      leadStandardOhm: nulled ? house.leadSpreadOhm / 2 : house.leadSpreadOhm,
-      nearZeroOhm: house.nearZeroOhm,
-      coverageFactor: house.coverageFactor,
-    });
-    const measured = pairs.filter((pair) => pair !== null).length;
-    const lowest = Math.min(...pairs.flatMap((pair) => (pair?.kind === "ohms" ? [pair.ohm] : [])));
+    const { house, facts, earlier } = context;
+    const leads = testLeadsOf(record, house);
+    const names = record.posts.map(({ name }) => name);
+    const three = isTriangle(record) ? threeOf(record, leads, context) : null;
+    const question = toQuestion(record, house, facts.motorType);
+    const board = question ? (context.study("windings", question) as BoardUnderstanding | null) : null;
+    const readable = record.pairs.flatMap(({ a, b, entry }) => toBoardReading(a, b, entry) ?? []);
+    const best = board?.answers[0];
+    const isNamed = board?.state === "settled" || board?.state === "likely";
+    const elements = three ? elementsOfThree(three) : best && isNamed ? elementsOf(best) : [];
+    const misfits: PostPair[] = three?.kind === "impossible-open" ? [LEAD_PAIRS[three.pair]] : [...(board?.misfits ?? [])];
+    const doubts = doubtsOf(record, leads, three?.kind === "sum-off" ? [...LEAD_PAIRS] : misfits);
+    const comparisons = comparisonsOf(record, leads, elements, earlier, house);
+    const hotRun = hotRunOf(record, leads, facts.hotSpotC);
+    const lowest = Math.min(...readable.flatMap((reading) => (reading.kind === "ohms" ? [reading.ohm] : [])));
+    const firstPair = pairsOf(record)[0] ?? null;
     const detail: WindingsDetail = {
-      answer,
-      measured,
-      leadNames: record.leads,
-      isNullWanted: nulled === null && lowest < house.lowOhmCaution,
-      testLeadOhm,
-      isNulled: nulled !== null,
+      names,
+      hasFrame: record.hasFrame,
+      measured: readable.length,
+      pairs: pairsOf(record).length,
+      three,
+      board,
+      isWorking: question !== null && board === null,
+      roles: three ? rolesOfThree(three) : (board?.settledRoles ?? names.map(() => null)),
+      elements,
+      next: three
+        ? three.kind === "need-more"
+          ? LEAD_PAIRS[three.next]
+          : null
+        : board?.next
+          ? [board.next.a, board.next.b]
+          : readable.length === 0
+            ? firstPair
+            : null,
+      misfits,
+      doubts,
+      comparisons,
+      hotRun,
+      isNullWanted: !leads.isNulled && lowest < house.lowOhmCaution,
+      testLeadOhm: leads.ohm,
+      isNulled: leads.isNulled,
     };
-    return plainAssessment(stampOf(answer), detail, {
-      facts: { leadNames: record.leads },
-      findings: findingsOf(answer),
-      working: sumWorking(answer, context, testLeadOhm),
+    const named = three ? stampOfThree(three) : board ? stampOfBoard(board) : "not-done";
+    const shorted = comparisons[0]?.shortedTurns === "strong";
+    const findings = three ? findingsOfThree(three) : board ? findingsOfBoard(board) : [];
+    return plainAssessment(stampOf(named, comparisons, doubts, hotRun), detail, {
+      facts: { leadNames: names, ...(elements.length > 0 ? { windingGroups: groupsOf(elements) } : {}) },
+      // A winding that lost ohms speaks louder than that its leads could be named.
+      findings: shorted && named !== "out" ? [{ test: "winding-ohms", weights: { shorted: 1 } }] : findings,
+      working: [
+        ...(three ? workingOfThree(three, context, leads.ohm) : board ? workingOfBoard(board, names) : []),
+        ...workingOfHotRun(hotRun),
+      ],
     });
   },
 });
-
-export { LEAD_PAIRS };

@@ -3,7 +3,7 @@ import "@testing-library/jest-dom";
 import { act, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { useState } from "react";
-import { NO_FACTS, type Facts } from "@/core/stations";
+import { NO_FACTS, NO_STUDY, type Facts } from "@/core/stations";
 import { BLANK_CAPACITOR, capacitorStation, type CapacitorRecord } from "@/core/stations/capacitor";
 import { toHouse, UNSET_HOUSE } from "@/records";
 import DischargePanel from "./DischargePanel";
@@ -26,7 +26,7 @@ function Held({ panel: Panel, first, kept }: { panel: Panel; first: Partial<Capa
   return (
     <Panel
       record={record}
-      assessment={capacitorStation.assess(record, { facts: FACTS, house: HOUSE.figures, earlier: [] })}
+      assessment={capacitorStation.assess(record, { facts: FACTS, house: HOUSE.figures, earlier: [], study: NO_STUDY })}
       facts={FACTS}
       house={HOUSE}
       method="meter"
@@ -172,7 +172,7 @@ test("the ruler tells every pointer, and which is in doubt", () => {
       ],
     },
   };
-  const { detail } = capacitorStation.assess(record, { facts: FACTS, house: HOUSE.figures, earlier: [] });
+  const { detail } = capacitorStation.assess(record, { facts: FACTS, house: HOUSE.figures, earlier: [], study: NO_STUDY });
   const section = detail.state === "label" ? detail.sections[0] : undefined;
   if (!section) throw new Error("no section");
   render(<SectionRule section={section} trend={undefined} name="Capacitor" isNamed={false} />);

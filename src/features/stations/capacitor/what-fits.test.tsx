@@ -6,7 +6,7 @@ import userEvent from "@testing-library/user-event";
 import { useState } from "react";
 import { searchCombinations, type Joinable, type JoinTarget, type ParallelCombination } from "@/core/capacitor";
 import { fail, ok, type Failure, type Result } from "@/core/result";
-import { NO_FACTS, type Facts } from "@/core/stations";
+import { NO_FACTS, NO_STUDY, type Facts } from "@/core/stations";
 import { BLANK_CAPACITOR, capacitorStation, type CapacitorRecord } from "@/core/stations/capacitor";
 import { toHouse, UNSET_HOUSE } from "@/records";
 import { database } from "@/store/database";
@@ -37,7 +37,7 @@ afterAll(() => db.close());
 
 function Held({ label, facts }: { label: string; facts: Facts }) {
   const [record, setRecord] = useState<CapacitorRecord>({ ...BLANK_CAPACITOR, label });
-  const assessment = capacitorStation.assess(record, { facts, house: HOUSE.figures, earlier: [] });
+  const assessment = capacitorStation.assess(record, { facts, house: HOUSE.figures, earlier: [], study: NO_STUDY });
   const { detail } = assessment;
   if (detail.state !== "label") return null;
   const weighed = { proposals: [], reason: "" };

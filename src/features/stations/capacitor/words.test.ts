@@ -1,4 +1,4 @@
-import { NO_FACTS, type EarlierVisit, type Facts } from "@/core/stations";
+import { NO_FACTS, NO_STUDY, type EarlierVisit, type Facts } from "@/core/stations";
 import { BLANK_CAPACITOR, capacitorStation, type CapacitorRecord } from "@/core/stations/capacitor";
 import { DEFAULT_METER, toHouseFigures } from "@/core/house";
 import { takeReading, type Quantity } from "@/core/quantity";
@@ -19,7 +19,7 @@ const read = (text: string, quantity: Quantity) => takeReading(text, quantity, D
 const FACTS: Facts = { ...NO_FACTS, motorType: "psc", supplyV: 230, frequencyHz: 60 };
 const record = (part: Partial<CapacitorRecord>): CapacitorRecord => ({ ...BLANK_CAPACITOR, ...part });
 const detailOf = (part: Partial<CapacitorRecord>, facts: Partial<Facts> = {}, earlier: readonly EarlierVisit[] = []): LabelDetail => {
-  const { detail } = capacitorStation.assess(record(part), { facts: { ...FACTS, ...facts }, house: HOUSE, earlier });
+  const { detail } = capacitorStation.assess(record(part), { facts: { ...FACTS, ...facts }, house: HOUSE, earlier, study: NO_STUDY });
   if (detail.state !== "label") throw new Error(detail.state);
   return detail;
 };

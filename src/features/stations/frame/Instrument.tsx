@@ -7,7 +7,7 @@ import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
-import { type Detail, LEADS, nameOf, replaceAt, sentences } from "./words";
+import { countWord, type Detail, nameOf, replaceAt, sentences } from "./words";
 
 export default function Instrument({ record, assessment, house, change }: InstrumentProps<"frame", Detail>) {
   const { detail } = assessment;
@@ -16,16 +16,16 @@ export default function Instrument({ record, assessment, house, change }: Instru
     <FieldFlow className="flex flex-col gap-5">
       <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
         <div className="flex flex-col gap-5">
-          <div className="grid grid-cols-3 gap-4 max-lg:order-last">
-            {LEADS.map((lead) => (
+          <div className="grid grid-cols-2 gap-4 sm:grid-cols-3 max-lg:order-last">
+            {detail.leadNames.map((_, lead) => (
               <EntryField
                 key={lead}
                 label={`${nameOf(detail, lead)} to frame`}
                 quantity="resistance"
-                entry={record.readings[lead]}
+                entry={record.readings[lead] ?? null}
                 house={house}
                 isAutoFocused={lead === 0 && isEmpty}
-                onEntry={(entry) => change((r) => ({ ...r, readings: replaceAt(r.readings, lead, entry) }))}
+                onEntry={(entry) => change((r) => ({ ...r, readings: replaceAt(r.readings, detail.leadNames.length, lead, entry) }))}
               />
             ))}
           </div>
@@ -35,10 +35,10 @@ export default function Instrument({ record, assessment, house, change }: Instru
               className="btn self-start"
               onClick={() => {
                 const open = takeReading("OL", "resistance", house.meter, new Date().toISOString()).entry;
-                change((r) => ({ ...r, readings: [open, open, open] }));
+                change((r) => ({ ...r, readings: detail.leadNames.map(() => open) }));
               }}
             >
-              All three read OL
+              All {countWord(detail)} read OL
             </button>
           ) : null}
           <Verdict assessment={assessment} word={detail.state === "grounded" ? "Ground fault" : null} sentences={sentences(detail)} />

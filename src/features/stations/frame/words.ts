@@ -3,12 +3,15 @@ import type { STATIONS } from "@/core/stations";
 
 export type Detail = ReturnType<(typeof STATIONS)["frame"]["assess"]>["detail"];
 
-export const LEADS = [0, 1, 2] as const;
+export const nameOf = (detail: Detail, lead: number): string => detail.leadNames[lead]?.trim() || `lead ${lead + 1}`;
 
-export const nameOf = (detail: Detail, lead: 0 | 1 | 2): string => detail.leadNames[lead].trim() || `lead ${lead + 1}`;
+const COUNTS = ["none", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
+/** How many leads there are, in a word. */
+export const countWord = (detail: Detail): string => COUNTS[detail.leadNames.length] ?? String(detail.leadNames.length);
 
-export const replaceAt = (items: readonly [Entry | null, Entry | null, Entry | null], index: number, item: Entry | null) =>
-  items.map((old, at) => (at === index ? item : old)) as [Entry | null, Entry | null, Entry | null];
+/** Readings by lead, as many as the board has. */
+export const replaceAt = (items: readonly (Entry | null)[], count: number, index: number, item: Entry | null): (Entry | null)[] =>
+  Array.from({ length: count }, (_, at) => (at === index ? item : (items[at] ?? null)));
 
 export function sentences(detail: Detail): string[] {
   const worst = detail.worst
@@ -18,10 +21,10 @@ export function sentences(detail: Detail): string[] {
     case "not-done":
       return ["Each lead to bare metal; scratch through the paint. Any ohms at all is a ground fault."];
     case "some":
-      return [`${detail.measured} of 3 measured, no path so far.`];
+      return [`${detail.measured} of ${detail.leadNames.length} measured, no path so far.`];
     case "clear":
       return [
-        "OL on all three: no path an ohmmeter can see.",
+        `OL on all ${countWord(detail)}: no path an ohmmeter can see.`,
         "That does not prove the insulation; only an insulation test at 500 V does.",
       ];
     case "leaks":

@@ -23,4 +23,5 @@ export const PAD_EXTRAS: Record<Quantity, readonly [string, string, string]> = {
   current: ["m", ",", "OL"],
   voltage: ["k", "m", ","],
   temperature: ["-", ",", "OL"],
+  insulation: [">", "G", "OL"],
 };

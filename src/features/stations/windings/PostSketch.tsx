@@ -1,164 +1,254 @@
 "use client";
-import { LEAD_PAIRS, type LeadIndex, type PairIndex, type WindingRole } from "@/core/winding";
-import { leadName, pairName, ROLE_WORDS } from "./sentences";
+import { useRef } from "react";
+import { useNarrow } from "@/components/useNarrow";
+import { pairsOf, type PostPair, type WindingsRecord } from "@/core/stations/windings";
+import { rolesWord } from "@/features/vocabulary/board-words";
+import { PairLine, type LineKind } from "./PairLine";
+import { postName, samePair, shownAt, type WindingsDetail } from "./words";
 
 interface PostSketchProps {
-  readonly names: readonly [string, string, string];
-  /** what was keyed on each pair; empty while it was not */
-  readonly figures: readonly [string, string, string];
-  readonly roles: readonly [WindingRole | null, WindingRole | null, WindingRole | null];
-  readonly next: PairIndex | null;
-  readonly selected: PairIndex | null;
+  readonly record: WindingsRecord;
+  readonly detail: WindingsDetail;
+  readonly selected: PostPair | null;
   /** post tapped first, waiting for the second */
-  readonly waiting: LeadIndex | null;
-  readonly onTap: (lead: LeadIndex) => void;
-  readonly onPair: (pair: PairIndex) => void;
+  readonly waiting: number | null;
+  readonly onTap: (post: number) => void;
+  readonly onPair: (pair: PostPair) => void;
+  readonly onMove: (post: number, x: number, y: number) => void;
 }
 
-const WIDTH = 440;
-const HEIGHT = 270;
-const POSTS: readonly (readonly [number, number])[] = [
-  [112, 78],
-  [328, 78],
-  [220, 212],
-];
-const RADIUS = 23;
+/** The same letters are readable on both: the view is as wide as the paper it is drawn on. */
+const WIDE = { width: 640, height: 330 } as const;
+const NARROW = { width: 390, height: 270 } as const;
+type View = typeof WIDE | typeof NARROW;
+const RADIUS = 21;
+/** A finger that slips this far was still a tap. */
+const SLIP = 10;
+/** Beyond so many posts only the windings themselves keep their figures, or the sketch is black with lines. */
+const MANY_POSTS = 5;
 
-/** Point on the line between two posts, a fraction of the way. */
-const between = (a: readonly [number, number], b: readonly [number, number], t: number): readonly [number, number] => [
-  a[0] + (b[0] - a[0]) * t,
-  a[1] + (b[1] - a[1]) * t,
-];
+type Point = readonly [number, number];
+const clamp = (value: number): number => Math.min(0.96, Math.max(0.04, value));
 
-/** Posts on graph paper; measured pairs as inked lines with their figure, the next probe dashed; roles as soon as settled. */
-export function PostSketch({ names, figures, roles, next, selected, waiting, onTap, onPair }: PostSketchProps) {
+/** Where a post is drawn; the frame at the foot, as metal. */
+const pointOf = ({ posts }: WindingsRecord, post: number, { width, height }: View): Point => {
+  const found = posts[post];
+  return found ? [found.x * width, found.y * height] : [width / 2, height - 18];
+};
+
+function kindOf(record: WindingsRecord, detail: WindingsDetail, pair: PostPair): LineKind {
+  const text = shownAt(record, pair);
+  if (detail.misfits.some((each) => samePair(each, pair)) || detail.doubts.some((doubt) => samePair(doubt.pair, pair))) return "misfit";
+  if (text === "") return samePair(detail.next, pair) ? "next" : "none";
+  const isElement = detail.elements.some(({ posts }) => samePair(posts, pair));
+  const isOpen = !/\d/.test(text) || text.startsWith(">");
+  if (isOpen) return "open";
+  return detail.elements.length > 0 && !isElement && record.posts.length >= MANY_POSTS ? "implied" : "measured";
+}
+
+/** Posts on graph paper where they sit; measured pairs as inked lines with their figure, the next probe dashed; roles as soon as settled. */
+export function PostSketch({ record, detail, selected, waiting, onTap, onPair, onMove }: PostSketchProps) {
+  const svg = useRef<SVGSVGElement>(null);
+  const view = useNarrow() ? NARROW : WIDE;
+  const grip = useRef<{ post: number; x: number; y: number; isMoving: boolean } | null>(null);
+  const place = (event: React.PointerEvent): Point => {
+    const box = svg.current?.getBoundingClientRect();
+    return box ? [(event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height] : [0, 0];
+  };
+  const release = () => {
+    const held = grip.current;
+    grip.current = null;
+    if (held && !held.isMoving) onTap(held.post);
+  };
+  const move = (event: React.PointerEvent) => {
+    const held = grip.current;
+    if (!held) return;
+    if (Math.hypot(event.clientX - held.x, event.clientY - held.y) > SLIP) held.isMoving = true;
+    if (held.isMoving) onMove(held.post, clamp(place(event)[0]), clamp(place(event)[1]));
+  };
+  const posts = record.posts.map((_, post) => post);
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      ref={svg}
+      viewBox={`0 0 ${view.width} ${view.height}`}
       className="block w-full touch-manipulation"
-      style={{ maxHeight: 300 }}
+      style={{ maxHeight: 330 }}
       role="group"
       aria-label="Post sketch"
+      onPointerMove={move}
+      onPointerUp={release}
+      onPointerCancel={() => (grip.current = null)}
     >
       <defs>
         <pattern id="graph" width="22" height="22" patternUnits="userSpaceOnUse">
           <path d="M22 0H0V22" fill="none" stroke="var(--rule-faint)" strokeWidth="1" />
         </pattern>
       </defs>
-      <rect width={WIDTH} height={HEIGHT} fill="url(#graph)" />
-      {([0, 1, 2] as const).map((pair) => (
+      <rect width={view.width} height={view.height} fill="url(#graph)" />
+      {record.photo ? (
+        <image href={record.photo} width={view.width} height={view.height} preserveAspectRatio="xMidYMid slice" opacity="0.5">
+          <title>Photo of the board</title>
+        </image>
+      ) : null}
+      {pairsOf(record).map((pair) => (
         <PairLine
-          key={pair}
-          pair={pair}
-          figure={figures[pair]}
-          isNext={next === pair}
-          isSelected={selected === pair}
-          name={pairName(names, pair)}
-          onPair={onPair}
+          key={pair.join()}
+          kind={kindOf(record, detail, pair)}
+          ends={[pointOf(record, pair[0], view), pointOf(record, pair[1], view)]}
+          gap={RADIUS + 4}
+          figure={shownAt(record, pair)}
+          isSelected={samePair(selected, pair)}
+          onPress={() => onPair(pair)}
         />
       ))}
-      {([0, 1, 2] as const).map((lead) => {
-        const [x, y] = POSTS[lead] ?? [0, 0];
-        const role = roles[lead];
-        const isCommon = role === "common";
-        const name = leadName(names, lead);
-        return (
-          <g
-            key={lead}
-            role="button"
-            tabIndex={0}
-            aria-label={`Post ${name}${role ? `, ${ROLE_WORDS[role]}` : ""}`}
-            aria-pressed={waiting === lead}
-            className="cursor-pointer"
-            onClick={() => onTap(lead)}
-            onKeyDown={(event) => {
-              if (event.key === "Enter" || event.key === " ") {
-                event.preventDefault();
-                onTap(lead);
-              }
-            }}
-          >
-            <circle cx={x} cy={y} r={RADIUS + 9} fill="transparent" />
-            <circle
-              cx={x}
-              cy={y}
-              r={RADIUS}
-              fill={isCommon ? "var(--ink)" : "var(--sheet)"}
-              stroke={waiting === lead ? "var(--press)" : "var(--ink)"}
-              strokeWidth={waiting === lead ? 5 : 2.2}
-            />
-            <circle cx={x} cy={y} r={6} fill={isCommon ? "var(--sheet)" : "var(--ink)"} />
-            <text
-              x={x}
-              y={lead === 2 ? y + RADIUS + 21 : y - RADIUS - 11}
-              textAnchor="middle"
-              fontSize="16"
-              fontWeight="700"
-              fill="var(--ink)"
-            >
-              {role ? ROLE_WORDS[role] : "?"}
-            </text>
-            <text
-              x={lead === 0 ? x - RADIUS - 10 : x + RADIUS + 10}
-              y={y + 5}
-              textAnchor={lead === 0 ? "end" : "start"}
-              fontSize="15"
-              fill="var(--ink-soft)"
-            >
-              {name}
-            </text>
-          </g>
-        );
-      })}
+      {record.hasFrame ? (
+        <FramePost
+          at={pointOf(record, record.posts.length, view)}
+          isWaiting={waiting === record.posts.length}
+          onTap={() => onTap(record.posts.length)}
+        />
+      ) : null}
+      {posts.map((post) => (
+        <Post
+          key={post}
+          at={pointOf(record, post, view)}
+          view={view}
+          name={postName(detail.names, post)}
+          roles={detail.roles[post] ?? null}
+          isWaiting={waiting === post}
+          onGrip={(event) => {
+            event.currentTarget.setPointerCapture(event.pointerId);
+            grip.current = { post, x: event.clientX, y: event.clientY, isMoving: false };
+          }}
+          onTap={() => onTap(post)}
+        />
+      ))}
     </svg>
   );
 }
 
-interface PairLineProps {
-  readonly pair: PairIndex;
-  readonly figure: string;
-  readonly isNext: boolean;
-  readonly isSelected: boolean;
+interface PostProps {
+  readonly at: Point;
+  readonly view: View;
   readonly name: string;
-  readonly onPair: (pair: PairIndex) => void;
+  readonly roles: readonly string[] | null;
+  readonly isWaiting: boolean;
+  readonly onGrip: (event: React.PointerEvent<SVGGElement>) => void;
+  readonly onTap: () => void;
 }
 
-function PairLine({ pair, figure, isNext, isSelected, name, onPair }: PairLineProps) {
-  const [from, to] = LEAD_PAIRS[pair];
-  const a = POSTS[from] ?? [0, 0];
-  const b = POSTS[to] ?? [0, 0];
-  const length = Math.hypot(b[0] - a[0], b[1] - a[1]);
-  const [start, end] = [between(a, b, (RADIUS + 4) / length), between(a, b, 1 - (RADIUS + 4) / length)];
-  const [x, y] = between(a, b, 0.5);
-  const isMeasured = figure !== "";
-  const colour = isMeasured ? "var(--ink)" : isNext ? "var(--press)" : "var(--rule)";
-  const word = isMeasured ? figure : isNext ? "next" : "";
+function Post({ at: [x, y], view, name, roles, isWaiting, onGrip, onTap }: PostProps) {
+  const isCommon = roles?.includes("C") === true;
+  const word = roles ? rolesWord(roles) : null;
+  const isLow = y > view.height * 0.6;
+  const isLeft = x < view.width * 0.3;
   return (
-    // The posts and the fields below do the same by keyboard; the line is an extra for a thumb.
-    <g onClick={() => onPair(pair)} className="cursor-pointer" aria-hidden="true" data-pair={name}>
-      <path d={`M${start[0]} ${start[1]}L${end[0]} ${end[1]}`} stroke="transparent" strokeWidth="30" />
-      <path
-        d={`M${start[0]} ${start[1]}L${end[0]} ${end[1]}`}
-        stroke={colour}
-        strokeWidth={isSelected ? 4 : 2.4}
-        strokeDasharray={isMeasured ? undefined : isNext ? "8 7" : "2 8"}
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={`Post ${name}${word ? `, ${word}` : ""}`}
+      aria-pressed={isWaiting}
+      className="cursor-pointer"
+      style={{ touchAction: "none" }}
+      onPointerDown={onGrip}
+      onKeyDown={(event) => {
+        if (event.key === "Enter" || event.key === " ") {
+          event.preventDefault();
+          onTap();
+        }
+      }}
+    >
+      <circle cx={x} cy={y} r={RADIUS + 10} fill="transparent" />
+      <circle
+        cx={x}
+        cy={y}
+        r={RADIUS}
+        fill={isCommon ? "var(--ink)" : "var(--sheet)"}
+        stroke={isWaiting ? "var(--press)" : "var(--ink)"}
+        strokeWidth={isWaiting ? 5 : 2.2}
       />
-      {word ? (
-        <>
-          <rect x={x - 8 - word.length * 5.4} y={y - 14} width={word.length * 10.8 + 16} height={28} fill="var(--sheet)" />
-          <text
-            x={x}
-            y={y + 5.5}
-            textAnchor="middle"
-            className="num"
-            fontSize="16"
-            fontWeight="500"
-            fill={isMeasured ? "var(--ink)" : "var(--press)"}
-          >
-            {word}
-          </text>
-        </>
-      ) : null}
+      <circle cx={x} cy={y} r={5.5} fill={isCommon ? "var(--sheet)" : "var(--ink)"} />
+      <Halo x={x} y={isLow ? y + RADIUS + 19 : y - RADIUS - 9} anchor="middle" size={15} weight={700} fill="var(--ink)">
+        {word ?? "?"}
+      </Halo>
+      <Halo
+        x={isLeft ? x - RADIUS - 8 : x + RADIUS + 8}
+        y={y + 5}
+        anchor={isLeft ? "end" : "start"}
+        size={14}
+        weight={400}
+        fill="var(--ink-soft)"
+      >
+        {name}
+      </Halo>
+    </g>
+  );
+}
+
+/** Text that stays readable over lines and photo. */
+function Halo({
+  children,
+  anchor,
+  size,
+  weight,
+  fill,
+  x,
+  y,
+}: {
+  children: string;
+  anchor: "start" | "middle" | "end";
+  size: number;
+  weight: number;
+  fill: string;
+  x: number;
+  y: number;
+}) {
+  return (
+    <text
+      x={x}
+      y={y}
+      textAnchor={anchor}
+      fontSize={size}
+      fontWeight={weight}
+      fill={fill}
+      stroke="var(--sheet)"
+      strokeWidth="4"
+      paintOrder="stroke"
+      style={{ pointerEvents: "none" }}
+    >
+      {children}
+    </text>
+  );
+}
+
+function FramePost({ at: [x, y], isWaiting, onTap }: { at: Point; isWaiting: boolean; onTap: () => void }) {
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label="Post frame, bare metal"
+      aria-pressed={isWaiting}
+      className="cursor-pointer"
+      onClick={onTap}
+      onKeyDown={(event) => {
+        if (event.key === "Enter" || event.key === " ") {
+          event.preventDefault();
+          onTap();
+        }
+      }}
+    >
+      <rect
+        x={x - 120}
+        y={y - 14}
+        width="240"
+        height="30"
+        fill="var(--ground)"
+        stroke={isWaiting ? "var(--press)" : "var(--ink)"}
+        strokeWidth={isWaiting ? 4 : 1.8}
+      />
+      <Halo x={x} y={y + 6} anchor="middle" size={14} weight={600} fill="var(--ink)">
+        bare metal, frame
+      </Halo>
     </g>
   );
 }

@@ -1,16 +1,38 @@
+import { layoutWord } from "@/features/vocabulary/board-words";
 import type { StationView } from "../contract";
-import { pairName, windingSentences, type WindingsDetail } from "./sentences";
+import { windingSentences, type WindingsDetail } from "./sentences";
+import { pairName, shownAt } from "./words";
 
 export const windingsView: StationView<"windings", WindingsDetail> = {
   title: "Windings",
   letter: "w",
+  methods: { sketch: "Sketch", pairs: "Pairs", compare: "Temperature and trend", connection: "Connection" },
   bench: { letter: "l", question: "Which lead is which?" },
-  brief: ({ detail, stamp }) => (stamp === "not-done" && detail.measured > 0 ? `${detail.measured} of 3` : null),
+  brief: ({ detail, stamp }) =>
+    stamp === "not-done" && detail.measured > 0
+      ? `${detail.measured} of ${detail.pairs}`
+      : detail.board?.state === "contradiction"
+        ? "Contradiction"
+        : detail.board?.state === "cannot-tell"
+          ? "Cannot tell"
+          : null,
+  move: ({ detail }) => {
+    const { next, board, measured } = detail;
+    if (!next || measured === 0 || !board) return null;
+    const [best] = board.answers;
+    return {
+      title: `Probe ${pairName(detail.names, next)}`,
+      reason: `${best && !board.isSample ? `It settles most of what is still open: likeliest so far, ${layoutWord(best.structure.layout.id).toLowerCase()}.` : "It settles most of what is still open."} ${measured} of ${detail.pairs} pairs measured.`,
+    };
+  },
   say: (record, { detail }, facts) => {
     if (detail.measured === 0) return [];
-    const readings = ([0, 1, 2] as const)
-      .filter((pair) => record.pairs[pair]?.reading)
-      .map((pair) => `${pairName(record.leads, pair)} ${record.pairs[pair]?.text ?? ""} Ω`);
+    const readings = record.pairs
+      .filter(({ entry }) => entry.reading)
+      .map(({ a, b }) => {
+        const text = shownAt(record, [a, b]);
+        return `${pairName(detail.names, [a, b])} ${text}${/\d$/.test(text) ? " Ω" : ""}`;
+      });
     return [
       `${readings.join(", ")}.`,
       ...windingSentences(detail, facts.machineKind === "hermetic-compressor"),

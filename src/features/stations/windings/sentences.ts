@@ -1,23 +1,16 @@
-import { LEAD_PAIRS, type LeadIndex, type PairIndex, type SumCheck, type WindingRole } from "@/core/winding";
-import { formatNumber, formatQuantity } from "@/core/quantity";
-import type { STATIONS } from "@/core/stations";
+import { LEAD_PAIRS, type SumCheck, type ThreeLeadAnswer, type WindingRole } from "@/core/winding";
+import { formatNumber, formatPercent, formatQuantity } from "@/core/quantity";
+import { clockDay } from "@/features/shell/clock";
+import { boardSentences } from "./board-sentences";
+import { pairName as nameOfPair, postName, type WindingsDetail } from "./words";
 
-export type WindingsDetail = ReturnType<(typeof STATIONS)["windings"]["assess"]>["detail"];
+export type { WindingsDetail } from "./words";
 
-export const ROLE_WORDS: Record<WindingRole, string> = { common: "Common", run: "Run", start: "Start" };
+const ROLE_WORDS: Record<WindingRole, string> = { common: "Common", run: "Run", start: "Start" };
+const leadName = postName;
+const pairName = (names: readonly string[], pair: 0 | 1 | 2): string => nameOfPair(names, LEAD_PAIRS[pair]);
 
 const ohm = (value: number): string => formatQuantity("resistance", value, 0.5);
-
-/** A pair by the names of its leads. */
-export function pairName(names: readonly string[], pair: PairIndex): string {
-  const [a, b] = LEAD_PAIRS[pair];
-  return `${leadName(names, a)} to ${leadName(names, b)}`;
-}
-
-/** A lead's name, or its place while it has none. */
-export function leadName(names: readonly string[], lead: LeadIndex): string {
-  return names[lead]?.trim() || `lead ${lead + 1}`;
-}
 
 function sumSentence(sum: SumCheck): string {
   const by = formatNumber(Math.abs(sum.mismatchOhm), 2);
@@ -26,7 +19,7 @@ function sumSentence(sum: SumCheck): string {
   return `Largest ${ohm(sum.largestOhm)} against ${ohm(sum.sumOfOthersOhm)} for the other two: ${by} Ω apart, ${formatNumber(Math.abs(sum.mismatchOhm) / sum.standardUncertaintyOhm, 1)} times what the meter explains. Measure all three again, tips pressed on bare metal.`;
 }
 
-type Answer = WindingsDetail["answer"];
+type Answer = ThreeLeadAnswer;
 type Words = {
   readonly [Kind in Answer["kind"]]: (answer: Extract<Answer, { kind: Kind }>, names: readonly string[], isHotShell: boolean) => string[];
 };
@@ -35,7 +28,7 @@ type Words = {
 const ANSWERS: Words = {
   "need-more": ({ next }, names) => [`Next: ${pairName(names, next)}.`],
   named: (answer, names) => {
-    const at = (role: WindingRole): string => leadName(names, answer.roles.indexOf(role) as LeadIndex);
+    const at = (role: WindingRole): string => leadName(names, answer.roles.indexOf(role));
     return [
       `Common is ${at("common")}, run is ${at("run")} (${ohm(answer.runOhm)}), start is ${at("start")} (${ohm(answer.startOhm)}).`,
       sumSentence(answer.sum),
@@ -91,14 +84,69 @@ const ANSWERS: Words = {
   ],
 };
 
+type Doubt = WindingsDetail["doubts"][number];
+type DoubtWords = { readonly [Code in Doubt["code"]]: (doubt: Extract<Doubt, { code: Code }>, names: readonly string[]) => string };
+
+/** What probably happened to a reading, and what to key instead. */
+const DOUBTS: DoubtWords = {
+  "thousand-times": ({ pair, ohm: value }, names) =>
+    `${nameOfPair(names, pair)}: ${formatQuantity("resistance", value)} among windings of a few ohms. Probably a k too many: key it without, or measure again on the lowest range.`,
+  "capacitor-or-coil": ({ pair, ohm: value }, names) =>
+    `${nameOfPair(names, pair)}: ${formatQuantity("resistance", value)} is no motor winding. A capacitor still connected makes the figure climb; a relay coil reads so and stays. Disconnect what hangs on these posts and measure again.`,
+  "below-leads": ({ pair, ohm: value, leadOhm }, names) =>
+    `${nameOfPair(names, pair)}: ${formatQuantity("resistance", value, 0.05)} is less than the test leads alone (${formatQuantity("resistance", leadOhm, 0.05)}). Measure the leads together again, or this pair.`,
+  "same-figure": ({ pair, other, text }, names) =>
+    `${nameOfPair(names, pair)} carries the same figure as ${nameOfPair(names, other)}, ${text}, and does not fit: perhaps it was keyed on the wrong pair. Empty the one that was not measured.`,
+};
+
+const doubtSentence = (doubt: Doubt, names: readonly string[]): string =>
+  (DOUBTS[doubt.code] as (doubt: Doubt, names: readonly string[]) => string)(doubt, names);
+
+const WITH_WORDS = { earlier: "the earlier visit", maker: "the maker's figure", sister: "a sister motor" } as const;
+const WHAT_WORDS = { pair: "", main: "Main winding", aux: "Start winding" } as const;
+
+/** One comparison in words: what it was against, how far it is off, and what that may mean. */
+export function comparisonSentence(found: WindingsDetail["comparisons"][number], names: readonly string[]): string {
+  const what = found.what === "pair" ? nameOfPair(names, found.pair) : WHAT_WORDS[found.what];
+  const against = `${WITH_WORDS[found.with]}${found.at ? ` of ${clockDay(found.at)}` : ""}`;
+  const figure = `${what}: ${formatPercent(Math.abs(found.deviation), 1)} ${found.deviation < 0 ? "lower" : "higher"} than ${against}${found.areTemperaturesKnown ? ", both at 20 °C" : "; temperatures not known, so up to 4 % means nothing"}`;
+  const meaning = {
+    none: "alike within what meter and temperature explain. Small shorts hide from an ohmmeter; running amps show them.",
+    hint: "lower than meter and temperature explain: shorted turns are possible. Measure again, and compare running amps.",
+    strong: "far lower than meter and temperature explain: shorted turns. The motor is not worth trusting.",
+    higher: "higher: a warmer winding than keyed, a corroded joint, or test leads not nulled.",
+  }[found.shortedTurns];
+  return `${figure}: ${meaning}`;
+}
+
+/** The winding's temperature after a run, in words. */
+export function hotRunSentence({ pair, windingC, riseK, limitC }: NonNullable<WindingsDetail["hotRun"]>, names: readonly string[]): string {
+  const rise = riseK === null ? "" : `, ${formatNumber(riseK, 0)} K above the air`;
+  const limit =
+    limitC === null
+      ? "Key the insulation class at the plate to hold it against a limit."
+      : windingC > limitC
+        ? `Above ${limitC} °C, the limit of its insulation class: find out why before it runs again.`
+        : `Below ${limitC} °C, the limit of its insulation class.`;
+  return `${nameOfPair(names, pair)} says ${formatNumber(windingC, 0)} °C${rise}. ${limit}`;
+}
+
 /** What the readings mean, most important first; then what would make them better. */
 export function windingSentences(detail: WindingsDetail, isHotShell: boolean): string[] {
-  const { answer, leadNames } = detail;
-  const said = (ANSWERS[answer.kind] as (a: Answer, names: readonly string[], isHot: boolean) => string[])(answer, leadNames, isHotShell);
-  return detail.isNullWanted
-    ? [
-        ...said,
-        `Readings under 2 Ω: hold the test leads together, key what they show, and it is subtracted. Until then ${formatNumber(detail.testLeadOhm, 2)} Ω is assumed.`,
-      ]
-    : said;
+  const { three, names, doubts, comparisons, hotRun } = detail;
+  const said = three
+    ? (ANSWERS[three.kind] as (a: Answer, names: readonly string[], isHot: boolean) => string[])(three, names, isHotShell)
+    : boardSentences(detail);
+  const suspicious = comparisons.filter(({ shortedTurns }) => shortedTurns === "strong" || shortedTurns === "hint");
+  return [
+    ...said,
+    ...doubts.map((doubt) => doubtSentence(doubt, names)),
+    ...suspicious.slice(0, 2).map((found) => comparisonSentence(found, names)),
+    ...(hotRun ? [hotRunSentence(hotRun, names)] : []),
+    ...(detail.isNullWanted
+      ? [
+          `Readings under 2 Ω: hold the test leads together, key what they show, and it is subtracted. Until then ${formatNumber(detail.testLeadOhm, 2)} Ω is assumed.`,
+        ]
+      : []),
+  ];
 }

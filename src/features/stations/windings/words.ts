@@ -1,20 +1,37 @@
-import type { Entry } from "@/core/quantity";
-import { LEAD_PAIRS, type LeadIndex, type PairIndex, type WindingRole } from "@/core/winding";
-import { type WindingsDetail } from "./sentences";
+import { parseReading, type Entry } from "@/core/quantity";
+import type { STATIONS } from "@/core/stations";
+import { entryAt, type PostPair, type WindingsRecord } from "@/core/stations/windings";
+import type { House } from "@/records";
+import { toEntry } from "../shared/reading";
 
-export type Roles = [WindingRole | null, WindingRole | null, WindingRole | null];
+export type WindingsDetail = ReturnType<(typeof STATIONS)["windings"]["assess"]>["detail"];
 
-export function settledRoles({ answer }: WindingsDetail): Roles {
-  if (answer.kind === "named") return [...answer.roles];
-  if (answer.kind === "equal-windings") return ([0, 1, 2] as const).map((lead) => (lead === answer.common ? "common" : null)) as Roles;
-  if (answer.kind === "lead-open") return ([0, 1, 2] as const).map((lead) => (lead === answer.lead ? answer.role : null)) as Roles;
-  return [null, null, null];
+/** A post's name, or its place while it has none; the frame comes after the last. */
+export function postName(names: readonly string[], post: number): string {
+  if (post >= names.length) return "frame";
+  return names[post]?.trim() || `lead ${post + 1}`;
 }
 
-export const pairOf = (a: LeadIndex, b: LeadIndex): PairIndex =>
-  LEAD_PAIRS.findIndex((pair) => pair.includes(a as never) && pair.includes(b as never)) as PairIndex;
+/** A pair by the names of its posts. */
+export const pairName = (names: readonly string[], [a, b]: PostPair): string => `${postName(names, a)} to ${postName(names, b)}`;
 
-export const replaceAt = <T>(items: readonly [T, T, T], index: number, item: T): [T, T, T] =>
-  items.map((old, at) => (at === index ? item : old)) as [T, T, T];
+/** What was keyed on a pair, once it can be read; empty before. */
+export const shownAt = (record: WindingsRecord, [a, b]: PostPair): string => {
+  const entry = entryAt(record, a, b);
+  return entry?.reading ? entry.text.trim() : "";
+};
 
-export const shown = (entry: Entry | null): string => (entry?.reading ? entry.text.trim() : "");
+export const samePair = (p: PostPair | null, q: PostPair | null): boolean =>
+  p !== null && q !== null && ((p[0] === q[0] && p[1] === q[1]) || (p[0] === q[1] && p[1] === q[0]));
+
+/** Keeps a reading on a pair; an emptied field takes it away. */
+export function setPair(record: WindingsRecord, [a, b]: PostPair, entry: Entry | null): WindingsRecord {
+  const others = record.pairs.filter((pair) => !samePair([pair.a, pair.b], [a, b]));
+  return { ...record, pairs: entry === null ? others : [...others, { a: Math.min(a, b), b: Math.max(a, b), entry }] };
+}
+
+/** A pair is read in ohms, or in microfarads where the figure says so: the meter stood on the capacitance range. */
+export function toPairEntry(text: string, house: House): Entry | null {
+  const isCapacitance = /[uµμnf]/i.test(text.replace(/inf(inity)?/i, "")) && parseReading(text, "capacitance").ok;
+  return toEntry(text, isCapacitance && !parseReading(text, "resistance").ok ? "capacitance" : "resistance", house);
+}

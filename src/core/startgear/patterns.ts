@@ -1,0 +1,139 @@
+/** What a contact or coil showed, in the words the patterns are written in. `high`: ohms where near zero belongs. */
+export type ContactState = "closed" | "high" | "open" | "unknown";
+
+export interface ContactLimits {
+  readonly closedOhm: number;
+  readonly leadOhm: number;
+}
+
+/** Above this a path through contacts is none [Ω]: what is left is a winding or coil beside it. */
+const OPEN_OHM = 100_000;
+
+/**
+ * State of a contact from its ohms; null ohms with `isOpen`: over limit.
+ * @source near zero once the test leads are taken off; anything between is burnt, dirty or another path
+ */
+export function contactState(ohm: number | null, isOpen: boolean, { closedOhm, leadOhm }: ContactLimits): ContactState {
+  if (isOpen) return "open";
+  if (ohm === null) return "unknown";
+  if (ohm - leadOhm <= closedOhm) return "closed";
+  return ohm >= OPEN_OHM ? "open" : "high";
+}
+
+/** What start gear is found to be, and what to do about it. Ids are shown through words, and never persisted. */
+export type GearVerdict =
+  | "works"
+  | "not-pressed"
+  | "gummed"
+  | "contacts-burnt"
+  | "contacts-dirty"
+  | "open-at-rest"
+  | "welded"
+  | "coil-open"
+  | "coil-low"
+  | "coil-high"
+  | "contact-open"
+  | "ptc-open"
+  | "ptc-low"
+  | "ptc-high"
+  | "ptc-hot"
+  | "ptc-cold-when-hot"
+  | "more-needed";
+export type GearRepair = "none" | "seat" | "free" | "clean" | "replace" | "wait";
+
+export const GEAR_REPAIRS: Record<GearVerdict, GearRepair> = {
+  works: "none",
+  "not-pressed": "seat",
+  gummed: "free",
+  "contacts-burnt": "replace",
+  "contacts-dirty": "clean",
+  "open-at-rest": "clean",
+  welded: "replace",
+  "coil-open": "replace",
+  "coil-low": "replace",
+  "coil-high": "replace",
+  "contact-open": "replace",
+  "ptc-open": "replace",
+  "ptc-low": "replace",
+  "ptc-high": "replace",
+  "ptc-hot": "wait",
+  "ptc-cold-when-hot": "replace",
+  "more-needed": "none",
+};
+
+/** What is seen and measured at a centrifugal switch. */
+export interface SwitchSigns {
+  readonly atRest: ContactState;
+  readonly actuated: ContactState;
+  readonly isCoverSeated: boolean | null;
+  readonly travel: "moves" | "gummed" | "not-pressed" | null;
+  readonly contacts: "clean" | "dirty" | "burnt" | null;
+}
+
+interface SwitchPattern {
+  readonly verdict: GearVerdict;
+  readonly is: (signs: SwitchSigns) => boolean;
+}
+
+/*
+ * Patterns of a centrifugal switch, the first that fits. Near zero at rest, open when the weights are out, back on
+ * stopping: a cover that does not seat never presses the disc, and looks like a dead motor.
+ */
+const SWITCH_PATTERNS: readonly SwitchPattern[] = [
+  { verdict: "welded", is: ({ actuated }) => actuated === "closed" || actuated === "high" },
+  {
+    verdict: "not-pressed",
+    is: ({ atRest, isCoverSeated, travel }) =>
+      (atRest === "open" || atRest === "high") && (isCoverSeated === false || travel === "not-pressed"),
+  },
+  { verdict: "gummed", is: ({ travel }) => travel === "gummed" },
+  { verdict: "contacts-burnt", is: ({ atRest, contacts }) => contacts === "burnt" && atRest !== "closed" && atRest !== "unknown" },
+  { verdict: "contacts-dirty", is: ({ atRest }) => atRest === "high" },
+  { verdict: "open-at-rest", is: ({ atRest }) => atRest === "open" },
+  { verdict: "works", is: ({ atRest, actuated }) => atRest === "closed" && actuated === "open" },
+];
+
+/** Names what a centrifugal switch shows. */
+export function judgeSwitch(signs: SwitchSigns): GearVerdict {
+  return SWITCH_PATTERNS.find(({ is }) => is(signs))?.verdict ?? "more-needed";
+}
+
+/**
+ * Potential relay, unplugged: the coil some kΩ, the contacts closed at rest.
+ * @param coilOhm null: not read; Infinity: over limit
+ */
+export function judgePotentialRelay(coilOhm: number | null, contact: ContactState, low: number, high: number): GearVerdict {
+  if (contact === "open" || contact === "high") return "contact-open";
+  if (coilOhm === null) return "more-needed";
+  if (!Number.isFinite(coilOhm) || coilOhm > 10 * high) return "coil-open";
+  if (coilOhm < low) return "coil-low";
+  if (coilOhm > high) return "coil-high";
+  return contact === "closed" ? "works" : "more-needed";
+}
+
+/** Current relay, upright: contacts open at rest, the coil of thick wire near zero. */
+export function judgeCurrentRelay(coil: ContactState, contact: ContactState): GearVerdict {
+  if (contact === "closed" || contact === "high") return "welded";
+  if (coil === "open" || coil === "high") return "coil-open";
+  return contact === "open" && coil === "closed" ? "works" : "more-needed";
+}
+
+export interface PtcSigns {
+  /** null: not read; Infinity: over limit */
+  readonly coldOhm: number | null;
+  readonly hotOhm: number | null;
+  readonly isCold: boolean | null;
+}
+
+/** PTC: tens of ohms when cold, tens of kΩ hot; warm it reads between, and proves nothing. */
+export function judgePtc(
+  { coldOhm, hotOhm, isCold }: PtcSigns,
+  limits: { readonly low: number; readonly high: number; readonly hot: number },
+): GearVerdict {
+  if (coldOhm === null) return "more-needed";
+  if (coldOhm > limits.high && isCold !== true) return "ptc-hot";
+  if (!Number.isFinite(coldOhm)) return "ptc-open";
+  if (coldOhm < limits.low) return "ptc-low";
+  if (coldOhm > limits.high) return "ptc-high";
+  return hotOhm !== null && hotOhm < limits.hot ? "ptc-cold-when-hot" : "works";
+}

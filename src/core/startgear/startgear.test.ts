@@ -1,0 +1,62 @@
+import { contactState, GEAR_REPAIRS, judgeCurrentRelay, judgePotentialRelay, judgePtc, judgeSwitch, type SwitchSigns } from ".";
+
+const LIMITS = { closedOhm: 1, leadOhm: 0.2 };
+test.each([
+  [0.3, false, "closed"],
+  [1.2, false, "closed"],
+  [1.3, false, "high"],
+  [80, false, "high"],
+  [2e6, false, "open"],
+  [null, true, "open"],
+  [null, false, "unknown"],
+] as const)("%d Ω, over limit %s: %s", (ohm, isOpen, state) => expect(contactState(ohm, isOpen, LIMITS)).toBe(state));
+
+const SOUND: SwitchSigns = { atRest: "closed", actuated: "open", isCoverSeated: true, travel: "moves", contacts: "clean" };
+test.each<[string, Partial<SwitchSigns>, string, string]>([
+  ["closed at rest, open when actuated", {}, "works", "none"],
+  ["open at rest under a loose cover", { atRest: "open", isCoverSeated: false }, "not-pressed", "seat"],
+  ["open at rest, cover seated", { atRest: "open" }, "open-at-rest", "clean"],
+  ["ohms at rest", { atRest: "high" }, "contacts-dirty", "clean"],
+  ["burnt to the eye", { atRest: "high", contacts: "burnt" }, "contacts-burnt", "replace"],
+  ["weights gummed", { travel: "gummed" }, "gummed", "free"],
+  ["stays closed", { actuated: "closed" }, "welded", "replace"],
+  ["welded counts before a loose cover", { actuated: "closed", isCoverSeated: false }, "welded", "replace"],
+  ["half measured", { actuated: "unknown" }, "more-needed", "none"],
+])("centrifugal switch, %s", (_, signs, verdict, repair) => {
+  const found = judgeSwitch({ ...SOUND, ...signs });
+  expect([found, GEAR_REPAIRS[found]]).toEqual([verdict, repair]);
+});
+
+test.each([
+  [8200, "closed", "works"],
+  [8200, "open", "contact-open"],
+  [8200, "high", "contact-open"],
+  [Infinity, "closed", "coil-open"],
+  [900, "closed", "coil-low"],
+  [31000, "closed", "coil-high"],
+  [null, "closed", "more-needed"],
+  [8200, "unknown", "more-needed"],
+] as const)("potential relay, coil %d Ω, contacts %s: %s", (coil, contact, verdict) => {
+  expect(judgePotentialRelay(coil, contact, 3000, 20000)).toBe(verdict);
+});
+
+test.each([
+  ["closed", "open", "works"],
+  ["closed", "closed", "welded"],
+  ["open", "open", "coil-open"],
+  ["unknown", "open", "more-needed"],
+] as const)("current relay, coil %s, contacts %s: %s", (coil, contact, verdict) => expect(judgeCurrentRelay(coil, contact)).toBe(verdict));
+
+test.each([
+  [25, null, true, "works"],
+  [25, 40000, true, "works"],
+  [25, 60, true, "ptc-cold-when-hot"],
+  [Infinity, null, true, "ptc-open"],
+  [Infinity, null, null, "ptc-hot"],
+  [0.4, null, true, "ptc-low"],
+  [4000, null, true, "ptc-high"],
+  [4000, null, false, "ptc-hot"],
+  [null, null, null, "more-needed"],
+] as const)("PTC cold %d Ω, hot %d Ω, told cold %s: %s", (coldOhm, hotOhm, isCold, verdict) => {
+  expect(judgePtc({ coldOhm, hotOhm, isCold }, { low: 3, high: 100, hot: 5000 })).toBe(verdict);
+});

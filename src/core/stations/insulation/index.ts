@@ -1,0 +1,236 @@
+import * as v from "valibot";
+import type { Finding } from "../../diagnosis";
+import type { HouseFigures } from "../../house";
+import {
+  INSULATION_RULES,
+  insulationTrend,
+  judgeInsulation,
+  type InsulationLimits,
+  type InsulationPoint,
+  type InsulationRule,
+  type InsulationTrend,
+  type InsulationVerdict,
+} from "../../insulation";
+import { EntrySchema, formatNumber, formatQuantity, type Entry } from "../../quantity";
+import {
+  defineStation,
+  plainAssessment,
+  WINDING_GROUPS,
+  type Stamp,
+  type StationContext,
+  type WindingGroup,
+  type WorkingStep,
+} from "../contract";
+import { NoteSchema } from "../fields";
+
+const entry = v.nullable(EntrySchema);
+/** The other side of a cell: another winding, or the bare frame. */
+export const CELL_ENDS = [...WINDING_GROUPS, "frame"] as const;
+export type CellEnd = (typeof CELL_ENDS)[number];
+
+const schema = v.object({
+  /** tester first: leads together read zero, apart read infinity */
+  together: entry,
+  apart: entry,
+  testV: v.picklist(["", "250", "500", "1000"]),
+  temperature: entry,
+  /** electronics and capacitors disconnected */
+  isDisconnected: v.nullable(v.boolean()),
+  /** a compressor whose system is pumped down: no test voltage */
+  isInVacuum: v.nullable(v.boolean()),
+  rule: v.nullable(v.picklist(INSULATION_RULES)),
+  cells: v.pipe(v.array(v.object({ a: v.picklist(CELL_ENDS), b: v.picklist(CELL_ENDS), entry: EntrySchema })), v.maxLength(40)),
+  isDischarged: v.nullable(v.boolean()),
+  note: NoteSchema,
+});
+export type InsulationRecord = v.InferOutput<typeof schema>;
+
+export const BLANK_INSULATION: InsulationRecord = {
+  together: null,
+  apart: null,
+  testV: "500",
+  temperature: null,
+  isDisconnected: null,
+  isInVacuum: null,
+  rule: null,
+  cells: [],
+  isDischarged: null,
+  note: "",
+};
+
+/** One cell of the lattice. */
+export interface Cell {
+  readonly a: WindingGroup;
+  readonly b: CellEnd;
+  readonly entry: Entry | null;
+  readonly verdict: InsulationVerdict | null;
+  readonly trend: InsulationTrend;
+  /** earlier figures at 40 °C, the oldest first */
+  readonly earlier: readonly InsulationPoint[];
+}
+
+/** What stands in the way of trusting, or of making, the test. */
+export type InsulationBar = "in-vacuum" | "not-disconnected" | "not-asked" | "tester-unproven" | "tester-faulty";
+
+export interface InsulationDetail {
+  readonly groups: readonly WindingGroup[];
+  readonly cells: readonly Cell[];
+  readonly bars: readonly InsulationBar[];
+  readonly rule: InsulationRule;
+  readonly limitMegohm: number;
+  readonly temperatureC: number | null;
+  readonly measured: number;
+  readonly worst: Cell | null;
+}
+
+/** Tester leads together: a working tester shows less than this [MΩ]. */
+const TOGETHER_MEGOHM = 0.01;
+
+/** What a tester showed as the sums take it: over limit is at least the end of its range. */
+function toFigure(found: Entry | null, house: HouseFigures): { megohm: number; isLowerBound: boolean } | null {
+  const reading = found?.reading;
+  if (!reading) return null;
+  if (reading.kind === "over-limit" || reading.value === null) return { megohm: house.testerRangeMegohm, isLowerBound: true };
+  return { megohm: reading.value, isLowerBound: reading.kind === "lower-bound" };
+}
+
+const temperatureOf = (record: InsulationRecord): number | null =>
+  record.temperature?.reading?.kind === "value" ? record.temperature.reading.value : null;
+
+export const cellAt = (record: Pick<InsulationRecord, "cells">, a: CellEnd, b: CellEnd): Entry | null =>
+  record.cells.find((cell) => cell.a === a && cell.b === b)?.entry ?? null;
+
+/** The tester is proven by two readings, before its word counts. */
+function barsOf(record: InsulationRecord, isHermetic: boolean, house: HouseFigures): InsulationBar[] {
+  const together = toFigure(record.together, house);
+  const apart = toFigure(record.apart, house);
+  const isFaulty =
+    (together !== null && together.megohm > TOGETHER_MEGOHM) ||
+    (apart !== null && !apart.isLowerBound && apart.megohm < house.testerRangeMegohm);
+  return [
+    ...(record.isInVacuum === true ? ["in-vacuum" as const] : []),
+    ...(record.isDisconnected === false ? ["not-disconnected" as const] : []),
+    ...(record.isDisconnected === null || (isHermetic && record.isInVacuum === null) ? ["not-asked" as const] : []),
+    ...(isFaulty ? ["tester-faulty" as const] : together === null || apart === null ? ["tester-unproven" as const] : []),
+  ];
+}
+
+const RULE_BY_FIGURE: readonly InsulationRule[] = ["plain", "per-kv", "hermetic"];
+
+function limitsOf(record: InsulationRecord, { facts, house }: StationContext): InsulationLimits {
+  const isHermetic = facts.machineKind === "hermetic-compressor";
+  const usual = isHermetic ? "hermetic" : (RULE_BY_FIGURE[house.insulationRule] ?? "plain");
+  return {
+    rule: record.rule ?? usual,
+    leastMegohm: house.insulationLeastMegohm,
+    ratedV: facts.supplyV,
+    hermetic: [house.hermeticBadMegohm, house.hermeticWatchMegohm],
+  };
+}
+
+function pointOf(
+  record: InsulationRecord,
+  a: CellEnd,
+  b: CellEnd,
+  at: string,
+  limits: InsulationLimits,
+  house: HouseFigures,
+): InsulationPoint | null {
+  const figure = toFigure(cellAt(record, a, b), house);
+  if (!figure) return null;
+  return { at, megohm: judgeInsulation(figure, temperatureOf(record), limits).at40Megohm, isLowerBound: figure.isLowerBound };
+}
+
+function cellOf(record: InsulationRecord, a: WindingGroup, b: CellEnd, limits: InsulationLimits, { house, earlier }: StationContext): Cell {
+  const found = cellAt(record, a, b);
+  const figure = toFigure(found, house);
+  const before = earlier.flatMap(({ at, records }): InsulationPoint[] => {
+    const parsed = v.safeParse(schema, records.insulation);
+    const point = parsed.success ? pointOf(parsed.output, a, b, at, limits, house) : null;
+    return point ? [point] : [];
+  });
+  const present = pointOf(record, a, b, found?.reading?.at ?? "", limits, house);
+  return {
+    a,
+    b,
+    entry: found,
+    verdict: figure ? judgeInsulation(figure, temperatureOf(record), limits) : null,
+    trend: present ? insulationTrend(before, present) : "unknown",
+    earlier: before,
+  };
+}
+
+const SEVERITY = { out: 3, unclear: 2, watch: 1, holds: 0 } as const;
+const severityOf = ({ verdict, trend }: Cell): number =>
+  verdict ? Math.max(SEVERITY[verdict.decision], trend === "collapsing" ? 1 : 0) : -1;
+
+function workingOf(cells: readonly Cell[], detail: Pick<InsulationDetail, "rule" | "limitMegohm" | "temperatureC">): WorkingStep[] {
+  const formulas: Record<InsulationRule, string> = {
+    plain: "limit = house minimum",
+    "per-kv": "limit = house minimum + 1 MΩ per kV",
+    hermetic: "limit = lower band for hermetic motors",
+  };
+  return cells.flatMap(({ a, b, verdict }) =>
+    verdict
+      ? [
+          {
+            what: `Insulation, ${a} to ${b}`,
+            formula: verdict.isCorrected ? `R40 = R × 0.5^((40 − T) / 10); ${formulas[detail.rule]}` : formulas[detail.rule],
+            numbers: verdict.isCorrected ? `T = ${formatNumber(detail.temperatureC ?? 0, 1)} °C` : "temperature not keyed: not corrected",
+            result: `${formatQuantity("insulation", verdict.at40Megohm, verdict.at40Megohm / 10)} against ${formatQuantity("insulation", detail.limitMegohm)}`,
+            source: "IEEE 43, 6.3.1 and table 3; house rules",
+          },
+        ]
+      : [],
+  );
+}
+
+/** Insulation tester: every winding against every other and against the frame. */
+export const insulationStation = defineStation({
+  definition: {
+    id: "insulation",
+    power: "dead",
+    minutes: 8,
+    tests: ["insulation"],
+    cautions: ["test-voltage", "stored-charge", "pressurised-terminals"],
+  },
+  schema,
+  blank: BLANK_INSULATION,
+  assess(record, context) {
+    const { facts, house } = context;
+    const groups = facts.windingGroups;
+    const limits = limitsOf(record, context);
+    const cells = groups.flatMap((a, index) =>
+      [...groups.slice(index + 1), "frame" as const].map((b) => cellOf(record, a, b, limits, context)),
+    );
+    const measured = cells.filter(({ verdict }) => verdict !== null).length;
+    const bars = barsOf(record, facts.machineKind === "hermetic-compressor", house);
+    const worst = [...cells].sort((a, b) => severityOf(b) - severityOf(a))[0] ?? null;
+    const detail: InsulationDetail = {
+      groups,
+      cells,
+      bars,
+      rule: limits.rule,
+      limitMegohm: judgeInsulation({ megohm: 1, isLowerBound: false }, null, limits).limitMegohm,
+      temperatureC: temperatureOf(record),
+      measured,
+      worst: measured > 0 ? worst : null,
+    };
+    // A test that should not be made, or was made with other paths connected, has no verdict.
+    const isBarred = bars.some((bar) => bar === "in-vacuum" || bar === "not-disconnected" || bar === "tester-faulty");
+    const decision = worst?.verdict?.decision;
+    const stamp = ((): Stamp => {
+      if (measured === 0 || isBarred) return "not-done";
+      if (decision === "out") return "out";
+      if (decision === "unclear" || decision === "watch" || worst?.trend === "collapsing") return "too-close";
+      return measured < cells.length ? "not-done" : bars.length > 0 ? "noted" : "holds";
+    })();
+    const outcome = { out: "bad", "too-close": "watch", holds: "good", noted: "good" } as const;
+    const findings: Finding[] = stamp in outcome ? [{ test: "insulation", weights: { [outcome[stamp as keyof typeof outcome]]: 1 } }] : [];
+    return plainAssessment(stamp, detail, {
+      findings,
+      openTests: stamp === "not-done" && record.isInVacuum !== true ? ["insulation"] : [],
+      working: workingOf(cells, detail),
+    });
+  },
+});

@@ -1,0 +1,58 @@
+import type { MotorType } from "../../motor";
+import type { HouseFigures } from "../../house";
+import type { Entry } from "../../quantity";
+import { roleFromMark, type Board, type BoardReading, type LayoutRole } from "../../winding";
+import type { WindingsRecord } from "./record";
+
+/** What the solver is asked: plain data, so that it can be worked out away from the screen. */
+export interface BoardQuestion {
+  readonly board: Board;
+  readonly marks: readonly (LayoutRole | null)[];
+  readonly motorType: MotorType;
+}
+
+/** The test leads: measured, or as the house takes them. */
+export interface TestLeads {
+  readonly ohm: number;
+  readonly standardOhm: number;
+  readonly isNulled: boolean;
+}
+
+export function testLeadsOf(record: WindingsRecord, house: HouseFigures): TestLeads {
+  const reading = record.testLeads?.reading;
+  const ohm = reading?.kind === "value" ? reading.value : null;
+  // Once measured, what is left of the leads is how well they are pressed on, and the meter's last digit.
+  return ohm === null
+    ? { ohm: house.leadResistanceOhm, standardOhm: house.leadSpreadOhm, isNulled: false }
+    : { ohm, standardOhm: house.leadSpreadOhm / 2, isNulled: true };
+}
+
+/** A keyed pair as the solver takes it; `>550M` is no path as much as `OL` is. Null while it cannot be read. */
+export function toBoardReading(a: number, b: number, entry: Entry): BoardReading | null {
+  const { reading } = entry;
+  if (!reading) return null;
+  if (reading.kind !== "value" || reading.value === null) return { a, b, kind: "open" };
+  if (reading.quantity === "capacitance") return { a, b, kind: "capacitance", capacitanceUf: reading.value };
+  return { a, b, kind: "ohms", ohm: reading.value, standardUncertainty: reading.standardUncertainty ?? 0 };
+}
+
+export function toBoard(record: WindingsRecord, house: HouseFigures): Board {
+  const leads = testLeadsOf(record, house);
+  return {
+    posts: record.posts.length,
+    hasFrame: record.hasFrame,
+    leadOhm: leads.ohm,
+    leadStandardOhm: leads.standardOhm,
+    readings: record.pairs.flatMap(({ a, b, entry }) => toBoardReading(a, b, entry) ?? []),
+  };
+}
+
+/** The question a record asks of the solver; null for three leads, which are named at once, and while nothing was read. */
+export function toQuestion(record: WindingsRecord, house: HouseFigures, motorType: MotorType): BoardQuestion | null {
+  const board = toBoard(record, house);
+  if (isTriangle(record) || board.readings.length === 0) return null;
+  return { board, marks: record.posts.map(({ name }) => roleFromMark(name)), motorType };
+}
+
+/** Three leads without the frame: common, run and start from three readings. */
+export const isTriangle = (record: WindingsRecord): boolean => record.posts.length === 3 && !record.hasFrame;

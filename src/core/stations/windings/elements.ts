@@ -1,0 +1,59 @@
+import type { BoardAnswer, ElementClass, LayoutRole, ThreeLeadAnswer } from "../../winding";
+import type { WindingGroup } from "../contract";
+
+/** A winding or part of the settled board: between which posts, and how many ohms. */
+export interface BoardElement {
+  readonly cls: ElementClass;
+  readonly from: LayoutRole;
+  readonly to: LayoutRole;
+  readonly posts: readonly [number, number];
+  /** null: a capacitor, an open element, or not reached by any reading */
+  readonly ohm: number | null;
+  readonly isFaulty: boolean;
+}
+
+/** The elements of an answer, in the order of its layout. */
+export function elementsOf({ structure, postOf, fit }: BoardAnswer): BoardElement[] {
+  const { layout, joints, places, fault } = structure;
+  const postAt = (role: LayoutRole): number => postOf[places.indexOf(role)] ?? -1;
+  return layout.elements.map(({ from, to, cls }, element) => {
+    const joint = joints.findIndex((each) => each.element === element);
+    return {
+      cls,
+      from,
+      to,
+      posts: [postAt(from), postAt(to)],
+      ohm: joint < 0 ? null : (fit.ohms[joint] ?? null),
+      isFaulty: fault !== null && fault.kind !== "ground" && fault.element === element,
+    };
+  });
+}
+
+/** The two windings of three named leads. */
+export function elementsOfThree(answer: ThreeLeadAnswer): BoardElement[] {
+  if (answer.kind !== "named") return [];
+  const at = (role: string): number => answer.roles.indexOf(role as never);
+  return [
+    { cls: "main", from: "C", to: "R", posts: [at("common"), at("run")], ohm: answer.runOhm, isFaulty: false },
+    { cls: "aux", from: "C", to: "S", posts: [at("common"), at("start")], ohm: answer.startOhm, isFaulty: false },
+  ];
+}
+
+const WINDINGS: readonly ElementClass[] = ["main", "aux", "half", "section", "coil"];
+
+/** Windings that no path joins: each is a row of the insulation lattice. */
+export function groupsOf(elements: readonly BoardElement[]): WindingGroup[] {
+  const groups: BoardElement[][] = [];
+  for (const element of elements.filter(({ cls }) => WINDINGS.includes(cls))) {
+    const touching = groups.filter((group) => group.some(({ posts }) => posts.some((post) => element.posts.includes(post))));
+    for (const group of touching) groups.splice(groups.indexOf(group), 1);
+    groups.push([...touching.flat(), element]);
+  }
+  if (groups.length < 2) return ["all"];
+  let halves = 0;
+  return groups.map((group): WindingGroup => {
+    const classes = new Set(group.map(({ cls }) => cls));
+    if (classes.has("half")) return (halves += 1) === 1 ? "half-1" : "half-2";
+    return classes.has("aux") && classes.size === 1 ? "start" : "main";
+  });
+}

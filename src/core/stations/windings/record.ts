@@ -1,0 +1,81 @@
+import * as v from "valibot";
+import { EntrySchema } from "../../quantity";
+import { NoteSchema, PrintedSchema } from "../fields";
+
+export const FEWEST_POSTS = 2;
+export const MOST_POSTS = 12;
+/** A photo under the sketch: scaled down before it is kept, as a data address. */
+export const MOST_PHOTO_CHARACTERS = 400_000;
+
+const share = v.pipe(v.number(), v.minValue(0), v.maxValue(1));
+const post = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(MOST_POSTS));
+const entry = v.nullable(EntrySchema);
+
+/** Everything keyed at the windings station. Field names are persisted: do not change without a migration. */
+export const WindingsRecordSchema = v.object({
+  /** as the technician writes them, where they sit on the board as parts of its width and height */
+  posts: v.pipe(
+    v.array(v.object({ name: v.pipe(v.string(), v.maxLength(40)), x: share, y: share })),
+    v.minLength(FEWEST_POSTS),
+    v.maxLength(MOST_POSTS),
+  ),
+  /** bare metal of the motor is measured as one more post, numbered after the last */
+  hasFrame: v.boolean(),
+  /** readings by pair of posts; ohms, or microfarads where the capacitance range was used */
+  pairs: v.pipe(v.array(v.object({ a: post, b: post, entry: EntrySchema })), v.maxLength(100)),
+  /** test leads held together, measured once and subtracted from every reading */
+  testLeads: entry,
+  photo: v.nullable(v.pipe(v.string(), v.maxLength(MOST_PHOTO_CHARACTERS), v.regex(/^data:image\/(jpeg|png);base64,[A-Za-z0-9+/=]+$/))),
+  compare: v.object({
+    /** of the winding while it was measured */
+    temperature: entry,
+    referenceOf: v.nullable(v.picklist(["maker", "sister"])),
+    referenceMain: PrintedSchema,
+    referenceStart: PrintedSchema,
+    referenceC: PrintedSchema,
+    /** same pair just after a run, and the air around it */
+    hotPair: v.nullable(v.tuple([post, post])),
+    hot: entry,
+    ambient: entry,
+  }),
+  note: NoteSchema,
+});
+export type WindingsRecord = v.InferOutput<typeof WindingsRecordSchema>;
+export type PostPair = readonly [number, number];
+
+/** Three leads as a triangle: where most boards start. */
+export const BLANK_WINDINGS: WindingsRecord = {
+  posts: [
+    { name: "A", x: 0.25, y: 0.26 },
+    { name: "B", x: 0.75, y: 0.26 },
+    { name: "C", x: 0.5, y: 0.76 },
+  ],
+  hasFrame: false,
+  pairs: [],
+  testLeads: null,
+  photo: null,
+  compare: {
+    temperature: null,
+    referenceOf: null,
+    referenceMain: "",
+    referenceStart: "",
+    referenceC: "",
+    hotPair: null,
+    hot: null,
+    ambient: null,
+  },
+  note: "",
+};
+
+/** What was keyed between two posts, whichever way round; null when nothing was. */
+export function entryAt(record: Pick<WindingsRecord, "pairs">, a: number, b: number): WindingsRecord["pairs"][number]["entry"] | null {
+  return record.pairs.find((pair) => (pair.a === a && pair.b === b) || (pair.a === b && pair.b === a))?.entry ?? null;
+}
+
+/** Every pair of a board, the first post first; the frame comes last. */
+export function pairsOf(record: Pick<WindingsRecord, "posts" | "hasFrame">): PostPair[] {
+  const size = record.posts.length + (record.hasFrame ? 1 : 0);
+  return Array.from({ length: size }, (_, a) => a).flatMap((a) =>
+    Array.from({ length: size - a - 1 }, (_, step): PostPair => [a, a + 1 + step]),
+  );
+}

@@ -1,0 +1,22 @@
+import type { StationView } from "../contract";
+import { cellName, type Detail, sentences } from "./words";
+
+export const insulationView: StationView<"insulation", Detail> = {
+  title: "Insulation",
+  letter: "i",
+  bench: { letter: "i", question: "Is the insulation good?" },
+  brief: ({ detail, stamp }) => (stamp === "not-done" && detail.measured > 0 ? `${detail.measured} of ${detail.cells.length}` : null),
+  say: (record, { detail }) => {
+    if (detail.measured === 0) return [];
+    const read = detail.cells.flatMap((cell) =>
+      cell.entry?.reading ? [`${cellName(cell)} ${cell.entry.text.trim()}${/\d$/.test(cell.entry.text.trim()) ? " MΩ" : ""}`] : [],
+    );
+    return [
+      `${read.join(", ")}${record.testV ? ` at ${record.testV} V` : ""}.`,
+      ...sentences(detail),
+      ...(record.isDischarged === true ? ["Discharged afterwards."] : []),
+      ...(record.note.trim() ? [record.note.trim()] : []),
+    ];
+  },
+  instrument: () => import("./Instrument"),
+};

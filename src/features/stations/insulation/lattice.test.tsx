@@ -1,0 +1,94 @@
+/** @jest-environment jsdom */
+import "@testing-library/jest-dom";
+import { render, screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { useState } from "react";
+import { NO_FACTS, NO_STUDY, type Facts } from "@/core/stations";
+import { BLANK_INSULATION, insulationStation, type InsulationRecord } from "@/core/stations/insulation";
+import { BLANK_START_GEAR, startGearStation, type StartGearRecord } from "@/core/stations/start-gear";
+import { toHouse, UNSET_HOUSE } from "@/records";
+import GearInstrument from "../start-gear/Instrument";
+import Instrument from "./Instrument";
+
+const HOUSE = toHouse(UNSET_HOUSE);
+const NOTHING = { proposals: [], reason: "" };
+
+function Held({ facts = {} }: { facts?: Partial<Facts> }) {
+  const [record, setRecord] = useState<InsulationRecord>(BLANK_INSULATION);
+  const all = { ...NO_FACTS, ...facts };
+  return (
+    <Instrument
+      record={record}
+      assessment={insulationStation.assess(record, { facts: all, house: HOUSE.figures, earlier: [], study: NO_STUDY })}
+      facts={all}
+      house={HOUSE}
+      method={null}
+      weighed={NOTHING}
+      change={(apply) => setRecord((now) => apply(now))}
+    />
+  );
+}
+
+test("a lattice with one bad cell: its own stamp, and which pair it is in words", async () => {
+  render(<Held facts={{ windingGroups: ["main", "start"] }} />);
+  await userEvent.type(screen.getByLabelText("Tester leads together"), "0");
+  await userEvent.type(screen.getByLabelText("Tester leads apart"), ">550M");
+  await userEvent.click(screen.getAllByLabelText("Yes")[0] ?? document.body);
+  await userEvent.type(screen.getByLabelText("Main winding to start winding"), ">550");
+  await userEvent.type(screen.getByLabelText("Main winding to frame"), "OL");
+  await userEvent.type(screen.getByLabelText("Start winding to frame"), "0.2");
+  expect(screen.getByText(/^Start winding to frame: 0.2 MΩ, limit 1 MΩ. Leaks to the frame/)).toBeInTheDocument();
+  expect(screen.getAllByText("Holds")).toHaveLength(2);
+  expect(screen.getAllByText("Out")).toHaveLength(2);
+});
+
+test("in a vacuum there is nothing to key, and the reason stands there", async () => {
+  render(<Held facts={{ machineKind: "hermetic-compressor" }} />);
+  expect(screen.getByRole("table", { name: "Lattice" })).toBeInTheDocument();
+  const vacuum = screen.getByRole("group", { name: "System in a vacuum" });
+  await userEvent.click(vacuum.querySelector("input") ?? vacuum);
+  expect(screen.queryByRole("table", { name: "Lattice" })).toBeNull();
+  expect(screen.getByText(/In a vacuum no test voltage/)).toBeInTheDocument();
+});
+
+function Gear() {
+  const [record, setRecord] = useState<StartGearRecord>(BLANK_START_GEAR);
+  return (
+    <GearInstrument
+      record={record}
+      assessment={startGearStation.assess(record, { facts: NO_FACTS, house: HOUSE.figures, earlier: [], study: NO_STUDY })}
+      facts={NO_FACTS}
+      house={HOUSE}
+      method={null}
+      weighed={NOTHING}
+      change={(apply) => setRecord((now) => apply(now))}
+    />
+  );
+}
+
+test.each([
+  ["Centrifugal switch", [["At rest", "OL"]], /clean|Clean/],
+  [
+    "Potential relay",
+    [
+      ["Coil 2–5", "8.2k"],
+      ["Contacts 1–2", "OL"],
+    ],
+    /start capacitor never comes in/,
+  ],
+  [
+    "Current relay",
+    [
+      ["Coil L–R", "0.4"],
+      ["Contacts L–S", "0.3"],
+    ],
+    /welded/,
+  ],
+  ["PTC", [["Cold", "25"]], /the start gear works/],
+] as const)("%s: its own drawing, fields and meaning", async (sort, fields, meaning) => {
+  render(<Gear />);
+  await userEvent.click(screen.getByLabelText(sort));
+  expect(screen.getByRole("img")).toBeInTheDocument();
+  for (const [label, text] of fields) await userEvent.type(screen.getByLabelText(label), text);
+  expect(screen.getAllByText(meaning).length).toBeGreaterThan(0);
+});

@@ -1,0 +1,99 @@
+"use client";
+import { useState } from "react";
+import { LineField } from "@/components/LineField";
+import { FEWEST_POSTS, MOST_POSTS, type WindingsRecord } from "@/core/stations/windings";
+import { toSentence } from "@/features/messages/failure-sentences";
+import { addPost, dropPost, layPattern, PATTERNS, setFrame, usedPosts } from "./patterns";
+import { readPhoto } from "./photo";
+
+interface BoardSettingsProps {
+  readonly record: WindingsRecord;
+  readonly change: (apply: (record: WindingsRecord) => WindingsRecord) => void;
+}
+
+/** Names and number of posts, patterns to start from, the frame as a post, a photo under the sketch. */
+export function BoardSettings({ record, change }: BoardSettingsProps) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const count = record.posts.length;
+  const takePhoto = async (file: File | undefined) => {
+    if (!file) return;
+    const photo = await readPhoto(file);
+    setProblem(photo.ok ? null : toSentence(photo.failure));
+    if (photo.ok) change((r) => ({ ...r, photo: photo.value }));
+  };
+  const add = () => {
+    setProblem(count >= MOST_POSTS ? `A board has at most ${MOST_POSTS} posts here. Leave out posts that nothing is joined to.` : null);
+    if (count < MOST_POSTS) change(addPost);
+  };
+  const drop = () => {
+    const isUsed = usedPosts(record) >= count;
+    setProblem(isUsed ? `The last post has readings. Empty them at Pairs first, then take it away.` : null);
+    if (!isUsed && count > FEWEST_POSTS) change(dropPost);
+  };
+  return (
+    <details className="border-t border-rule pt-2">
+      <summary className="flex min-h-[44px] cursor-pointer items-center gap-2 text-[15px] font-semibold">
+        Board: {count} posts{record.hasFrame ? " and the frame" : ""} <span className="caption font-normal">pattern, names, photo</span>
+      </summary>
+      <div className="flex flex-col gap-4 pt-2">
+        <div role="group" aria-label="Pattern" className="flex flex-wrap gap-2">
+          {PATTERNS.map((pattern) => (
+            <button key={pattern.id} type="button" className="btn" onClick={() => change((r) => layPattern(r, pattern))}>
+              {pattern.label}
+            </button>
+          ))}
+        </div>
+        <div className="flex flex-wrap gap-2">
+          <button type="button" className="btn" onClick={add}>
+            Add a post
+          </button>
+          <button type="button" className="btn" onClick={drop}>
+            Take the last post away
+          </button>
+          <button type="button" className="btn" aria-pressed={record.hasFrame} onClick={() => change((r) => setFrame(r, !r.hasFrame))}>
+            {record.hasFrame ? "Leave the frame out" : "Measure to the frame too"}
+          </button>
+          <label className="btn cursor-pointer">
+            Photo under the sketch
+            <input
+              type="file"
+              accept="image/*"
+              capture="environment"
+              className="sr-only"
+              onChange={(event) => {
+                void takePhoto(event.target.files?.[0]);
+                event.target.value = "";
+              }}
+            />
+          </label>
+          {record.photo ? (
+            <button type="button" className="btn" onClick={() => change((r) => ({ ...r, photo: null }))}>
+              Take the photo away
+            </button>
+          ) : null}
+        </div>
+        {problem ? (
+          <p role="alert" className="text-[14px] font-medium text-out">
+            {problem}
+          </p>
+        ) : null}
+        <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
+          {record.posts.map(({ name }, post) => (
+            <LineField
+              key={post}
+              label={`Lead ${post + 1}: colour or mark`}
+              text={name}
+              onText={(text) =>
+                change((r) => ({ ...r, posts: r.posts.map((each, at) => (at === post ? { ...each, name: text.slice(0, 40) } : each)) }))
+              }
+            />
+          ))}
+        </div>
+        <p className="caption">
+          Colours help memory only; they are never evidence. Drag a post to where it sits. Marks C, R, S, HI, LO count where ohms cannot
+          decide.
+        </p>
+      </div>
+    </details>
+  );
+}

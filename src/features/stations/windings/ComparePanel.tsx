@@ -1,0 +1,111 @@
+"use client";
+import { PickOne } from "@/components/Choice";
+import { FieldFlow } from "@/components/FieldFlow";
+import { KeyPad } from "@/components/KeyPad";
+import { LineField } from "@/components/LineField";
+import type { WindingsRecord } from "@/core/stations/windings";
+import { EntryField } from "../shared/EntryField";
+import { PAD_EXTRAS } from "../shared/reading";
+import { Verdict } from "../shared/Verdict";
+import type { WindingsProps } from "./props";
+import { comparisonSentence, hotRunSentence } from "./sentences";
+import { pairName } from "./words";
+
+const REFERENCES = [
+  { id: "maker", label: "Maker or plate" },
+  { id: "sister", label: "Sister motor" },
+] as const;
+
+/** The windings at one temperature against earlier visits, maker or sister motor; and how hot the winding got. */
+export function ComparePanel({ record, assessment, house, change }: WindingsProps) {
+  const { detail } = assessment;
+  const { compare } = record;
+  const set = (part: Partial<WindingsRecord["compare"]>) => change((r) => ({ ...r, compare: { ...r.compare, ...part } }));
+  const measured = record.pairs.filter(({ entry }) => entry.reading?.kind === "value" && entry.reading.quantity === "resistance");
+  const sentences = [
+    ...detail.comparisons.map((found) => comparisonSentence(found, detail.names)),
+    ...(detail.hotRun ? [hotRunSentence(detail.hotRun, detail.names)] : []),
+  ];
+  return (
+    <FieldFlow className="grid gap-6 lg:grid-cols-[1fr_246px]">
+      <div className="flex min-w-0 flex-col gap-5">
+        <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">
+          <EntryField
+            label="Winding temperature"
+            quantity="temperature"
+            entry={compare.temperature}
+            house={house}
+            onEntry={(temperature) => set({ temperature })}
+          />
+        </div>
+        <fieldset className="flex flex-col gap-3">
+          <legend className="heading-rule w-full text-[15px]">Known figures</legend>
+          <PickOne legend="Whose" options={REFERENCES} picked={compare.referenceOf} onPick={(referenceOf) => set({ referenceOf })} />
+          <div className="grid grid-cols-3 gap-4">
+            <LineField
+              label="Main winding"
+              unit="Ω"
+              isFigure
+              text={compare.referenceMain}
+              onText={(referenceMain) => set({ referenceMain })}
+            />
+            <LineField
+              label="Start winding"
+              unit="Ω"
+              isFigure
+              text={compare.referenceStart}
+              onText={(referenceStart) => set({ referenceStart })}
+            />
+            <LineField
+              label="At"
+              unit="°C"
+              isFigure
+              placeholder="20"
+              text={compare.referenceC}
+              onText={(referenceC) => set({ referenceC })}
+            />
+          </div>
+        </fieldset>
+        <fieldset className="flex flex-col gap-3">
+          <legend className="heading-rule w-full text-[15px]">Just after a run, power off and proven dead again</legend>
+          <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">
+            <label className="min-w-0">
+              <span className="caption block">Pair</span>
+              <select
+                className="write-line text-[16px]"
+                value={(compare.hotPair ?? [measured[0]?.a, measured[0]?.b]).join()}
+                onChange={(event) => {
+                  const [a = 0, b = 1] = event.target.value.split(",").map(Number);
+                  set({ hotPair: [a, b] });
+                }}
+              >
+                {measured.map(({ a, b }) => (
+                  <option key={`${a},${b}`} value={`${a},${b}`}>
+                    {pairName(detail.names, [a, b])}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <EntryField label="Reads hot" quantity="resistance" entry={compare.hot} house={house} onEntry={(hot) => set({ hot })} />
+            <EntryField
+              label="Air around it"
+              quantity="temperature"
+              entry={compare.ambient}
+              house={house}
+              onEntry={(ambient) => set({ ambient })}
+            />
+          </div>
+        </fieldset>
+        <Verdict
+          assessment={assessment}
+          sentences={
+            sentences.length > 0
+              ? sentences
+              : ["Key the winding's temperature; earlier visits to this motor with the same lead names are compared by themselves."]
+          }
+        />
+      </div>
+      <KeyPad extras={PAD_EXTRAS.temperature} />
+    </FieldFlow>
+  );
+}

@@ -1,0 +1,69 @@
+"use client";
+import { FieldFlow } from "@/components/FieldFlow";
+import { FigureField } from "@/components/FigureField";
+import { KeyPad } from "@/components/KeyPad";
+import { formatNumber, formatQuantity } from "@/core/quantity";
+import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
+import { entryProblem, PAD_EXTRAS } from "../shared/reading";
+import { Verdict } from "../shared/Verdict";
+import type { WindingsProps } from "./props";
+import { windingSentences } from "./sentences";
+import { pairName, samePair, setPair, toPairEntry } from "./words";
+
+/** All pairs as a table: the same readings as on the sketch, each against what the fit expects. */
+export function PairsTable({ record, assessment, house, facts, change }: WindingsProps) {
+  const { detail } = assessment;
+  const residualOf = (pair: PostPair) => detail.board?.residuals.find(({ a, b }) => samePair([a, b], pair));
+  const isMarked = (pair: PostPair): boolean =>
+    detail.misfits.some((each) => samePair(each, pair)) || detail.doubts.some((doubt) => samePair(doubt.pair, pair));
+  return (
+    <FieldFlow className="grid gap-6 lg:grid-cols-[1fr_246px]">
+      <div className="min-w-0">
+        <Verdict assessment={assessment} sentences={windingSentences(detail, facts.machineKind === "hermetic-compressor")} />
+        <table className="mt-4 w-full text-[14px]">
+          <thead>
+            <tr className="border-b-[1.5px] border-ink text-left">
+              <th className="py-1 font-semibold">Pair</th>
+              <th className="py-1 font-semibold">Meter shows</th>
+              <th className="py-1 text-right font-semibold">Fit</th>
+              <th className="py-1 text-right font-semibold">Off by</th>
+            </tr>
+          </thead>
+          <tbody>
+            {pairsOf(record).map((pair) => {
+              const entry = entryAt(record, ...pair);
+              const residual = residualOf(pair);
+              return (
+                <tr key={pair.join()} className={`border-b border-rule-faint align-bottom ${isMarked(pair) ? "text-out" : ""}`}>
+                  <td className="py-1 pr-3">
+                    {pairName(detail.names, pair)}
+                    {isMarked(pair) ? (
+                      <span className="caption block text-out">does not belong</span>
+                    ) : samePair(detail.next, pair) ? (
+                      <span className="caption block text-press">next</span>
+                    ) : null}
+                  </td>
+                  <td className="w-[40%] py-1">
+                    <FigureField
+                      label={pairName(detail.names, pair)}
+                      isLabelHidden
+                      text={entry?.text ?? ""}
+                      unit={entry?.reading?.quantity === "capacitance" ? "" : "Ω"}
+                      problem={entryProblem(entry, "resistance")}
+                      onText={(text) => change((r) => setPair(r, pair, toPairEntry(text, house)))}
+                    />
+                  </td>
+                  <td className="num py-1 pb-2 text-right">{residual ? formatQuantity("resistance", residual.expectedOhm, 0.5) : ""}</td>
+                  <td className="num py-1 pb-2 text-right">{residual ? `${formatNumber(residual.score, 1)} u` : ""}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      <div className="lg:sticky lg:top-4 lg:self-start">
+        <KeyPad extras={PAD_EXTRAS.resistance} />
+      </div>
+    </FieldFlow>
+  );
+}

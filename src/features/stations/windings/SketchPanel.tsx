@@ -1,0 +1,109 @@
+"use client";
+import { useState } from "react";
+import { FieldFlow } from "@/components/FieldFlow";
+import { FigureField } from "@/components/FigureField";
+import { KeyPad } from "@/components/KeyPad";
+import { NoteField } from "@/components/LineField";
+import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
+import { LEAD_PAIRS } from "@/core/winding";
+import { EntryField } from "../shared/EntryField";
+import { entryProblem, PAD_EXTRAS } from "../shared/reading";
+import { Verdict } from "../shared/Verdict";
+import { BoardSettings } from "./BoardSettings";
+import type { WindingsProps } from "./props";
+import { PostSketch } from "./PostSketch";
+import { windingSentences } from "./sentences";
+import { TriangleAndSum } from "./TriangleAndSum";
+import { pairName, samePair, setPair, toPairEntry } from "./words";
+
+/** Up to so many pairs each have a field of their own; on larger boards one field stands for the pair in hand. */
+const FEW_PAIRS = 3;
+
+/** The field of a pair is drawn by the next frame. */
+function focusSoon(index: number): void {
+  requestAnimationFrame(() =>
+    document.querySelectorAll<HTMLInputElement>("[data-pair-fields] input[data-figure]")[Math.max(0, index)]?.focus(),
+  );
+}
+
+/** The sketch, the pair in hand, and what the readings come to. */
+export function SketchPanel({ record, assessment, house, facts, change }: WindingsProps) {
+  const { detail } = assessment;
+  // Three leads keep the order in which they are usually probed: round the triangle.
+  const pairs: readonly PostPair[] = detail.three ? LEAD_PAIRS : pairsOf(record);
+  const [waiting, setWaiting] = useState<number | null>(null);
+  const [selected, setSelected] = useState<PostPair | null>(null);
+  const areFew = pairs.length <= FEW_PAIRS;
+  // While a figure is keyed the pair stays in hand, though the advice may move on with each digit.
+  const [held, setHeld] = useState<PostPair | null>(null);
+  const inHand = selected ?? held ?? detail.next ?? pairs.find((pair) => entryAt(record, ...pair) === null) ?? pairs[0] ?? null;
+  const choose = (pair: PostPair | null) => {
+    setSelected(pair);
+    setHeld(null);
+    setWaiting(null);
+    focusSoon(areFew && pair ? pairs.findIndex((each) => samePair(each, pair)) : 0);
+  };
+  const tap = (post: number) => {
+    if (waiting === null) return setWaiting(post);
+    if (waiting === post) return setWaiting(null);
+    choose([Math.min(waiting, post), Math.max(waiting, post)]);
+  };
+  const goOn = () => choose(null);
+  const field = (pair: PostPair, isLarge: boolean) => {
+    const entry = entryAt(record, ...pair);
+    return (
+      <FigureField
+        key={pair.join()}
+        label={isLarge ? `${pairName(detail.names, pair)}, meter shows` : pairName(detail.names, pair)}
+        text={entry?.text ?? ""}
+        unit={entry?.reading?.quantity === "capacitance" ? "" : "Ω"}
+        problem={entryProblem(entry, "resistance")}
+        size={isLarge ? "large" : "normal"}
+        isAutoFocused={isLarge ? detail.measured === 0 : samePair(pair, pairs[0] ?? null) && entry === null && detail.measured === 0}
+        onFocusField={() => (areFew ? setSelected(pair) : setHeld(pair))}
+        onText={(text) => {
+          if (!areFew) setHeld(pair);
+          change((r) => setPair(r, pair, toPairEntry(text, house)));
+        }}
+      />
+    );
+  };
+  return (
+    <FieldFlow className="flex flex-col gap-4" {...(areFew ? {} : { onFigure: goOn })}>
+      <PostSketch
+        record={record}
+        detail={detail}
+        selected={inHand}
+        waiting={waiting}
+        onTap={tap}
+        onPair={choose}
+        onMove={(post, x, y) => change((r) => ({ ...r, posts: r.posts.map((each, at) => (at === post ? { ...each, x, y } : each)) }))}
+      />
+      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+        <div className="flex min-w-0 flex-col gap-4">
+          <div data-pair-fields="" className={areFew ? "grid grid-cols-3 gap-4 max-lg:order-last" : "max-w-[360px] max-lg:order-last"}>
+            {areFew ? pairs.map((pair) => field(pair, false)) : inHand ? field(inHand, true) : null}
+          </div>
+          <Verdict
+            assessment={assessment}
+            word={detail.isWorking ? "Working it out" : detail.board?.state === "cannot-tell" ? "Cannot tell" : null}
+            sentences={windingSentences(detail, facts.machineKind === "hermetic-compressor")}
+          />
+        </div>
+        <KeyPad extras={PAD_EXTRAS.resistance} {...(areFew ? {} : { onNext: goOn })} />
+      </div>
+      {detail.three && "sum" in detail.three ? <TriangleAndSum record={record} answer={detail.three} names={detail.names} /> : null}
+      <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
+        <EntryField
+          label="Test leads together"
+          quantity="resistance"
+          entry={record.testLeads}
+          house={house}
+          onEntry={(testLeads) => change((r) => ({ ...r, testLeads }))}
+        />
+      </div>
+      <BoardSettings record={record} change={change} />
+      <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+    </FieldFlow>
+  );
+}

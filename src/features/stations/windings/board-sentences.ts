@@ -1,0 +1,138 @@
+import { formatNumber, formatProbability, formatQuantity } from "@/core/quantity";
+import type { BoardAnswer, BoardUnderstanding } from "@/core/winding";
+import { layoutWord, rolesWord, roleWord } from "@/features/vocabulary/board-words";
+import { pairName, postName, type WindingsDetail } from "./words";
+
+const ohm = (value: number): string => formatQuantity("resistance", value, 0.5);
+
+/** What is wrong under an answer, with the posts it is about; null where all is sound. */
+export function faultSentence({ structure, postOf }: BoardAnswer, names: readonly string[]): string | null {
+  const { fault, layout, places } = structure;
+  if (fault === null) return null;
+  const at = (role: string): string => postName(names, postOf[places.indexOf(role)] ?? -1);
+  if (fault.kind === "ground") return `${at(fault.role)} has a path to the frame: a ground fault, the motor is finished`;
+  const element = layout.elements[fault.element];
+  if (!element) return null;
+  const between = `${at(element.from)} and ${at(element.to)}`;
+  const part = {
+    main: "main winding",
+    aux: "start winding",
+    half: "half of the main winding",
+    section: "section between two speeds",
+    coil: "coil",
+    link: "switch, protector or joining wire",
+    capacitor: "capacitor",
+  }[element.cls];
+  return fault.kind === "open"
+    ? `the ${part} between ${between} is open`
+    : `the ${part} between ${between} is shorted, or the two are one point`;
+}
+
+/** The posts that matter by name and role, in the order of the layout. */
+function named({ structure, postOf }: BoardAnswer, names: readonly string[]): string {
+  const { layout, places } = structure;
+  const shown = layout.roles.filter((role) => !/^(SW|P|K)\d$|^P$/.test(role));
+  return shown.map((role) => `${roleWord(role).toLowerCase()} ${postName(names, postOf[places.indexOf(role)] ?? -1)}`).join(", ");
+}
+
+function answerSentence(answer: BoardAnswer, names: readonly string[]): string {
+  const fault = faultSentence(answer, names);
+  return `${layoutWord(answer.structure.layout.id)}: ${named(answer, names)}${fault ? `; ${fault}` : ""}.`;
+}
+
+/** Posts without a path to any other: only the capacitance range can say more. */
+function unpathed(answer: BoardAnswer, names: readonly string[]): string[] {
+  const posts = answer.roles.flatMap((roles, post) =>
+    roles.every((role) => /^K\d$|^spare$/.test(role)) && roles.length > 0 ? [postName(names, post)] : [],
+  );
+  return posts.length > 0
+    ? [
+        `${posts.join(", ")}: no path to any other post. A capacitor or not used; measure ${posts.length > 1 ? "between them " : ""}on the capacitance range and key it with µF.`,
+      ]
+    : [];
+}
+
+/** Two posts joined near zero are one to an ohmmeter. */
+function joinedNear(answer: BoardAnswer, names: readonly string[]): string[] {
+  const pairs = answer.roles.flatMap((roles, post) =>
+    roles.length > 1 && roles.some((role) => ["P", "CAP2"].includes(role)) ? [{ post, roles }] : [],
+  );
+  const [first] = pairs;
+  if (!first || pairs.length < 2) return [];
+  return [
+    `${pairs.map(({ post }) => postName(names, post)).join(" and ")} are joined near zero: an ohmmeter cannot tell which of them is ${rolesWord(first.roles).toLowerCase()}.`,
+  ];
+}
+
+const worstResidual = ({ residuals }: BoardUnderstanding) => [...residuals].sort((a, b) => Math.abs(b.score) - Math.abs(a.score))[0];
+
+function checked(board: BoardUnderstanding, names: readonly string[]): string[] {
+  const worst = worstResidual(board);
+  const spare = board.answers[0]?.fit.dof ?? 0;
+  const never = board.pairs - board.measured;
+  const saved = never > 0 ? ` ${never} of ${board.pairs} pairs need no measuring.` : "";
+  if (!worst || spare <= 0) return saved ? [saved.trim()] : [];
+  return [
+    `Checked against each other: the reading furthest off is ${pairName(names, [worst.a, worst.b])}, ${ohm(worst.measuredOhm)} where ${ohm(worst.expectedOhm)} fits, ${formatNumber(Math.abs(worst.score), 1)} times its uncertainty.${saved}`,
+  ];
+}
+
+/** What the readings of a board mean, most important first. */
+export function boardSentences({ board, names, isWorking, next, measured, pairs }: WindingsDetail): string[] {
+  if (isWorking) return ["Working it out …"];
+  if (board === null)
+    return [
+      next
+        ? `Probe ${pairName(names, next)}, or tap two posts. ${pairs} pairs in all; few of them will be needed.`
+        : "Name the posts, then probe any two.",
+    ];
+  const [best, ...others] = board.answers;
+  const count = `${measured} of ${pairs} pairs measured.`;
+  switch (board.state) {
+    case "empty":
+    case "open": {
+      const probe = next ? `Probe ${pairName(names, next)} next.` : "";
+      if (board.isSample || !best) return [probe || count, `${count} Too much is open to name anything yet.`];
+      const left = board.answers.filter(({ probability }) => probability >= 0.02).length;
+      return [
+        best.probability >= 0.5
+          ? `Looks like: ${answerSentence(best, names)}`
+          : `${left} ways to understand it are left; likeliest (${formatProbability(best.probability)}): ${answerSentence(best, names)}`,
+        `${probe} ${count}`.trim(),
+      ];
+    }
+    case "settled":
+      return best ? [answerSentence(best, names), ...joinedNear(best, names), ...checked(board, names), ...unpathed(best, names)] : [];
+    case "likely":
+      return best
+        ? [
+            answerSentence(best, names),
+            `Ohms cannot quite exclude: ${others
+              .slice(0, 2)
+              .map((other) => `${answerSentence(other, names).replace(/\.$/, "")} (${formatProbability(other.probability)})`)
+              .join("; or ")}. The plate's type of motor, or marks C, R, S, HI, LO at the posts, decide.`,
+            ...joinedNear(best, names),
+            ...checked(board, names),
+            ...unpathed(best, names),
+          ]
+        : [];
+    case "cannot-tell":
+      return [
+        "Cannot tell: no further ohms reading parts these answers.",
+        ...board.answers.slice(0, 3).map((answer) => `${formatProbability(answer.probability)}: ${answerSentence(answer, names)}`),
+        "The type of motor on the plate, marks at the posts, or the capacitor's place decide.",
+      ];
+    case "contradiction":
+      return board.misfits.length > 0
+        ? [
+            `These readings cannot be of one motor, with or without a fault. ${board.misfits.length === 1 ? "The one that does not belong" : "One of these does not belong"}: ${board.misfits
+              .slice(0, 4)
+              .map((pair) => pairName(names, pair))
+              .join("; ")}.`,
+            "Measure it again, tips on bright metal; a figure keyed on a wrong pair can be emptied and keyed where it belongs.",
+          ]
+        : [
+            "These readings cannot be of one motor, and no single one explains it. Check that no capacitor or mains lead is connected and the rotor stands still, then measure again from the first pair.",
+          ];
+  }
+}

@@ -1,0 +1,5 @@
+import type { InstrumentProps } from "../contract";
+import type { WindingsDetail } from "./words";
+
+/** What every panel of the windings instrument is given. */
+export type WindingsProps = InstrumentProps<"windings", WindingsDetail>;

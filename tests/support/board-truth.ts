@@ -1,0 +1,57 @@
+import {
+  understandBoard,
+  type Board,
+  type BoardAnswer,
+  type BoardFault,
+  type BoardQuery,
+  type BoardUnderstanding,
+  type Layout,
+} from "@/core/winding";
+import type { SimulatedBoard } from "./simulated-board";
+
+/** Roles as far as ohms can tell them apart. */
+export const plain = (role: string): string =>
+  role
+    .replace(/^([MALW])[12]$/, "$1")
+    .replace(/^K[12]$|^spare$/, "nothing")
+    .replace(/^(SW|P)[12]$/, "link")
+    .replace(/^H[12][ab]$/, "H");
+
+/** Whether an answer gives every post of a made-up board its true role, among those ohms cannot part. */
+export function isTruth(answer: BoardAnswer, { layout, postOf }: SimulatedBoard): boolean {
+  return layout.roles.every((role, place) => (answer.roles[postOf[place] ?? -1] ?? []).map(plain).includes(plain(role)));
+}
+
+function faultPosts(layout: Layout, fault: BoardFault | null, postOf: readonly number[], places: readonly string[]): string {
+  const at = (role: string): number => postOf[places.indexOf(role)] ?? -1;
+  if (fault === null) return "";
+  if (fault.kind === "ground") return `ground ${at(fault.role)}`;
+  const { from = "", to = "" } = layout.elements[fault.element] ?? {};
+  return `${fault.kind} ${[at(from), at(to)].sort((a, b) => a - b).join()}`;
+}
+
+/** Whether an answer has the true fault at the true posts. */
+export function isTrueFault({ structure, postOf }: BoardAnswer, made: SimulatedBoard): boolean {
+  return (
+    faultPosts(structure.layout, structure.fault, postOf, structure.places) ===
+    faultPosts(made.layout, made.fault, made.postOf, made.layout.roles)
+  );
+}
+
+/** Probes a made-up board by the advice alone, until it asks for no more. */
+export function probeByAdvice(
+  { board }: SimulatedBoard,
+  query: BoardQuery,
+): { found: BoardUnderstanding; readings: Board["readings"]; longestMs: number } {
+  let readings: Board["readings"] = [];
+  let longestMs = 0;
+  for (;;) {
+    const start = performance.now();
+    const found = understandBoard({ ...board, readings }, query);
+    longestMs = Math.max(longestMs, performance.now() - start);
+    const { next } = found;
+    const wanted = next && board.readings.find(({ a, b }) => (a === next.a && b === next.b) || (a === next.b && b === next.a));
+    if (!wanted || readings.includes(wanted)) return { found, readings, longestMs };
+    readings = [...readings, wanted];
+  }
+}

@@ -144,6 +144,7 @@ const measure = (script) =>
   JSON.parse(spawnSync(process.execPath, [bin("tsx/dist/cli.mjs"), `scripts/bench/${script}.ts`], { cwd: ROOT, encoding: "utf8" }).stdout);
 const core = measure("assess");
 const combinations = measure("combinations");
+const boards = measure("boards");
 
 const row = (name, figure, goal) => console.log(`${name.padEnd(58)} ${figure.padStart(22)}   goal ${goal}`);
 console.log("");
@@ -171,3 +172,34 @@ for (const { list, medianMs, longestMs, bruteMs } of combinations) {
     `≤ 200 ms; brute force ${(bruteMs / 1000).toFixed(1)} s, ${(bruteMs / medianMs).toFixed(0)} times as long`,
   );
 }
+row(
+  "Board of 8 posts, all pairs read, median",
+  `${boards.solve8.medianMs.toFixed(1)} ms (longest ${boards.solve8.longestMs.toFixed(0)})`,
+  "≤ 20 ms",
+);
+row(
+  "Board of 12 posts, all pairs read, median",
+  `${boards.solve12.medianMs.toFixed(1)} ms (longest ${boards.solve12.longestMs.toFixed(0)})`,
+  "≤ 100 ms",
+);
+for (const { posts, plainMs, searchMs, ratio } of boards.enumeration)
+  row(
+    `Sound ways of ${posts} posts, search`,
+    `${searchMs.toFixed(2)} ms`,
+    `none; plain enumeration ${plainMs.toFixed(0)} ms, ${ratio.toFixed(0)} times as long`,
+  );
+for (const { id, posts, mean, all, medianMs, longestMs, wrong } of boards.probes)
+  row(
+    `Next probe alone, ${posts} posts, ${id.replaceAll("_", " ")}`,
+    `${mean.toFixed(1)} of ${all} pairs`,
+    `${posts === 3 ? "≤ 3 pairs" : posts === 8 ? "well under 28" : "few"}; advice ${medianMs.toFixed(0)} ms (longest ${longestMs.toFixed(0)})${posts === 8 ? ", goal ≤ 100" : ""}; ${wrong} named wrongly`,
+  );
+for (const [name, { boards: count, right, told, wrong }] of [
+  ["sound", boards.sound],
+  ["one fault", boards.faulty],
+])
+  row(
+    `${count} made-up boards of every layout, ${name}`,
+    `${((100 * right) / count).toFixed(0)} % named, ${((100 * told) / count).toFixed(0)} % told`,
+    `named or told ≥ 99 %; ${((100 * wrong) / count).toFixed(2)} % wrong`,
+  );

@@ -42,16 +42,16 @@ export function isTrueFault({ structure, postOf }: BoardAnswer, made: SimulatedB
 export function probeByAdvice(
   { board }: SimulatedBoard,
   query: BoardQuery,
-): { found: BoardUnderstanding; readings: Board["readings"]; longestMs: number } {
+): { found: BoardUnderstanding; readings: Board["readings"]; timesMs: readonly number[] } {
   let readings: Board["readings"] = [];
-  let longestMs = 0;
+  const timesMs: number[] = [];
   for (;;) {
     const start = performance.now();
     const found = understandBoard({ ...board, readings }, query);
-    longestMs = Math.max(longestMs, performance.now() - start);
+    timesMs.push(performance.now() - start);
     const { next } = found;
     const wanted = next && board.readings.find(({ a, b }) => (a === next.a && b === next.b) || (a === next.b && b === next.a));
-    if (!wanted || readings.includes(wanted)) return { found, readings, longestMs };
+    if (!wanted || readings.includes(wanted)) return { found, readings, timesMs };
     readings = [...readings, wanted];
   }
 }

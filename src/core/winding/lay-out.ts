@@ -74,6 +74,8 @@ export function layOut<F>(
   const postOf = new Int8Array(size).fill(-1);
   const placeOf = new Int8Array(width).fill(-1);
   const least = joints.map(({ cls, isShort }) => (isShort || ["link", "ground", "section"].includes(cls) ? 0 : reach.leastWindingOhm));
+  const lowest = ways.map((way) => (way < 0 ? 0 : least.reduce((sum, each, joint) => (way & (1 << joint) ? sum + each : sum), 0)));
+  const highest = ohm.map((each, at) => each + reach.score * Math.sqrt(variance[at] ?? 0));
   const start = emptyEquations(structure, table);
   const equations = order.posts.map(() => new LeastSquares(joints.length + 1));
   if (board.hasFrame) {
@@ -81,12 +83,11 @@ export function layOut<F>(
     placeOf[board.posts] = size - 1;
   }
 
-  /** Takes the readings between a post and those laid before into the sums; false when they cannot be. */
-  const agrees = (place: number, post: number, sums: LeastSquares): boolean => {
+  /** Whether paths are where they should be, and no reading is less than the windings on its way at their least. */
+  const couldBe = (place: number, post: number): boolean => {
     for (let there = 0; there < width; there += 1) {
       const other = placeOf[there] ?? -1;
-      const at = post * width + there;
-      const found = state[at];
+      const found = state[post * width + there];
       if (other < 0 || found === UNMEASURED) continue;
       if (found === CAPACITOR) {
         if (partnerOf.get(place) !== other) return false;
@@ -94,12 +95,19 @@ export function layOut<F>(
       }
       const way = ways[place * size + other] ?? -1;
       if (way < 0 !== (found === NO_PATH)) return false;
-      if (found !== PATH) continue;
-      const standard = Math.sqrt(variance[at] ?? 1);
-      let lowest = 0;
-      for (let joint = 0; joint < least.length; joint += 1) if (way & (1 << joint)) lowest += least[joint] ?? 0;
-      if ((ohm[at] ?? 0) + reach.score * standard < lowest) return false;
-      sums.add(way | lead, ohm[at] ?? 0, standard);
+      if (found === PATH && (highest[post * width + there] ?? 0) < (lowest[place * size + other] ?? 0)) return false;
+    }
+    return true;
+  };
+
+  /** Takes the readings between a post and those laid before into the sums; false when they cannot be. */
+  const agrees = (place: number, post: number, before: LeastSquares, sums: LeastSquares): boolean => {
+    sums.copyFrom(before);
+    for (let there = 0; there < width; there += 1) {
+      const other = placeOf[there] ?? -1;
+      const at = post * width + there;
+      if (other < 0 || state[at] !== PATH) continue;
+      sums.add((ways[place * size + other] ?? 0) | lead, ohm[at] ?? 0, Math.sqrt(variance[at] ?? 1));
       if (sums.chi2 > most) return false;
     }
     return true;
@@ -125,8 +133,7 @@ export function layOut<F>(
       if ((postOf[place] ?? 0) >= 0 || !isOrdered(place, post)) continue;
       budget.left -= 1;
       if (budget.left < 0) return false;
-      sums.copyFrom(before);
-      if (!agrees(place, post, sums)) continue;
+      if (!couldBe(place, post) || !agrees(place, post, before, sums)) continue;
       postOf[place] = post;
       placeOf[post] = place;
       const goesOn = lay(depth + 1, fit);

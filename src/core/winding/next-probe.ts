@@ -11,7 +11,7 @@ export interface Probe {
 }
 
 /** Steps in which readings can be told apart: about what a usual meter sees. */
-const STEP = Math.log(1.08);
+const STEP = Math.log(1.1);
 const LOWEST_OHM = 0.05;
 const STEPS = Math.ceil(Math.log(4000 / LOWEST_OHM) / STEP);
 /** Answers less likely than this do not decide where to probe. */

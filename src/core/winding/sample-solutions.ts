@@ -22,7 +22,7 @@ function shuffled(count: number, next: () => number): number[] {
 
 /** Places tried for one way, and for the whole sample, before another is drawn or what was found must do. */
 const ONE_BUDGET = 400;
-const WHOLE_BUDGET = 60_000;
+const WHOLE_BUDGET = 40_000;
 
 /**
  * A sample of the ways to understand a board that has too few readings to list them all: layouts by their share, posts in

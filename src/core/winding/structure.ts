@@ -75,6 +75,18 @@ function walk(size: number, joints: readonly Joint[], ways: Int32Array): number[
  * @param spares posts of the board that nothing hangs on
  */
 export function structureOf(layout: Layout, fault: BoardFault | null, spares: number, hasFrame: boolean): Structure {
+  const known = made.get(layout) ?? new Map<string, Structure>();
+  made.set(layout, known);
+  const key = `${JSON.stringify(fault)} ${spares} ${hasFrame}`;
+  const found = known.get(key) ?? makeStructure(layout, fault, spares, hasFrame);
+  known.set(key, found);
+  return found;
+}
+
+// Layouts are constant, so each structure is worked out once.
+const made = new WeakMap<Layout, Map<string, Structure>>();
+
+function makeStructure(layout: Layout, fault: BoardFault | null, spares: number, hasFrame: boolean): Structure {
   const places = [...layout.roles, ...Array.from({ length: spares }, () => SPARE), ...(hasFrame ? [FRAME] : [])];
   const size = places.length;
   const place = (role: LayoutRole): number => places.indexOf(role);

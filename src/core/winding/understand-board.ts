@@ -51,7 +51,7 @@ const WORTH_PROBING_BITS = 0.03;
 const LISTED = 400;
 const SAMPLE = 160;
 /** Places to try before a list of all answers is given up for a sample. */
-const BUDGET = 60_000;
+const BUDGET = 30_000;
 /** Answers less likely than this are not worth a word. */
 const WORTH_SAYING = 0.003;
 const SHOWN = 8;

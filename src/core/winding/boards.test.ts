@@ -1,7 +1,18 @@
 import fc from "fast-check";
 import { randomFrom, simulateBoard, type SimulatedBoard } from "../../../tests/support/simulated-board";
 import { isTruth, isTrueFault, plain, probeByAdvice } from "../../../tests/support/board-truth";
-import { faultsOf, LAYOUTS, layoutOf, solveBoard, understandBoard, USUAL_QUERY, type Board, type BoardReading } from ".";
+import {
+  faultsOf,
+  identifyThreeLeads,
+  type PairReading,
+  LAYOUTS,
+  layoutOf,
+  solveBoard,
+  understandBoard,
+  USUAL_QUERY,
+  type Board,
+  type BoardReading,
+} from ".";
 import { keepsFault } from "./layout";
 import { structureOf } from "./structure";
 
@@ -208,6 +219,29 @@ describe("boards a technician meets", () => {
   test("nothing read yet: any pair, and no answer", () => {
     expect(understandBoard(boardOf(8, []))).toMatchObject({ state: "empty", next: { a: 0, b: 1 }, answers: [] });
   });
+});
+
+test("three leads: the short path and the solver name the same", () => {
+  const random = randomFrom(55);
+  for (let board = 0; board < 40; board += 1) {
+    const made = simulateBoard(layoutOf("csr"), null, random);
+    const pair = (a: number, b: number): PairReading => {
+      const reading = made.board.readings.find((each) => Math.min(each.a, each.b) === a && Math.max(each.a, each.b) === b);
+      return reading?.kind === "ohms" ? reading : { kind: "open" };
+    };
+    const short = identifyThreeLeads({
+      pairs: [pair(0, 1), pair(1, 2), pair(0, 2)],
+      marks: [null, null, null],
+      leadOhm: 0.2,
+      leadStandardOhm: 0.05,
+      nearZeroOhm: 0.5,
+      coverageFactor: 2,
+    });
+    const found = understandBoard(made.board);
+    if (short.kind !== "named" || found.state !== "settled") continue;
+    const words = { common: "C", run: "R", start: "S" } as const;
+    expect(found.settledRoles).toEqual(short.roles.map((role) => [words[role]]));
+  }
 });
 
 test("twelve posts fully read are understood", () => {

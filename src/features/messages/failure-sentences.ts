@@ -20,7 +20,9 @@ const SENTENCES: Sentences = {
     `“${text}” is not a meter reading. Type the figure as shown, for example ${EXAMPLES[quantity]}.`,
   "reading-two-points": ({ text }) => `“${text}” has two decimal points. Type it with one, for example 1.23.`,
   "reading-negative": ({ quantity }) =>
-    `A ${quantity} cannot be negative. Swap the probes or zero the meter, then type the figure without the sign.`,
+    quantity === "resistance"
+      ? "Ohms below zero are volts on the leads: mains, a charged capacitor or a turning rotor. Prove it dead, let it stand, then type the figure without the sign."
+      : `A ${quantity} cannot be negative. Swap the probes or zero the meter, then type the figure without the sign.`,
   "reading-wrong-unit": ({ unit, quantity }) =>
     `“${unit}” is not a unit of ${quantity}. Type the figure in ${QUANTITIES[quantity].symbol}, for example ${EXAMPLES[quantity]}.`,
   "reading-unit-ambiguous": ({ unit, quantity }) =>

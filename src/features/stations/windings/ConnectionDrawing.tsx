@@ -1,8 +1,8 @@
 import type { Ref } from "react";
-import { formatQuantity } from "@/core/quantity";
 import type { Connection, Rung, RungPart } from "@/core/winding";
 import { roleWord } from "@/features/vocabulary/board-words";
-import { postName } from "./words";
+import { describe } from "./connection-words";
+import { fittedOhm, postName } from "./words";
 
 const STEP = 92;
 const RUNG = 82;
@@ -93,7 +93,7 @@ function PartDrawing({ part, names, x, y }: { part: RungPart; names: readonly st
         <g>
           <rect x={x - 30} y={y - 12} width="60" height="24" fill="var(--sheet)" />
           <path d={`M${x - 30} ${y}${"q7.5 -20 15 0".repeat(4)}`} {...ink} />
-          {label(`${WINDING_WORDS[part.cls]} ${part.ohm === null ? "" : formatQuantity("resistance", part.ohm, 0.5)}`)}
+          {label(`${WINDING_WORDS[part.cls]} ${part.ohm === null ? "" : fittedOhm(part.ohm)}`)}
         </g>
       );
     case "run-capacitor":
@@ -124,27 +124,4 @@ function PartDrawing({ part, names, x, y }: { part: RungPart; names: readonly st
         </g>
       );
   }
-}
-
-const PART_WORDS = {
-  "run-capacitor": "run capacitor",
-  "start-capacitor": "start capacitor",
-  switch: "switch or relay",
-  protector: "protector",
-} as const;
-
-/** The drawing in words, for a screen reader and for the printed page. */
-export function describe({ rungs }: Connection, names: readonly string[]): string {
-  return rungs
-    .map((rung) => {
-      const parts = rung.map((part) =>
-        part.kind === "post"
-          ? postName(names, part.post)
-          : part.kind === "winding"
-            ? `${WINDING_WORDS[part.cls]} winding`
-            : PART_WORDS[part.kind],
-      );
-      return `L1, ${parts.join(", ")}, L2`;
-    })
-    .join(". ");
 }

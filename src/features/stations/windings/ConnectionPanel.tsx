@@ -5,7 +5,8 @@ import { PickOne } from "@/components/Choice";
 import { ReadButton } from "@/components/ReadButton";
 import { connectBoard, type Connection, type ConnectionNote } from "@/core/winding";
 import { postName } from "./words";
-import { ConnectionDrawing, describe } from "./ConnectionDrawing";
+import { describe } from "./connection-words";
+import { ConnectionDrawing } from "./ConnectionDrawing";
 import { savePng, saveSvg } from "./drawing-file";
 import type { WindingsProps } from "./props";
 

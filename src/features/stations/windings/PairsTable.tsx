@@ -2,13 +2,13 @@
 import { FieldFlow } from "@/components/FieldFlow";
 import { FigureField } from "@/components/FigureField";
 import { KeyPad } from "@/components/KeyPad";
-import { formatNumber, formatQuantity } from "@/core/quantity";
+import { formatNumber } from "@/core/quantity";
 import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
 import { entryProblem, PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import type { WindingsProps } from "./props";
 import { windingSentences } from "./sentences";
-import { pairName, samePair, setPair, toPairEntry } from "./words";
+import { fittedOhm, pairName, samePair, setPair, toPairEntry } from "./words";
 
 /** All pairs as a table: the same readings as on the sketch, each against what the fit expects. */
 export function PairsTable({ record, assessment, house, facts, change }: WindingsProps) {
@@ -53,7 +53,7 @@ export function PairsTable({ record, assessment, house, facts, change }: Winding
                       onText={(text) => change((r) => setPair(r, pair, toPairEntry(text, house)))}
                     />
                   </td>
-                  <td className="num py-1 pb-2 text-right">{residual ? formatQuantity("resistance", residual.expectedOhm, 0.5) : ""}</td>
+                  <td className="num py-1 pb-2 text-right">{residual ? fittedOhm(residual.expectedOhm) : ""}</td>
                   <td className="num py-1 pb-2 text-right">{residual ? `${formatNumber(residual.score, 1)} u` : ""}</td>
                 </tr>
               );

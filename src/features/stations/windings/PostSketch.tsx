@@ -22,6 +22,8 @@ const WIDE = { width: 640, height: 330 } as const;
 const NARROW = { width: 390, height: 270 } as const;
 type View = typeof WIDE | typeof NARROW;
 const RADIUS = 21;
+/** Width of a letter of a post's name, about. */
+const LETTER = 7.5;
 /** A finger that slips this far was still a tap. */
 const SLIP = 10;
 /** Beyond so many posts only the windings themselves keep their figures, or the sketch is black with lines. */
@@ -141,7 +143,11 @@ function Post({ at: [x, y], view, name, roles, isWaiting, onGrip, onTap }: PostP
   const isCommon = roles?.includes("C") === true;
   const word = roles ? rolesWord(roles) : null;
   const isLow = y > view.height * 0.6;
-  const isLeft = x < view.width * 0.3;
+  // The name stands outward, unless it would run off the paper.
+  const isLeft = x < view.width * 0.3 && x - RADIUS - 8 > name.length * LETTER;
+  // A long role takes two lines, or it would run into its neighbour's.
+  const lines = (word ?? "?").split(/ (?=or )/);
+  const top = isLow ? y + RADIUS + 19 : y - RADIUS - 9 - 15 * (lines.length - 1);
   return (
     <g
       role="button"
@@ -168,9 +174,11 @@ function Post({ at: [x, y], view, name, roles, isWaiting, onGrip, onTap }: PostP
         strokeWidth={isWaiting ? 5 : 2.2}
       />
       <circle cx={x} cy={y} r={5.5} fill={isCommon ? "var(--sheet)" : "var(--ink)"} />
-      <Halo x={x} y={isLow ? y + RADIUS + 19 : y - RADIUS - 9} anchor="middle" size={15} weight={700} fill="var(--ink)">
-        {word ?? "?"}
-      </Halo>
+      {lines.map((line, index) => (
+        <Halo key={line} x={x} y={top + 15 * index} anchor="middle" size={lines.length > 1 ? 13 : 15} weight={700} fill="var(--ink)">
+          {line}
+        </Halo>
+      ))}
       <Halo
         x={isLeft ? x - RADIUS - 8 : x + RADIUS + 8}
         y={y + 5}

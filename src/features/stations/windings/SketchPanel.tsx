@@ -36,7 +36,10 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
   const areFew = pairs.length <= FEW_PAIRS;
   // While a figure is keyed the pair stays in hand, though the advice may move on with each digit.
   const [held, setHeld] = useState<PostPair | null>(null);
-  const inHand = selected ?? held ?? detail.next ?? pairs.find((pair) => entryAt(record, ...pair) === null) ?? pairs[0] ?? null;
+  // A board that is understood asks for nothing more; a pair can still be chosen on the sketch.
+  const isDone = detail.board !== null && detail.next === null && detail.board.state !== "contradiction";
+  const offered = isDone ? null : (pairs.find((pair) => entryAt(record, ...pair) === null) ?? pairs[0] ?? null);
+  const inHand = selected ?? held ?? detail.next ?? offered;
   const choose = (pair: PostPair | null) => {
     setSelected(pair);
     setHeld(null);
@@ -81,8 +84,14 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
       />
       <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
         <div className="flex min-w-0 flex-col gap-4">
-          <div data-pair-fields="" className={areFew ? "grid grid-cols-3 gap-4 max-lg:order-last" : "max-w-[360px] max-lg:order-last"}>
-            {areFew ? pairs.map((pair) => field(pair, false)) : inHand ? field(inHand, true) : null}
+          <div data-pair-fields="" className={areFew ? "grid grid-cols-3 gap-4 max-lg:order-last" : "max-w-[360px]"}>
+            {areFew ? (
+              pairs.map((pair) => field(pair, false))
+            ) : inHand ? (
+              field(inHand, true)
+            ) : (
+              <p className="caption">Nothing more needs measuring. Tap two posts to read or change a pair.</p>
+            )}
           </div>
           <Verdict
             assessment={assessment}

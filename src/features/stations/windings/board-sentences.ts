@@ -1,9 +1,7 @@
-import { formatNumber, formatProbability, formatQuantity } from "@/core/quantity";
+import { formatNumber, formatProbability } from "@/core/quantity";
 import type { BoardAnswer, BoardUnderstanding } from "@/core/winding";
 import { layoutWord, rolesWord, roleWord } from "@/features/vocabulary/board-words";
-import { pairName, postName, type WindingsDetail } from "./words";
-
-const ohm = (value: number): string => formatQuantity("resistance", value, 0.5);
+import { fittedOhm, pairName, postName, type WindingsDetail } from "./words";
 
 /** What is wrong under an answer, with the posts it is about; null where all is sound. */
 export function faultSentence({ structure, postOf }: BoardAnswer, names: readonly string[]): string | null {
@@ -32,7 +30,11 @@ export function faultSentence({ structure, postOf }: BoardAnswer, names: readonl
 function named({ structure, postOf }: BoardAnswer, names: readonly string[]): string {
   const { layout, places } = structure;
   const shown = layout.roles.filter((role) => !/^(SW|P|K)\d$|^P$/.test(role));
-  return shown.map((role) => `${roleWord(role).toLowerCase()} ${postName(names, postOf[places.indexOf(role)] ?? -1)}`).join(", ");
+  const at = (role: string): string => postName(names, postOf[places.indexOf(role)] ?? -1);
+  // The two ends of a winding of its own are told together.
+  const ends = (role: string): string => /^([MALW]|H\d)[12ab]$/.exec(role)?.[1] ?? role;
+  const groups = [...new Set(shown.map(ends))].map((group) => shown.filter((role) => ends(role) === group));
+  return groups.map((roles) => `${roleWord(roles[0] ?? "").toLowerCase()} ${roles.map(at).join(" and ")}`).join(", ");
 }
 
 function answerSentence(answer: BoardAnswer, names: readonly string[]): string {
@@ -73,7 +75,7 @@ function checked(board: BoardUnderstanding, names: readonly string[]): string[] 
   const saved = never > 0 ? ` ${never} of ${board.pairs} pairs need no measuring.` : "";
   if (!worst || spare <= 0) return saved ? [saved.trim()] : [];
   return [
-    `Checked against each other: the reading furthest off is ${pairName(names, [worst.a, worst.b])}, ${ohm(worst.measuredOhm)} where ${ohm(worst.expectedOhm)} fits, ${formatNumber(Math.abs(worst.score), 1)} times its uncertainty.${saved}`,
+    `Checked against each other: the reading furthest off is ${pairName(names, [worst.a, worst.b])}, ${fittedOhm(worst.measuredOhm)} where ${fittedOhm(worst.expectedOhm)} fits, ${formatNumber(Math.abs(worst.score), 1)} times its uncertainty.${saved}`,
   ];
 }
 

@@ -1,7 +1,17 @@
+import type { Facts } from "@/core/stations";
+import { connectBoard } from "@/core/winding";
 import { layoutWord } from "@/features/vocabulary/board-words";
 import type { StationView } from "../contract";
+import { describe } from "./connection-words";
 import { windingSentences, type WindingsDetail } from "./sentences";
 import { pairName, shownAt } from "./words";
+
+/** The connection in words, for the printed page; nothing while a winding is at fault or a post is open. */
+function connectionSentence({ elements, board, names }: WindingsDetail, { motorType }: Facts): string[] {
+  const isFaulty = board !== null && board.answers[0]?.structure.fault !== null;
+  const connection = elements.length > 0 && !isFaulty ? connectBoard(elements, motorType) : null;
+  return connection ? [`Connection: ${describe(connection, names)}.`] : [];
+}
 
 export const windingsView: StationView<"windings", WindingsDetail> = {
   title: "Windings",
@@ -36,6 +46,7 @@ export const windingsView: StationView<"windings", WindingsDetail> = {
     return [
       `${readings.join(", ")}.`,
       ...windingSentences(detail, facts.machineKind === "hermetic-compressor"),
+      ...connectionSentence(detail, facts),
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];
   },

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import "@testing-library/jest-dom";
-import { render, screen, within } from "@testing-library/react";
+import { render, screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { useState } from "react";
 import { NO_FACTS, type Facts } from "@/core/stations";
@@ -132,6 +132,7 @@ describe("the instrument", () => {
     await userEvent.click(screen.getByRole("button", { name: "Next" }));
     expect(screen.getByText(/meter shows$/).textContent).not.toBe(first);
     expect(screen.getByLabelText(/meter shows$/)).toHaveValue("");
+    await waitFor(() => expect(screen.getByLabelText(/meter shows$/)).toHaveFocus());
   });
   test("two posts by keyboard choose their pair, whatever the advice says", async () => {
     render(<Held first={recordOf(5, BLOWER.slice(0, 4))} />);

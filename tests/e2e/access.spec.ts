@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test } from "./support/vemmick";
+import { expect, STATIONS, test } from "./support/vemmick";
 
 const VIEWS = [
   "/",
@@ -9,21 +9,7 @@ const VIEWS = [
   "/ledger",
   "/house-rules",
   "/print?id=demo-nursery-fan-weak",
-  ...[
-    "complaint",
-    "plate",
-    "make-safe",
-    "look",
-    "hand-turn",
-    "capacitor",
-    "windings",
-    "frame",
-    "insulation",
-    "start-gear",
-    "decide",
-    "power-back",
-    "prove",
-  ].map((station) => `/traveller?id=demo-bakery-proofer&station=${station}`),
+  ...STATIONS.map((station) => `/traveller?id=demo-bakery-proofer&station=${station}`),
   ...["running", "swing", "discharge", "start-parts"].map(
     (method) => `/traveller?id=demo-bakery-proofer&station=capacitor&method=${method}`,
   ),

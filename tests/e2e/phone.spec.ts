@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { bench, expect, openRack, test } from "./support/vemmick";
+import { bench, expect, openRack, STATIONS, test } from "./support/vemmick";
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -75,21 +75,6 @@ test("a new PSC motor from complaint to decision, with a thumb", async ({ page }
 });
 
 test("nothing is wider than the phone, and what is pressed is big enough for a thumb", async ({ page }) => {
-  const stations = [
-    "complaint",
-    "plate",
-    "make-safe",
-    "look",
-    "hand-turn",
-    "capacitor",
-    "windings",
-    "frame",
-    "insulation",
-    "start-gear",
-    "decide",
-    "power-back",
-    "prove",
-  ];
   const methods = ["running", "swing", "discharge", "start-parts"].map(
     (method) => `/traveller?id=demo-bakery-proofer&station=capacitor&method=${method}`,
   );
@@ -104,7 +89,7 @@ test("nothing is wider than the phone, and what is pressed is big enough for a t
     ...methods,
     "/ledger",
     "/house-rules",
-    ...stations.map((id) => `/traveller?id=demo-bakery-proofer&station=${id}`),
+    ...STATIONS.map((id) => `/traveller?id=demo-bakery-proofer&station=${id}`),
   ]) {
     await page.goto(path);
     await expect(page.getByRole("heading", { level: 1 })).toBeAttached();

@@ -178,6 +178,9 @@ describe("boards a technician meets", () => {
     expect(found.state).toBe("open");
     expect(found.next).not.toBeNull();
     expect(found).toMatchObject({ measured: 4, pairs: 10 });
+    // What the next pair should show differs from answer to answer: that is why it is asked for.
+    expect(found.expected).toHaveLength(found.answers.length);
+    expect(new Set(found.expected.map((ohm) => (ohm === null ? "OL" : Math.round(ohm)))).size).toBeGreaterThan(1);
   });
   test("one reading keyed wrong is named", () => {
     const readings = full().map((reading) =>

@@ -136,6 +136,21 @@ export function unseenProbe(
   return null;
 }
 
+/** What a pair should show under one answer: ohms as the meter would show them, or null for no path. */
+export function expectedOhm(answer: WeighedSolution, [a, b]: readonly [number, number], table: BoardTable): number | null {
+  const { structure, postOf } = answer;
+  const way = structure.ways[postOf.indexOf(a) * structure.places.length + postOf.indexOf(b)] ?? -1;
+  if (way < 0) return null;
+  const fits = scaledFits(answer, table);
+  const total = fits.reduce((sum, { weight }) => sum + weight, 0);
+  const joints = fits.reduce((sum, { weight, values }) => {
+    let own = 0;
+    for (let joint = 0; joint < structure.joints.length; joint += 1) if (way & (1 << joint)) own += values[joint] ?? 0;
+    return sum + (weight / total) * own;
+  }, 0);
+  return joints + table.board.leadOhm;
+}
+
 /** Pairs measured so far, and how many there are. */
 export function countPairs(table: BoardTable): { readonly measured: number; readonly all: number } {
   const { size, state } = table;

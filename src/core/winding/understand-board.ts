@@ -2,7 +2,7 @@ import { tableOf, type Board, type BoardTable } from "./board";
 import { isNearZero } from "./fit-board";
 import type { MotorType } from "../motor";
 import type { LayoutRole } from "./layout";
-import { countPairs, nextProbe, unseenProbe, type Probe } from "./next-probe";
+import { countPairs, expectedOhm, nextProbe, unseenProbe, type Probe } from "./next-probe";
 import { sampleSolutions } from "./sample-solutions";
 import { findMisfits, solveWith, USUAL_SOLVE, type BoardSolution, type SolveOptions } from "./solve-board";
 import { weighSolutions, type WeighedSolution } from "./weigh-solutions";
@@ -39,6 +39,8 @@ export interface BoardUnderstanding {
   readonly misfits: readonly (readonly [number, number])[];
   /** pair to probe now; null when no reading would part what is left */
   readonly next: Probe | null;
+  /** what that pair should show under each of the answers, in their order; ohms, or null for no path */
+  readonly expected: readonly (number | null)[];
   readonly measured: number;
   readonly pairs: number;
 }
@@ -135,6 +137,19 @@ function toAnswers(weighed: readonly WeighedSolution[], posts: number): BoardAns
   return [...byKey.values()].sort((a, b) => b.probability - a.probability);
 }
 
+/** What the next pair should show under each answer; the likeliest way of laying it out speaks for an answer. */
+function expectationsOf(
+  answers: readonly BoardAnswer[],
+  weighed: readonly WeighedSolution[],
+  { a, b }: Probe,
+  table: BoardTable,
+): (number | null)[] {
+  return answers.map(({ structure, postOf }) => {
+    const own = weighed.find((each) => each.structure === structure && each.postOf === postOf);
+    return own ? expectedOhm(own, [a, b], table) : null;
+  });
+}
+
 function agreedRoles(answers: readonly BoardAnswer[], posts: number): (readonly LayoutRole[] | null)[] {
   const [best] = answers;
   return Array.from({ length: posts }, (_, post) => {
@@ -220,17 +235,19 @@ export function understandBoard(board: Board, query: BoardQuery = USUAL_QUERY): 
   const table = tableOf(board);
   const { measured, all: pairs } = countPairs(table);
   const nobody = Array.from({ length: board.posts }, () => null);
-  const nothing = { answers: [], isSample: false, settledRoles: nobody, residuals: [], misfits: [], measured, pairs };
+  const nothing = { answers: [], expected: [], isSample: false, settledRoles: nobody, residuals: [], misfits: [], measured, pairs };
   // Before anything is measured one pair is as good as another.
   if (measured === 0) return { ...nothing, state: "empty", next: board.posts > 1 ? { a: 0, b: 1, bits: 0 } : null };
   const found = weighAll(table, query);
   const answers = toAnswers(found.list, board.posts);
   const [best] = answers;
   if (!best) return { ...nothing, state: "contradiction", next: null, misfits: findMisfits(board, query.options) };
+  const shown = answers.filter(({ probability }) => probability >= WORTH_SAYING).slice(0, SHOWN);
   return {
     ...nothing,
     state: stateOf(measured, found, best),
-    answers: answers.filter(({ probability }) => probability >= WORTH_SAYING).slice(0, SHOWN),
+    answers: shown,
+    expected: found.next ? expectationsOf(shown, found.list, found.next, table) : [],
     isSample: found.isSample,
     settledRoles: found.isSample ? nobody : agreedRoles(answers, board.posts),
     residuals: found.isSample ? [] : residualsOf(best, table),

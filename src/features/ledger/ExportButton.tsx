@@ -2,7 +2,7 @@
 import { Download } from "lucide-react";
 import type { TravellerId } from "@/records";
 import { keep } from "@/store/storage-status";
-import { download } from "./download";
+import { download } from "@/components/download";
 
 /** Saves one card or everything as an open file. */
 export function ExportButton({ what, label }: { what: TravellerId | "everything"; label: string }) {

@@ -21,6 +21,23 @@ export const test = base.extend<{ watched: undefined }>({
 });
 export { expect };
 
+/** Every station, by its place on the strip. */
+export const STATIONS = [
+  "complaint",
+  "plate",
+  "make-safe",
+  "look",
+  "hand-turn",
+  "capacitor",
+  "windings",
+  "frame",
+  "insulation",
+  "start-gear",
+  "decide",
+  "power-back",
+  "prove",
+] as const;
+
 export const bench = (page: Page) => page.getByRole("main");
 export const strip = (page: Page) => page.getByRole("navigation", { name: "Strip" });
 export const caseOf = (page: Page) => page.getByRole("complementary", { name: "Case" });

@@ -1,7 +1,10 @@
-import { formatNumber, formatProbability } from "@/core/quantity";
+import { formatNumber, formatProbability, formatQuantity } from "@/core/quantity";
 import type { BoardAnswer, BoardUnderstanding } from "@/core/winding";
 import { layoutWord, rolesWord, roleWord } from "@/features/vocabulary/board-words";
 import { fittedOhm, pairName, postName, type WindingsDetail } from "./words";
+
+/** Outcomes told of one probe. */
+const MOST_OUTCOMES = 3;
 
 /** What is wrong under an answer, with the posts it is about; null where all is sound. */
 export function faultSentence({ structure, postOf }: BoardAnswer, names: readonly string[]): string | null {
@@ -77,6 +80,19 @@ function checked(board: BoardUnderstanding, names: readonly string[]): string[] 
   return [
     `Checked against each other: the reading furthest off is ${pairName(names, [worst.a, worst.b])}, ${fittedOhm(worst.measuredOhm)} where ${fittedOhm(worst.expectedOhm)} fits, ${formatNumber(Math.abs(worst.score), 1)} times its uncertainty.${saved}`,
   ];
+}
+
+/** Readings of the next pair that would part the likeliest answers, and what each would mean. */
+export function outcomeSentences({ board, names, next }: WindingsDetail): string[] {
+  if (!board || !next) return [];
+  const seen = new Map<string, string>();
+  for (const [index, answer] of board.answers.slice(0, MOST_OUTCOMES).entries()) {
+    const ohm = board.expected[index] ?? null;
+    const shown = ohm === null ? "OL" : `About ${formatQuantity("resistance", ohm, 10)}`;
+    const roles = next.map((post) => `${postName(names, post)} ${rolesWord(answer.roles[post] ?? []).toLowerCase()}`).join(", ");
+    if (!seen.has(shown)) seen.set(shown, roles);
+  }
+  return seen.size > 1 ? [...seen].map(([shown, roles]) => `${shown}: ${roles}.`) : [];
 }
 
 /** What the readings of a board mean, most important first. */

@@ -1,3 +1,5 @@
+import { download } from "@/components/download";
+
 /** Resolution of the picture against the drawing. */
 const SHARP = 2;
 
@@ -17,18 +19,9 @@ function standAlone(svg: SVGSVGElement): { readonly text: string; readonly width
   return { text, width, height };
 }
 
-function hand(url: string, name: string): void {
-  const link = document.createElement("a");
-  link.href = url;
-  link.download = name;
-  link.click();
-  // The browser has taken the file by then.
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
-}
-
 /** Hands the drawing to the browser's own download as SVG. */
 export function saveSvg(svg: SVGSVGElement, name: string): void {
-  hand(URL.createObjectURL(new Blob([standAlone(svg).text], { type: "image/svg+xml" })), `${name}.svg`);
+  download(standAlone(svg).text, `${name}.svg`, "image/svg+xml");
 }
 
 /** Hands the drawing to the browser's own download as a picture. */
@@ -42,5 +35,5 @@ export async function savePng(svg: SVGSVGElement, name: string): Promise<void> {
   canvas.height = height * SHARP;
   canvas.getContext("2d")?.drawImage(picture, 0, 0, canvas.width, canvas.height);
   const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, "image/png"));
-  if (blob) hand(URL.createObjectURL(blob), `${name}.png`);
+  if (blob) download(blob, `${name}.png`);
 }

@@ -2,6 +2,7 @@ import type { Facts } from "@/core/stations";
 import { connectBoard } from "@/core/winding";
 import { layoutWord } from "@/features/vocabulary/board-words";
 import type { StationView } from "../contract";
+import { outcomeSentences } from "./board-sentences";
 import { describe } from "./connection-words";
 import { windingSentences, type WindingsDetail } from "./sentences";
 import { pairName, shownAt } from "./words";
@@ -30,9 +31,13 @@ export const windingsView: StationView<"windings", WindingsDetail> = {
     const { next, board, measured } = detail;
     if (!next || measured === 0 || !board) return null;
     const [best] = board.answers;
+    const outcomes = board.isSample ? [] : outcomeSentences(detail);
     return {
       title: `Probe ${pairName(detail.names, next)}`,
-      reason: `${best && !board.isSample ? `It settles most of what is still open: likeliest so far, ${layoutWord(best.structure.layout.id).toLowerCase()}.` : "It settles most of what is still open."} ${measured} of ${detail.pairs} pairs measured.`,
+      reason:
+        outcomes.length > 0
+          ? outcomes.join(" ")
+          : `It settles most of what is still open${best && !board.isSample ? `: likeliest so far, ${layoutWord(best.structure.layout.id).toLowerCase()}` : ""}. ${measured} of ${detail.pairs} pairs measured.`,
     };
   },
   say: (record, { detail }, facts) => {

@@ -9,6 +9,7 @@ import { BLANK_WINDINGS, windingsStation, type WindingsRecord } from "@/core/sta
 import { LAYOUTS } from "@/core/winding";
 import { layoutWord, roleWord } from "@/features/vocabulary/board-words";
 import { toHouse, UNSET_HOUSE } from "@/records";
+import { windingsView } from ".";
 import Instrument from "./Instrument";
 import { addPost, dropPost, layPattern, PATTERNS, setFrame, usedPosts } from "./patterns";
 import { windingSentences } from "./sentences";
@@ -72,6 +73,15 @@ describe("words", () => {
       /D, E: no path .* capacitance range/,
     );
   });
+});
+
+test("the next move says what each outcome would mean", () => {
+  const assessment = windingsStation.assess(recordOf(5, BLOWER.slice(0, 4)), context({ motorType: "psc" }));
+  const move = windingsView.move?.(assessment);
+  if (assessment.detail.next === null) throw new Error("nothing is asked for");
+  expect(move?.title).toMatch(/^Probe [A-E] to [A-E]$/);
+  expect(move?.reason).toMatch(/(About [\d.]+\sΩ|OL): [A-E] [a-z ]+, [A-E] [a-z ]+\. (About|OL)|settles most/);
+  expect(windingsView.move?.(windingsStation.assess(recordOf(5, BLOWER), context()))).toBeNull();
 });
 
 describe("patterns", () => {

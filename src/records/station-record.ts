@@ -44,8 +44,9 @@ function widenCapacitor(row: Record<string, unknown>): Record<string, unknown> {
   return { ...row, data: { ...added, ...row.data } };
 }
 
-/** Version 3: the windings station takes any board; posts have names and places, readings stand by pair of posts. */
-function widenWindings(row: Record<string, unknown>): Record<string, unknown> {
+/** Version 3: a beep at the frame; the windings station takes any board, with named posts and readings by pair of posts. */
+function widenBoards(row: Record<string, unknown>): Record<string, unknown> {
+  if (row.stationId === "frame" && typeof row.data === "object") return { ...row, data: { beeps: null, ...row.data } };
   if (row.stationId !== "windings" || typeof row.data !== "object" || row.data === null) return row;
   const { leads, pairs, ...rest } = row.data as { leads?: unknown; pairs?: unknown };
   if (!Array.isArray(leads) || !Array.isArray(pairs)) return row;
@@ -83,7 +84,7 @@ export const stationRecordType = defineRecordType({
   schema: StationRecordSchema,
   migrations: [
     { to: 2, migrate: widenCapacitor },
-    { to: 3, migrate: widenWindings },
+    { to: 3, migrate: widenBoards },
   ],
 });
 

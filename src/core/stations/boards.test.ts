@@ -195,6 +195,10 @@ describe("insulation", () => {
     expect(found.stamp).toBe(stamp);
     if (stamp === "not-done") expect(found.findings).toEqual([]);
   });
+  test("windings that stand apart are picked by hand where nothing says so", () => {
+    expect(cell("42", { joining: "halves" }).detail.groups).toEqual(["half-1", "half-2", "start"]);
+    expect(cell("42", { joining: "halves" }).detail.cells).toHaveLength(6);
+  });
   test("in a vacuum the test is not proposed either", () => expect(cell("42", { isInVacuum: true }).openTests).toEqual([]));
   test("a fall to a fifth is told however high the figure still is", () => {
     const before: EarlierVisit[] = [

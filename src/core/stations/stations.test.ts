@@ -196,6 +196,15 @@ describe("windings and frame", () => {
     const [a = "", b = "", c = ""] = texts;
     expect(assess({ frame: { readings: [ohms(a), ohms(b), ohms(c)] } }).stations.frame).toMatchObject({ stamp, detail: { state } });
   });
+  test.each([
+    [true, [], "out", "beeped"],
+    [true, ["OL", "OL", "OL"], "out", "beeped"],
+    [false, [], "noted", "no-beep"],
+    [false, ["OL", "OL", "OL"], "holds", "clear"],
+    [false, ["OL", "58", "OL"], "out", "grounded"],
+  ])("a beeper that beeps: %s, readings %j: %s", (beeps, texts, stamp, state) => {
+    expect(assess({ frame: { beeps, readings: texts.map(ohms) } }).stations.frame).toMatchObject({ stamp, detail: { state } });
+  });
   test("one grounded lead is enough, before the others are measured", () => {
     const { stations, standing } = assess({ frame: { readings: [ohms("60"), null, null] } });
     expect(stations.frame.stamp).toBe("out");

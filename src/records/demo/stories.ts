@@ -79,6 +79,7 @@ function insulation(clock: DemoClock, minutes: number, temperature: string, allT
     temperature: clock.read(temperature, "temperature", minutes),
     isDisconnected: true,
     isInVacuum: false,
+    joining: null,
     rule: null,
     cells: [{ a: "all", b: "frame", entry: clock.read(allToFrame, "insulation", minutes + 2) }],
     isDischarged: true,

@@ -8,12 +8,14 @@ const MOST_LEADS = 12;
 const schema = v.object({
   /** each lead to bare metal */
   readings: v.pipe(v.array(v.nullable(EntrySchema)), v.maxLength(MOST_LEADS)),
+  /** continuity beeper on every lead: it beeped on one, or on none */
+  beeps: v.nullable(v.boolean()),
   note: NoteSchema,
 });
 export type FrameRecord = v.InferOutput<typeof schema>;
 
 export interface FrameDetail {
-  readonly state: "not-done" | "some" | "clear" | "leaks" | "grounded";
+  readonly state: "not-done" | "some" | "clear" | "leaks" | "grounded" | "beeped" | "no-beep";
   readonly measured: number;
   /** lead with the lowest reading, and the reading; null while all are clear */
   readonly worst: { readonly lead: number; readonly ohm: number } | null;
@@ -27,6 +29,12 @@ const FINGERS_OHM = 100_000;
 
 const ohmOf = (entry: Entry | null): number | null => (entry?.reading?.kind === "value" ? entry.reading.value : null);
 
+/** A beeper ends near 30 Ω: silence leaves leaks of kilo-ohms possible. */
+const BEEP_FINDINGS: Partial<Record<FrameDetail["state"], Finding[]>> = {
+  beeped: [{ test: "frame-ohms", weights: { grounded: 1 } }],
+  "no-beep": [{ test: "frame-ohms", weights: { clear: 0.7, leaks: 0.2, grounded: 0.1 } }],
+};
+
 /** Each lead to the frame: any ohms at all on an ohmmeter is a ground fault; OL does not prove insulation. */
 export const frameStation = defineStation({
   definition: {
@@ -37,7 +45,7 @@ export const frameStation = defineStation({
     cautions: ["bare-metal", "pressurised-terminals"],
   },
   schema,
-  blank: { readings: [], note: "" } as FrameRecord,
+  blank: { readings: [], beeps: null, note: "" } as FrameRecord,
   assess(record, { facts, house }) {
     const limitOhm = house.frameLimitMegohm * 1e6;
     const { leadNames } = facts;
@@ -51,13 +59,25 @@ export const frameStation = defineStation({
       .sort((a, b) => a.ohm - b.ohm);
     const worst = low[0] ?? null;
     const isGrounded = worst !== null && worst.ohm < limitOhm;
-    const state = isGrounded ? "grounded" : measured === 0 ? "not-done" : measured < leadNames.length ? "some" : worst ? "leaks" : "clear";
+    const byOhms = isGrounded
+      ? "grounded"
+      : measured < leadNames.length
+        ? measured === 0
+          ? "not-done"
+          : "some"
+        : worst
+          ? "leaks"
+          : "clear";
+    // A beep is a path of a few ohms whatever the other leads read; silence says less than ohms do.
+    const state = record.beeps === true && !isGrounded ? "beeped" : record.beeps === false && byOhms === "not-done" ? "no-beep" : byOhms;
     const stamp: Record<FrameDetail["state"], Stamp> = {
       "not-done": "not-done",
       some: "not-done",
       clear: "holds",
       leaks: "noted",
       grounded: "out",
+      beeped: "out",
+      "no-beep": "noted",
     };
     const findings: Finding[] =
       state === "grounded"
@@ -71,7 +91,7 @@ export const frameStation = defineStation({
           ? [{ test: "frame-ohms", weights: { clear: 1 } }]
           : state === "leaks"
             ? [{ test: "frame-ohms", weights: { leaks: 1 } }]
-            : [];
+            : (BEEP_FINDINGS[state] ?? []);
     const detail: FrameDetail = {
       state,
       measured,

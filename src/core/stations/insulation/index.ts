@@ -28,6 +28,14 @@ const entry = v.nullable(EntrySchema);
 export const CELL_ENDS = [...WINDING_GROUPS, "frame"] as const;
 export type CellEnd = (typeof CELL_ENDS)[number];
 
+/** Windings by how they are joined inside. Persisted: do not change without a migration. */
+export const APART_SORTS = ["joined", "two", "halves"] as const;
+const APART: Record<(typeof APART_SORTS)[number], readonly WindingGroup[]> = {
+  joined: ["all"],
+  two: ["main", "start"],
+  halves: ["half-1", "half-2", "start"],
+};
+
 const schema = v.object({
   /** tester first: leads together read zero, apart read infinity */
   together: entry,
@@ -38,6 +46,8 @@ const schema = v.object({
   isDisconnected: v.nullable(v.boolean()),
   /** a compressor whose system is pumped down: no test voltage */
   isInVacuum: v.nullable(v.boolean()),
+  /** which windings stand apart, where the windings station does not say */
+  joining: v.nullable(v.picklist(APART_SORTS)),
   rule: v.nullable(v.picklist(INSULATION_RULES)),
   cells: v.pipe(v.array(v.object({ a: v.picklist(CELL_ENDS), b: v.picklist(CELL_ENDS), entry: EntrySchema })), v.maxLength(40)),
   isDischarged: v.nullable(v.boolean()),
@@ -52,6 +62,7 @@ export const BLANK_INSULATION: InsulationRecord = {
   temperature: null,
   isDisconnected: null,
   isInVacuum: null,
+  joining: null,
   rule: null,
   cells: [],
   isDischarged: null,
@@ -198,7 +209,7 @@ export const insulationStation = defineStation({
   blank: BLANK_INSULATION,
   assess(record, context) {
     const { facts, house } = context;
-    const groups = facts.windingGroups;
+    const groups = record.joining === null ? facts.windingGroups : APART[record.joining];
     const limits = limitsOf(record, context);
     const cells = groups.flatMap((a, index) =>
       [...groups.slice(index + 1), "frame" as const].map((b) => cellOf(record, a, b, limits, context)),

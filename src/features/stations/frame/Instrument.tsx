@@ -1,4 +1,5 @@
 "use client";
+import { YesNo } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
@@ -41,10 +42,15 @@ export default function Instrument({ record, assessment, house, change }: Instru
               All {countWord(detail)} read OL
             </button>
           ) : null}
-          <Verdict assessment={assessment} word={detail.state === "grounded" ? "Ground fault" : null} sentences={sentences(detail)} />
+          <Verdict
+            assessment={assessment}
+            word={detail.state === "grounded" || detail.state === "beeped" ? "Ground fault" : null}
+            sentences={sentences(detail)}
+          />
         </div>
         <KeyPad extras={PAD_EXTRAS.resistance} />
       </div>
+      <YesNo legend="Continuity beeper: it beeps on a lead" value={record.beeps} onValue={(beeps) => change((r) => ({ ...r, beeps }))} />
       <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
     </FieldFlow>
   );

@@ -7,11 +7,11 @@ export const frameView: StationView<"frame", Detail> = {
   brief: ({ detail, stamp }) =>
     stamp === "not-done" && detail.measured > 0
       ? `${detail.measured} of ${detail.leadNames.length}`
-      : detail.state === "grounded"
+      : detail.state === "grounded" || detail.state === "beeped"
         ? "Grounded"
         : null,
   say: (record, { detail }) => {
-    if (detail.measured === 0) return [];
+    if (detail.measured === 0) return record.beeps === null ? [] : sentences(detail);
     const readings = record.readings.flatMap((entry, lead) => (entry?.reading ? [`${nameOf(detail, lead)} ${entry.text}`] : []));
     return [`To the frame: ${readings.join(", ")}.`, ...sentences(detail), ...(record.note.trim() ? [record.note.trim()] : [])];
   },

@@ -29,6 +29,13 @@ export function sentences(detail: Detail): string[] {
       ];
     case "leaks":
       return [`${worst}: above the limit for an ohmmeter, but not OL. Damp or dirt; dry it, and settle it with an insulation test.`];
+    case "beeped":
+      return [
+        "It beeps: a path of a few ohms to the frame, a ground fault. The motor is finished, and tripping is explained.",
+        "Measure each lead in ohms to say which one.",
+      ];
+    case "no-beep":
+      return ["No beep: no path of a few ohms. That does not prove insulation; read each lead in ohms, or test it at 500 V."];
     case "grounded":
       return [
         `${worst}: a ground fault. The motor is finished, and tripping is explained.`,

@@ -10,7 +10,7 @@ import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { Lattice } from "./Lattice";
-import { type Detail, RULES, sentences, TEST_VOLTS } from "./words";
+import { APART, type Detail, RULES, sentences, TEST_VOLTS } from "./words";
 
 function setCell(record: InsulationRecord, a: CellEnd, b: CellEnd, entry: Entry | null): InsulationRecord {
   const others = record.cells.filter((cell) => cell.a !== a || cell.b !== b);
@@ -31,6 +31,7 @@ export default function Instrument({ record, assessment, house, facts, change }:
           onValue={(isDisconnected) => set({ isDisconnected })}
         />
         {isHermetic ? <YesNo legend="System in a vacuum" value={record.isInVacuum} onValue={(isInVacuum) => set({ isInVacuum })} /> : null}
+        <PickOne legend="Windings" options={APART} picked={record.joining} onPick={(joining) => set({ joining })} />
         <PickOne
           legend="Test voltage"
           options={TEST_VOLTS}

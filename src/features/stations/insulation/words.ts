@@ -22,6 +22,12 @@ export const RULES = [
   { id: "hermetic", label: "Hermetic bands" },
 ] as const;
 
+export const APART = [
+  { id: "joined", label: "Joined inside" },
+  { id: "two", label: "Main and start apart" },
+  { id: "halves", label: "Two halves and start" },
+] as const;
+
 export const TEST_VOLTS = [
   { id: "250", label: "250 V" },
   { id: "500", label: "500 V" },

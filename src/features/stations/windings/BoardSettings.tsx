@@ -30,6 +30,11 @@ export function BoardSettings({ record, change }: BoardSettingsProps) {
     setProblem(isUsed ? `The last post has readings. Empty them at Pairs first, then take it away.` : null);
     if (!isUsed && count > FEWEST_POSTS) change(dropPost);
   };
+  const toggleFrame = () => {
+    const isUsed = record.hasFrame && record.pairs.some(({ a, b }) => a === count || b === count);
+    setProblem(isUsed ? "The frame has readings. Empty them at Pairs first, then leave it out." : null);
+    if (!isUsed) change((r) => setFrame(r, !r.hasFrame));
+  };
   return (
     <details className="border-t border-rule pt-2">
       <summary className="flex min-h-[44px] cursor-pointer items-center gap-2 text-[15px] font-semibold">
@@ -50,7 +55,7 @@ export function BoardSettings({ record, change }: BoardSettingsProps) {
           <button type="button" className="btn" onClick={drop}>
             Take the last post away
           </button>
-          <button type="button" className="btn" aria-pressed={record.hasFrame} onClick={() => change((r) => setFrame(r, !r.hasFrame))}>
+          <button type="button" className="btn" aria-pressed={record.hasFrame} onClick={toggleFrame}>
             {record.hasFrame ? "Leave the frame out" : "Measure to the frame too"}
           </button>
           <label className="btn cursor-pointer">

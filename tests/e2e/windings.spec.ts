@@ -107,6 +107,30 @@ test("the five-lead blower that was left half measured: the advice names it, the
   }
 });
 
+test("a whole board by keyboard alone: figure, Enter, the next pair has the caret", async ({ page }) => {
+  await startCard(page, "hums");
+  await makeSafe(page);
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("w");
+  await expect(page.getByRole("heading", { name: "Windings", level: 1 })).toBeVisible();
+  await page.getByText(/^Board: \d+ posts/).focus();
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "4 posts", exact: true }).focus();
+  await page.keyboard.press("Enter");
+  await page.getByLabel(/meter shows$/).focus();
+  for (let probes = 0; probes < 6; probes += 1) {
+    const caret = page.locator("input[data-figure]:focus");
+    await expect(caret).toHaveValue("");
+    const pair = ((await page.locator("label", { hasText: "meter shows" }).textContent()) ?? "").replace(", meter shows", "");
+    await page.keyboard.type(shown({ "A B": "3.4", "C D": "9.3" }, pair));
+    await page.keyboard.press("Enter");
+    await expect(bench(page).getByText("being worked out")).toHaveCount(0);
+    if ((await page.getByText("Nothing more needs measuring").count()) > 0) break;
+  }
+  await expect(page.getByRole("button", { name: "Post A, Main" })).toBeVisible();
+  await expect(bench(page).getByText(/^Main and start winding on posts of their own: main A and B, start winding C and D/)).toBeVisible();
+});
+
 test("a contradictory reading is marked, and corrected where it stands", async ({ page }) => {
   await startCard(page, "hums");
   await makeSafe(page);

@@ -1,5 +1,5 @@
 "use client";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { FieldFlow } from "@/components/FieldFlow";
 import { FigureField } from "@/components/FigureField";
 import { KeyPad } from "@/components/KeyPad";
@@ -11,6 +11,7 @@ import { entryProblem, PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { BoardSettings } from "./BoardSettings";
 import type { WindingsProps } from "./props";
+import { choosePair, EMPTY_HAND, tapPost } from "./hand";
 import { PostSketch } from "./PostSketch";
 import { windingSentences } from "./sentences";
 import { TriangleAndSum } from "./TriangleAndSum";
@@ -31,27 +32,27 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
   const { detail } = assessment;
   // Three leads keep the order in which they are usually probed: round the triangle.
   const pairs: readonly PostPair[] = detail.three ? LEAD_PAIRS : pairsOf(record);
-  const [waiting, setWaiting] = useState<number | null>(null);
-  const [selected, setSelected] = useState<PostPair | null>(null);
+  const [hand, setHand] = useState(EMPTY_HAND);
   const areFew = pairs.length <= FEW_PAIRS;
-  // While a figure is keyed the pair stays in hand, though the advice may move on with each digit.
-  const [held, setHeld] = useState<PostPair | null>(null);
   // A board that is understood asks for nothing more; a pair can still be chosen on the sketch.
   const isDone = detail.board !== null && detail.next === null && detail.board.state !== "contradiction";
-  const offered = isDone ? null : (pairs.find((pair) => entryAt(record, ...pair) === null) ?? pairs[0] ?? null);
-  const inHand = selected ?? held ?? detail.next ?? offered;
-  const choose = (pair: PostPair | null) => {
-    setSelected(pair);
-    setHeld(null);
-    setWaiting(null);
-    focusSoon(areFew && pair ? pairs.findIndex((each) => samePair(each, pair)) : 0);
-  };
-  const tap = (post: number) => {
-    if (waiting === null) return setWaiting(post);
-    if (waiting === post) return setWaiting(null);
-    choose([Math.min(waiting, post), Math.max(waiting, post)]);
-  };
+  // While the advice is worked out no pair is offered in its place, or a figure would land on the wrong one.
+  const offered = isDone || detail.isWorking ? null : (pairs.find((pair) => entryAt(record, ...pair) === null) ?? pairs[0] ?? null);
+  const inHand = hand.selected ?? hand.held ?? detail.next ?? offered;
+  const choose = (pair: PostPair | null) => setHand((now) => choosePair(now, pair));
   const goOn = () => choose(null);
+  const index = areFew ? pairs.findIndex((pair) => samePair(pair, hand.selected)) : 0;
+  useEffect(() => {
+    if (hand.asks > 0) focusSoon(index);
+    // Only a new request moves the focus.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [hand.asks]);
+  const inHandKey = inHand?.join() ?? "";
+  useEffect(() => {
+    // The field of another pair is another field: whoever was keying goes on keying there.
+    if (hand.asks > 0 && inHandKey !== "" && document.activeElement === document.body) focusSoon(index);
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [inHandKey]);
   const field = (pair: PostPair, isLarge: boolean) => {
     const entry = entryAt(record, ...pair);
     return (
@@ -63,9 +64,9 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
         problem={entryProblem(entry, "resistance")}
         size={isLarge ? "large" : "normal"}
         isAutoFocused={isLarge ? detail.measured === 0 : samePair(pair, pairs[0] ?? null) && entry === null && detail.measured === 0}
-        onFocusField={() => (areFew ? setSelected(pair) : setHeld(pair))}
+        onFocusField={() => setHand((now) => (areFew ? { ...now, selected: pair } : { ...now, held: pair }))}
         onText={(text) => {
-          if (!areFew) setHeld(pair);
+          if (!areFew) setHand((now) => ({ ...now, held: pair }));
           change((r) => setPair(r, pair, toPairEntry(text, house)));
         }}
       />
@@ -77,8 +78,8 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
         record={record}
         detail={detail}
         selected={inHand}
-        waiting={waiting}
-        onTap={tap}
+        waiting={hand.waiting}
+        onTap={(post) => setHand((now) => tapPost(now, post))}
         onPair={choose}
         onMove={(post, x, y) => change((r) => ({ ...r, posts: r.posts.map((each, at) => (at === post ? { ...each, x, y } : each)) }))}
       />
@@ -90,7 +91,11 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
             ) : inHand ? (
               field(inHand, true)
             ) : (
-              <p className="caption">Nothing more needs measuring. Tap two posts to read or change a pair.</p>
+              <p className="caption">
+                {detail.isWorking
+                  ? "The next pair is being worked out."
+                  : "Nothing more needs measuring. Tap two posts to read or change a pair."}
+              </p>
             )}
           </div>
           <Verdict

@@ -10,6 +10,7 @@ import { LAYOUTS } from "@/core/winding";
 import { layoutWord, roleWord } from "@/features/vocabulary/board-words";
 import { toHouse, UNSET_HOUSE } from "@/records";
 import { windingsView } from ".";
+import { EMPTY_HAND, tapPost } from "./hand";
 import Instrument from "./Instrument";
 import { addPost, dropPost, layPattern, PATTERNS, setFrame, usedPosts } from "./patterns";
 import { windingSentences } from "./sentences";
@@ -130,6 +131,16 @@ test.each([
   ["17.5 µF", "capacitance"],
   ["inf", "resistance"],
 ])("%s on a pair is %s", (text, quantity) => expect(toPairEntry(text, HOUSE)?.reading?.quantity).toBe(quantity));
+
+test.each([
+  [[2], { waiting: 2, selected: null, asks: 0 }],
+  [[2, 2], { waiting: null, selected: null, asks: 0 }],
+  [[4, 1], { waiting: null, selected: [1, 4], asks: 1 }],
+  [[4, 1, 3], { waiting: 3, selected: [1, 4], asks: 1 }],
+  [[4, 1, 3, 0], { waiting: null, selected: [0, 3], asks: 2 }],
+])("posts tapped in turn, however fast: %j", (posts, hand) => {
+  expect(posts.reduce(tapPost, EMPTY_HAND)).toMatchObject(hand);
+});
 
 describe("the instrument", () => {
   test("on a larger board one field stands for the pair in hand; Next goes where the advice goes", async () => {

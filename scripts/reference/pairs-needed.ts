@@ -56,7 +56,7 @@ export function pairsNeeded(topology: string, policy: string, motors: number): P
 
 /** A distribution, not a single verdict: the mean count of pairs is compared, and how often the answer was right. */
 export function checkPairsNeeded({ inputs, outputs }: ReferenceCase, tolerance: Tolerance): Miss[] {
-  const found = pairsNeeded(String(inputs.topology), String(inputs.policy), 60);
+  const found = pairsNeeded(String(inputs.topology), String(inputs.policy), 40);
   const wanted = { mean_pairs: outputs.mean_pairs };
   const misses = compare(wanted, { mean_pairs: found.meanPairs }, tolerance);
   const allowed = Number((tolerance.correct_fraction as { absolute?: number } | undefined)?.absolute ?? 0.05);

@@ -1,3 +1,4 @@
+import * as v from "valibot";
 import { DEFAULT_METER, toHouseFigures } from "../house";
 import { takeReading, type Entry, type Quantity } from "../quantity";
 import { assessTraveller, type StationEntries, type TravellerAssessment } from "./assess-traveller";
@@ -6,7 +7,7 @@ import { BLANK_INSULATION, insulationStation, type InsulationRecord } from "./in
 import { BLANK_START_GEAR, startGearStation, type StartGearRecord } from "./start-gear";
 import { STATIONS } from "./registry";
 import { studyNow } from "./studies";
-import { BLANK_WINDINGS, pairsOf, type WindingsRecord } from "./windings";
+import { BLANK_WINDINGS, pairsOf, windingsStation, type WindingsRecord } from "./windings";
 
 const HOUSE = toHouseFigures({});
 const AT = "2026-11-23T10:00:00.000Z";
@@ -80,6 +81,15 @@ describe("windings on any board", () => {
     );
     expect(stations.windings.stamp).toBe("out");
     expect(standing.suspects[0]?.suspect).toBe("ground-fault");
+  });
+  test.each([
+    [[0, 2], false, true],
+    [[0, 3], false, false],
+    [[0, 3], true, true],
+    [[1, 1], true, false],
+  ] as const)("a kept pair %j on three posts, frame %s: %s", ([a, b], hasFrame, isGood) => {
+    const record = { ...board("ABC", []), hasFrame, pairs: [{ a, b, entry: ohms("9.0") }] };
+    expect(v.is(windingsStation.schema, record)).toBe(isGood);
   });
   test("pairs of a board with its frame", () => {
     expect(pairsOf({ posts: board("ABC", []).posts, hasFrame: true })).toEqual([

@@ -11,8 +11,7 @@ const share = v.pipe(v.number(), v.minValue(0), v.maxValue(1));
 const post = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(MOST_POSTS));
 const entry = v.nullable(EntrySchema);
 
-/** Everything keyed at the windings station. Field names are persisted: do not change without a migration. */
-export const WindingsRecordSchema = v.object({
+const fields = v.object({
   /** as the technician writes them, where they sit on the board as parts of its width and height */
   posts: v.pipe(
     v.array(v.object({ name: v.pipe(v.string(), v.maxLength(40)), x: share, y: share })),
@@ -40,6 +39,14 @@ export const WindingsRecordSchema = v.object({
   }),
   note: NoteSchema,
 });
+/** Everything keyed at the windings station. Field names are persisted: do not change without a migration. */
+export const WindingsRecordSchema = v.pipe(
+  fields,
+  v.check(({ posts, hasFrame, pairs }) => {
+    const last = posts.length - (hasFrame ? 0 : 1);
+    return pairs.every(({ a, b }) => a !== b && a <= last && b <= last);
+  }, "pairs must name two posts of the board"),
+);
 export type WindingsRecord = v.InferOutput<typeof WindingsRecordSchema>;
 export type PostPair = readonly [number, number];
 

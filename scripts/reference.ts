@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import type { CaseFile } from "./reference/case-file";
-import { CHECKERS } from "./reference/checkers";
+import { CHECKERS, REPORTS } from "./reference/checkers";
 
 /** Usage: npm run reference -- FILE... ; checks reference case files against the core. */
 const files = process.argv.slice(2);
@@ -22,6 +22,8 @@ for (const path of files) {
   }
   for (const reference of file.cases) {
     const misses = checker(reference, file.tolerance);
+    const report = REPORTS[file.set]?.(reference);
+    if (report) console.log(`${reference.id}  ${report}`);
     const isJudged = reference.quantitative !== false && reference.certain !== false;
     for (const miss of misses) {
       console.log(

@@ -4,7 +4,7 @@ import { decideConformity, parseReading, QUANTITIES, type Quantity } from "@/cor
 import { checkCombinations, checkDischarge, checkRunning } from "./capacitor-checkers";
 import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
 import { checkDiagnosis } from "./diagnosis-checker";
-import { checkPairsNeeded } from "./pairs-needed";
+import { checkPairsNeeded, reportPairsNeeded } from "./pairs-needed";
 import { checkInsulationTemperature, checkLeads, checkWindingTemperature } from "./winding-checkers";
 
 type Checker = (reference: ReferenceCase, tolerance: Tolerance) => Miss[];
@@ -77,3 +77,6 @@ export const CHECKERS: Record<string, Checker> = {
   winding_temperature: checkWindingTemperature,
   insulation_temperature: checkInsulationTemperature,
 };
+
+/** Sets that are distributions are shown beside the listed figures as well. */
+export const REPORTS: Record<string, (reference: ReferenceCase) => string> = { lead_pairs_needed: reportPairsNeeded };

@@ -139,22 +139,11 @@ export function identifyThreeLeads(input: ThreeLeadInput): ThreeLeadAnswer {
   return nameLeads([first, second, third], input);
 }
 
-const MARKS: readonly (readonly [WindingRole, RegExp])[] = [
-  ["common", /^(c|com|common)$/i],
-  ["run", /^(r|run|main|m)$/i],
-  ["start", /^(s|start|aux|auxiliary|herm)$/i],
-];
-
-/** Role that a lead's name states by itself (`C`, `Run`, `start`); colours are never evidence. */
-export function roleFromName(name: string): WindingRole | null {
-  return MARKS.find(([, pattern]) => pattern.test(name.trim()))?.[0] ?? null;
-}
-
 /** Words on posts that state a role of any layout by themselves. */
 const ROLE_MARKS: readonly (readonly [LayoutRole, RegExp])[] = [
   ["C", /^(c|com|common)$/i],
   ["R", /^(r|run|main|m)$/i],
-  ["S", /^(s|start|aux|herm)$/i],
+  ["S", /^(s|start|aux|auxiliary|herm)$/i],
   ["HI", /^(hi|high|fast)$/i],
   ["MED", /^(med|medium|mid)$/i],
   ["LO", /^(lo|low|slow)$/i],
@@ -164,4 +153,11 @@ const ROLE_MARKS: readonly (readonly [LayoutRole, RegExp])[] = [
 /** Role of a layout that a post's name states by itself; colours are never evidence. */
 export function roleFromMark(name: string): LayoutRole | null {
   return ROLE_MARKS.find(([, pattern]) => pattern.test(name.trim()))?.[0] ?? null;
+}
+
+const OF_THREE: Readonly<Record<LayoutRole, WindingRole>> = { C: "common", R: "run", S: "start" };
+
+/** Role of one of three leads that its name states by itself (`C`, `Run`, `start`). */
+export function roleFromName(name: string): WindingRole | null {
+  return OF_THREE[roleFromMark(name) ?? ""] ?? null;
 }

@@ -1,15 +1,7 @@
+import { seriesFrom } from "../numeric";
 import type { BoardTable } from "./board";
 import { layOut, postOrder } from "./lay-out";
 import { judgeLayOut, reachOf, structuresFor, type BoardSolution, type SolveOptions } from "./solve-board";
-
-/** A repeatable series of numbers in 0..1, so that the same board gets the same advice. Source: Park & Miller (1988), minimal standard. */
-function seriesFrom(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
-  };
-}
 
 function shuffled(count: number, next: () => number): number[] {
   const posts = Array.from({ length: count }, (_, post) => post);

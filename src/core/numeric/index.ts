@@ -1,0 +1,4 @@
+export { createStepper, stateBetween, type Derivative, type Stepper, type StepperOptions } from "./dormand-prince";
+export { fitLeastSquares, type Fit, type FitOptions, type Residuals } from "./levenberg-marquardt";
+export { quantileOfSorted } from "./quantile";
+export { normalFrom, seriesFrom } from "./random-series";

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import type { CaseFile } from "./reference/case-file";
-import { CHECKERS, REPORTS } from "./reference/checkers";
+import { CHECKERS, REPORTS, SUMMARIES } from "./reference/checkers";
 
 /** Usage: npm run reference -- FILE... ; checks reference case files against the core. */
 const files = process.argv.slice(2);
@@ -34,6 +34,7 @@ for (const path of files) {
     if (misses.length === 0) passed += 1;
     else failed += 1;
   }
+  for (const line of SUMMARIES[file.set]?.() ?? []) console.log(`${file.set}  ${line}`);
 }
 if (withoutChecker > 0) console.log(`${withoutChecker} cases belong to sets that are not computed yet`);
 console.log(`${passed} passed, ${failed} failed`);

@@ -4,6 +4,8 @@ import { decideConformity, parseReading, QUANTITIES, type Quantity } from "@/cor
 import { checkCombinations, checkDischarge, checkRunning } from "./capacitor-checkers";
 import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
 import { checkDiagnosis } from "./diagnosis-checker";
+import { checkDynamic, checkFaults, checkSteady } from "./motor-checkers";
+import { checkNameplate, summarizeNameplate } from "./nameplate-checker";
 import { checkPairsNeeded, reportPairsNeeded } from "./pairs-needed";
 import { checkInsulationTemperature, checkLeads, checkWindingTemperature } from "./winding-checkers";
 
@@ -76,7 +78,14 @@ export const CHECKERS: Record<string, Checker> = {
   lead_pairs_needed: checkPairsNeeded,
   winding_temperature: checkWindingTemperature,
   insulation_temperature: checkInsulationTemperature,
+  motor_steady: checkSteady,
+  motor_faults: checkFaults,
+  motor_dynamic: checkDynamic,
+  nameplate_estimation: checkNameplate,
 };
 
 /** Sets that are distributions are shown beside the listed figures as well. */
 export const REPORTS: Record<string, (reference: ReferenceCase) => string> = { lead_pairs_needed: reportPairsNeeded };
+
+/** What a whole set says, printed after its cases. */
+export const SUMMARIES: Record<string, () => string[]> = { nameplate_estimation: summarizeNameplate };

@@ -1,3 +1,21 @@
 export { speedAndPoles, synchronousRpm, type PoleCandidate, type SpeedAndPoles } from "./speed";
 export { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, type MachineKind, type MotorType } from "./types";
 export { parsePower, WATTS_PER_HP } from "./power";
+export { LOAD_LAWS, TOPOLOGIES, type CapacitorPart, type Load, type LoadLaw, type Machine, type Topology } from "./machine";
+export { conditionWith, SOUND, type Condition, type PartState } from "./condition";
+export { SHORTED_CAPACITOR_OHM, toCircuit, type Circuit, type SwitchState } from "./circuit";
+export { steadyState, type Phasor, type SteadyState } from "./steady";
+export { hasStarted, restFromStandstill, restWhenRunning, STARTED_FRACTION, type RestPoint } from "./resting";
+export { torqueSpeedCurve, type CurvePoint } from "./curve";
+export { simulateStart, type Start, type StartOptions, type TracePoint } from "./transient";
+export {
+  KNOWLEDGE_ENTRIES,
+  TOPOLOGY_OF_TYPE,
+  USUAL_OF_MACHINE,
+  type CapacitorKnowledge,
+  type KnowledgeEntry,
+  type MotorKnowledge,
+  type WindingKnowledge,
+} from "./knowledge";
+export { estimateMotor, USUAL_MEMBERS, type MotorEstimate, type PlateConflict } from "./estimate";
+export { plateStates, type PlateStates } from "./observations";

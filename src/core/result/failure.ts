@@ -23,6 +23,11 @@ export type Failure =
   | { readonly code: "running-no-current" }
   | { readonly code: "search-failed"; readonly detail: string }
   | { readonly code: "study-failed"; readonly detail: string }
+  | { readonly code: "model-does-not-converge" }
+  | { readonly code: "motor-without-model"; readonly motorType: string }
+  | { readonly code: "motor-hardly-known" }
+  | { readonly code: "motor-amps-too-low"; readonly fullLoadA: number; readonly leastA: number; readonly powerW: number }
+  | { readonly code: "motor-ohms-too-high"; readonly mainOhm: number; readonly mostOhm: number }
   | { readonly code: "photo-unreadable" }
   | { readonly code: "number-needed"; readonly field: string; readonly text: string }
   | {

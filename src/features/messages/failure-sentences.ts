@@ -40,7 +40,17 @@ const SENTENCES: Sentences = {
     "0 A in the capacitor's lead: the clamp is on another lead, round both wires, or the path is open. Clamp the one lead to the capacitor and type what it shows.",
   "search-failed": ({ detail }) =>
     `The search stopped${detail ? ` (${detail})` : ""}. Close the sheet and open it again; the list is unchanged.`,
-  "study-failed": ({ detail }) => `The board could not be worked out${detail ? ` (${detail})` : ""}. Reload the page; nothing is lost.`,
+  "study-failed": ({ detail }) => `This could not be worked out${detail ? ` (${detail})` : ""}. Reload the page; nothing is lost.`,
+  "model-does-not-converge": () =>
+    "The machine model finds no answer for these figures. Check the plate's volts, amps and rpm and the winding ohms, and type them again.",
+  "motor-without-model": ({ motorType }) =>
+    `The machine model needs a start winding, and a ${motorType} motor has none to speak of. Type its plate amps: current is judged by those.`,
+  "motor-hardly-known": () =>
+    "Too little is known of this motor to say what it should draw. Type its plate amps or power, its winding ohms, or its capacitor.",
+  "motor-amps-too-low": ({ fullLoadA, leastA, powerW }) =>
+    `The plate's ${formatNumber(fullLoadA, 2)} A cannot bring ${formatNumber(powerW, 0)} W to the shaft: that takes ${formatNumber(leastA, 1)} A at least. Check amps, power and volts on the plate, and type what it says.`,
+  "motor-ohms-too-high": ({ mainOhm, mostOhm }) =>
+    `A run winding of ${formatNumber(mainOhm, 1)} Ω would use up all the power of this plate; up to ${formatNumber(mostOhm, 1)} Ω belongs to it. Check the ohms and which winding is which, then type them again, or correct the plate.`,
   "photo-unreadable": () => "This file is not a picture this browser can read. Take a photo, or choose a JPEG or PNG file.",
   "number-needed": ({ field, text }) =>
     `${field}: “${text}” is not a number. Type the figure from the plate, for example ${field === "Volts" ? "230" : field === "Hertz" ? "50" : field === "Amps" ? "2.4" : "1075"}.`,

@@ -1,0 +1,75 @@
+import type { LoadLaw, Topology } from "./machine";
+import type { MachineKind, MotorType } from "./types";
+
+/** What can be read off a motor or measured at rest, and what each would narrow. Ids are used in words. */
+export const KNOWLEDGE_ENTRIES = [
+  "volts",
+  "hertz",
+  "power",
+  "amps",
+  "rpm",
+  "run-capacitor",
+  "start-capacitor",
+  "main-ohms",
+  "start-ohms",
+  "locked-amps",
+] as const;
+export type KnowledgeEntry = (typeof KNOWLEDGE_ENTRIES)[number];
+
+/** Ohms of one winding as measured, at rest. */
+export interface WindingKnowledge {
+  readonly ohm: number;
+  readonly standardOhm: number;
+  readonly temperatureC: number;
+}
+
+/** A capacitor as its label has it. */
+export interface CapacitorKnowledge {
+  readonly capacitanceUf: number;
+  /** half of the tolerance's width over the value */
+  readonly toleranceFraction: number;
+  readonly resistanceOhm: number | null;
+}
+
+/** What a technician knows of a motor. Anything may be missing; ranges grow with what is. */
+export interface MotorKnowledge {
+  readonly topology: Topology;
+  readonly loadLaw: LoadLaw;
+  readonly machineKind: MachineKind;
+  readonly supplyV: number | null;
+  readonly frequencyHz: number | null;
+  readonly powerW: number | null;
+  readonly fullLoadA: number | null;
+  readonly fullLoadRpm: number | null;
+  readonly lockedRotorA: number | null;
+  readonly runCapacitor: CapacitorKnowledge | null;
+  readonly startCapacitor: CapacitorKnowledge | null;
+  /** volts printed on the run capacitor: chosen a little above what it sees */
+  readonly capacitorRatedV: number | null;
+  readonly main: WindingKnowledge | null;
+  readonly start: WindingKnowledge | null;
+  /** temperature of the windings while running [°C] */
+  readonly warmC: number;
+}
+
+/** Circuit of each type of motor; null: the two-winding model does not describe it. */
+export const TOPOLOGY_OF_TYPE: Record<Exclude<MotorType, "unknown">, Topology | null> = {
+  psc: "psc",
+  "cap-start": "csir",
+  "cap-start-run": "cscr",
+  "split-phase": "split",
+  // One winding and copper rings: no start branch to speak of.
+  "shaded-pole": null,
+};
+
+/** What is usual in a machine, where the plate does not say. */
+export const USUAL_OF_MACHINE: Record<MachineKind, { readonly type: keyof typeof TOPOLOGY_OF_TYPE; readonly law: LoadLaw }> = {
+  fan: { type: "psc", law: "fan" },
+  blower: { type: "psc", law: "fan" },
+  pump: { type: "cap-start", law: "fan" },
+  "hermetic-compressor": { type: "psc", law: "compressor" },
+  "belt-compressor": { type: "cap-start-run", law: "compressor" },
+  drum: { type: "cap-start", law: "constant" },
+  agitator: { type: "cap-start-run", law: "constant" },
+  other: { type: "psc", law: "fan" },
+};

@@ -145,6 +145,7 @@ const measure = (script) =>
 const core = measure("assess");
 const combinations = measure("combinations");
 const boards = measure("boards");
+const motors = measure("motors");
 
 const row = (name, figure, goal) => console.log(`${name.padEnd(58)} ${figure.padStart(22)}   goal ${goal}`);
 console.log("");
@@ -202,4 +203,15 @@ for (const [name, { boards: count, right, told, wrong }] of [
     `${count} made-up boards of every layout, ${name}`,
     `${((100 * right) / count).toFixed(0)} % named, ${((100 * told) / count).toFixed(0)} % told`,
     `named or told ≥ 99 %; ${((100 * wrong) / count).toFixed(2)} % wrong`,
+  );
+row("Motor model, one operating point", `${motors.pointUs.toFixed(2)} µs`, "≤ 50 µs");
+row("Motor model, curve of 400 points", `${motors.curveMs.toFixed(2)} ms`, "≤ 10 ms");
+row("Motor model, a start of 2 s over time", `${motors.startMs.toFixed(0)} ms`, "≤ 60 ms");
+row("Estimate of a motor with its ensemble", `${motors.estimateMs.toFixed(0)} ms`, "≤ 500 ms");
+row("Run test: ranges and explanations, plate unchanged", `${motors.runTestMs.toFixed(0)} ms`, "none; in a worker");
+for (const { name, hits, all, width, error } of motors.ranges)
+  row(
+    `${all} hidden motors, ${name}`,
+    `${((100 * hits) / all).toFixed(1)} % inside`,
+    `≥ 90 % inside the range; it is ${(100 * width).toFixed(0)} % wide, best guess ${(100 * error).toFixed(1)} % off (medians)`,
   );

@@ -1,6 +1,14 @@
-import { SOUND, steadyState, toCircuit, type LoadLaw, type Machine, type MotorKnowledge, type Topology } from "@/core/motor";
-import { plateStates } from "@/core/motor";
-import { synchronousRpm } from "@/core/motor";
+import {
+  plateStates,
+  SOUND,
+  steadyState,
+  synchronousRpm,
+  toCircuit,
+  type LoadLaw,
+  type Machine,
+  type MotorKnowledge,
+  type Topology,
+} from "@/core/motor";
 import { resistanceAt } from "@/core/winding";
 import { randomFrom } from "./parts-list";
 
@@ -24,7 +32,7 @@ export const FAN: Machine = {
   runCapacitor: { capacitanceUf: 5, resistanceOhm: 3 },
   startCapacitor: null,
   switchFraction: 0.75,
-  load: { law: "fan", ratedTorqueNm: 0.8, ratedRpm: 1410 },
+  load: { law: "fan", ratedTorqueNm: 0.95, ratedRpm: 1410 },
 };
 
 /** A drum motor with start capacitor and switch. Main winding: Fitzgerald, Electric Machinery, example 9.2 (110 V, 1/4 hp). */

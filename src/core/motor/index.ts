@@ -19,3 +19,9 @@ export {
 } from "./knowledge";
 export { estimateMotor, USUAL_MEMBERS, type MotorEstimate, type PlateConflict } from "./estimate";
 export { plateStates, type PlateStates } from "./observations";
+export { conditionOfFault, FAULT_IDS, FAULTS, faultsFor, type Fault, type FaultId, type FaultSpec } from "./faults";
+export { predict, RUN_QUANTITIES, type Prediction, type RunFigures, type RunQuantity } from "./prediction";
+export { type Expectation, type Range, type RunRanges } from "./expectation";
+export { BEHAVIOURS, stateOfBehaviour, type Behaviour, type Explanation, type Figure, type Measured } from "./explain";
+export { type SupplyFigure } from "./samples";
+export { understandRun, type RunQuestion, type RunUnderstanding } from "./run-question";

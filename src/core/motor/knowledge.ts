@@ -73,3 +73,15 @@ export const USUAL_OF_MACHINE: Record<MachineKind, { readonly type: keyof typeof
   agitator: { type: "cap-start-run", law: "constant" },
   other: { type: "psc", law: "fan" },
 };
+
+/** Time the rated torque would need to bring rotor and wheel to speed [s]: what the inertia of each machine comes to. */
+export const USUAL_RUN_UP: Record<MachineKind, number> = {
+  fan: 0.6,
+  blower: 0.8,
+  pump: 0.2,
+  "hermetic-compressor": 0.15,
+  "belt-compressor": 0.5,
+  drum: 0.6,
+  agitator: 0.3,
+  other: 0.4,
+};

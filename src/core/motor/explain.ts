@@ -1,0 +1,157 @@
+import { SOUND } from "./condition";
+import { expectationOf, MODEL_SD, type Expectation } from "./expectation";
+import { conditionOfFault, FAULTS, faultsFor, type Fault } from "./faults";
+import type { Topology } from "./machine";
+import { predict, RUN_QUANTITIES, type Prediction, type RunQuantity } from "./prediction";
+import { conditionOfSample, type Sample } from "./samples";
+
+/** What the motor did when it was switched on. Persisted: do not change without a migration. */
+export const BEHAVIOURS = ["starts", "only-pushed", "hums", "dead"] as const;
+export type Behaviour = (typeof BEHAVIOURS)[number];
+
+/** A figure off an instrument. */
+export interface Figure {
+  readonly value: number;
+  readonly standardUncertainty: number;
+}
+export type Measured = Readonly<Partial<Record<RunQuantity, Figure>>>;
+
+/** Figures of a motor that stays at rest are those of a hum; every other behaviour has it turning. */
+export const stateOfBehaviour = (behaviour: Behaviour | null): "running" | "held" =>
+  behaviour === "hums" || behaviour === "dead" ? "held" : "running";
+
+/** How well a fault accounts for what was measured; `fault` null: nothing wrong. */
+export interface Explanation {
+  readonly fault: Fault | null;
+  readonly expected: Expectation;
+  /** likelihood over that of the best explanation, 0..1 */
+  readonly fit: number;
+  /** measured figures that lie outside what this fault makes, the farthest first */
+  readonly against: readonly RunQuantity[];
+}
+
+/** A behaviour no sample shows may still be there: the model is not the motor. */
+const BEHAVIOUR_FLOOR = 0.02;
+/** A figure may have been taken at another moment, or mis-keyed: nothing is impossible. */
+const OUTLIER = { share: 0.01, logSd: 0.7 } as const;
+/** Amps and volts below these parts of the usual ones are as good as none. */
+const FLOORS: Record<RunQuantity, number> = { lineA: 0.02, startA: 0.04, capacitorV: 5, speedRpm: 30, startTimeS: 0.1 };
+
+const normalDensity = (x: number, sd: number): number => Math.exp(-0.5 * (x / sd) ** 2) / sd;
+
+/** Density of one figure at one predicted value, on a log scale above the floor. */
+function density(quantity: RunQuantity, state: "running" | "held", figure: Figure, predicted: number): number {
+  const floor = FLOORS[quantity];
+  const from = Math.log(Math.max(floor, predicted));
+  const apart = Math.log(Math.max(floor, figure.value)) - from;
+  const meterSd = figure.standardUncertainty / Math.max(floor, figure.value);
+  const sd = Math.hypot(MODEL_SD[state][quantity], meterSd);
+  return (1 - OUTLIER.share) * normalDensity(apart, sd) + OUTLIER.share * normalDensity(apart, OUTLIER.logSd);
+}
+
+function behaves(behaviour: Behaviour | null, { startsAlone, keepsRunning, held }: Prediction): boolean {
+  switch (behaviour) {
+    case null:
+    case "starts":
+      return startsAlone;
+    case "only-pushed":
+      return !startsAlone && keepsRunning;
+    case "hums":
+      return !startsAlone && (held.lineA ?? 0) > FLOORS.lineA;
+    case "dead":
+      return (held.lineA ?? 0) <= FLOORS.lineA;
+  }
+}
+
+/** Chance, up to a common factor, of what was seen: mean over the samples of the product over the figures. */
+function likelihoodOf(predictions: readonly Prediction[], behaviour: Behaviour | null, measured: Measured): number {
+  const state = stateOfBehaviour(behaviour);
+  let sum = 0;
+  for (const prediction of predictions) {
+    let one = behaves(behaviour, prediction) ? 1 : BEHAVIOUR_FLOOR;
+    const figures = state === "held" ? prediction.held : prediction.running;
+    for (const quantity of RUN_QUANTITIES) {
+      const figure = measured[quantity];
+      // How long it took says nothing where it had to be pushed.
+      if (!figure || (quantity === "startTimeS" && behaviour !== "starts")) continue;
+      const predicted = figures?.[quantity] ?? prediction.held[quantity];
+      one *= predicted === null ? OUTLIER.share : density(quantity, state, figure, predicted);
+    }
+    sum += one;
+  }
+  return sum / predictions.length;
+}
+
+function against(expected: Expectation, behaviour: Behaviour | null, measured: Measured): RunQuantity[] {
+  const ranges = expected[stateOfBehaviour(behaviour)];
+  return RUN_QUANTITIES.map((quantity) => {
+    const figure = measured[quantity];
+    const range = ranges[quantity];
+    if (!figure || !range) return { quantity, apart: 0 };
+    const margin = 2 * figure.standardUncertainty + FLOORS[quantity] / 10;
+    const outside = Math.max(range.low - margin - figure.value, figure.value - range.high - margin, 0);
+    return { quantity, apart: outside / Math.max(range.middle, FLOORS[quantity]) };
+  })
+    .filter(({ apart }) => apart > 0)
+    .sort((a, b) => b.apart - a.apart)
+    .map(({ quantity }) => quantity);
+}
+
+/** Nothing wrong is named first where a fault accounts for the figures no better than this. */
+const SOUND_FIRST = 2;
+
+/** A capacitor within this part of its value is as labelled. */
+const AS_LABELLED = 0.03;
+
+/** Every fault at every degree; a capacitor that was measured is one more degree. */
+function hypotheses(topology: Topology, isSupplyMeasured: boolean, capacitorScale: number | null): (Fault | null)[] {
+  const found: (Fault | null)[] = [null];
+  for (const id of faultsFor(topology)) {
+    // Wired the other way round, it draws the same.
+    if (id === "start-winding-reversed" || (FAULTS[id].levelOf === "volts" && isSupplyMeasured)) continue;
+    for (const level of FAULTS[id].levels) found.push({ id, level });
+  }
+  if (capacitorScale !== null && faultsFor(topology).includes("run-capacitor-weak")) {
+    if (capacitorScale < 1 - AS_LABELLED) found.push({ id: "run-capacitor-weak", level: capacitorScale });
+    if (capacitorScale > 1 + AS_LABELLED) found.push({ id: "run-capacitor-large", level: capacitorScale });
+  }
+  return found;
+}
+
+export interface ExplainOptions {
+  readonly topology: Topology;
+  readonly behaviour: Behaviour | null;
+  readonly measured: Measured;
+  readonly isSupplyMeasured: boolean;
+  /** run capacitor as found over its plate value; null: nobody measured it */
+  readonly capacitorScale: number | null;
+}
+
+/**
+ * Which faults would produce what was measured, the likeliest first, each at the degree that accounts for it best. No
+ * prior beyond that nothing wrong comes first in a near tie: what is common and what is not is the line-up's business.
+ * @param samples machines that fit the plate, with loads and volts
+ * @source Gelman et al., Bayesian Data Analysis, 1.3 (likelihood averaged over what is not known)
+ */
+export function explainRun(samples: readonly Sample[], options: ExplainOptions): Explanation[] {
+  const { behaviour, measured } = options;
+  const all = hypotheses(options.topology, options.isSupplyMeasured, options.capacitorScale).map((fault) => {
+    const predictions = samples.map((sample) =>
+      predict(sample.machine, conditionOfSample(sample, fault ? conditionOfFault(fault, sample.machine) : SOUND)),
+    );
+    return { fault, predictions, likelihood: likelihoodOf(predictions, behaviour, measured) };
+  });
+  const most = Math.max(...all.map(({ likelihood }) => likelihood));
+  const seen = new Set<string>();
+  const rank = ({ fault, likelihood }: (typeof all)[number]): number => likelihood * (fault ? 1 : SOUND_FIRST);
+  return all
+    .sort((a, b) => rank(b) - rank(a))
+    .filter(({ fault }) => {
+      const family = fault?.id ?? "sound";
+      return seen.has(family) ? false : Boolean(seen.add(family));
+    })
+    .map(({ fault, predictions, likelihood }) => {
+      const expected = expectationOf(predictions);
+      return { fault, expected, fit: likelihood / most, against: against(expected, behaviour, measured) };
+    });
+}

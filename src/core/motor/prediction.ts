@@ -1,0 +1,72 @@
+import { toCircuit, type Circuit } from "./circuit";
+import type { Condition } from "./condition";
+import { resistingTorqueNm } from "./load";
+import type { Machine } from "./machine";
+import { hasStarted, restFromStandstill, restWhenRunning } from "./resting";
+import { steadyState, type SteadyState } from "./steady";
+
+/** What a clamp, a voltmeter, a tachometer and a watch show at a motor. */
+export const RUN_QUANTITIES = ["lineA", "startA", "capacitorV", "speedRpm", "startTimeS"] as const;
+export type RunQuantity = (typeof RUN_QUANTITIES)[number];
+export type RunFigures = Readonly<Record<RunQuantity, number | null>>;
+
+/** What one machine does in one condition. */
+export interface Prediction {
+  readonly startsAlone: boolean;
+  /** goes on turning when it is turning already */
+  readonly keepsRunning: boolean;
+  /** at speed, however it got there; null: it does not stay there */
+  readonly running: RunFigures | null;
+  /** humming, or crawling, after it was switched on at rest */
+  readonly held: RunFigures;
+}
+
+/** Fewer points than a chart: the ensemble asks often. */
+const GRID = 48;
+const TIME_STEPS = 24;
+/** A start longer than this is none. */
+const LONGEST_START_S = 30;
+
+/**
+ * Time from rest to 90 % of the speed it settles at, with the torque of the steady state at each speed.
+ * @source Hughes, Electric Motors and Drives, 6.4 (run-up from torque–speed curves)
+ */
+export function startTimeS(circuit: Circuit, finalRadS: number): number {
+  const end = 0.9 * finalRadS;
+  const step = end / TIME_STEPS;
+  let time = 0;
+  for (let index = 0; index < TIME_STEPS; index += 1) {
+    const speed = (index + 0.5) * step;
+    const state = speed < circuit.switchRadS ? "start" : "run";
+    const net = steadyState(circuit, 1 - speed / circuit.synchronousRadS, state).torqueNm - resistingTorqueNm(circuit, speed);
+    if (!(net > 0)) return LONGEST_START_S;
+    time += (circuit.machine.inertiaKgm2 * step) / net;
+  }
+  return Math.min(time, LONGEST_START_S);
+}
+
+const figuresOf = (at: SteadyState, timeS: number | null): RunFigures => ({
+  lineA: at.lineA,
+  startA: at.startA,
+  capacitorV: at.capacitorV,
+  speedRpm: at.speedRpm,
+  startTimeS: timeS,
+});
+
+/** A motor wired the other way round does the same, backwards. */
+const forward = (condition: Condition): Condition =>
+  condition.startWinding === "reversed" ? { ...condition, startWinding: "ok" } : condition;
+
+/** What this machine does in this condition: from rest, and already at speed. */
+export function predict(machine: Machine, condition: Condition): Prediction {
+  const circuit = toCircuit(machine, forward(condition));
+  const rest = restFromStandstill(circuit, GRID);
+  const startsAlone = hasStarted(circuit, rest.steady);
+  const running = startsAlone ? rest.steady : restWhenRunning(circuit, GRID);
+  return {
+    startsAlone,
+    keepsRunning: running !== null,
+    running: running && figuresOf(running, startsAlone ? startTimeS(circuit, running.speedRadS) : null),
+    held: figuresOf(startsAlone ? steadyState(circuit, 1, "start") : rest.steady, null),
+  };
+}

@@ -164,6 +164,7 @@ test("script in every text field stays text, on the screens and on paper", async
     "frame",
     "insulation",
     "start-gear",
+    "run-test",
     "decide",
   ]) {
     await openDemo(page, "bakery-proofer", station);

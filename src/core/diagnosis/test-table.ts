@@ -14,7 +14,7 @@ export interface TestSpec {
   readonly outcomes: Record<string, OutcomeRow>;
 }
 
-const LIVE_RUNS: readonly TestId[] = ["run-amps", "uncoupled-run"];
+const LIVE_RUNS: readonly TestId[] = ["run-amps", "start-winding-amps", "speed", "start-time", "noise", "temperature", "uncoupled-run"];
 
 /*
  * One table for the line-up and for the next move: what each test can show, and how likely each fault shows it.
@@ -199,6 +199,129 @@ export const TEST_TABLE = {
         },
       },
       below: { base: 0.034, given: { "driven-load": 0.15 } },
+    },
+  },
+  "start-winding-amps": {
+    power: "live",
+    minutes: 4,
+    outcomes: {
+      "as-expected": {
+        base: 0.93,
+        given: {
+          "run-capacitor": 0.2,
+          "start-winding": 0.05,
+          "start-switch": 0.45,
+          "start-relay": 0.5,
+          "shorted-turns": 0.75,
+          supply: 0.7,
+        },
+      },
+      low: { base: 0.03, given: { "run-capacitor": 0.55, supply: 0.2, wiring: 0.1 } },
+      none: { base: 0.01, given: { "run-capacitor": 0.12, "start-winding": 0.9, wiring: 0.2 } },
+      high: { base: 0.03, given: { "run-capacitor": 0.13, "start-switch": 0.5, "start-relay": 0.4, "shorted-turns": 0.2 } },
+    },
+  },
+  speed: {
+    power: "live",
+    minutes: 4,
+    outcomes: {
+      "as-expected": {
+        base: 0.93,
+        given: { "run-capacitor": 0.45, "bearing-worn": 0.65, "driven-load": 0.5, supply: 0.4, "shorted-turns": 0.55 },
+      },
+      slow: {
+        base: 0.06,
+        given: { "run-capacitor": 0.45, "bearing-worn": 0.3, "driven-load": 0.4, supply: 0.45, "shorted-turns": 0.3, "start-winding": 0.3 },
+      },
+      "far-below": {
+        base: 0.01,
+        given: {
+          "run-capacitor": 0.1,
+          "bearing-seized": 0.5,
+          "driven-load": 0.1,
+          supply: 0.15,
+          "shorted-turns": 0.15,
+          "start-switch": 0.15,
+        },
+      },
+    },
+  },
+  "start-time": {
+    power: "live",
+    minutes: 3,
+    outcomes: {
+      quick: {
+        base: 0.9,
+        given: {
+          "run-capacitor": 0.3,
+          "start-capacitor": 0.1,
+          "start-switch": 0.25,
+          "start-relay": 0.25,
+          "start-winding": 0.02,
+          "main-winding": 0.03,
+          "bearing-seized": 0.03,
+          "driven-load": 0.5,
+          supply: 0.3,
+        },
+      },
+      slow: {
+        base: 0.08,
+        given: { "run-capacitor": 0.4, "start-capacitor": 0.35, "bearing-worn": 0.2, "driven-load": 0.3, supply: 0.4, "start-relay": 0.15 },
+      },
+      "only-pushed": {
+        base: 0.008,
+        given: { "run-capacitor": 0.15, "start-capacitor": 0.3, "start-switch": 0.25, "start-relay": 0.3, "start-winding": 0.3 },
+      },
+      "does-not-start": {
+        base: 0.012,
+        given: {
+          "run-capacitor": 0.15,
+          "start-capacitor": 0.3,
+          "start-switch": 0.35,
+          "start-relay": 0.3,
+          "start-winding": 0.6,
+          "main-winding": 0.9,
+          "bearing-seized": 0.95,
+          "driven-load": 0.2,
+          supply: 0.25,
+          protector: 0.4,
+          wiring: 0.4,
+          control: 0.3,
+        },
+      },
+    },
+  },
+  noise: {
+    power: "live",
+    minutes: 3,
+    outcomes: {
+      quiet: { base: 0.84, given: { "bearing-worn": 0.25, "driven-load": 0.5, "shorted-turns": 0.5, "run-capacitor": 0.65 } },
+      hum: {
+        base: 0.07,
+        given: { "run-capacitor": 0.28, "shorted-turns": 0.35, "start-switch": 0.25, "start-winding": 0.3, supply: 0.15 },
+      },
+      squeal: { base: 0.03, given: { "bearing-worn": 0.3, "driven-load": 0.12 } },
+      rumble: { base: 0.03, given: { "bearing-worn": 0.38, "driven-load": 0.1 } },
+      rattle: { base: 0.03, given: { "driven-load": 0.3, "bearing-worn": 0.08 } },
+    },
+  },
+  temperature: {
+    power: "live",
+    minutes: 6,
+    outcomes: {
+      usual: { base: 0.9, given: { "run-capacitor": 0.55, "shorted-turns": 0.3, "bearing-worn": 0.65, "driven-load": 0.6, supply: 0.6 } },
+      hot: {
+        base: 0.1,
+        given: {
+          "run-capacitor": 0.45,
+          "shorted-turns": 0.7,
+          "bearing-worn": 0.35,
+          "driven-load": 0.4,
+          supply: 0.4,
+          "start-switch": 0.5,
+          "start-relay": 0.3,
+        },
+      },
     },
   },
   "uncoupled-run": {

@@ -57,6 +57,11 @@ export const TESTS = [
   "relay-ohms",
   "ptc-ohms",
   "run-amps",
+  "start-winding-amps",
+  "speed",
+  "start-time",
+  "noise",
+  "temperature",
   "uncoupled-run",
 ] as const;
 export type TestId = (typeof TESTS)[number];

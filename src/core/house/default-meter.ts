@@ -32,5 +32,7 @@ export const DEFAULT_METER: Meter = {
       { upTo: 1000, percent: 1.2, digits: 3, resolution: 1 },
     ],
     temperature: [{ upTo: 400, percent: 1, digits: 10, resolution: 0.1 }],
+    speed: [{ upTo: 99999, percent: 0.05, digits: 1, resolution: 1 }],
+    duration: [{ upTo: 600, percent: 0, digits: 3, resolution: 0.1 }],
   },
 };

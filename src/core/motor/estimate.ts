@@ -27,7 +27,9 @@ const MOST_ROUNDS = 30;
 /** A refit begins next to its end. */
 const MEMBER_ROUNDS = 8;
 /** A plate figure this far from what the others ask for is looked into. [standard deviations] */
-const DOUBTED_SCORE = 3.2;
+const DOUBTED_SCORE = 2.8;
+/** The whole fit strained this far beyond its number of figures is looked into as well. */
+const DOUBTED_TOTAL = 6;
 /** The largest part of volts times amps that a small single-phase motor brings to its shaft. */
 const MOST_SHAFT_FRACTION = 0.9;
 /** In a motor with a run capacitor the main winding carries at least this part of the line current. */
@@ -138,11 +140,9 @@ const NO_NOISE = (): number => 0;
 /** The entry whose absence lets all others belong together; null: they do already, or no single one is to blame. */
 function findConflict(problem: Problem, best: Fit): PlateConflict | null {
   const { observations, means, knowledge } = problem;
-  const isOff = (fit: Fit, list: readonly Observation[]): boolean =>
-    list.some(({ entry }, index) => entry !== null && Math.abs(fit.residuals[means.length + index]!) > DOUBTED_SCORE);
-  const total = (fit: Fit): number => Math.sqrt(fit.chi2);
-  const limit = Math.sqrt(DOUBTED_SCORE ** 2 + observations.length);
-  if (!isOff(best, observations) && total(best) < limit) return null;
+  // Rare is not impossible: one figure far from all others, or everything strained at once.
+  const isStrained = best.residuals.some((residual) => Math.abs(residual) > DOUBTED_SCORE);
+  if (!isStrained && best.chi2 < DOUBTED_TOTAL ** 2 + observations.length) return null;
   let found: { conflict: PlateConflict; chi2: number } | null = null;
   for (const dropped of observations) {
     const { entry } = dropped;

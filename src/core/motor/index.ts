@@ -25,3 +25,6 @@ export { type Expectation, type Range, type RunRanges } from "./expectation";
 export { BEHAVIOURS, stateOfBehaviour, type Behaviour, type Explanation, type Figure, type Measured } from "./explain";
 export { type SupplyFigure } from "./samples";
 export { understandRun, type RunQuestion, type RunUnderstanding } from "./run-question";
+export { capacitorOf, conditionOfChoice, noticesOf, whatIf, type Notice, type WhatIfCase, type WhatIfChoice } from "./what-if";
+export { capacitorEffect, type CapacitorEffect, type EffectQuestion } from "./capacitor-effect";
+export { estimateOnce } from "./estimate-once";

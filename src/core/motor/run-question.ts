@@ -1,6 +1,7 @@
 import { ok, type Failure, type Result } from "../result";
 import { SOUND } from "./condition";
-import { estimateMotor, type MotorEstimate, type PlateConflict } from "./estimate";
+import { estimateOnce } from "./estimate-once";
+import type { PlateConflict } from "./estimate";
 import { expectationOf, narrowingEntry, type Expectation } from "./expectation";
 import { explainRun, type Behaviour, type Explanation, type Measured } from "./explain";
 import type { KnowledgeEntry, MotorKnowledge } from "./knowledge";
@@ -29,20 +30,10 @@ export interface RunUnderstanding {
   readonly conflict: PlateConflict | null;
 }
 
-const MEMBERS = 48;
 /** Loads and volts drawn for each machine where the ranges are shown. */
 const DRAWS = 3;
 /** Explanations less likely than this against the best one are not worth a line. */
 const LEAST_FIT = 0.02;
-
-/** An estimate is asked for again with every figure keyed; the plate stays the same meanwhile. */
-let lastEstimate: { readonly key: string; readonly found: Result<MotorEstimate, Failure> } | null = null;
-
-function estimateOnce(knowledge: MotorKnowledge): Result<MotorEstimate, Failure> {
-  const key = JSON.stringify(knowledge);
-  if (lastEstimate?.key !== key) lastEstimate = { key, found: estimateMotor(knowledge, MEMBERS) };
-  return lastEstimate.found;
-}
 
 /**
  * Estimates the motor from what is known of it, says what it should draw, and which faults account for what it does.

@@ -26,6 +26,8 @@ const SCALES: Record<Quantity, readonly Scale[]> = {
     { from: 0.1, factor: 1, symbol: "MΩ" },
     { from: 0, factor: 1e-3, symbol: "kΩ" },
   ],
+  speed: [{ from: 0, factor: 1, symbol: "rpm" }],
+  duration: [{ from: 0, factor: 1, symbol: "s" }],
 };
 
 /**

@@ -7,6 +7,8 @@ export const QUANTITIES = {
   temperature: { base: "c", symbol: "°C", mayBeNegative: true },
   /** what an insulation tester shows: megohms unless it says otherwise */
   insulation: { base: "megohm", symbol: "MΩ", mayBeNegative: false },
+  speed: { base: "rpm", symbol: "rpm", mayBeNegative: false },
+  duration: { base: "s", symbol: "s", mayBeNegative: false },
 } as const;
 
 export type Quantity = keyof typeof QUANTITIES;
@@ -135,6 +137,25 @@ const INSULATION_UNITS: Record<string, UnitMeaning> = {
   Tohm: { factor: 1e6 },
 };
 
+const SPEED_UNITS: Record<string, UnitMeaning> = {
+  "": { factor: 1 },
+  rpm: { factor: 1 },
+  RPM: { factor: 1 },
+  "r/min": { factor: 1 },
+  "1/min": { factor: 1 },
+};
+
+const DURATION_UNITS: Record<string, UnitMeaning> = {
+  "": { factor: 1 },
+  s: { factor: 1 },
+  S: { factor: 1 },
+  sec: { factor: 1 },
+  ms: { factor: 1e-3 },
+  min: { factor: 60 },
+  m: "ambiguous",
+  M: "ambiguous",
+};
+
 /** Every spelling a quantity takes. One table, so that a new spelling is one row. */
 export const UNIT_SPELLINGS: Record<Quantity, Record<string, UnitMeaning>> = {
   resistance: RESISTANCE_UNITS,
@@ -143,6 +164,8 @@ export const UNIT_SPELLINGS: Record<Quantity, Record<string, UnitMeaning>> = {
   voltage: VOLTAGE_UNITS,
   temperature: TEMPERATURE_UNITS,
   insulation: INSULATION_UNITS,
+  speed: SPEED_UNITS,
+  duration: DURATION_UNITS,
 };
 
 /** Letters that may stand in place of the decimal point, as in 4k7 or 0R9. */
@@ -153,4 +176,6 @@ export const POINT_LETTERS: Record<Quantity, Record<string, number>> = {
   voltage: {},
   temperature: {},
   insulation: { k: 1e-3, K: 1e-3, M: 1, G: 1e3 },
+  speed: {},
+  duration: {},
 };

@@ -2,7 +2,8 @@ import type * as v from "valibot";
 import type { CapacitorLabel } from "../capacitor";
 import type { Complaint, Finding, TestId } from "../diagnosis";
 import type { HouseFigures } from "../house";
-import type { MachineKind, MotorType } from "../motor";
+import type { Figure, MachineKind, MotorType, WindingKnowledge } from "../motor";
+import type { Entry } from "../quantity";
 
 /** The verdict on a station. */
 export type Stamp = "holds" | "out" | "too-close" | "noted" | "not-done" | "skipped";
@@ -22,7 +23,8 @@ export type CautionCode =
   | "local-codes"
   | "hot-surfaces"
   | "bare-metal"
-  | "test-voltage";
+  | "test-voltage"
+  | "short-tries";
 
 /** One of several ways to work at a station; each has its own power state. The first is the usual one. */
 export interface StationMethod {
@@ -56,11 +58,22 @@ export interface Facts {
   readonly machineKind: MachineKind;
   readonly supplyV: number | null;
   readonly frequencyHz: number | null;
+  readonly powerW: number | null;
   readonly fullLoadA: number | null;
+  readonly fullLoadRpm: number | null;
   readonly plateCapacitor: CapacitorLabel | null;
   readonly fittedCapacitor: CapacitorLabel | null;
   /** bulged, leaking or burnt: condemned by the eye */
   readonly isCapacitorDamaged: boolean;
+  /** run capacitor as measured, by whatever method counts [µF] */
+  readonly capacitorFoundUf: number | null;
+  /** amps and volts of the run capacitor while running */
+  readonly capacitorRunning: { readonly amps: Figure; readonly volts: Figure } | null;
+  /** ohms of the main and of the start winding, test leads taken off */
+  readonly mainWinding: WindingKnowledge | null;
+  readonly startWinding: WindingKnowledge | null;
+  /** line amps as found on the run test */
+  readonly ampsFound: Entry | null;
   /** posts or leads as the technician names them */
   readonly leadNames: readonly string[];
   /** windings that no path joins */
@@ -78,10 +91,17 @@ export const NO_FACTS: Facts = {
   machineKind: "other",
   supplyV: null,
   frequencyHz: null,
+  powerW: null,
   fullLoadA: null,
+  fullLoadRpm: null,
   plateCapacitor: null,
   fittedCapacitor: null,
   isCapacitorDamaged: false,
+  capacitorFoundUf: null,
+  capacitorRunning: null,
+  mainWinding: null,
+  startWinding: null,
+  ampsFound: null,
   leadNames: ["A", "B", "C"],
   windingGroups: ["all"],
   hotSpotC: null,

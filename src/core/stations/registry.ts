@@ -10,6 +10,7 @@ import { makeSafeStation } from "./make-safe";
 import { plateStation } from "./plate";
 import { powerBackStation } from "./power-back";
 import { proveStation } from "./prove";
+import { runTestStation } from "./run-test";
 import { startGearStation } from "./start-gear";
 import { windingsStation } from "./windings";
 
@@ -25,8 +26,9 @@ export const STATIONS = {
   frame: frameStation,
   insulation: insulationStation,
   "start-gear": startGearStation,
-  decide: decideStation,
   "power-back": powerBackStation,
+  "run-test": runTestStation,
+  decide: decideStation,
   prove: proveStation,
 } as const;
 

@@ -1,11 +1,36 @@
 import { understandBoard, USUAL_SOLVE, type BoardUnderstanding } from "../winding";
 import type { Study } from "./contract";
+import {
+  capacitorEffect,
+  conditionOfChoice,
+  estimateOnce,
+  simulateStart,
+  toCircuit,
+  understandRun,
+  type EffectQuestion,
+  type Machine,
+  type MotorKnowledge,
+  type RunQuestion,
+  type WhatIfChoice,
+} from "../motor";
 import type { BoardQuestion } from "./windings/board";
+
+/** A start over time, for one choice of a What-if. */
+export interface StartQuestion {
+  readonly machine: Machine;
+  readonly choice: WhatIfChoice;
+  readonly endS: number;
+}
 
 /** Who answers the long questions of which station. Not imported by the stations: screens load it only into a worker. */
 const ANSWERERS: Readonly<Record<string, (question: never) => unknown>> = {
   windings: ({ board, marks, motorType }: BoardQuestion): BoardUnderstanding =>
     understandBoard(board, { marks, motorType, options: USUAL_SOLVE }),
+  "run-test": (question: RunQuestion) => understandRun(question),
+  "what-if": (knowledge: MotorKnowledge) => estimateOnce(knowledge),
+  "what-if-start": ({ machine, choice, endS }: StartQuestion) =>
+    simulateStart(toCircuit(machine, conditionOfChoice(machine, choice)), { endS }),
+  "capacitor-effect": (question: EffectQuestion) => capacitorEffect(question),
 };
 
 /** Answers a question at once, on the thread it is asked on. */

@@ -13,6 +13,8 @@ const NAMES: Record<Quantity, string> = {
   voltage: "Voltage",
   temperature: "Temperature",
   insulation: "Insulation",
+  speed: "Speed",
+  duration: "Time",
 };
 
 /** The meter's data sheet: every reading taken from now on carries its uncertainty. */

@@ -9,6 +9,8 @@ const EXAMPLES: Record<Quantity, string> = {
   voltage: "231.4 or 0.3",
   temperature: "24.5",
   insulation: "550M or >550M",
+  speed: "1385",
+  duration: "1.2",
 };
 
 type Sentences = { readonly [Code in FailureCode]: (failure: Extract<Failure, { code: Code }>) => string };

@@ -13,6 +13,7 @@ import { makeSafeView } from "./make-safe";
 import { plateView } from "./plate";
 import { powerBackView } from "./power-back";
 import { proveView } from "./prove";
+import { runTestView } from "./run-test";
 import { startGearView } from "./start-gear";
 import { windingsView } from "./windings";
 
@@ -28,8 +29,9 @@ const VIEWS = {
   frame: frameView,
   insulation: insulationView,
   "start-gear": startGearView,
-  decide: decideView,
   "power-back": powerBackView,
+  "run-test": runTestView,
+  decide: decideView,
   prove: proveView,
 } satisfies { readonly [Id in StationId]: Pick<StationView<Id>, "title" | "letter"> };
 

@@ -83,6 +83,11 @@ export const TEST_WORDS: Record<TestId, string> = {
   "relay-ohms": "Start relay ohms",
   "ptc-ohms": "PTC ohms",
   "run-amps": "Running amps",
+  "start-winding-amps": "Start-winding amps",
+  speed: "Speed",
+  "start-time": "Time to start",
+  noise: "Noise",
+  temperature: "Temperature",
   "uncoupled-run": "Run uncoupled",
 };
 
@@ -137,6 +142,24 @@ export const OUTCOME_WORDS: Record<OutcomeKey, string> = {
   "run-amps/above": "amps above the plate",
   "run-amps/far-above": "amps far above the plate",
   "run-amps/below": "amps below the plate",
+  "start-winding-amps/as-expected": "start winding draws what it should",
+  "start-winding-amps/low": "start winding draws too little",
+  "start-winding-amps/none": "no current in the start winding",
+  "start-winding-amps/high": "start winding draws too much",
+  "speed/as-expected": "speed as it should be",
+  "speed/slow": "runs slow",
+  "speed/far-below": "far below its speed",
+  "start-time/quick": "starts at once",
+  "start-time/slow": "slow to start",
+  "start-time/only-pushed": "starts only when pushed",
+  "start-time/does-not-start": "does not start",
+  "noise/quiet": "runs quiet",
+  "noise/hum": "loud hum",
+  "noise/squeal": "squeals",
+  "noise/rumble": "rumbles",
+  "noise/rattle": "rattles",
+  "temperature/usual": "no hotter than it should be",
+  "temperature/hot": "too hot",
   "uncoupled-run/runs": "runs uncoupled",
   "uncoupled-run/does-not-run": "does not run uncoupled",
 };
@@ -173,5 +196,6 @@ export const CAUTION_WORDS: Record<CautionCode, string> = {
   "hot-surfaces": "Hot surfaces: let the shell cool.",
   "test-voltage":
     "The tester puts 250 to 1000 V on the winding: electronics and capacitors off, hands off, discharge afterwards. Never on a compressor in a vacuum.",
+  "short-tries": "A motor that hums burns: switch off after 2 to 3 seconds, and let it cool between tries.",
   "bare-metal": "Touch bare metal: scratch through paint, fingers off the tips.",
 };

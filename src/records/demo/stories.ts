@@ -1,4 +1,5 @@
 import type { StationData } from "@/core/stations";
+import { RUN_FIELDS, type RunField } from "@/core/stations/run-test";
 import type { DemoClock, DemoStory } from "./demo-traveller";
 
 const IVO = "Ivo Marrable";
@@ -99,6 +100,17 @@ const powerBack = (clock: DemoClock, minutes: number): StationData<"power-back">
   steps: { "leads-and-covers": clock.at(minutes), "everyone-clear": clock.at(minutes), "lock-off": clock.at(minutes) },
   restoredAt: clock.at(minutes),
 });
+
+/** Switched on for a moment, or left running: what it did, and the figures of it. */
+function runTest(
+  clock: DemoClock,
+  minutes: number,
+  seen: Pick<StationData<"run-test">, "behaviour"> & Partial<StationData<"run-test">>,
+  figures: Readonly<Partial<Record<RunField, string>>>,
+): Partial<StationData<"run-test">> {
+  const read = Object.entries(figures).map(([field, text]) => [field, clock.read(text, RUN_FIELDS[field as RunField], minutes)]);
+  return { ...seen, ...Object.fromEntries(read) };
+}
 
 /** The town of Quillhaven: every site, person and maker here is made up. */
 export const STORIES: readonly DemoStory[] = [
@@ -262,7 +274,12 @@ export const STORIES: readonly DemoStory[] = [
         isIsolated: true,
         note: "Dosbrook part, newer than the motor",
       },
-      prove: { before: clock.read("2.6", "current", 1) },
+      "run-test": runTest(
+        clock,
+        1,
+        { behaviour: "starts", noises: ["hum"], warmth: "hot" },
+        { supplyVolts: "232", lineAmps: "2.61", startAmps: "2.5", capacitorVolts: "399", speed: "1408" },
+      ),
     }),
   },
   {
@@ -411,8 +428,13 @@ export const STORIES: readonly DemoStory[] = [
         decidedAt: clock.at(22),
       },
       "power-back": powerBack(clock, 40),
+      "run-test": runTest(
+        clock,
+        1,
+        { behaviour: "starts", warmth: "warm", noises: ["hum"] },
+        { supplyVolts: "229", lineAmps: "2.16", startAmps: "0.97", capacitorVolts: "340", speed: "1372", startTime: "2.4" },
+      ),
       prove: {
-        before: clock.read("2.16", "current", 1),
         after: clock.read("1.84", "current", 45),
         note: "Up to speed at once. Kelvane 12.5 µF 450 V fitted.",
       },
@@ -494,8 +516,13 @@ export const STORIES: readonly DemoStory[] = [
         decidedAt: clock.at(20),
       },
       "power-back": powerBack(clock, 70),
+      "run-test": runTest(
+        clock,
+        1,
+        { behaviour: "starts", noises: ["squeal", "rumble"], warmth: "warm" },
+        { lineAmps: "2.05", startAmps: "1.4", speed: "1379" },
+      ),
       prove: {
-        before: clock.read("2.05", "current", 1),
         after: clock.read("1.86", "current", 75),
         note: "Runs silent",
       },

@@ -33,8 +33,9 @@ export const STATIONS = [
   "frame",
   "insulation",
   "start-gear",
-  "decide",
   "power-back",
+  "run-test",
+  "decide",
   "prove",
 ] as const;
 

@@ -6,10 +6,12 @@ import {
   type CapacitorLabel,
   type CrutchReason,
   type PartMismatch,
+  type Measured,
 } from "../../capacitor";
 import type { Finding, TestId } from "../../diagnosis";
+import type { Figure } from "../../motor";
 import { ok, type Failure, type Result } from "../../result";
-import { defineStation, plainAssessment, type Stamp, type StationContext } from "../contract";
+import { defineStation, plainAssessment, type Facts, type Stamp, type StationContext } from "../contract";
 import { planDischarge, type DischargePlan } from "./discharge-plan";
 import { aboutOf, findingsOfSection } from "./findings";
 import { BLANK_CAPACITOR, CapacitorRecordSchema, type CapacitorRecord } from "./record";
@@ -92,6 +94,26 @@ function trendsOf(
   });
 }
 
+const figureOf = ({ value, standardUncertainty }: Measured): Figure => ({
+  value,
+  standardUncertainty: standardUncertainty ?? 0.01 * value,
+});
+
+/** What the motor's own section came to; a dual part's other section feeds another motor. */
+function runFacts(label: CapacitorLabel, sections: readonly SectionVerdict[]): Partial<Facts> {
+  const place = Math.max(
+    0,
+    label.sections.findIndex(({ terminal }) => terminal === "HERM"),
+  );
+  const section = sections[place];
+  if (label.kind !== "run" || !section) return {};
+  const { joint, running } = section;
+  return {
+    capacitorFoundUf: joint?.capacitanceUf ?? null,
+    capacitorRunning: running ? { amps: figureOf(running.amps), volts: figureOf(running.volts) } : null,
+  };
+}
+
 /** The running method is worth proposing where the cold figure cannot decide; the cold meter while nothing was read. */
 function openTestsOf(sections: readonly SectionVerdict[], stamp: Stamp): readonly TestId[] {
   const isUndecided = sections.some(({ joint, running }) => joint?.conformity.decision === "too-close" && running === null);
@@ -162,7 +184,7 @@ export const capacitorStation = defineStation({
       }),
     };
     return plainAssessment<CapacitorDetail>(stamp, detail, {
-      facts: { fittedCapacitor: label },
+      facts: { fittedCapacitor: label, ...runFacts(label, sections) },
       findings: [...seen, ...(isWrong ? [wrong] : sections.flatMap((s) => findingsOfSection(s, label.kind)))],
       openTests: openTestsOf(sections, stamp),
       working: [

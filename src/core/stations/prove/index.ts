@@ -1,8 +1,8 @@
 import * as v from "valibot";
-import type { Finding, Outcome } from "../../diagnosis";
-import { decideConformity, EntrySchema, formatNumber, formatQuantity, type Conformity, type Entry } from "../../quantity";
-import { defineStation, plainAssessment, type Stamp, type StationContext, type WorkingStep } from "../contract";
+import { EntrySchema } from "../../quantity";
+import { defineStation, plainAssessment, type Stamp } from "../contract";
 import { NoteSchema } from "../fields";
+import { findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
 
 const schema = v.object({
   before: v.nullable(EntrySchema),
@@ -11,66 +11,13 @@ const schema = v.object({
 });
 export type ProveRecord = v.InferOutput<typeof schema>;
 
-export interface AmpsVerdict {
-  readonly amps: number;
-  readonly standardUncertaintyA: number;
-  /** amps / plate amps; null without a plate figure */
-  readonly fractionOfPlate: number | null;
-  readonly conformity: Conformity | null;
-}
-
 export interface ProveDetail {
   readonly plateA: number | null;
   readonly limitA: number | null;
   readonly before: AmpsVerdict | null;
+  /** the figure before is the run test's */
+  readonly isFromRunTest: boolean;
   readonly after: AmpsVerdict | null;
-}
-
-/** Twice the plate and more is condemned however well it sounds; half of it and less is a motor without its load. */
-const FAR_ABOVE = 1.6;
-const BELOW = 0.7;
-
-function judgeAmps(entry: Entry | null, plateA: number | null, { house }: StationContext): AmpsVerdict | null {
-  const reading = entry?.reading;
-  if (reading?.kind !== "value" || reading.value === null) return null;
-  const standardUncertaintyA = reading.standardUncertainty ?? 0;
-  return {
-    amps: reading.value,
-    standardUncertaintyA,
-    fractionOfPlate: plateA === null ? null : reading.value / plateA,
-    conformity:
-      plateA === null
-        ? null
-        : decideConformity({
-            value: reading.value,
-            standardUncertainty: standardUncertaintyA,
-            limits: { low: null, high: (plateA * house.overloadPercent) / 100 },
-            guardFactor: house.guardFactor,
-            coverageFactor: house.coverageFactor,
-          }),
-  };
-}
-
-/** Running amps against the plate, as one of the outcomes the line-up knows. */
-function findingOf(verdict: AmpsVerdict | null): Finding[] {
-  if (verdict?.fractionOfPlate == null || verdict.conformity === null) return [];
-  if (verdict.fractionOfPlate < BELOW) return [{ test: "run-amps", weights: { below: 1 } }];
-  const p = verdict.conformity.probabilityWithin;
-  const above: Outcome<"run-amps"> = verdict.fractionOfPlate > FAR_ABOVE ? "far-above" : "above";
-  return [{ test: "run-amps", weights: { "near-plate": p, [above]: 1 - p } }];
-}
-
-function workingOf(name: string, verdict: AmpsVerdict | null, plateA: number | null, limitA: number | null): WorkingStep[] {
-  if (verdict?.fractionOfPlate == null || plateA === null || limitA === null) return [];
-  return [
-    {
-      what: `Running amps ${name}`,
-      formula: "100 × amps / plate amps",
-      numbers: `100 × ${formatNumber(verdict.amps, 3)} / ${formatNumber(plateA, 3)}`,
-      result: `${formatNumber(verdict.fractionOfPlate * 100, 1)} % of the plate; limit ${formatQuantity("current", limitA, 0.05)}, U = ±${formatQuantity("current", verdict.conformity?.expandedUncertainty ?? 0, verdict.conformity?.expandedUncertainty)}`,
-      source: "plate; house rule for the limit; JCGM 106:2012",
-    },
-  ];
 }
 
 /** Running amps before and after the repair, side by side against the plate. */
@@ -87,16 +34,22 @@ export const proveStation = defineStation({
   assess(record, context) {
     const plateA = context.facts.fullLoadA;
     const limitA = plateA === null ? null : (plateA * context.house.overloadPercent) / 100;
-    const before = judgeAmps(record.before, plateA, context);
+    // What the run test found is the figure before, unless another was keyed here.
+    const isFromRunTest = record.before === null && context.facts.ampsFound !== null;
+    const before = judgeAmps(record.before ?? context.facts.ampsFound, plateA, context);
     const after = judgeAmps(record.after, plateA, context);
-    const stamp: Stamp = after ? (after.conformity?.decision ?? "noted") : before || record.note.trim() !== "" ? "noted" : "not-done";
+    const stamp: Stamp = after
+      ? (after.conformity?.decision ?? "noted")
+      : record.before || record.note.trim() !== ""
+        ? "noted"
+        : "not-done";
     return plainAssessment<ProveDetail>(
       stamp,
-      { plateA, limitA, before, after },
+      { plateA, limitA, before, isFromRunTest, after },
       {
         // Only what was found speaks of the fault; the figure after the repair speaks of the repair.
-        findings: findingOf(before),
-        working: [...workingOf("before", before, plateA, limitA), ...workingOf("after", after, plateA, limitA)],
+        findings: isFromRunTest ? [] : findingOfAmps(before),
+        working: [...workingOfAmps("before", before, plateA, limitA), ...workingOfAmps("after", after, plateA, limitA)],
       },
     );
   },

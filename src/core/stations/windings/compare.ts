@@ -35,6 +35,9 @@ export interface HotRun {
 const valueOf = (entry: Entry | null, quantity: string): number | null =>
   entry?.reading?.kind === "value" && entry.reading.quantity === quantity ? entry.reading.value : null;
 
+/** Temperature of the windings when they were measured; null where nobody wrote it down. */
+export const coldTemperatureC = (record: WindingsRecord): number | null => valueOf(record.compare.temperature, "temperature");
+
 const nameKey = (name: string | undefined): string => (name ?? "").trim().toLowerCase();
 
 interface Nulled {

@@ -1,5 +1,6 @@
 import type { BoardAnswer, ElementClass, LayoutRole, ThreeLeadAnswer } from "../../winding";
-import type { WindingGroup } from "../contract";
+import type { WindingKnowledge } from "../../motor";
+import type { Facts, WindingGroup } from "../contract";
 
 /** A winding or part of the settled board: between which posts, and how many ohms. */
 export interface BoardElement {
@@ -56,4 +57,30 @@ export function groupsOf(elements: readonly BoardElement[]): WindingGroup[] {
     if (classes.has("half")) return (halves += 1) === 1 ? "half-1" : "half-2";
     return classes.has("aux") && classes.size === 1 ? "start" : "main";
   });
+}
+
+/** Ohms of a winding are taken at this temperature where nobody wrote it down, give or take as much as sites differ. */
+const USUAL_AIR_C = 20;
+const AIR_SPREAD_K = 8;
+/** Change of copper's ohms for a kelvin. @source IEC 60028, 0.00393 at 20 °C */
+const COPPER_PER_K = 0.00393;
+const OHM_SD = 0.01;
+
+/** The main and the start winding as the machine model takes them: each the one sound element of its kind. */
+export function windingFacts(
+  elements: readonly BoardElement[],
+  leadStandardOhm: number,
+  temperatureC: number | null,
+): Pick<Facts, "mainWinding" | "startWinding"> {
+  const of = (wanted: ElementClass): WindingKnowledge | null => {
+    const [only, ...others] = elements.filter(({ cls, isFaulty }) => cls === wanted && !isFaulty);
+    if (!only || others.length > 0 || only.ohm === null || !(only.ohm > 0)) return null;
+    const airSd = temperatureC === null ? COPPER_PER_K * AIR_SPREAD_K * only.ohm : 0;
+    return {
+      ohm: only.ohm,
+      standardOhm: Math.hypot(leadStandardOhm, OHM_SD * only.ohm, airSd),
+      temperatureC: temperatureC ?? USUAL_AIR_C,
+    };
+  };
+  return { mainWinding: of("main"), startWinding: of("aux") };
 }

@@ -9,9 +9,9 @@ import {
 } from "../../winding";
 import { defineStation, plainAssessment, type Stamp, type StationContext, type WorkingStep } from "../contract";
 import { isTriangle, testLeadsOf, toBoardReading, toQuestion, type TestLeads } from "./board";
-import { comparisonsOf, hotRunOf, type Comparison, type HotRun } from "./compare";
+import { coldTemperatureC, comparisonsOf, hotRunOf, type Comparison, type HotRun } from "./compare";
 import { doubtsOf, type ReadingDoubt } from "./doubts";
-import { elementsOf, elementsOfThree, groupsOf, type BoardElement } from "./elements";
+import { elementsOf, elementsOfThree, groupsOf, windingFacts, type BoardElement } from "./elements";
 import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./findings";
 import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
 
@@ -218,7 +218,11 @@ export const windingsStation = defineStation({
     const shorted = comparisons[0]?.shortedTurns === "strong";
     const findings = three ? findingsOfThree(three) : board ? findingsOfBoard(board) : [];
     return plainAssessment(stampOf(named, comparisons, doubts, hotRun), detail, {
-      facts: { leadNames: names, ...(elements.length > 0 ? { windingGroups: groupsOf(elements) } : {}) },
+      facts: {
+        leadNames: names,
+        ...(elements.length > 0 ? { windingGroups: groupsOf(elements) } : {}),
+        ...windingFacts(elements, leads.standardOhm, coldTemperatureC(record)),
+      },
       // A winding that lost ohms speaks louder than that its leads could be named.
       findings: shorted && named !== "out" ? [{ test: "winding-ohms", weights: { shorted: 1 } }] : findings,
       working: [

@@ -1,6 +1,6 @@
 import { formatPercent, formatProbability, formatQuantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
-import type { AmpsVerdict } from "@/core/stations/prove";
+import type { AmpsVerdict } from "@/core/stations/running-amps";
 
 export type Detail = ReturnType<(typeof STATIONS)["prove"]["assess"]>["detail"];
 

@@ -24,4 +24,6 @@ export const PAD_EXTRAS: Record<Quantity, readonly [string, string, string]> = {
   voltage: ["k", "m", ","],
   temperature: ["-", ",", "OL"],
   insulation: [">", "G", "OL"],
+  speed: [",", "OL", "-"],
+  duration: ["m", "s", ","],
 };

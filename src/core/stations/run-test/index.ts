@@ -1,0 +1,152 @@
+import type { Finding, TestId } from "../../diagnosis";
+import { stateOfBehaviour, type KnowledgeEntry, type MotorType, type RunQuestion, type RunUnderstanding } from "../../motor";
+import { formatNumber } from "../../quantity";
+import type { Failure, Result } from "../../result";
+import { defineStation, plainAssessment, type Facts, type Stamp, type WorkingStep } from "../contract";
+import { findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
+import { findingsOfRun, isSaid } from "./findings";
+import { rowsOf, type RunRow } from "./judge";
+import { questionOf } from "./question";
+import { BLANK_RUN_TEST, RUN_FIELD_IDS, RunTestRecordSchema, type RunTestRecord } from "./record";
+
+export { positionOf, rowsOf, type Position, type RunRow } from "./judge";
+export { MODEL_FIELDS, QUANTITY_OF, type ModelField } from "./question";
+export { NOISES, RUN_FIELD_IDS, RUN_FIELDS, WARMTHS, type Noise, type RunField, type RunTestRecord, type Warmth } from "./record";
+
+export interface RunTestDetail {
+  readonly rows: readonly RunRow[];
+  readonly amps: AmpsVerdict | null;
+  /** what the model was asked; null: it cannot be asked */
+  readonly question: RunQuestion | null;
+  readonly understanding: RunUnderstanding | null;
+  readonly isWorking: boolean;
+  readonly failure: Failure | null;
+  readonly assumedType: MotorType | null;
+  /** missing entry that would narrow what is expected most */
+  readonly narrowing: KnowledgeEntry | null;
+}
+
+/** Likelihood of a sound motor against the best fault: below the first it is out, below the second it is too close. */
+const SOUND_FIT = { out: 0.05, close: 0.3 } as const;
+
+const isBlank = (record: RunTestRecord): boolean =>
+  record.behaviour === null &&
+  record.warmth === null &&
+  record.noises.length === 0 &&
+  record.note.trim() === "" &&
+  RUN_FIELD_IDS.every((field) => record[field] === null);
+
+/** How well a sound motor explains the figures, against the fault that explains them best; null: not asked. */
+export function soundFit(understanding: RunUnderstanding | null): number | null {
+  if (!understanding || understanding.explanations.length === 0) return null;
+  return understanding.explanations.find(({ fault }) => fault === null)?.fit ?? 0;
+}
+
+/** What no sound motor shows, whichever fault explains it. */
+const isUnsound = ({ test, weights }: Finding): boolean =>
+  (test === "speed" && "far-below" in weights) || (test === "start-winding-amps" && "none" in weights);
+
+function stampOf(
+  record: RunTestRecord,
+  rows: readonly RunRow[],
+  amps: AmpsVerdict | null,
+  fit: number | null,
+  found: readonly Finding[],
+): Stamp {
+  if (isBlank(record)) return "not-done";
+  if (record.behaviour !== null && record.behaviour !== "starts") return "out";
+  const decision = amps?.conformity?.decision ?? null;
+  if (decision === "out" || (fit !== null && fit < SOUND_FIT.out) || found.some(isUnsound)) return "out";
+  if (rows.some(({ field, position }) => (field === "supplyVolts" || field === "shell") && position !== null && position !== "inside"))
+    return "out";
+  if (decision === "too-close" || (fit !== null && fit < SOUND_FIT.close)) return "too-close";
+  return decision === "holds" || rows.some(({ position }) => position === "inside") ? "holds" : "noted";
+}
+
+/**
+ * Tests whose figure is still to be taken, while nothing said that the motor is done. Senses and dead work come before a
+ * run with the covers on: until power was given back on purpose, the run offers itself by its amps only.
+ */
+function openTests(record: RunTestRecord, rows: readonly RunRow[], { complaints, power, deadSince }: Facts): TestId[] {
+  if (isBlank(record) && (power === "dead" || deadSince === null)) return ["run-amps"];
+  const isOpen = (field: RunRow["field"]): boolean => rows.find((row) => row.field === field)?.value == null;
+  const isTurning = stateOfBehaviour(record.behaviour) === "running";
+  const open: TestId[] = [
+    ...(isTurning && isOpen("lineAmps") ? ["run-amps" as const] : []),
+    ...(isTurning && isOpen("startAmps") ? ["start-winding-amps" as const] : []),
+    ...(isTurning && isOpen("speed") ? ["speed" as const] : []),
+    ...(record.behaviour === null && isOpen("startTime") ? ["start-time" as const] : []),
+    ...(record.noises.length === 0 ? ["noise" as const] : []),
+    ...(record.warmth === null && isOpen("shell") ? ["temperature" as const] : []),
+    ...(isOpen("supplyVolts") ? ["supply-voltage" as const] : []),
+  ];
+  return open.filter((test) => !isSaid(test, complaints));
+}
+
+function workingOfModel(rows: readonly RunRow[], understanding: RunUnderstanding | null): WorkingStep[] {
+  const row = rows.find(({ field }) => field === "lineAmps");
+  if (!understanding || !row?.expected) return [];
+  const { low, middle, high } = row.expected;
+  return [
+    {
+      what: "Line amps a sound motor of this plate would draw",
+      formula: "two revolving fields on main and start winding; parameters fitted to plate, ohms and capacitor; load 93 ± 10 % of rated",
+      numbers: `144 machines that fit equally well; missing: ${understanding.missing.join(", ") || "nothing"}`,
+      result: `${formatNumber(low, 2)} to ${formatNumber(high, 2)} A (middle 90 %), ${formatNumber(middle, 2)} A likeliest`,
+      source: "Fitzgerald, Electric Machinery, 9.3; Veinott, Theory and Design of Small Induction Motors, ch. 11",
+    },
+  ];
+}
+
+/** The motor at work: every figure against the plate and against what a sound motor of this plate would show. */
+export const runTestStation = defineStation({
+  definition: {
+    id: "run-test",
+    power: "live",
+    minutes: 5,
+    tests: ["run-amps", "start-winding-amps", "speed", "start-time", "noise", "temperature", "supply-voltage"],
+    cautions: ["line-voltage", "moving-parts", "short-tries", "hot-surfaces"],
+    methods: [
+      {
+        id: "run",
+        power: "live",
+        tests: ["run-amps", "start-winding-amps", "speed", "start-time", "noise", "temperature", "supply-voltage"],
+        cautions: ["line-voltage", "moving-parts", "short-tries", "hot-surfaces"],
+      },
+      { id: "what-if", power: "either", tests: [], cautions: [] },
+    ],
+  },
+  schema: RunTestRecordSchema,
+  blank: BLANK_RUN_TEST,
+  assess(record, context) {
+    const { facts, house } = context;
+    const asked = questionOf(record, facts);
+    const question = asked.ok ? asked.value.question : null;
+    // Nothing keyed, nothing to explain: what to expect is asked when the station is opened.
+    const isAsked = question !== null && !isBlank(record);
+    const answer = isAsked ? (context.study("run-test", question) as Result<RunUnderstanding, Failure> | null) : null;
+    const understanding = answer?.ok ? answer.value : null;
+    const rows = rowsOf(record, facts, house, understanding);
+    const isTurning = stateOfBehaviour(record.behaviour) === "running";
+    const amps = isTurning ? judgeAmps(record.lineAmps, facts.fullLoadA, context) : null;
+    const found = isBlank(record) ? [] : [...findingOfAmps(amps), ...findingsOfRun(record, rows, facts, house)];
+    const stamp = stampOf(record, rows, amps, soundFit(understanding), found);
+    const limitA = facts.fullLoadA === null ? null : (facts.fullLoadA * house.overloadPercent) / 100;
+    const detail: RunTestDetail = {
+      rows,
+      amps,
+      question,
+      understanding,
+      isWorking: isAsked && answer === null,
+      failure: !asked.ok ? asked.failure : answer && !answer.ok ? answer.failure : null,
+      assumedType: asked.ok ? asked.value.motor.assumedType : null,
+      narrowing: understanding?.narrowing ?? null,
+    };
+    return plainAssessment<RunTestDetail>(stamp, detail, {
+      facts: isTurning && record.lineAmps?.reading ? { ampsFound: record.lineAmps } : {},
+      findings: found,
+      openTests: stamp === "not-done" || stamp === "noted" ? openTests(record, rows, facts) : [],
+      working: [...workingOfAmps("on the run test", amps, facts.fullLoadA, limitA), ...workingOfModel(rows, understanding)],
+    });
+  },
+});

@@ -1,0 +1,78 @@
+import { stateOfBehaviour, type Figure, type Measured, type RunQuantity, type RunQuestion } from "../../motor";
+import type { Entry } from "../../quantity";
+import type { Failure, Result } from "../../result";
+import { ok } from "../../result";
+import type { Facts } from "../contract";
+import { knownMotor, type KnownMotor } from "../motor-knowledge";
+import type { RunField, RunTestRecord } from "./record";
+
+/** Standard uncertainty of a figure from a meter without a data sheet, as a part. */
+const USUAL_SD = 0.015;
+
+/** A figure as read; null where nothing readable was keyed. */
+export function figureOf(entry: Entry | null): Figure | null {
+  const reading = entry?.reading;
+  if (reading?.kind !== "value" || reading.value === null) return null;
+  return { value: reading.value, standardUncertainty: reading.standardUncertainty ?? USUAL_SD * reading.value };
+}
+
+/** Which figure of the model each field shows. */
+export const QUANTITY_OF = {
+  lineAmps: "lineA",
+  startAmps: "startA",
+  capacitorVolts: "capacitorV",
+  speed: "speedRpm",
+  startTime: "startTimeS",
+} as const satisfies Partial<Record<RunField, RunQuantity>>;
+export type ModelField = keyof typeof QUANTITY_OF;
+export const MODEL_FIELDS = Object.keys(QUANTITY_OF) as ModelField[];
+
+/** Figures of the running capacitor method are figures of the run too; what is keyed here comes first. */
+const FROM_CAPACITOR: Partial<Record<ModelField, "amps" | "volts">> = { startAmps: "amps", capacitorVolts: "volts" };
+
+export interface FieldFigure extends Figure {
+  readonly isFromCapacitor: boolean;
+}
+
+/** Everything measured, by field. */
+export function figuresOf(record: RunTestRecord, facts: Facts): Partial<Record<ModelField, FieldFigure>> {
+  const isTurning = stateOfBehaviour(record.behaviour) === "running";
+  return Object.fromEntries(
+    MODEL_FIELDS.flatMap((field): [ModelField, FieldFigure][] => {
+      const keyed = figureOf(record[field]);
+      if (keyed) return [[field, { ...keyed, isFromCapacitor: false }]];
+      const source = FROM_CAPACITOR[field];
+      const other = source && isTurning ? facts.capacitorRunning?.[source] : null;
+      return other ? [[field, { ...other, isFromCapacitor: true }]] : [];
+    }),
+  );
+}
+
+/** Below this part of the plate's volts the meter was on the wrong posts: the model is not asked with it. */
+const LEAST_SUPPLY = 0.3;
+
+/** What the run test asks of the machine model. @errors those of knownMotor */
+export function questionOf(record: RunTestRecord, facts: Facts): Result<{ motor: KnownMotor; question: RunQuestion }, Failure> {
+  const motor = knownMotor(facts);
+  if (!motor.ok) return motor;
+  const { knowledge } = motor.value;
+  const supply = figureOf(record.supplyVolts);
+  const figures = figuresOf(record, facts);
+  const measured: Measured = Object.fromEntries(
+    MODEL_FIELDS.flatMap((field) => {
+      const figure = figures[field];
+      return figure ? [[QUANTITY_OF[field], { value: figure.value, standardUncertainty: figure.standardUncertainty }]] : [];
+    }),
+  );
+  const ratedUf = knowledge.runCapacitor?.capacitanceUf;
+  return ok({
+    motor: motor.value,
+    question: {
+      knowledge,
+      supply: supply && (knowledge.supplyV === null || supply.value > LEAST_SUPPLY * knowledge.supplyV) ? supply : null,
+      behaviour: record.behaviour,
+      measured,
+      capacitorScale: ratedUf && facts.capacitorFoundUf !== null ? facts.capacitorFoundUf / ratedUf : null,
+    },
+  });
+}

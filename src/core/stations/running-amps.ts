@@ -1,0 +1,61 @@
+import type { Finding, Outcome } from "../diagnosis";
+import { decideConformity, formatNumber, formatQuantity, type Conformity, type Entry } from "../quantity";
+import type { StationContext, WorkingStep } from "./contract";
+
+/** Line amps while running, against the plate. */
+export interface AmpsVerdict {
+  readonly amps: number;
+  readonly standardUncertaintyA: number;
+  /** amps / plate amps; null without a plate figure */
+  readonly fractionOfPlate: number | null;
+  readonly conformity: Conformity | null;
+}
+
+/** Twice the plate and more is condemned however well it sounds; half of it and less is a motor without its load. */
+const FAR_ABOVE = 1.6;
+const BELOW = 0.7;
+
+/** Line amps against the plate and the house's limit. */
+export function judgeAmps(entry: Entry | null, plateA: number | null, { house }: StationContext): AmpsVerdict | null {
+  const reading = entry?.reading;
+  if (reading?.kind !== "value" || reading.value === null) return null;
+  const standardUncertaintyA = reading.standardUncertainty ?? 0;
+  return {
+    amps: reading.value,
+    standardUncertaintyA,
+    fractionOfPlate: plateA === null ? null : reading.value / plateA,
+    conformity:
+      plateA === null
+        ? null
+        : decideConformity({
+            value: reading.value,
+            standardUncertainty: standardUncertaintyA,
+            limits: { low: null, high: (plateA * house.overloadPercent) / 100 },
+            guardFactor: house.guardFactor,
+            coverageFactor: house.coverageFactor,
+          }),
+  };
+}
+
+/** Running amps against the plate, as one of the outcomes the line-up knows. */
+export function findingOfAmps(verdict: AmpsVerdict | null): Finding[] {
+  if (verdict?.fractionOfPlate == null || verdict.conformity === null) return [];
+  if (verdict.fractionOfPlate < BELOW) return [{ test: "run-amps", weights: { below: 1 } }];
+  const p = verdict.conformity.probabilityWithin;
+  const above: Outcome<"run-amps"> = verdict.fractionOfPlate > FAR_ABOVE ? "far-above" : "above";
+  return [{ test: "run-amps", weights: { "near-plate": p, [above]: 1 - p } }];
+}
+
+/** The sum of one figure. */
+export function workingOfAmps(name: string, verdict: AmpsVerdict | null, plateA: number | null, limitA: number | null): WorkingStep[] {
+  if (verdict?.fractionOfPlate == null || plateA === null || limitA === null) return [];
+  return [
+    {
+      what: `Running amps ${name}`,
+      formula: "100 × amps / plate amps",
+      numbers: `100 × ${formatNumber(verdict.amps, 3)} / ${formatNumber(plateA, 3)}`,
+      result: `${formatNumber(verdict.fractionOfPlate * 100, 1)} % of the plate; limit ${formatQuantity("current", limitA, 0.05)}, U = ±${formatQuantity("current", verdict.conformity?.expandedUncertainty ?? 0, verdict.conformity?.expandedUncertainty)}`,
+      source: "plate; house rule for the limit; JCGM 106:2012",
+    },
+  ];
+}

@@ -1,0 +1,94 @@
+"use client";
+import { PickOne, TickList } from "@/components/Choice";
+import { FieldFlow } from "@/components/FieldFlow";
+import { KeyPad } from "@/components/KeyPad";
+import { NoteField } from "@/components/LineField";
+import { BEHAVIOURS, type RunUnderstanding } from "@/core/motor";
+import type { Failure, Result } from "@/core/result";
+import { NOISES, RUN_FIELD_IDS, RUN_FIELDS, rowsOf, WARMTHS, type Noise, type RunField } from "@/core/stations/run-test";
+import { useState } from "react";
+import type { InstrumentProps } from "../contract";
+import { EntryField } from "../shared/EntryField";
+import { PAD_EXTRAS } from "../shared/reading";
+import { Verdict } from "../shared/Verdict";
+import { useStudies } from "../useStudies";
+import { Explanations } from "./Explanations";
+import { RunBars } from "./RunBars";
+import { BEHAVIOUR_WORDS, doubtSentences, FIELD_WORDS, NOISE_WORDS, sentences, WARMTH_WORDS, type Detail } from "./words";
+
+const BEHAVIOUR_OPTIONS = BEHAVIOURS.map((id) => ({ id, label: BEHAVIOUR_WORDS[id] }));
+const NOISE_OPTIONS = NOISES.map((id) => ({ id, label: NOISE_WORDS[id] }));
+const WARMTH_OPTIONS = WARMTHS.map((id) => ({ id, label: WARMTH_WORDS[id] }));
+
+/** Quiet goes with nothing else that is heard. */
+function toggled(noises: readonly Noise[], noise: Noise): Noise[] {
+  if (noises.includes(noise)) return noises.filter((each) => each !== noise);
+  return noise === "quiet" ? ["quiet"] : [...noises.filter((each) => each !== "quiet"), noise];
+}
+
+/** The motor as it runs: what it does, the figures, and what they say. */
+export function RunPanel({ record, assessment, facts, house, change }: InstrumentProps<"run-test", Detail>) {
+  const { detail } = assessment;
+  const [field, setField] = useState<RunField>("lineAmps");
+  const study = useStudies();
+  // Before anything is keyed, what a sound motor would show.
+  const preview =
+    detail.understanding === null && detail.question && assessment.stamp === "not-done"
+      ? (study("run-test", detail.question) as Result<RunUnderstanding, Failure> | null)
+      : null;
+  const understanding = detail.understanding ?? (preview?.ok ? preview.value : null);
+  const rows = detail.understanding ? detail.rows : rowsOf(record, facts, house.figures, understanding);
+  const isUntouched = assessment.stamp === "not-done";
+  return (
+    <FieldFlow className="flex flex-col gap-5">
+      <PickOne
+        legend="What it does when it is switched on"
+        options={BEHAVIOUR_OPTIONS}
+        picked={record.behaviour}
+        onPick={(behaviour) => change((r) => ({ ...r, behaviour }))}
+      />
+      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+        <div className="flex min-w-0 flex-col gap-5">
+          <div className="grid grid-cols-2 gap-x-5 gap-y-3 sm:grid-cols-4">
+            {RUN_FIELD_IDS.map((id) => (
+              <EntryField
+                key={id}
+                label={FIELD_WORDS[id]}
+                quantity={RUN_FIELDS[id]}
+                entry={record[id]}
+                house={house}
+                onEntry={(entry) => change((r) => ({ ...r, [id]: entry }))}
+                onFocusField={() => setField(id)}
+              />
+            ))}
+          </div>
+          <Verdict assessment={assessment} sentences={sentences(detail, record)} word={detail.isWorking ? "Working it out" : null} />
+        </div>
+        <KeyPad extras={PAD_EXTRAS[RUN_FIELDS[field]]} />
+      </div>
+      <RunBars rows={rows} />
+      {isUntouched && understanding ? (
+        <p className="text-[14px] text-ink-soft">
+          The brackets are what a sound motor of this plate would show.{" "}
+          {doubtSentences({ ...detail, narrowing: understanding.narrowing, understanding }).join(" ")}
+        </p>
+      ) : null}
+      {detail.understanding && detail.understanding.explanations.length > 0 ? (
+        <Explanations explanations={detail.understanding.explanations} behaviour={record.behaviour} rows={detail.rows} />
+      ) : null}
+      <TickList
+        legend="Heard"
+        options={NOISE_OPTIONS}
+        ticked={record.noises}
+        onToggle={(noise) => change((r) => ({ ...r, noises: toggled(r.noises, noise) }))}
+      />
+      <PickOne
+        legend="Shell after a few minutes"
+        options={WARMTH_OPTIONS}
+        picked={record.warmth}
+        onPick={(warmth) => change((r) => ({ ...r, warmth }))}
+      />
+      <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+    </FieldFlow>
+  );
+}

@@ -1,0 +1,65 @@
+import { capacitorOf, whatIf, type Machine, type MotorEstimate, type WhatIfCase, type WhatIfChoice } from "@/core/motor";
+import { ratedUfOf, type CapacitorLabel } from "@/core/capacitor";
+import type { Facts } from "@/core/stations";
+import { sectionFor } from "@/core/stations/motor-knowledge";
+
+export const CASE_IDS = ["proposed", "labelled", "found", "fault"] as const;
+export type CaseId = (typeof CASE_IDS)[number];
+
+/** One set of curves: which it is, what was chosen for it, and what comes out. */
+export interface ShownCase {
+  readonly id: CaseId;
+  readonly choice: WhatIfChoice;
+  readonly shown: WhatIfCase;
+}
+
+/** What somebody tries: the sliders, and a fault. */
+export interface Tried {
+  readonly capacitanceUf: number | null;
+  readonly supplyV: number;
+  readonly fault: WhatIfChoice["fault"];
+}
+
+/** Values closer than this draw the same curve. */
+const SAME = 0.005;
+const labelUf = (label: CapacitorLabel | null): number | null => {
+  const section = label && sectionFor(label);
+  return section ? ratedUfOf(section) : null;
+};
+
+/** Capacitors of this motor: as the plate asks (proposed), as the fitted part's label says, as it was measured. */
+export function capacitorsOf(
+  machine: Machine,
+  facts: Facts,
+): { plateUf: number | null; labelledUf: number | null; foundUf: number | null } {
+  const own = capacitorOf(machine);
+  return {
+    plateUf: own?.capacitanceUf ?? null,
+    labelledUf: own ? labelUf(facts.fittedCapacitor ?? facts.plateCapacitor) : null,
+    foundUf: own?.which === "run" ? facts.capacitorFoundUf : null,
+  };
+}
+
+/** Every case worth a curve; one that draws the same as another is left out. */
+export function casesOf({ machine }: Pick<MotorEstimate, "machine">, facts: Facts, tried: Tried): ShownCase[] {
+  const { labelledUf, foundUf } = capacitorsOf(machine, facts);
+  const taken: number[] = [];
+  const isNew = (uf: number | null): uf is number => {
+    if (uf === null || taken.some((other) => Math.abs(uf / other - 1) < SAME)) return false;
+    taken.push(uf);
+    return true;
+  };
+  const choices: { id: CaseId; choice: WhatIfChoice }[] = [
+    { id: "proposed", choice: { capacitanceUf: tried.capacitanceUf, supplyV: tried.supplyV, fault: null } },
+  ];
+  if (tried.capacitanceUf !== null) taken.push(Math.max(tried.capacitanceUf, 1e-6));
+  if (isNew(foundUf)) choices.push({ id: "found", choice: { capacitanceUf: foundUf, supplyV: tried.supplyV, fault: null } });
+  if (isNew(labelledUf)) choices.push({ id: "labelled", choice: { capacitanceUf: labelledUf, supplyV: tried.supplyV, fault: null } });
+  if (tried.fault)
+    choices.push({ id: "fault", choice: { capacitanceUf: tried.capacitanceUf, supplyV: tried.supplyV, fault: tried.fault } });
+  return CASE_IDS.flatMap((id) => choices.filter((each) => each.id === id)).map(({ id, choice }) => ({
+    id,
+    choice,
+    shown: whatIf(machine, choice),
+  }));
+}

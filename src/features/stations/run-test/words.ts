@@ -1,0 +1,167 @@
+import type { Behaviour, Explanation, Fault, FaultId, KnowledgeEntry, PlateConflict, Range } from "@/core/motor";
+import { formatNumber, formatPercent, formatQuantity, type Quantity } from "@/core/quantity";
+import type { STATIONS } from "@/core/stations";
+import { RUN_FIELDS, type Noise, type RunField, type RunRow, type RunTestRecord, type Warmth } from "@/core/stations/run-test";
+import { toSentence } from "@/features/messages/failure-sentences";
+import { MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
+
+export type Detail = ReturnType<(typeof STATIONS)["run-test"]["assess"]>["detail"];
+
+export const FIELD_WORDS: Record<RunField, string> = {
+  supplyVolts: "Supply volts",
+  lineAmps: "Line amps",
+  startAmps: "Start-winding amps",
+  capacitorVolts: "Capacitor volts",
+  speed: "Speed",
+  startTime: "Time to start",
+  shell: "Shell temperature",
+};
+
+export const BEHAVIOUR_WORDS: Record<Behaviour, string> = {
+  starts: "Starts by itself",
+  "only-pushed": "Only when pushed",
+  hums: "Hums, does not start",
+  dead: "Nothing at all",
+};
+
+export const NOISE_WORDS: Record<Noise, string> = {
+  quiet: "Quiet",
+  hum: "Loud hum",
+  squeal: "Squeal",
+  rumble: "Rumble",
+  rattle: "Rattle",
+};
+
+export const WARMTH_WORDS: Record<Warmth, string> = { cool: "Cool", warm: "Warm, hand stays", hot: "Hot, hand comes off" };
+
+/** What is missing, as the person would look for it. */
+export const ENTRY_WORDS: Record<KnowledgeEntry, string> = {
+  volts: "the plate's volts",
+  hertz: "the plate's hertz",
+  power: "the plate's power",
+  amps: "the plate's amps",
+  rpm: "the plate's rpm",
+  "run-capacitor": "the run capacitor's value",
+  "start-capacitor": "the start capacitor's value",
+  "main-ohms": "the run winding's ohms",
+  "start-ohms": "the start winding's ohms",
+  "locked-amps": "the locked-rotor amps",
+};
+
+const percent = (level: number): string => formatPercent(level);
+
+/** A fault and its degree in words. */
+export const FAULT_WORDS: Record<FaultId, (level: number) => string> = {
+  "run-capacitor-weak": (level) => `Run capacitor near ${percent(level)} of its value`,
+  "run-capacitor-open": () => "Run capacitor open",
+  "run-capacitor-shorted": () => "Run capacitor shorted",
+  "run-capacitor-large": (level) => `Run capacitor near ${percent(level)}: too large`,
+  "start-capacitor-weak": (level) => `Start capacitor near ${percent(level)} of its value`,
+  "start-capacitor-open": () => "Start capacitor open",
+  "start-capacitor-shorted": () => "Start capacitor shorted",
+  "switch-stuck-closed": () => "Start switch or relay stays closed",
+  "switch-stuck-open": () => "Start switch or relay does not close",
+  "start-winding-open": () => "Start winding or its lead open",
+  "start-winding-reversed": () => "Start winding the wrong way round",
+  "main-winding-open": () => "Run winding or its lead open",
+  "shorted-turns": (level) => `Shorted turns, about ${percent(level)} of the run winding`,
+  "supply-low": (level) => `Supply near ${percent(level)} of the plate`,
+  "supply-high": (level) => `Supply near ${percent(level)} of the plate`,
+  "bearings-tight": (level) => `Tight bearings: ${percent(level)} of the rated torque lost`,
+  jammed: () => "Rotor or load jammed",
+  "load-heavy": (level) => `Load near ${percent(level)} of rated`,
+  "load-gone": () => "Load gone: belt, wheel or flow",
+};
+export const faultWords = (fault: Fault | null): string => (fault ? FAULT_WORDS[fault.id](fault.level) : "Nothing wrong");
+
+/** Unit behind a range, once. */
+const UNIT: Record<RunField, string> = {
+  supplyVolts: "V",
+  lineAmps: "A",
+  startAmps: "A",
+  capacitorVolts: "V",
+  speed: "rpm",
+  startTime: "s",
+  shell: "°C",
+};
+const decimals = (high: number): number => (high < 0.95 ? 2 : high < 20 ? 1 : 0);
+
+/** `1.6–1.9 A`; a range of nothing is `none`. */
+export function rangeWords(field: RunField, { low, high }: Range): string {
+  if (high < 0.005) return `0\u00a0${UNIT[field]}`;
+  const places = field === "speed" ? 0 : decimals(high);
+  const [from, to] = [formatNumber(low, places), formatNumber(high, places)];
+  return `${from === to ? from : `${from}–${to}`}\u00a0${UNIT[field]}`;
+}
+
+export const figureWords = (row: Pick<RunRow, "field" | "value" | "standardUncertainty">): string =>
+  formatQuantity(RUN_FIELDS[row.field] as Quantity, row.value ?? 0, row.standardUncertainty || undefined);
+
+const POSITION_WORDS = { inside: "as expected", below: "below what is expected", above: "above what is expected" } as const;
+
+/** Measured, then what it stands against. */
+function rowSentence(row: RunRow): string {
+  const name = `${FIELD_WORDS[row.field]} ${figureWords(row)}`;
+  const plate =
+    row.plate !== null && row.value !== null && row.field !== "shell" ? `${formatPercent(row.value / row.plate)} of the plate` : "";
+  if (row.field === "supplyVolts")
+    return row.position === null || row.position === "inside"
+      ? `${name}${plate ? `, ${plate}` : ""}.`
+      : `${name}, ${plate}: too ${row.position === "below" ? "low" : "high"} for this motor. Settle the supply before the motor is judged.`;
+  if (row.field === "shell")
+    return row.position === "above"
+      ? `${name}: too hot for the class of this winding. Switch off and let it cool.`
+      : `${name}${row.position ? ", within its class" : ""}.`;
+  const expected =
+    row.expected && row.position ? `${rangeWords(row.field, row.expected)} in a sound motor, ${POSITION_WORDS[row.position]}` : "";
+  return `${[name, plate, expected].filter(Boolean).join("; ")}.`;
+}
+
+const BEHAVIOUR_SENTENCES: Partial<Record<Behaviour, string>> = {
+  "only-pushed": "It starts only when pushed: no torque at standstill. The start winding's way is open, or its capacitor or start gear.",
+  hums: "It hums and does not start. Keep every try to 2 or 3 seconds.",
+  dead: "Nothing at all: no current flows. Supply, control, protector or an open common come before the motor.",
+};
+
+/** Likelihoods in words: what the figures allow, not how common the fault is. */
+export function fitWord({ fit }: Explanation): "fits" | "possible" | "hardly" {
+  if (fit >= 0.3) return "fits";
+  return fit >= 0.06 ? "possible" : "hardly";
+}
+
+/** What the plate leaves open, and where the plate contradicts itself. */
+export function doubtSentences(
+  detail: Pick<Detail, "failure" | "assumedType" | "narrowing"> & {
+    readonly understanding: { readonly conflict: PlateConflict | null } | null;
+  },
+): string[] {
+  const { failure, assumedType, narrowing, understanding } = detail;
+  const conflict = understanding?.conflict;
+  return [
+    ...(failure ? [toSentence(failure)] : []),
+    ...(conflict
+      ? [
+          `The plate's figures do not belong to one motor: ${ENTRY_WORDS[conflict.entry].replace("the plate's ", "")} reads ${formatNumber(conflict.statedValue, 2)}, and about ${formatNumber(conflict.expectedValue, conflict.expectedValue < 20 ? 1 : 0)} would go with the rest. Look at the plate again.`,
+        ]
+      : []),
+    ...(assumedType ? [`Taken for ${MOTOR_TYPE_WORDS[assumedType]}: the plate station does not say the type.`] : []),
+    ...(narrowing ? [`The ranges are wide because much is unknown; ${ENTRY_WORDS[narrowing]} would narrow them most.`] : []),
+  ];
+}
+
+/** What was measured, then what it means. */
+export function sentences(detail: Detail, record: RunTestRecord): string[] {
+  const behaviour = record.behaviour ? BEHAVIOUR_SENTENCES[record.behaviour] : undefined;
+  const figures = detail.rows.filter(({ value }) => value !== null).map(rowSentence);
+  const best = detail.understanding?.explanations[0];
+  const meaning =
+    best === undefined
+      ? []
+      : best.fault === null
+        ? ["These are the figures of a sound motor of this plate."]
+        : [`Explains it best: ${faultWords(best.fault).replace(/^./, (letter) => letter.toLowerCase())}.`];
+  const all = [...(behaviour ? [behaviour] : []), ...figures, ...meaning];
+  return all.length > 0
+    ? [...all, ...doubtSentences(detail)]
+    : ["Covers and guards on, as it runs every day. Say what it does when it is switched on, then key the line amps."];
+}

@@ -83,7 +83,7 @@ test("power comes back by its own station before the proof, then the card is sig
   await page.getByRole("button", { name: "Accept with this reason" }).click();
   await goTo(page, "Prove");
   await expect(bench(page).getByText("Restoring power is a step of its own")).toBeVisible();
-  await expect(page.getByLabel("Running amps after")).toBeDisabled();
+  await expect(page.getByLabel("Running amps after")).toHaveCount(0);
   await bench(page).getByRole("button", { name: "Power back on first" }).click();
   await expect(page.getByRole("button", { name: "Power is back on" })).toBeDisabled();
   for (const step of await bench(page).getByRole("checkbox").all()) await step.check();
@@ -91,7 +91,7 @@ test("power comes back by its own station before the proof, then the card is sig
   await goTo(page, "Prove");
   await page.getByLabel("Running amps after").fill("1.82");
   await expect(bench(page).getByText("After: 1.82 A, 96 % of the plate; within the limit.")).toBeVisible();
-  await expect(bench(page).getByRole("img", { name: /Running amps: before 2.6 A.*after 1.82 A/ })).toBeVisible();
+  await expect(bench(page).getByRole("img", { name: /Running amps: before 2.61 A.*after 1.82 A/ })).toBeVisible();
   await caseOf(page).getByRole("button", { name: "Sign off" }).click();
   await expect(caseOf(page).getByText("It is in the ledger")).toBeVisible();
   await openRack(page);

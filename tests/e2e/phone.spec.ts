@@ -87,6 +87,8 @@ test("nothing is wider than the phone, and what is pressed is big enough for a t
     "/bench?station=capacitor",
     "/shelf",
     ...methods,
+    "/traveller?id=demo-laundrette-exhaust&station=run-test",
+    "/traveller?id=demo-laundrette-exhaust&station=run-test&method=what-if",
     "/ledger",
     "/house-rules",
     ...STATIONS.map((id) => `/traveller?id=demo-bakery-proofer&station=${id}`),

@@ -139,7 +139,7 @@ const NO_NOISE = (): number => 0;
 
 /** The entry whose absence lets all others belong together; null: they do already, or no single one is to blame. */
 function findConflict(problem: Problem, best: Fit): PlateConflict | null {
-  const { observations, means, knowledge } = problem;
+  const { observations, knowledge } = problem;
   // Rare is not impossible: one figure far from all others, or everything strained at once.
   const isStrained = best.residuals.some((residual) => Math.abs(residual) > DOUBTED_SCORE);
   if (!isStrained && best.chi2 < DOUBTED_TOTAL ** 2 + observations.length) return null;

@@ -432,7 +432,7 @@ export const STORIES: readonly DemoStory[] = [
         clock,
         1,
         { behaviour: "starts", warmth: "warm", noises: ["hum"] },
-        { supplyVolts: "229", lineAmps: "2.16", startAmps: "0.97", capacitorVolts: "340", speed: "1372", startTime: "2.4" },
+        { supplyVolts: "229", lineAmps: "2.04", startAmps: "0.93", capacitorVolts: "338", speed: "1366", startTime: "2.4" },
       ),
       prove: {
         after: clock.read("1.84", "current", 45),

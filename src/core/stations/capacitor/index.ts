@@ -9,11 +9,13 @@ import {
   type Measured,
 } from "../../capacitor";
 import type { Finding, TestId } from "../../diagnosis";
-import type { Figure } from "../../motor";
+import type { CapacitorEffect, Figure } from "../../motor";
 import { ok, type Failure, type Result } from "../../result";
 import { defineStation, plainAssessment, type Facts, type Stamp, type StationContext } from "../contract";
+import { sectionFor } from "../motor-knowledge";
 import { planDischarge, type DischargePlan } from "./discharge-plan";
 import { aboutOf, findingsOfSection } from "./findings";
+import { modelEffectOf } from "./model-effect";
 import { BLANK_CAPACITOR, CapacitorRecordSchema, type CapacitorRecord } from "./record";
 import { judgeSection, type SectionVerdict } from "./section";
 import { toDay, trendOf, type Trend } from "./trend";
@@ -45,6 +47,8 @@ export type CapacitorDetail =
       readonly nextTerminals: readonly [string, string] | null;
       readonly discharge: DischargePlan;
       readonly crutches: readonly CrutchReason[];
+      /** what the value does to this motor; null: as it should be, or the model cannot say */
+      readonly modelEffect: CapacitorEffect | null;
     };
 
 /** The worst of several verdicts, for the one stamp of a station. */
@@ -101,11 +105,8 @@ const figureOf = ({ value, standardUncertainty }: Measured): Figure => ({
 
 /** What the motor's own section came to; a dual part's other section feeds another motor. */
 function runFacts(label: CapacitorLabel, sections: readonly SectionVerdict[]): Partial<Facts> {
-  const place = Math.max(
-    0,
-    label.sections.findIndex(({ terminal }) => terminal === "HERM"),
-  );
-  const section = sections[place];
+  const own = sectionFor(label);
+  const section = own && sections[label.sections.indexOf(own)];
   if (label.kind !== "run" || !section) return {};
   const { joint, running } = section;
   return {
@@ -175,6 +176,7 @@ export const capacitorStation = defineStation({
       areReadingsSwapped: areSwapped(sections),
       nextTerminals: nextTerminals(label, record),
       discharge,
+      modelEffect: modelEffectOf(label, sections, context),
       crutches: crutchReasons({
         complaints: facts.complaints,
         machineKind: facts.machineKind,

@@ -1,6 +1,7 @@
 "use client";
 import { lazy, Suspense } from "react";
 import type { InstrumentProps } from "../contract";
+import { sectionFor } from "@/core/stations/motor-knowledge";
 import { effectSentences } from "./effect-words";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
 import { trendSentence } from "./trend-words";
@@ -12,7 +13,11 @@ type Props = Omit<InstrumentProps<"capacitor", CapacitorDetail>, "detail"> & { r
 /** What the value does to the motor, and how it changed over the visits. */
 export default function MorePanel(props: Props) {
   const { detail } = props;
-  const effects = detail.sections.flatMap((section) => effectSentences(section, detail.label.kind));
+  const motorSection = sectionFor(detail.label);
+  const own = motorSection && detail.sections[detail.label.sections.indexOf(motorSection)];
+  const effects = detail.sections.flatMap((section) =>
+    effectSentences(section, detail.label.kind, section === own ? detail.modelEffect : null),
+  );
   return (
     <div className="flex flex-col gap-3">
       {effects.length > 0 ? (

@@ -2,6 +2,8 @@ import { formatNumber, formatPercent } from "@/core/quantity";
 import type { CapacitorKind, ValueEffect, ValueState } from "@/core/capacitor";
 import type { SectionVerdict } from "@/core/stations/capacitor";
 import { SWING_MEANING } from "@/core/capacitor";
+import type { CapacitorEffect } from "@/core/motor";
+import { noticeSentences, rangeWithUnit } from "@/features/vocabulary/notice-words";
 
 /** What a wrong value does, and what else to check because the motor ran like that. */
 const RUN: Record<ValueState, readonly string[]> = {
@@ -52,11 +54,35 @@ function stateWithoutFigure(section: SectionVerdict): ValueState | null {
   return meaning === "charges" ? null : meaning;
 }
 
-/** What this section's value does to the motor; nothing while it is as rated, unknown, or too close to call. */
-export function effectSentences(section: SectionVerdict, kind: CapacitorKind): string[] {
+/** Figures of the run with the value as it should be and as found. */
+function modelFigures({ asRated, asFound }: CapacitorEffect): string | null {
+  const pairs = (["lineA", "startA"] as const).flatMap((quantity) => {
+    const [rated, found] = [asRated.running[quantity], asFound.running[quantity]];
+    return rated && found && rated.high > 0
+      ? [`${RUN_NAMES[quantity]} ${rangeWithUnit(found, "A")} instead of ${rangeWithUnit(rated, "A")}`]
+      : [];
+  });
+  return pairs.length === 0 ? null : `In this motor: ${pairs.join(", ")}, at its usual load.`;
+}
+const RUN_NAMES = { lineA: "line", startA: "start winding" } as const;
+
+/**
+ * What this section's value does to the motor; nothing while it is as rated, unknown, or too close to call.
+ * @param effect what the machine model makes of it; null: the model cannot say, and a simple sum stands in
+ */
+export function effectSentences(section: SectionVerdict, kind: CapacitorKind, effect: CapacitorEffect | null = null): string[] {
   const state = section.state ?? stateWithoutFigure(section);
   const isSure = section.joint === null || section.joint.conformity.decision === "out";
-  if (state === null || state === "as-rated" || !isSure) return [];
-  const words = (kind === "run" ? RUN : START)[state];
+  const isNamed = state !== null && state !== "as-rated" && isSure;
+  const words = isNamed ? (kind === "run" ? RUN : START)[state] : [];
+  if (effect && section.joint?.conformity.decision !== "too-close") {
+    const figuresOfModel = modelFigures(effect);
+    return [
+      ...words,
+      ...(figuresOfModel ? [figuresOfModel] : []),
+      ...(effect.notices.length > 0 ? [noticeSentences(effect.notices).join(" ")] : []),
+    ];
+  }
+  if (!isNamed) return [];
   return section.effect && kind === "run" && state !== "open" && state !== "shorted" ? [...words, figures(section.effect)] : [...words];
 }

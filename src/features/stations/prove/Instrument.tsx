@@ -9,16 +9,16 @@ import { Verdict } from "../shared/Verdict";
 import { PlateBars } from "./PlateBars";
 import { type Detail, sentences } from "./words";
 
-export default function Instrument({ record, assessment, house, change }: InstrumentProps<"prove", Detail>) {
+export default function Instrument({ record, assessment, facts, house, change }: InstrumentProps<"prove", Detail>) {
   return (
     <FieldFlow className="flex flex-col gap-5">
       <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
         <div className="flex flex-col gap-4">
           <div className="grid grid-cols-2 gap-5 max-lg:order-last">
             <EntryField
-              label="Running amps before"
+              label={assessment.detail.isFromRunTest ? "Running amps before, from the run test" : "Running amps before"}
               quantity="current"
-              entry={record.before}
+              entry={record.before ?? facts.ampsFound}
               house={house}
               size="large"
               onEntry={(before) => change((r) => ({ ...r, before }))}

@@ -1,6 +1,6 @@
 import { stateOfBehaviour, type Behaviour, type Explanation } from "@/core/motor";
 import { QUANTITY_OF, type ModelField, type RunRow } from "@/core/stations/run-test";
-import { FIELD_WORDS, faultWords, fitWord, rangeWords } from "./words";
+import { faultWords, figureWords, fitWord, rangeWords, SHORT_WORDS } from "./words";
 
 const FIT_WORDS = { fits: "Fits", possible: "Possible", hardly: "Hardly" } as const;
 /** More than these are not read at a motor. */
@@ -28,27 +28,27 @@ export function Explanations({ explanations, behaviour, rows }: ExplanationsProp
           const expected = explanation.expected[state];
           const figures = asked.flatMap((field) => {
             const range = expected[QUANTITY_OF[field]];
-            const isAgainst = explanation.against.includes(QUANTITY_OF[field]);
-            return range ? [{ field, words: rangeWords(field, range), isAgainst }] : [];
+            const row = rows.find((each) => each.field === field);
+            const measured = row && explanation.against.includes(QUANTITY_OF[field]) ? figureWords(row) : null;
+            return range ? [{ field, words: rangeWords(field, range), measured }] : [];
           });
           return (
-            <li key={faultWords(explanation.fault)} className="flex flex-wrap items-baseline gap-x-4 border-b border-rule-faint py-2">
-              <span className={`w-[72px] shrink-0 text-[13.5px] ${fitWord(explanation) === "fits" ? "font-bold" : "text-ink-soft"}`}>
+            <li key={faultWords(explanation.fault)} className="grid grid-cols-[76px_1fr] items-baseline border-b border-rule-faint py-2">
+              <span className={`text-[13.5px] ${fitWord(explanation) === "fits" ? "font-bold" : "text-ink-soft"}`}>
                 {FIT_WORDS[fitWord(explanation)]}
               </span>
-              <span className="min-w-0 flex-1 basis-60 text-[15.5px]">{faultWords(explanation.fault)}</span>
-              <span className="num w-full text-[13.5px] text-ink-soft sm:w-auto sm:text-right">
-                {figures.length === 0
-                  ? "would not run"
-                  : figures.map(({ field, words, isAgainst }, index) => (
-                      <span key={field} className={isAgainst ? "text-out" : undefined}>
-                        {index > 0 ? " · " : ""}
-                        <span className="sr-only">{FIELD_WORDS[field]} </span>
-                        {words}
-                        {isAgainst ? " (not this)" : ""}
-                      </span>
-                    ))}{" "}
-                expected
+              <span className="min-w-0">
+                <span className="block text-[15.5px]">{faultWords(explanation.fault)}</span>
+                <span className="block text-[13.5px] text-ink-soft">
+                  {figures.length === 0 ? "would not run" : "expected: "}
+                  {figures.map(({ field, words, measured }, index) => (
+                    <span key={field} className={measured ? "text-out" : undefined}>
+                      {index > 0 ? " · " : ""}
+                      <span className="num">{words}</span> {SHORT_WORDS[field]}
+                      {measured ? `, but ${measured} measured` : ""}
+                    </span>
+                  ))}
+                </span>
               </span>
             </li>
           );

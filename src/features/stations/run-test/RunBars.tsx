@@ -8,8 +8,12 @@ const LEFT = 132;
 const RIGHT = WIDTH - 132;
 const PITCH = 44;
 
-/** What a row calls 100 %: its plate figure, else the middle of what is expected. */
-const baseOf = ({ plate, expected }: RunRow): number | null => plate ?? (expected && expected.middle > 0 ? expected.middle : null);
+/** What a row calls 100 %: its plate figure, else the middle of what is expected; a start is measured by the longest. */
+function baseOf({ field, plate, expected }: RunRow): number | null {
+  if (plate !== null || !expected) return plate;
+  const base = field === "startTime" ? expected.high : expected.middle;
+  return base > 0 ? base : null;
+}
 
 const said = (row: RunRow): string =>
   [
@@ -61,7 +65,7 @@ function Bar({ row, base, y, x }: { row: RunRow; base: number; y: number; x: (fr
       </text>
       {row.plate === null ? (
         <text x={LEFT - 10} y={y + 33} textAnchor="end" fontSize="11.5" fill="var(--ink-soft)">
-          no plate figure
+          {row.field === "startTime" ? "of the longest expected" : "of what is expected"}
         </text>
       ) : null}
       {row.value === null ? (

@@ -40,7 +40,7 @@ export function StartChart({ machine, choice, startTimeS }: StartChartProps) {
               dataKey="timeS"
               type="number"
               domain={[0, asked.endS]}
-              tickCount={5}
+              ticks={[0, 0.2, 0.4, 0.6, 0.8, 1].map((part) => part * asked.endS)}
               tickFormatter={(value: number) => `${formatNumber(value, 1)} s`}
               tick={{ fontSize: 12.5, fill: "var(--ink)" }}
               stroke="var(--ink)"

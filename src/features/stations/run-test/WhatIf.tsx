@@ -2,6 +2,7 @@
 import { noticesOf, whatIf, type MotorEstimate, type RunUnderstanding } from "@/core/motor";
 import type { Failure, Result } from "@/core/result";
 import { knownMotor } from "@/core/stations/motor-knowledge";
+import { formatQuantity } from "@/core/quantity";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { PickOne } from "@/components/Choice";
 import { useState } from "react";
@@ -13,7 +14,8 @@ import { capacitorsOf, casesOf, type ShownCase, type Tried } from "./what-if-cas
 import { WhatIfCharts } from "./WhatIfCharts";
 import { WhatIfControls } from "./WhatIfControls";
 import { WhatIfTable } from "./WhatIfTable";
-import { caseWords, noticeSentences } from "./what-if-words";
+import { noticeSentences } from "@/features/vocabulary/notice-words";
+import { caseWords } from "./what-if-words";
 import { doubtSentences, type Detail } from "./words";
 
 type Props = InstrumentProps<"run-test", Detail>;
@@ -53,16 +55,43 @@ function Curves({ facts, assessment, estimate }: Props & { estimate: MotorEstima
   return (
     <div className="flex flex-col gap-5">
       <WhatIfControls machine={machine} plateUf={plateUf} tried={tried} onTry={setTried} onReset={() => setTried(untouched)} />
+      <Figures cases={cases} />
       <PickOne legend="Show" options={VIEWS} picked={view} onPick={(next) => setView(next ?? view)} />
       <Legend cases={cases} />
       {view === "curves" ? <WhatIfCharts cases={cases} /> : <WhatIfTable cases={cases} />}
-      {told ? <Noticed estimate={estimate} told={told} facts={facts} /> : null}
+      <Noticed estimate={estimate} cases={cases} facts={facts} />
       {told ? <StartChart machine={machine} choice={told.choice} startTimeS={told.shown.startTimeS} /> : null}
       <p className="text-[13.5px] text-ink-soft">
         Worked out from plate, ohms and capacitor, at the load the plate names. It shows what changes and how much; the figures of this very
         motor come from the run test. {doubts.join(" ")}
       </p>
     </div>
+  );
+}
+
+/** The figures that follow a slider, beside it: on a phone the curves are below the edge. */
+function Figures({ cases }: { cases: readonly ShownCase[] }) {
+  const told = cases.find(({ id }) => id === "fault") ?? cases[0];
+  if (!told) return null;
+  const { operating, startsAlone, standstill } = told.shown;
+  const figures = operating
+    ? [
+        ["Line", formatQuantity("current", operating.lineA, 0.5)],
+        ["Start winding", formatQuantity("current", operating.startA, 0.5)],
+        ["Capacitor", formatQuantity("voltage", operating.capacitorV, 50)],
+        ["Speed", formatQuantity("speed", operating.speedRpm, 50)],
+      ]
+    : [["Standing, line", formatQuantity("current", standstill.lineA, 0.5)]];
+  return (
+    <dl aria-label={`Figures: ${caseWords(told)}`} className="flex flex-wrap gap-x-7 gap-y-1 border-y border-rule py-2">
+      {figures.map(([name, figure]) => (
+        <div key={name} className="flex items-baseline gap-2">
+          <dt className="caption">{name}</dt>
+          <dd className="num text-[19px] font-medium">{figure}</dd>
+        </div>
+      ))}
+      {operating && !startsAlone ? <p className="text-[14px] font-semibold text-out">only once it turns</p> : null}
+    </dl>
   );
 }
 
@@ -81,26 +110,34 @@ function Legend({ cases }: { cases: readonly ShownCase[] }) {
           </li>
         );
       })}
+      <li className="flex items-center gap-2">
+        <svg viewBox="0 0 46 8" className="h-2 w-[46px]" aria-hidden="true">
+          <path d="M1 4H45" stroke="var(--ink-soft)" strokeWidth="1.6" strokeDasharray="1 3" />
+        </svg>
+        Load
+      </li>
     </ul>
   );
 }
 
-function Noticed({ estimate: { machine }, told, facts }: { estimate: MotorEstimate; told: ShownCase; facts: Props["facts"] }) {
+function Noticed({ estimate: { machine }, cases, facts }: { estimate: MotorEstimate; cases: readonly ShownCase[]; facts: Props["facts"] }) {
   const reference = whatIf(machine, { capacitanceUf: null, supplyV: machine.supplyV, fault: null }, 2);
   const ratedV = (facts.fittedCapacitor ?? facts.plateCapacitor)?.ratedV ?? null;
-  const notices = noticesOf(machine, told.shown, reference, told.choice.fault, ratedV);
   return (
     <section aria-labelledby="noticed" aria-live="polite">
       <h2 id="noticed" className="caption mb-1">
-        What the customer would notice · {caseWords(told)}
+        What the customer would notice
       </h2>
-      <ul className="text-[16px]">
-        {noticeSentences(notices).map((sentence) => (
-          <li key={sentence} className="max-w-[64ch] py-0.5">
-            {sentence}
-          </li>
+      <dl className="text-[16px]">
+        {cases.map((each) => (
+          <div key={each.id} className="grid gap-x-5 border-b border-rule-faint py-1.5 sm:grid-cols-[190px_1fr]">
+            <dt className="text-[14px] font-semibold">{caseWords(each)}</dt>
+            <dd className="max-w-[64ch]">
+              {noticeSentences(noticesOf(machine, each.shown, reference, each.choice.fault, ratedV)).join(" ")}
+            </dd>
+          </div>
         ))}
-      </ul>
+      </dl>
     </section>
   );
 }

@@ -51,7 +51,7 @@ function SpeedChart({ cases, title, unit, of, at, hasLoad = false }: ChartProps)
   return (
     <figure className="min-w-0">
       <figcaption className="caption mb-1">
-        {title}, {unit}
+        {title}, {unit}, over rpm
       </figcaption>
       <div
         role="img"
@@ -105,7 +105,7 @@ export function WhatIfCharts({ cases }: { cases: readonly ShownCase[] }) {
     <div className="grid gap-5 lg:grid-cols-2">
       <SpeedChart
         cases={cases}
-        title="Torque on the shaft and the load's"
+        title="Torque, and what the load asks"
         unit="N m"
         of={({ shaftTorqueNm }) => shaftTorqueNm}
         at={({ operating }) => operating?.shaftTorqueNm ?? null}

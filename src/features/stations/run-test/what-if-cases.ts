@@ -34,7 +34,8 @@ export function capacitorsOf(
 ): { plateUf: number | null; labelledUf: number | null; foundUf: number | null } {
   const own = capacitorOf(machine);
   return {
-    plateUf: own?.capacitanceUf ?? null,
+    // The plate's own figure where it has one: the fit moves the value within its tolerance.
+    plateUf: own && (labelUf(facts.plateCapacitor ?? facts.fittedCapacitor) ?? own.capacitanceUf),
     labelledUf: own ? labelUf(facts.fittedCapacitor ?? facts.plateCapacitor) : null,
     foundUf: own?.which === "run" ? facts.capacitorFoundUf : null,
   };

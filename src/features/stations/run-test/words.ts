@@ -1,8 +1,17 @@
 import type { Behaviour, Explanation, Fault, FaultId, KnowledgeEntry, PlateConflict, Range } from "@/core/motor";
 import { formatNumber, formatPercent, formatQuantity, type Quantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
-import { RUN_FIELDS, type Noise, type RunField, type RunRow, type RunTestRecord, type Warmth } from "@/core/stations/run-test";
+import {
+  RUN_FIELDS,
+  type ModelField,
+  type Noise,
+  type RunField,
+  type RunRow,
+  type RunTestRecord,
+  type Warmth,
+} from "@/core/stations/run-test";
 import { toSentence } from "@/features/messages/failure-sentences";
+import { rangeWithUnit } from "@/features/vocabulary/notice-words";
 import { MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
 
 export type Detail = ReturnType<(typeof STATIONS)["run-test"]["assess"]>["detail"];
@@ -15,6 +24,15 @@ export const FIELD_WORDS: Record<RunField, string> = {
   speed: "Speed",
   startTime: "Time to start",
   shell: "Shell temperature",
+};
+
+/** Beside a figure that has its unit already. */
+export const SHORT_WORDS: Record<ModelField, string> = {
+  lineAmps: "line",
+  startAmps: "start winding",
+  capacitorVolts: "capacitor",
+  speed: "",
+  startTime: "to start",
 };
 
 export const BEHAVIOUR_WORDS: Record<Behaviour, string> = {
@@ -84,15 +102,8 @@ const UNIT: Record<RunField, string> = {
   startTime: "s",
   shell: "°C",
 };
-const decimals = (high: number): number => (high < 0.95 ? 2 : high < 20 ? 1 : 0);
-
-/** `1.6–1.9 A`; a range of nothing is `none`. */
-export function rangeWords(field: RunField, { low, high }: Range): string {
-  if (high < 0.005) return `0\u00a0${UNIT[field]}`;
-  const places = field === "speed" ? 0 : decimals(high);
-  const [from, to] = [formatNumber(low, places), formatNumber(high, places)];
-  return `${from === to ? from : `${from}–${to}`}\u00a0${UNIT[field]}`;
-}
+/** `1.6–1.9 A` in the unit of the field. */
+export const rangeWords = (field: RunField, range: Range): string => rangeWithUnit(range, UNIT[field], field === "speed" ? 0 : undefined);
 
 export const figureWords = (row: Pick<RunRow, "field" | "value" | "standardUncertainty">): string =>
   formatQuantity(RUN_FIELDS[row.field] as Quantity, row.value ?? 0, row.standardUncertainty || undefined);
@@ -149,19 +160,31 @@ export function doubtSentences(
   ];
 }
 
-/** What was measured, then what it means. */
-export function sentences(detail: Detail, record: RunTestRecord): string[] {
+/** What the figures come to; nothing while the model was not asked. */
+function meaningOf({ understanding }: Detail): string[] {
+  const best = understanding?.explanations[0];
+  if (best === undefined) return [];
+  return best.fault === null
+    ? ["These are the figures of a sound motor of this plate."]
+    : [`Explains it best: ${faultWords(best.fault).replace(/^./, (letter) => letter.toLowerCase())}.`];
+}
+
+const FIRST_WORDS = "Covers and guards on, as it runs every day. Say what it does when it is switched on, then key the line amps.";
+
+/** Every figure, for the record: what was measured, then what it means. */
+export function allSentences(detail: Detail, record: RunTestRecord): string[] {
   const behaviour = record.behaviour ? BEHAVIOUR_SENTENCES[record.behaviour] : undefined;
   const figures = detail.rows.filter(({ value }) => value !== null).map(rowSentence);
-  const best = detail.understanding?.explanations[0];
-  const meaning =
-    best === undefined
-      ? []
-      : best.fault === null
-        ? ["These are the figures of a sound motor of this plate."]
-        : [`Explains it best: ${faultWords(best.fault).replace(/^./, (letter) => letter.toLowerCase())}.`];
-  const all = [...(behaviour ? [behaviour] : []), ...figures, ...meaning];
-  return all.length > 0
-    ? [...all, ...doubtSentences(detail)]
-    : ["Covers and guards on, as it runs every day. Say what it does when it is switched on, then key the line amps."];
+  return [...(behaviour ? [behaviour] : []), ...figures, ...meaningOf(detail), ...doubtSentences(detail)];
+}
+
+/** At the motor: the line amps, what is not as it should be, and what it means; the bars have the rest. */
+export function sentences(detail: Detail, record: RunTestRecord): string[] {
+  const behaviour = record.behaviour ? BEHAVIOUR_SENTENCES[record.behaviour] : undefined;
+  const told = detail.rows.filter(
+    ({ field, value, position }) => value !== null && (field === "lineAmps" || position === "above" || position === "below"),
+  );
+  const figures = [...told].sort((a, b) => Number(b.field === "lineAmps") - Number(a.field === "lineAmps")).map(rowSentence);
+  const all = [...(behaviour ? [behaviour] : []), ...figures, ...meaningOf(detail), ...doubtSentences(detail)];
+  return all.length > 0 ? all : [FIRST_WORDS];
 }

@@ -10,6 +10,9 @@ const PATIENCE_MS = 15_000;
 const answers = new Map<string, unknown>();
 const asked = new Set<string>();
 const listeners = new Set<() => void>();
+/** Stations with a question in the worker, and the newest that waits behind it. */
+const running = new Set<string>();
+const waiting = new Map<string, { readonly key: string; readonly question: unknown }>();
 let worker: Remote<StudiesWorker> | null = null;
 
 function keep(key: string, answer: unknown): void {
@@ -27,8 +30,28 @@ async function answerHere(key: string, station: string, question: unknown): Prom
   if (asked.has(key)) keep(key, studyNow(station, question));
 }
 
-async function ask(key: string, station: string, question: unknown): Promise<void> {
+/** Every key typed asks anew: of those that wait only the newest is worth an answer. The others are asked again if still wanted. */
+function request(key: string, station: string, question: unknown): void {
   asked.add(key);
+  if (!running.has(station)) {
+    void ask(key, station, question);
+    return;
+  }
+  const older = waiting.get(station);
+  if (older) asked.delete(older.key);
+  waiting.set(station, { key, question });
+}
+
+async function ask(key: string, station: string, question: unknown): Promise<void> {
+  running.add(station);
+  await answerOne(key, station, question);
+  running.delete(station);
+  const next = waiting.get(station);
+  waiting.delete(station);
+  if (next) void ask(next.key, station, next.question);
+}
+
+async function answerOne(key: string, station: string, question: unknown): Promise<void> {
   try {
     worker ??= wrap<StudiesWorker>(new Worker(new URL("./studies.worker.ts", import.meta.url), { type: "module" }));
     const late = new Promise<null>((resolve) => setTimeout(() => resolve(null), PATIENCE_MS));
@@ -48,7 +71,7 @@ async function ask(key: string, station: string, question: unknown): Promise<voi
 const lookUp = (): Study => (station, question) => {
   const key = `${station} ${JSON.stringify(question)}`;
   if (answers.has(key)) return answers.get(key);
-  if (!asked.has(key)) void ask(key, station, question);
+  if (!asked.has(key)) request(key, station, question);
   return null;
 };
 let current: Study = lookUp();

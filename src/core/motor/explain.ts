@@ -1,24 +1,10 @@
+import { stateOfBehaviour, type Behaviour, type Figure, type Measured } from "./behaviour";
 import { SOUND } from "./condition";
 import { expectationOf, MODEL_SD, type Expectation } from "./expectation";
 import { conditionOfFault, FAULTS, faultsFor, type Fault } from "./faults";
 import type { Topology } from "./machine";
 import { predict, RUN_QUANTITIES, type Prediction, type RunQuantity } from "./prediction";
 import { conditionOfSample, type Sample } from "./samples";
-
-/** What the motor did when it was switched on. Persisted: do not change without a migration. */
-export const BEHAVIOURS = ["starts", "only-pushed", "hums", "dead"] as const;
-export type Behaviour = (typeof BEHAVIOURS)[number];
-
-/** A figure off an instrument. */
-export interface Figure {
-  readonly value: number;
-  readonly standardUncertainty: number;
-}
-export type Measured = Readonly<Partial<Record<RunQuantity, Figure>>>;
-
-/** Figures of a motor that stays at rest are those of a hum; every other behaviour has it turning. */
-export const stateOfBehaviour = (behaviour: Behaviour | null): "running" | "held" =>
-  behaviour === "hums" || behaviour === "dead" ? "held" : "running";
 
 /** How well a fault accounts for what was measured; `fault` null: nothing wrong. */
 export interface Explanation {

@@ -9,13 +9,13 @@ import {
   type Measured,
 } from "../../capacitor";
 import type { Finding, TestId } from "../../diagnosis";
-import type { CapacitorEffect, Figure } from "../../motor";
+import type { EffectQuestion, Figure } from "../../motor";
 import { ok, type Failure, type Result } from "../../result";
 import { defineStation, plainAssessment, type Facts, type Stamp, type StationContext } from "../contract";
 import { sectionFor } from "../motor-knowledge";
 import { planDischarge, type DischargePlan } from "./discharge-plan";
 import { aboutOf, findingsOfSection } from "./findings";
-import { modelEffectOf } from "./model-effect";
+import { effectQuestionOf } from "./effect-question";
 import { BLANK_CAPACITOR, CapacitorRecordSchema, type CapacitorRecord } from "./record";
 import { judgeSection, type SectionVerdict } from "./section";
 import { toDay, trendOf, type Trend } from "./trend";
@@ -47,8 +47,8 @@ export type CapacitorDetail =
       readonly nextTerminals: readonly [string, string] | null;
       readonly discharge: DischargePlan;
       readonly crutches: readonly CrutchReason[];
-      /** what the value does to this motor; null: as it should be, or the model cannot say */
-      readonly modelEffect: CapacitorEffect | null;
+      /** what to ask the machine model about the value; null: it is as it should be, or there is no model */
+      readonly effectQuestion: EffectQuestion | null;
     };
 
 /** The worst of several verdicts, for the one stamp of a station. */
@@ -176,7 +176,7 @@ export const capacitorStation = defineStation({
       areReadingsSwapped: areSwapped(sections),
       nextTerminals: nextTerminals(label, record),
       discharge,
-      modelEffect: modelEffectOf(label, sections, context),
+      effectQuestion: effectQuestionOf(label, sections, context),
       crutches: crutchReasons({
         complaints: facts.complaints,
         machineKind: facts.machineKind,

@@ -1,7 +1,10 @@
 "use client";
 import { lazy, Suspense } from "react";
 import type { InstrumentProps } from "../contract";
+import type { CapacitorEffect } from "@/core/motor";
+import type { Failure, Result } from "@/core/result";
 import { sectionFor } from "@/core/stations/motor-knowledge";
+import { useStudies } from "../useStudies";
 import { effectSentences } from "./effect-words";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
 import { trendSentence } from "./trend-words";
@@ -13,10 +16,12 @@ type Props = Omit<InstrumentProps<"capacitor", CapacitorDetail>, "detail"> & { r
 /** What the value does to the motor, and how it changed over the visits. */
 export default function MorePanel(props: Props) {
   const { detail } = props;
+  const study = useStudies();
+  const answer = detail.effectQuestion && (study("capacitor-effect", detail.effectQuestion) as Result<CapacitorEffect, Failure> | null);
   const motorSection = sectionFor(detail.label);
   const own = motorSection && detail.sections[detail.label.sections.indexOf(motorSection)];
   const effects = detail.sections.flatMap((section) =>
-    effectSentences(section, detail.label.kind, section === own ? detail.modelEffect : null),
+    effectSentences(section, detail.label.kind, section === own && answer?.ok ? answer.value : null),
   );
   return (
     <div className="flex flex-col gap-3">

@@ -14,7 +14,7 @@ export default function Instrument({ record, assessment, facts, house, change }:
     <FieldFlow className="flex flex-col gap-5">
       <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
         <div className="flex flex-col gap-4">
-          <div className="grid grid-cols-2 gap-5 max-lg:order-last">
+          <div className="grid grid-cols-2 items-end gap-5 max-lg:order-last">
             <EntryField
               label={assessment.detail.isFromRunTest ? "Running amps before, from the run test" : "Running amps before"}
               quantity="current"

@@ -3,7 +3,7 @@ import { PickOne, TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
-import { BEHAVIOURS, type RunUnderstanding } from "@/core/motor";
+import { BEHAVIOURS, type MachineKind, type RunUnderstanding } from "@/core/motor";
 import type { Failure, Result } from "@/core/result";
 import { NOISES, RUN_FIELD_IDS, RUN_FIELDS, rowsOf, WARMTHS, type Noise, type RunField } from "@/core/stations/run-test";
 import { useState } from "react";
@@ -16,7 +16,12 @@ import { Explanations } from "./Explanations";
 import { RunBars } from "./RunBars";
 import { BEHAVIOUR_WORDS, doubtSentences, FIELD_WORDS, NOISE_WORDS, sentences, WARMTH_WORDS, type Detail } from "./words";
 
-const BEHAVIOUR_OPTIONS = BEHAVIOURS.map((id) => ({ id, label: BEHAVIOUR_WORDS[id] }));
+/** A compressor is never pushed: its shaft is not there to push. */
+const behaviourOptions = (machineKind: MachineKind) =>
+  BEHAVIOURS.filter((id) => id !== "only-pushed" || machineKind !== "hermetic-compressor").map((id) => ({
+    id,
+    label: BEHAVIOUR_WORDS[id],
+  }));
 const NOISE_OPTIONS = NOISES.map((id) => ({ id, label: NOISE_WORDS[id] }));
 const WARMTH_OPTIONS = WARMTHS.map((id) => ({ id, label: WARMTH_WORDS[id] }));
 
@@ -43,7 +48,7 @@ export function RunPanel({ record, assessment, facts, house, change }: Instrumen
     <FieldFlow className="flex flex-col gap-5">
       <PickOne
         legend="What it does when it is switched on"
-        options={BEHAVIOUR_OPTIONS}
+        options={behaviourOptions(facts.machineKind)}
         picked={record.behaviour}
         onPick={(behaviour) => change((r) => ({ ...r, behaviour }))}
       />

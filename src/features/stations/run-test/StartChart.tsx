@@ -4,11 +4,12 @@ import type { Machine, Start, WhatIfChoice } from "@/core/motor";
 import { formatNumber } from "@/core/quantity";
 import type { Failure, Result } from "@/core/result";
 import { toSentence } from "@/features/messages/failure-sentences";
-import { useDeferredValue } from "react";
+import { memo, useEffect, useState } from "react";
 import { useStudies } from "../useStudies";
 
 /** As long as it takes, and no longer than anyone holds a switch. */
 const WINDOWS_S = [1, 2, 4, 8] as const;
+const SETTLE_MS = 250;
 const windowFor = (startTimeS: number | null): number => WINDOWS_S.find((window) => (startTimeS ?? 1.2) * 1.6 < window) ?? 8;
 
 interface StartChartProps {
@@ -21,12 +22,19 @@ interface StartChartProps {
 /** The start from the moment it is switched on: speed, and line amps cycle by cycle. Worked out away from the screen. */
 export function StartChart({ machine, choice, startTimeS }: StartChartProps) {
   const study = useStudies();
+  const [asked, setAsked] = useState({ machine, choice, endS: windowFor(startTimeS) });
   // While a slider moves, the curves come first.
-  const asked = useDeferredValue({ machine, choice, endS: windowFor(startTimeS) });
+  useEffect(() => {
+    const later = setTimeout(() => setAsked({ machine, choice, endS: windowFor(startTimeS) }), SETTLE_MS);
+    return () => clearTimeout(later);
+  }, [machine, choice, startTimeS]);
   const found = study("what-if-start", asked) as Result<Start, Failure> | null;
   if (found === null) return <p className="min-h-[200px] text-[14px] text-ink-soft">Working out the start.</p>;
   if (!found.ok) return <p className="text-[14px]">{toSentence(found.failure)}</p>;
-  const start = found.value;
+  return <StartCurves start={found.value} endS={asked.endS} />;
+}
+
+const StartCurves = memo(function StartCurves({ start, endS }: { start: Start; endS: number }) {
   const trace = [{ timeS: 0, speedRpm: 0, lineA: null, startA: null, capacitorV: null }, ...start.trace];
   const words = startWords(start);
   return (
@@ -39,8 +47,8 @@ export function StartChart({ machine, choice, startTimeS }: StartChartProps) {
             <XAxis
               dataKey="timeS"
               type="number"
-              domain={[0, asked.endS]}
-              ticks={[0, 0.2, 0.4, 0.6, 0.8, 1].map((part) => part * asked.endS)}
+              domain={[0, endS]}
+              ticks={[0, 0.2, 0.4, 0.6, 0.8, 1].map((part) => part * endS)}
               tickFormatter={(value: number) => `${formatNumber(value, 1)} s`}
               tick={{ fontSize: 12.5, fill: "var(--ink)" }}
               stroke="var(--ink)"
@@ -76,7 +84,7 @@ export function StartChart({ machine, choice, startTimeS }: StartChartProps) {
       <p className="mt-1 text-[14px]">{words}</p>
     </figure>
   );
-}
+});
 
 function startWords(start: Start): string {
   const peak = `peak ${formatNumber(start.peakLineA, 1)} A`;

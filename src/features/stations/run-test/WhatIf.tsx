@@ -5,7 +5,7 @@ import { knownMotor } from "@/core/stations/motor-knowledge";
 import { formatQuantity } from "@/core/quantity";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { PickOne } from "@/components/Choice";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import type { InstrumentProps } from "../contract";
 import { useStudies } from "../useStudies";
 import { CASE_STYLE } from "./case-style";
@@ -38,11 +38,11 @@ const VIEWS = [
 
 function Curves({ facts, assessment, estimate }: Props & { estimate: MotorEstimate }) {
   const { machine, conflict } = estimate;
-  const { plateUf } = capacitorsOf(machine, facts);
+  const { plateUf, labelledUf, foundUf } = capacitorsOf(machine, facts);
   const untouched: Tried = { capacitanceUf: plateUf, supplyV: machine.supplyV, fault: null };
   const [tried, setTried] = useState(untouched);
   const [view, setView] = useState<"curves" | "table">("curves");
-  const cases = casesOf(estimate, facts, tried);
+  const cases = useMemo(() => casesOf(machine, { labelledUf, foundUf }, tried), [machine, labelledUf, foundUf, tried]);
   const told = cases.find(({ id }) => id === "fault") ?? cases[0];
   const study = useStudies();
   const asked = assessment.detail.question && (study("run-test", assessment.detail.question) as Result<RunUnderstanding, Failure> | null);

@@ -1,4 +1,4 @@
-import { capacitorOf, whatIf, type Machine, type MotorEstimate, type WhatIfCase, type WhatIfChoice } from "@/core/motor";
+import { capacitorOf, whatIf, type Machine, type WhatIfCase, type WhatIfChoice } from "@/core/motor";
 import { ratedUfOf, type CapacitorLabel } from "@/core/capacitor";
 import type { Facts } from "@/core/stations";
 import { sectionFor } from "@/core/stations/motor-knowledge";
@@ -20,6 +20,14 @@ export interface Tried {
   readonly fault: WhatIfChoice["fault"];
 }
 
+export interface Capacitors {
+  readonly plateUf: number | null;
+  readonly labelledUf: number | null;
+  readonly foundUf: number | null;
+}
+
+/** Points of a curve: no more than a screen can show, so that a slider's curves follow at once. */
+const POINTS = 41;
 /** Values closer than this draw the same curve. */
 const SAME = 0.005;
 const labelUf = (label: CapacitorLabel | null): number | null => {
@@ -28,10 +36,7 @@ const labelUf = (label: CapacitorLabel | null): number | null => {
 };
 
 /** Capacitors of this motor: as the plate asks (proposed), as the fitted part's label says, as it was measured. */
-export function capacitorsOf(
-  machine: Machine,
-  facts: Facts,
-): { plateUf: number | null; labelledUf: number | null; foundUf: number | null } {
+export function capacitorsOf(machine: Machine, facts: Facts): Capacitors {
   const own = capacitorOf(machine);
   return {
     // The plate's own figure where it has one: the fit moves the value within its tolerance.
@@ -42,8 +47,7 @@ export function capacitorsOf(
 }
 
 /** Every case worth a curve; one that draws the same as another is left out. */
-export function casesOf({ machine }: Pick<MotorEstimate, "machine">, facts: Facts, tried: Tried): ShownCase[] {
-  const { labelledUf, foundUf } = capacitorsOf(machine, facts);
+export function casesOf(machine: Machine, { labelledUf, foundUf }: Pick<Capacitors, "labelledUf" | "foundUf">, tried: Tried): ShownCase[] {
   const taken: number[] = [];
   const isNew = (uf: number | null): uf is number => {
     if (uf === null || taken.some((other) => Math.abs(uf / other - 1) < SAME)) return false;
@@ -61,6 +65,6 @@ export function casesOf({ machine }: Pick<MotorEstimate, "machine">, facts: Fact
   return CASE_IDS.flatMap((id) => choices.filter((each) => each.id === id)).map(({ id, choice }) => ({
     id,
     choice,
-    shown: whatIf(machine, choice),
+    shown: whatIf(machine, choice, POINTS),
   }));
 }

@@ -1,6 +1,5 @@
 import { ratedUfOf, type CapacitorLabel } from "../../capacitor";
-import type { CapacitorEffect, EffectQuestion } from "../../motor";
-import type { Failure, Result } from "../../result";
+import type { EffectQuestion } from "../../motor";
 import type { StationContext } from "../contract";
 import { knownMotor, sectionFor } from "../motor-knowledge";
 import type { SectionVerdict } from "./section";
@@ -8,8 +7,12 @@ import type { SectionVerdict } from "./section";
 /** A value this close to the one it should be does what it should. */
 const AS_IT_SHOULD = 0.04;
 
-/** What the model is asked about a value; null while there is none, or it is as it should be. */
-function questionOf(label: CapacitorLabel, sections: readonly SectionVerdict[], { facts }: StationContext): EffectQuestion | null {
+/** What the machine model is asked about a value; null while there is none, it is as it should be, or there is no model. */
+export function effectQuestionOf(
+  label: CapacitorLabel,
+  sections: readonly SectionVerdict[],
+  { facts }: StationContext,
+): EffectQuestion | null {
   const section = sectionFor(label);
   const verdict = section && sections[label.sections.indexOf(section)];
   const foundUf = verdict?.joint?.capacitanceUf;
@@ -21,11 +24,4 @@ function questionOf(label: CapacitorLabel, sections: readonly SectionVerdict[], 
   if (!(Math.abs(scale - 1) > AS_IT_SHOULD)) return null;
   const known = knownMotor({ ...facts, fittedCapacitor: facts.fittedCapacitor ?? label });
   return known.ok ? { knowledge: known.value.knowledge, scale } : null;
-}
-
-/** What the value does to this motor by the machine model; null where the model has no answer, or not yet. */
-export function modelEffectOf(label: CapacitorLabel, sections: readonly SectionVerdict[], context: StationContext): CapacitorEffect | null {
-  const question = questionOf(label, sections, context);
-  const answer = question && (context.study("capacitor-effect", question) as Result<CapacitorEffect, Failure> | null);
-  return answer?.ok ? answer.value : null;
 }

@@ -30,7 +30,8 @@ export default defineConfig({
         "--disable-sync",
       ],
     },
-    trace: "retain-on-failure",
+    // Tracing every test costs a third of its time; the second try of a failed one is traced.
+    trace: "on-first-retry",
   },
   webServer: {
     command: `node node_modules/next/dist/bin/next start --hostname 127.0.0.1 --port ${PORT}`,

@@ -1,11 +1,14 @@
 import type { Page } from "@playwright/test";
-import { bench, expect, goTo, keptAt, makeSafe, openDemo, openRack, startCard, strip, test } from "./support/vemmick";
+import { bench, expect, goTo, keptAt, makeSafe, openDemo, openRack, startCard, strip, test, reloadKept } from "./support/vemmick";
 
 /** The bench by its two keys, from wherever the page stands. */
 async function openBench(page: Page): Promise<void> {
-  await page.keyboard.press("b");
-  await page.keyboard.press("c");
-  await expect(page.getByRole("heading", { name: "Capacitor", level: 1 })).toBeVisible();
+  // Letters work once the house rules are read: a moment after the page.
+  await expect(async () => {
+    await page.keyboard.press("b");
+    await page.keyboard.press("c");
+    await expect(page.getByRole("heading", { name: "Capacitor", level: 1 })).toBeVisible({ timeout: 3000 });
+  }).toPass();
 }
 const meter = (page: Page) => page.getByLabel("Meter shows", { exact: true });
 const ruler = (page: Page, name: string) => page.getByRole("img", { name: new RegExp(`^${name}: allowed`) });
@@ -22,7 +25,7 @@ test("a quick check from a cold start: two keys, label, reading, stamp", async (
   await page.keyboard.type("31.2");
   await expect(bench(page).getByText("It reads 1.7 µF below the low limit")).toBeVisible();
   await expect(bench(page).getByText("Out", { exact: true })).toBeVisible();
-  await page.reload();
+  await reloadKept(page);
   await expect(meter(page)).toHaveValue("31.2");
 });
 
@@ -88,6 +91,7 @@ test("on a card the running method waits for power, the meter for its absence", 
   await page.keyboard.press("Escape");
   await bench(page).getByRole("button", { name: "Power back on first" }).click();
   await expect(page.getByRole("button", { name: "Power is back on" })).toBeDisabled();
+  await expect(bench(page).getByRole("checkbox").first()).toBeVisible();
   for (const step of await bench(page).getByRole("checkbox").all()) await step.check();
   await page.getByRole("button", { name: "Power is back on" }).click();
   await goTo(page, "Capacitor");
@@ -228,7 +232,7 @@ test("discharge: a countdown, then the volts that are left decide", async ({ pag
   await page.getByRole("button", { name: "Resistor on: start the count" }).click();
   await expect(bench(page).getByText("Hold the resistor on both terminals.")).toBeVisible();
   // The count goes on over a reload.
-  await page.reload();
+  await reloadKept(page);
   await expect(bench(page).getByText("Time is up. Measure across its terminals before hands go in.")).toBeVisible();
   await page.getByLabel("Volts left on it, measured").fill("45");
   await expect(bench(page).getByText(/45\sV left: not discharged/)).toBeVisible();

@@ -86,6 +86,7 @@ test("power comes back by its own station before the proof, then the card is sig
   await expect(page.getByLabel("Running amps after")).toHaveCount(0);
   await bench(page).getByRole("button", { name: "Power back on first" }).click();
   await expect(page.getByRole("button", { name: "Power is back on" })).toBeDisabled();
+  await expect(bench(page).getByRole("checkbox").first()).toBeVisible();
   for (const step of await bench(page).getByRole("checkbox").all()) await step.check();
   await page.getByRole("button", { name: "Power is back on" }).click();
   await goTo(page, "Prove");

@@ -1,4 +1,4 @@
-import { bench, expect, openDemo, openRack, startCard, test } from "./support/vemmick";
+import { bench, expect, openDemo, openRack, startCard, test, reloadKept } from "./support/vemmick";
 
 test("demo data is cleared and brought back; own cards are not touched", async ({ page }) => {
   await startCard(page, "squeals since monday");
@@ -7,7 +7,7 @@ test("demo data is cleared and brought back; own cards are not touched", async (
   await expect(page.getByText("Demo data cleared.")).toBeVisible();
   await openRack(page);
   await expect(page.getByRole("region", { name: /On the rack/ }).getByRole("listitem")).toHaveCount(1);
-  await page.reload();
+  await reloadKept(page);
   await expect(page.getByRole("region", { name: /On the rack/ }).getByRole("listitem")).toHaveCount(1);
   await page.goto("/house-rules");
   await page.getByRole("button", { name: "Bring demo data back" }).click();

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { bench, caseOf, expect, goTo, keptAt, openDemo, startCard, test } from "./support/vemmick";
+import { bench, caseOf, expect, goTo, keptAt, openDemo, startCard, test, reloadKept } from "./support/vemmick";
 
 interface Plate {
   readonly volts?: string;
@@ -50,7 +50,7 @@ test("a wrong capacitor is seen from the run figures alone, and wrong input lose
   await expect(explained(page).first()).toContainText(/Fits.*Run capacitor near 150\s%.*expected: .*A line/);
   await expect(bars(page)).toHaveAttribute("aria-label", /Line amps 2\.6\sA, 137\s% of the plate/);
   await expect(caseOf(page).getByText("Run capacitor").first()).toBeVisible();
-  await page.reload();
+  await reloadKept(page);
   await expect(field(page, "Start-winding amps")).toHaveValue("2.5");
   await expect(explained(page).first()).toContainText("Run capacitor");
   expect(await keptAt(page, id, "run-test")).toMatchObject({ behaviour: "starts", capacitorVolts: { text: "402" } });
@@ -140,6 +140,7 @@ test.describe("on the phone", () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
   test("a run is keyed with the pad, and What-if is worked with a thumb", async ({ page }) => {
     await openDemo(page, "bakery-proofer", "power-back");
+    await expect(bench(page).getByRole("checkbox").first()).toBeVisible();
     for (const step of await bench(page).getByRole("checkbox").all()) await step.tap();
     await page.getByRole("button", { name: "Power is back on" }).tap();
     await page.goto("/traveller?id=demo-bakery-proofer&station=run-test");

@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { bench, caseOf, expect, goTo, keptAt, makeSafe, openDemo, startCard, strip, test } from "./support/vemmick";
+import { bench, caseOf, expect, goTo, keptAt, makeSafe, openDemo, startCard, strip, test, reloadKept } from "./support/vemmick";
 
 /** Ohms between the posts of a board, by the names of their ends; everything else reads OL. */
 type Truth = Readonly<Record<string, string>>;
@@ -161,7 +161,7 @@ test("a contradictory reading is marked, and corrected where it stands", async (
   await expect(bench(page).getByText(/Probably a k too many/)).toBeVisible();
   await page.getByLabel("A to B", { exact: true }).fill("12.0.1");
   await expect(page.getByText("Type it with one, for example 1.23.")).toBeVisible();
-  await page.reload();
+  await reloadKept(page);
   await expect(page.getByLabel("A to B", { exact: true })).toHaveValue("12.0.1");
 });
 
@@ -176,7 +176,7 @@ test("a photo lies under the sketch, scaled down, and comes back after a reload"
   const kept = (await keptAt(page, id, "windings")) as { photo: string };
   expect(kept.photo).toMatch(/^data:image\/jpeg;base64,/);
   expect(kept.photo.length).toBeLessThan(400_000);
-  await page.reload();
+  await reloadKept(page);
   await expect(page.locator("image").first()).toHaveAttribute("href", kept.photo);
   await page.getByText("Board: 3 posts").click();
   await page

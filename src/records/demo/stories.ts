@@ -516,13 +516,8 @@ export const STORIES: readonly DemoStory[] = [
         decidedAt: clock.at(20),
       },
       "power-back": powerBack(clock, 70),
-      "run-test": runTest(
-        clock,
-        1,
-        { behaviour: "starts", noises: ["squeal", "rumble"], warmth: "warm" },
-        { lineAmps: "2.05", startAmps: "1.4", speed: "1379" },
-      ),
       prove: {
+        before: clock.read("2.05", "current", 1),
         after: clock.read("1.86", "current", 75),
         note: "Runs silent",
       },

@@ -25,7 +25,7 @@ export interface MotorEstimate {
 export const USUAL_MEMBERS = 64;
 const MOST_ROUNDS = 30;
 /** A refit begins next to its end. */
-const MEMBER_ROUNDS = 4;
+const MEMBER_ROUNDS = 8;
 /** A plate figure this far from what the others ask for is looked into. [standard deviations] */
 const DOUBTED_SCORE = 2.8;
 /** The whole fit strained this far beyond its number of figures is looked into as well. */

@@ -27,6 +27,8 @@ function ticksTo(most: number): number[] {
   return Array.from({ length: Math.ceil(most / step) + 1 }, (_, index) => Number((index * step).toPrecision(6)));
 }
 
+/** Less than this part of the axis below nothing is the drag of a motor at synchronous speed. */
+const DRAG_PART = 0.15;
 const MARGIN = { top: 6, right: 14, bottom: 4, left: 0 };
 const plain = (value: number): string => formatNumber(value, 2);
 
@@ -96,10 +98,10 @@ function SpeedChart({ cases, title, unit, of, at, hasLoad = false }: ChartProps)
   const values = cases.flatMap(({ shown }) => shown.curve.map(of));
   const ticks = ticksTo(Math.max(...values, 1e-3) * 1.02);
   const topY = ticks.at(-1) ?? 1;
-  // A little below nothing is the drag at synchronous speed; a motor wired backwards goes as far down as up.
+  // The drag at synchronous speed is cut off; a motor wired backwards goes as far down as up.
   const least = Math.min(...values);
   const step = ticks[1] ?? 1;
-  const leastY = least >= 0 ? 0 : -step * Math.min(Math.ceil(-least / step), ticks.length);
+  const leastY = least > -DRAG_PART * topY ? 0 : -step * Math.min(Math.ceil(-least / step), ticks.length);
   return (
     <figure className="min-w-0">
       <figcaption className="caption mb-1">

@@ -58,6 +58,20 @@ test("the less is known, the wider the range", () => {
   expect(capacitorOnly).toBeGreaterThan(1.3 * withoutAmps);
 });
 
+test("figures of a sound run narrow what the plate leaves open", () => {
+  const at = plateStates(FAN).rated;
+  const running = { speedRpm: at.speedRpm, supplyV: FAN.supplyV, lineA: at.lineA, startA: at.startA, capacitorV: at.capacitorV };
+  const startA = (machine: Machine): number => plateStates(machine).rated.startA;
+  const width = (knowledge: MotorKnowledge): number => {
+    const [low, high] = rangeOf(estimate(knowledge).members, startA);
+    return high / low - 1;
+  };
+  expect(width({ ...FAN_PLATE, running })).toBeLessThan(0.6 * width(FAN_PLATE));
+  const [low, high] = rangeOf(estimate({ ...FAN_PLATE, running }).members, startA);
+  expect(at.startA).toBeGreaterThan(low);
+  expect(at.startA).toBeLessThan(high);
+});
+
 test("the same question gets the same answer", () => {
   expect(estimate(FAN_PLATE, 8).members).toEqual(estimate(FAN_PLATE, 8).members);
 });

@@ -7,6 +7,7 @@ export { SHORTED_CAPACITOR_OHM, toCircuit, type Circuit, type SwitchState } from
 export { steadyState, type Phasor, type SteadyState } from "./steady";
 export { hasStarted, restFromStandstill, restWhenRunning, STARTED_FRACTION, type RestPoint } from "./resting";
 export { torqueSpeedCurve, type CurvePoint } from "./curve";
+export { startHeatOf, type StartHeat } from "./start-heat";
 export { simulateStart, type Start, type StartOptions, type TracePoint } from "./transient";
 export {
   KNOWLEDGE_ENTRIES,
@@ -15,6 +16,7 @@ export {
   type CapacitorKnowledge,
   type KnowledgeEntry,
   type MotorKnowledge,
+  type RunningKnowledge,
   type WindingKnowledge,
 } from "./knowledge";
 export { estimateMotor, USUAL_MEMBERS, type MotorEstimate, type PlateConflict } from "./estimate";

@@ -31,6 +31,15 @@ export interface CapacitorKnowledge {
   readonly resistanceOhm: number | null;
 }
 
+/** Figures of a run that was sound, at a speed that was measured: they pin down what the plate leaves open. */
+export interface RunningKnowledge {
+  readonly speedRpm: number;
+  readonly supplyV: number;
+  readonly lineA: number | null;
+  readonly startA: number | null;
+  readonly capacitorV: number | null;
+}
+
 /** What a technician knows of a motor. Anything may be missing; ranges grow with what is. */
 export interface MotorKnowledge {
   readonly topology: Topology;
@@ -48,6 +57,8 @@ export interface MotorKnowledge {
   readonly capacitorRatedV: number | null;
   readonly main: WindingKnowledge | null;
   readonly start: WindingKnowledge | null;
+  /** a run known to be sound, from a proof or an earlier visit; absent: none */
+  readonly running?: RunningKnowledge;
   /** temperature of the windings while running [°C] */
   readonly warmC: number;
 }

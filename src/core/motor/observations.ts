@@ -1,5 +1,5 @@
 import { resistanceAt } from "../winding/temperature";
-import { SOUND } from "./condition";
+import { conditionWith, SOUND } from "./condition";
 import { toCircuit, type Circuit } from "./circuit";
 import type { KnowledgeEntry, MotorKnowledge } from "./knowledge";
 import type { Machine, Topology } from "./machine";
@@ -47,7 +47,7 @@ export interface Observation {
  * How far a plate's figure may be from the motor's own (standard deviation of the log), rounding apart.
  * Source: IEC 60034-1, Table 20 allows slip ±20 %, locked-rotor current +20 %, losses +15 %; makers stay well inside.
  */
-const PLATE_SPREAD = { volts: 0.005, amps: 0.017, power: 0.03, slip: 0.09, locked: 0.05, ohms: 0.025 } as const;
+const PLATE_SPREAD = { volts: 0.005, amps: 0.017, power: 0.03, slip: 0.09, locked: 0.05, ohms: 0.025, running: 0.04 } as const;
 
 /** What a designer aims at, where the plate leaves it open: weak hints. Same sources as the usual parameters. */
 const DESIGN: Record<Topology, { readonly powerFactor: number; readonly startTorque: number }> = {
@@ -119,6 +119,15 @@ export function observationsOf(knowledge: MotorKnowledge, frequencyHz: number, p
       capacitor(startCapacitor),
       (s) => s.machine.startCapacitor?.capacitanceUf ?? 0,
     );
+  }
+  const { running } = knowledge;
+  if (running) {
+    const slip = 1 - running.speedRpm / synchronousRpm(frequencyHz, poles);
+    const at = ({ machine }: PlateStates): SteadyState =>
+      steadyState(toCircuit(machine, conditionWith({ voltageScale: running.supplyV / machine.supplyV })), slip, "run");
+    take(null, running.lineA, PLATE_SPREAD.running, (states) => at(states).lineA);
+    take(null, running.startA, PLATE_SPREAD.running, (states) => at(states).startA);
+    take(null, running.capacitorV, PLATE_SPREAD.running, (states) => at(states).capacitorV);
   }
   const design = DESIGN[topology];
   take(null, USUAL_EFFICIENCY, DESIGN_SPREAD.efficiency, ({ rated }) => rated.efficiency);

@@ -4,6 +4,7 @@ import {
   restFromStandstill,
   simulateStart,
   SOUND,
+  startHeatOf,
   steadyState,
   toCircuit,
   type Condition,
@@ -38,6 +39,7 @@ test("a jammed rotor draws the locked current from the first cycles on, and neve
   const condition = conditionWith({ isJammed: true });
   const found = start(FAN, condition, 0.8);
   expect(found).toMatchObject({ hasStarted: false, timeTo90S: null });
+  expect(startHeatOf(FAN, found)).toBeNull();
   expect(Math.abs(found.settledLineA / steadyState(toCircuit(without(FAN), condition), 1, "start").lineA - 1)).toBeLessThan(0.005);
   expect(found.peakLineA).toBeGreaterThan(Math.SQRT2 * found.settledLineA * 0.98);
 });
@@ -63,6 +65,9 @@ test("twice the wheel takes about twice as long and leaves twice the heat", () =
   expect((twice.timeTo90S ?? 0) / (once.timeTo90S ?? 1)).toBeGreaterThan(1.7);
   expect((twice.timeTo90S ?? 0) / (once.timeTo90S ?? 1)).toBeLessThan(2.3);
   expect(twice.mainHeatJ / once.mainHeatJ).toBeGreaterThan(1.6);
+  const [heat, more] = [startHeatOf(DRUM, once), startHeatOf(DRUM, twice)];
+  expect((heat?.startsAnHour ?? 0) * (heat?.asRunningS ?? 0)).toBeCloseTo(3600, 6);
+  expect(more?.asRunningS).toBeGreaterThan(1.6 * (heat?.asRunningS ?? Infinity));
 });
 
 test("figures far outside any motor end in a failure, not in a hang", () => {

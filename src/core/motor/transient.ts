@@ -50,18 +50,7 @@ const MOST_STEPS = 60_000;
 /** At least this many points on every cycle: what peaks and rms values are read from. */
 const POINTS_A_CYCLE = 40;
 
-/** Sums over time, by trapezoids between the points of the solution. */
-interface Sums {
-  time: number;
-  main: number;
-  start: number;
-  line: number;
-  volts: number;
-  torque: number;
-  speed: number;
-}
-const noSums = (): Sums => ({ time: 0, main: 0, start: 0, line: 0, volts: 0, torque: 0, speed: 0 });
-
+/** What is read off one point of the solution. */
 interface Values {
   main: number;
   start: number;
@@ -70,6 +59,12 @@ interface Values {
   torque: number;
   speed: number;
 }
+
+/** Sums over time, by trapezoids between the points of the solution. */
+interface Sums extends Values {
+  time: number;
+}
+const noSums = (): Sums => ({ time: 0, main: 0, start: 0, line: 0, volts: 0, torque: 0, speed: 0 });
 
 /** Reads what is charted off a state; volts are those on the capacitor that always stays in, else on the start branch. */
 function reader(equations: Equations, watched: BranchPart | null): (timeS: number, state: Float64Array) => Values & { inner: number } {

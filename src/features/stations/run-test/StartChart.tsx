@@ -1,6 +1,6 @@
 "use client";
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
-import type { Machine, Start, WhatIfChoice } from "@/core/motor";
+import { startHeatOf, type Machine, type Start, type StartHeat, type WhatIfChoice } from "@/core/motor";
 import { formatNumber } from "@/core/quantity";
 import type { Failure, Result } from "@/core/result";
 import { toSentence } from "@/features/messages/failure-sentences";
@@ -31,10 +31,10 @@ export function StartChart({ machine, choice, startTimeS }: StartChartProps) {
   const found = study("what-if-start", asked) as Result<Start, Failure> | null;
   if (found === null) return <p className="min-h-[200px] text-[14px] text-ink-soft">Working out the start.</p>;
   if (!found.ok) return <p className="text-[14px]">{toSentence(found.failure)}</p>;
-  return <StartCurves start={found.value} endS={asked.endS} />;
+  return <StartCurves start={found.value} heat={startHeatOf(asked.machine, found.value)} endS={asked.endS} />;
 }
 
-const StartCurves = memo(function StartCurves({ start, endS }: { start: Start; endS: number }) {
+const StartCurves = memo(function StartCurves({ start, heat, endS }: { start: Start; heat: StartHeat | null; endS: number }) {
   const trace = [{ timeS: 0, speedRpm: 0, lineA: null, startA: null, capacitorV: null }, ...start.trace];
   const words = startWords(start);
   return (
@@ -82,6 +82,12 @@ const StartCurves = memo(function StartCurves({ start, endS }: { start: Start; e
         </ResponsiveContainer>
       </div>
       <p className="mt-1 text-[14px]">{words}</p>
+      {heat ? (
+        <p className="mt-1 text-[14px]">
+          One start heats the windings as much as {formatNumber(heat.asRunningS, heat.asRunningS < 10 ? 1 : 0)} s of running;{" "}
+          {formatNumber(heat.startsAnHour, 0)} starts an hour as much as running all of it.
+        </p>
+      ) : null}
     </figure>
   );
 });

@@ -171,10 +171,14 @@ function meaningOf({ understanding }: Detail): string[] {
 
 const FIRST_WORDS = "Covers and guards on, as it runs every day. Say what it does when it is switched on, then key the line amps.";
 
+/** The line amps tell most, and come first. */
+const lineFirst = (rows: readonly RunRow[]): RunRow[] =>
+  [...rows].sort((a, b) => Number(b.field === "lineAmps") - Number(a.field === "lineAmps"));
+
 /** Every figure, for the record: what was measured, then what it means. */
 export function allSentences(detail: Detail, record: RunTestRecord): string[] {
   const behaviour = record.behaviour ? BEHAVIOUR_SENTENCES[record.behaviour] : undefined;
-  const figures = detail.rows.filter(({ value }) => value !== null).map(rowSentence);
+  const figures = lineFirst(detail.rows.filter(({ value }) => value !== null)).map(rowSentence);
   return [...(behaviour ? [behaviour] : []), ...figures, ...meaningOf(detail), ...doubtSentences(detail)];
 }
 
@@ -184,7 +188,7 @@ export function sentences(detail: Detail, record: RunTestRecord): string[] {
   const told = detail.rows.filter(
     ({ field, value, position }) => value !== null && (field === "lineAmps" || position === "above" || position === "below"),
   );
-  const figures = [...told].sort((a, b) => Number(b.field === "lineAmps") - Number(a.field === "lineAmps")).map(rowSentence);
+  const figures = lineFirst(told).map(rowSentence);
   const all = [...(behaviour ? [behaviour] : []), ...figures, ...meaningOf(detail), ...doubtSentences(detail)];
   return all.length > 0 ? all : [FIRST_WORDS];
 }

@@ -1,6 +1,6 @@
 "use client";
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
-import { startHeatOf, type Machine, type Start, type StartHeat, type WhatIfChoice } from "@/core/motor";
+import { startHeatOf, type Machine, type Start, type WhatIfChoice } from "@/core/motor";
 import { formatNumber } from "@/core/quantity";
 import type { Failure, Result } from "@/core/result";
 import { toSentence } from "@/features/messages/failure-sentences";
@@ -31,12 +31,13 @@ export function StartChart({ machine, choice, startTimeS }: StartChartProps) {
   const found = study("what-if-start", asked) as Result<Start, Failure> | null;
   if (found === null) return <p className="min-h-[200px] text-[14px] text-ink-soft">Working out the start.</p>;
   if (!found.ok) return <p className="text-[14px]">{toSentence(found.failure)}</p>;
-  return <StartCurves start={found.value} heat={startHeatOf(asked.machine, found.value)} endS={asked.endS} />;
+  return <StartCurves start={found.value} machine={asked.machine} endS={asked.endS} />;
 }
 
-const StartCurves = memo(function StartCurves({ start, heat, endS }: { start: Start; heat: StartHeat | null; endS: number }) {
+const StartCurves = memo(function StartCurves({ start, machine, endS }: { start: Start; machine: Machine; endS: number }) {
   const trace = [{ timeS: 0, speedRpm: 0, lineA: null, startA: null, capacitorV: null }, ...start.trace];
   const words = startWords(start);
+  const heat = startHeatOf(machine, start);
   return (
     <figure>
       <figcaption className="caption mb-1">Start over time: speed (rpm, solid) and line amps (dashes)</figcaption>

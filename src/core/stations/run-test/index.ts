@@ -90,8 +90,9 @@ function workingOfModel(rows: readonly RunRow[], understanding: RunUnderstanding
   return [
     {
       what: "Line amps a sound motor of this plate would draw",
-      formula: "two revolving fields on main and start winding; parameters fitted to plate, ohms and capacitor; load 93 ± 10 % of rated",
-      numbers: `144 machines that fit equally well; missing: ${understanding.missing.join(", ") || "nothing"}`,
+      formula:
+        "two revolving fields on main and start winding; parameters fitted to plate, ohms and capacitor; load as machines in good order usually ask",
+      numbers: `an ensemble of machines that fit equally well; missing: ${understanding.missing.join(", ") || "nothing"}`,
       result: `${formatNumber(low, 2)} to ${formatNumber(high, 2)} A (middle 90 %), ${formatNumber(middle, 2)} A likeliest`,
       source: "Fitzgerald, Electric Machinery, 9.3; Veinott, Theory and Design of Small Induction Motors, ch. 11",
     },

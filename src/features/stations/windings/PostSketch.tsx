@@ -57,10 +57,12 @@ export function PostSketch({ record, detail, selected, waiting, onTap, onPair, o
     const box = svg.current?.getBoundingClientRect();
     return box ? [(event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height] : [0, 0];
   };
+  // A tap is taken on its click: the touch that made it hands the focus to the post after the pointer has left, and would
+  // take it from the field again.
+  const wasDragged = useRef(false);
   const release = () => {
-    const held = grip.current;
+    wasDragged.current = grip.current?.isMoving === true;
     grip.current = null;
-    if (held && !held.isMoving) onTap(held.post);
   };
   const move = (event: React.PointerEvent) => {
     const held = grip.current;
@@ -79,7 +81,7 @@ export function PostSketch({ record, detail, selected, waiting, onTap, onPair, o
       aria-label="Post sketch"
       onPointerMove={move}
       onPointerUp={release}
-      onPointerCancel={() => (grip.current = null)}
+      onPointerCancel={release}
     >
       <defs>
         <pattern id="graph" width="22" height="22" patternUnits="userSpaceOnUse">
@@ -120,7 +122,11 @@ export function PostSketch({ record, detail, selected, waiting, onTap, onPair, o
           isWaiting={waiting === post}
           onGrip={(event) => {
             event.currentTarget.setPointerCapture(event.pointerId);
+            wasDragged.current = false;
             grip.current = { post, x: event.clientX, y: event.clientY, isMoving: false };
+          }}
+          onClick={() => {
+            if (!wasDragged.current) onTap(post);
           }}
           onTap={() => onTap(post)}
         />
@@ -136,10 +142,11 @@ interface PostProps {
   readonly roles: readonly string[] | null;
   readonly isWaiting: boolean;
   readonly onGrip: (event: React.PointerEvent<SVGGElement>) => void;
+  readonly onClick: () => void;
   readonly onTap: () => void;
 }
 
-function Post({ at: [x, y], view, name, roles, isWaiting, onGrip, onTap }: PostProps) {
+function Post({ at: [x, y], view, name, roles, isWaiting, onGrip, onClick, onTap }: PostProps) {
   const isCommon = roles?.includes("C") === true;
   const word = roles ? rolesWord(roles) : null;
   const isLow = y > view.height * 0.6;
@@ -157,6 +164,7 @@ function Post({ at: [x, y], view, name, roles, isWaiting, onGrip, onTap }: PostP
       className="cursor-pointer"
       style={{ touchAction: "none" }}
       onPointerDown={onGrip}
+      onClick={onClick}
       onKeyDown={(event) => {
         if (event.key === "Enter" || event.key === " ") {
           event.preventDefault();

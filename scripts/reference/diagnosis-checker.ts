@@ -1,4 +1,4 @@
-import { rankActions, ACTION_TABLE } from "@/core/decision";
+import { ACTION_TABLE, cheapestAction, costModel, rankActions } from "@/core/decision";
 import { chooseMove, TESTS, weighEvidence, type ActionId, type Complaint, type Finding, type TestId } from "@/core/diagnosis";
 import { DEFAULT_METER, toHouseFigures } from "@/core/house";
 import type { MachineKind, MotorType } from "@/core/motor";
@@ -38,7 +38,26 @@ const TO_RECORD: Record<string, (raw: Raw) => StationEntries> = {
     return { frame: { skippedReason: null, data: { ...STATIONS.frame.blank, readings: [reading, reading, reading] } } };
   },
   "run-amps": (raw) => ({
-    prove: { skippedReason: null, data: { ...STATIONS.prove.blank, before: entry(raw.amps, false, "current") } },
+    prove: {
+      skippedReason: null,
+      data: { ...STATIONS.prove.blank, before: { ...STATIONS.prove.blank.before, lineAmps: entry(raw.amps, false, "current") } },
+    },
+  }),
+  "supply-voltage": (raw) => ({
+    supply: {
+      skippedReason: null,
+      data: {
+        ...STATIONS.supply.blank,
+        standing: entry(raw.idle_v, false, "voltage"),
+        starting: raw.starting_v === null ? null : entry(raw.starting_v, false, "voltage"),
+      },
+    },
+  }),
+  "uncoupled-run": (raw) => ({
+    "uncoupled-run": {
+      skippedReason: null,
+      data: { ...STATIONS["uncoupled-run"].blank, result: raw.runs === true ? "runs" : "does-not-run" },
+    },
   }),
   "winding-ohms": (raw) => {
     const pairs = raw.pairs as { a: string; b: string; ohm: number | null; over_limit: boolean }[];
@@ -78,18 +97,6 @@ const TO_RECORD: Record<string, (raw: Raw) => StationEntries> = {
   },
 };
 
-/** Tests whose station is still to come: their plain outcomes, so that the line-up can be checked already. */
-function findingWithoutStation(raw: Raw, supplyV: number): Finding[] {
-  if (raw.test === "supply-voltage") {
-    const idle = Number(raw.idle_v);
-    const starting = raw.starting_v === null ? idle : Number(raw.starting_v);
-    const outcome = idle < 0.2 * supplyV ? "absent" : starting < 0.9 * supplyV ? "sags" : "good";
-    return [{ test: "supply-voltage", weights: { [outcome]: 1 } }];
-  }
-  if (raw.test === "uncoupled-run") return [{ test: "uncoupled-run", weights: { [raw.runs === true ? "runs" : "does-not-run"]: 1 } }];
-  return [];
-}
-
 /** Checks what must be concluded: likeliest suspect, bounds on probabilities, next test, action. */
 export function checkDiagnosis({ inputs, outputs }: ReferenceCase): Miss[] {
   const motor = inputs.motor as Record<string, unknown>;
@@ -110,21 +117,20 @@ export function checkDiagnosis({ inputs, outputs }: ReferenceCase): Miss[] {
     },
     complaint: { skippedReason: null, data: { complaints, said: "" } },
   };
-  const extra: Finding[] = [];
-  for (const raw of raws) {
-    const records = TO_RECORD[raw.test]?.(raw) ?? {};
-    if (Object.keys(records).length === 0) extra.push(...findingWithoutStation(raw, Number(motor.supply_v)));
-    Object.assign(entries, records);
-  }
-  const own = assessTraveller(entries, HOUSE, [], studyNow).findings;
-  const findings = [...own, ...extra];
+  for (const raw of raws) Object.assign(entries, TO_RECORD[raw.test]?.(raw) ?? {});
+  const findings: readonly Finding[] = assessTraveller(entries, HOUSE, [], studyNow).findings;
   const standing = weighEvidence({ type: motor.type as MotorType, machine: motor.machine as MachineKind }, { complaints, findings });
-  const actions = rankActions(standing.hypotheses, HOUSE);
+  const model = costModel(HOUSE, motor.machine as MachineKind);
+  const actions = rankActions(standing.hypotheses, model);
   const action: ActionId = actions[0]?.action ?? "no-repair";
-  const hand = TESTS.filter(
-    (test) => !raws.some((raw) => raw.test === test) && !(test === "hand-turn" && motor.machine === "hermetic-compressor"),
+  const hand = TESTS.filter((test) => !raws.some((raw) => raw.test === test));
+  const move = chooseMove(
+    standing.hypotheses,
+    findings,
+    { hand, power: "dead", machine: motor.machine as MachineKind },
+    (hypotheses) => cheapestAction(hypotheses, model),
+    { action, checkFirst: ACTION_TABLE[action].checkFirst },
   );
-  const move = chooseMove(standing.hypotheses, findings, { hand, power: "dead" }, { action, checkFirst: ACTION_TABLE[action].checkFirst });
   const next: TestId | null = move.kind === "decide" ? null : move.offer.test;
 
   const misses: Miss[] = [];

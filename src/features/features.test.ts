@@ -121,7 +121,7 @@ describe("a card in words", () => {
   });
 
   test.each([
-    ["bakery-proofer", "Capacitor while running", "Power back on first"],
+    ["bakery-proofer", "Supply voltage", "Power back on first"],
     ["ventilator-interrupted", "Winding ohms", "Go to windings"],
     ["nursery-fan-weak", "Prove", "Go to prove"],
   ])("%s: the next move is %s, by %s", (id, title, button) => {
@@ -161,6 +161,8 @@ describe("the tape", () => {
       "dead",
       "dead",
       "to-live-done",
+      "live",
+      "live",
       "live",
       "live",
       "live",

@@ -30,11 +30,13 @@ test("a broken screen keeps the data and offers the export", async () => {
   expect(retried).toHaveBeenCalled();
 });
 
+const CASE = { whole: null, finished: null, onGo: noop, onFinish: noop, onCameBack: noop, onLeaveOut: noop } as const;
+
 describe("the case", () => {
   test("offers the next move, and names a change of power state first", async () => {
     const went = jest.fn();
     const assessment = assessTraveller(entriesOf({ complaint: { complaints: ["hums-no-start"] }, plate: { motorType: "psc" } }), HOUSE);
-    render(<Case assessment={assessment} isFinished={false} onGo={went} onFinish={noop} />);
+    render(<Case {...CASE} assessment={assessment} onGo={went} />);
     await userEvent.click(screen.getByRole("button", { name: "Make safe first" }));
     expect(went).toHaveBeenCalledWith("make-safe", null);
     expect(screen.getByText("Run capacitor")).toBeInTheDocument();
@@ -45,7 +47,7 @@ describe("the case", () => {
     expect(isReadyToFinish(assessTraveller(decided, HOUSE))).toBe(false);
     const assessment = assessTraveller({ ...decided, prove: { skippedReason: "closed shop", data: STATIONS.prove.blank } }, HOUSE);
     expect(isReadyToFinish(assessment)).toBe(true);
-    render(<Case assessment={assessment} isFinished={false} onGo={noop} onFinish={finished} />);
+    render(<Case {...CASE} assessment={assessment} onFinish={finished} />);
     await userEvent.click(screen.getByRole("button", { name: "Sign off" }));
     expect(finished).toHaveBeenCalled();
   });
@@ -66,13 +68,13 @@ describe("a house rule", () => {
     ["12,5", 12.5],
   ])("takes %s", async (text, value) => {
     const valued = jest.fn();
-    render(<RuleField rule={rule} own={undefined} onValue={valued} />);
+    render(<RuleField rule={rule} changed={null} own={undefined} onValue={valued} />);
     await userEvent.type(screen.getByLabelText("Safe volts"), text);
     expect(valued).toHaveBeenLastCalledWith(value);
   });
   test.each(["4", "51", "dead", "1e9"])("refuses %s and says what to type", async (text) => {
     const valued = jest.fn();
-    render(<RuleField rule={rule} own={undefined} onValue={valued} />);
+    render(<RuleField rule={rule} changed={null} own={undefined} onValue={valued} />);
     await userEvent.clear(screen.getByLabelText("Safe volts"));
     await userEvent.type(screen.getByLabelText("Safe volts"), text);
     expect(screen.getByText(/Type a number from 5 to 50 V, or leave it empty for 30/)).toBeInTheDocument();
@@ -80,7 +82,7 @@ describe("a house rule", () => {
   });
   test("an emptied line goes back to the default", async () => {
     const valued = jest.fn();
-    render(<RuleField rule={rule} own={24} onValue={valued} />);
+    render(<RuleField rule={rule} changed={null} own={24} onValue={valued} />);
     await userEvent.clear(screen.getByLabelText("Safe volts"));
     expect(valued).toHaveBeenLastCalledWith(undefined);
   });

@@ -8,6 +8,18 @@ const figures = Object.fromEntries(
   Object.entries(HOUSE_RULES).map(([id, rule]) => [id, v.optional(v.pipe(v.number(), v.minValue(rule.min), v.maxValue(rule.max)))]),
 ) as unknown as Record<HouseRuleId, v.OptionalSchema<v.GenericSchema<number>, undefined>>;
 
+/** Changes that are kept; the oldest go first. */
+const MOST_CHANGES = 500;
+const ChangeSchema = v.object({
+  rule: v.pipe(v.string(), v.maxLength(60)),
+  at: MomentSchema,
+  by: v.pipe(v.string(), v.maxLength(120)),
+  /** null: the default held, or holds again */
+  from: v.nullable(v.number()),
+  to: v.nullable(v.number()),
+});
+export type RuleChange = v.InferOutput<typeof ChangeSchema>;
+
 /** The house's own figures, meter and habits. Only what differs from the defaults is kept. */
 export const HouseRecordSchema = v.object({
   id: v.literal("house"),
@@ -16,11 +28,18 @@ export const HouseRecordSchema = v.object({
   technician: v.pipe(v.string(), v.maxLength(120)),
   /** one-letter keys outside fields */
   hasLetterKeys: v.boolean(),
+  /** who changed which rule when, the oldest first */
+  changes: v.array(ChangeSchema),
   updatedAt: MomentSchema,
 });
 export type HouseRecord = v.InferOutput<typeof HouseRecordSchema>;
 
-export const houseType = defineRecordType({ name: "house", schema: HouseRecordSchema, migrations: [] });
+export const houseType = defineRecordType({
+  name: "house",
+  schema: HouseRecordSchema,
+  // Version 2: changes of rules are kept.
+  migrations: [{ to: 2, migrate: (row) => ({ changes: [], ...row }) }],
+});
 
 /** A house that has set nothing yet. */
 export const UNSET_HOUSE: HouseRecord = {
@@ -29,8 +48,26 @@ export const UNSET_HOUSE: HouseRecord = {
   meter: null,
   technician: "",
   hasLetterKeys: true,
+  changes: [],
   updatedAt: "1970-01-01T00:00:00.000Z",
 };
+
+/** Keystrokes within this time are one change of a rule. */
+const ONE_CHANGE_MS = 120_000;
+
+/** The house with one rule set (undefined: the default again), and who set it when. */
+export function withRule(house: HouseRecord, rule: HouseRuleId, value: number | undefined, at: string): HouseRecord {
+  const before = house.figures[rule];
+  if (before === value) return house;
+  const last = house.changes.at(-1);
+  const goesOn = last?.rule === rule && last.by === house.technician && Date.parse(at) - Date.parse(last.at) < ONE_CHANGE_MS;
+  const from = goesOn ? last.from : (before ?? null);
+  const to = value ?? null;
+  const earlier = goesOn ? house.changes.slice(0, -1) : house.changes;
+  // Set back while still at it: nothing was changed.
+  const changes = from === to ? earlier : [...earlier, { rule, at, by: house.technician, from, to }];
+  return { ...house, figures: { ...house.figures, [rule]: value }, changes: changes.slice(-MOST_CHANGES) };
+}
 
 /** House rules as the screens and the core use them: own figures over defaults. */
 export interface House {

@@ -100,7 +100,7 @@ describe("the open file", () => {
     ['{"format":"else"}', "file-foreign"],
     ['{"format":"vemmick"}', "file-faults"],
     ['{"format":"vemmick","recordVersions":{"traveller":0}}', "file-faults"],
-    ['{"format":"vemmick","recordVersions":{"traveller":2}}', "file-newer"],
+    ['{"format":"vemmick","recordVersions":{"traveller":9}}', "file-newer"],
     [
       '{"format":"vemmick","recordVersions":{"traveller":1,"station":1,"house":1},"travellers":[],"stations":[],"house":null}',
       "file-faults",

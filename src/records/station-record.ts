@@ -79,12 +79,42 @@ function widenBoards(row: Record<string, unknown>): Record<string, unknown> {
   return { ...row, data: { ...rest, ...widened } };
 }
 
+const NO_FIGURES = {
+  supplyVolts: null,
+  lineAmps: null,
+  startAmps: null,
+  capacitorVolts: null,
+  speed: null,
+  startTime: null,
+  shell: null,
+};
+
+/** What version 4 adds to each station's record; what was there stays. */
+const ADDED_IN_4: Record<string, Record<string, unknown>> = {
+  plate: { age: "" },
+  capacitor: { second: { label: "", reading: null } },
+  "run-test": { slipTurns: "", slipSeconds: "" },
+  decide: { machineYears: "", isCustom: false, also: null, earlier: "", partHere: null, measure: null, recheckOn: null, causes: {} },
+  prove: { afterBehaviour: null, afterNoises: [] },
+};
+
+/** Version 4: the proof keeps every figure of the run before and after; the decision its causes and what is done meanwhile. */
+function widenDecision(row: Record<string, unknown>): Record<string, unknown> {
+  const added = ADDED_IN_4[String(row.stationId)];
+  if (!added || typeof row.data !== "object" || row.data === null) return row;
+  if (row.stationId !== "prove") return { ...row, data: { ...added, ...row.data } };
+  const { before, after, ...rest } = row.data as { before?: unknown; after?: unknown };
+  const amps = (entry: unknown): Record<string, unknown> => ({ ...NO_FIGURES, lineAmps: entry ?? null });
+  return { ...row, data: { ...added, ...rest, before: amps(before), after: amps(after) } };
+}
+
 export const stationRecordType = defineRecordType({
   name: "station",
   schema: StationRecordSchema,
   migrations: [
     { to: 2, migrate: widenCapacitor },
     { to: 3, migrate: widenBoards },
+    { to: 4, migrate: widenDecision },
   ],
 });
 

@@ -17,12 +17,19 @@ export const TravellerSchema = v.object({
   updatedAt: MomentSchema,
   /** signed off; null while it is on the rack */
   finishedAt: v.nullable(MomentSchema),
+  /** every time it came back after it was signed off, and was opened again with its evidence */
+  cameBackAt: v.array(MomentSchema),
   /** part of the demo scenario: cleared and brought back as one, never mixed with a person's own */
   isDemo: v.boolean(),
 });
 export type Traveller = v.InferOutput<typeof TravellerSchema>;
 
-export const travellerType = defineRecordType({ name: "traveller", schema: TravellerSchema, migrations: [] });
+export const travellerType = defineRecordType({
+  name: "traveller",
+  schema: TravellerSchema,
+  // Version 2: callbacks.
+  migrations: [{ to: 2, migrate: (row) => ({ cameBackAt: [], ...row }) }],
+});
 
 /** Takes an id from a link or a file, or nothing. */
 export function parseTravellerId(text: string | null): TravellerId | null {

@@ -18,6 +18,7 @@ export async function createTraveller(said: string, complaints: readonly Complai
     createdAt: at,
     updatedAt: at,
     finishedAt: null,
+    cameBackAt: [],
     isDemo: false,
   };
   const complaint: StationRecord = {
@@ -81,9 +82,49 @@ export async function skipStation(travellerId: TravellerId, stationId: StationId
 /** Names of machine and site, technician, signing off. */
 export async function updateTraveller(
   id: TravellerId,
-  change: Partial<Pick<Traveller, "machine" | "site" | "technician" | "finishedAt">>,
+  change: Partial<Pick<Traveller, "machine" | "site" | "technician" | "finishedAt" | "cameBackAt">>,
 ): Promise<boolean> {
   return keep(() => database().travellers.update(id, { ...change, updatedAt: now() }));
+}
+
+/** Opens a card again that came back: what is said of it changes together with the records that start anew. */
+export async function reopenTraveller(traveller: Traveller, renewed: Readonly<Partial<Record<StationId, unknown>>>): Promise<boolean> {
+  const db = database();
+  const at = now();
+  return keep(() =>
+    db.transaction("rw", db.travellers, db.stations, async () => {
+      await db.travellers.update(traveller.id, { finishedAt: null, cameBackAt: [...traveller.cameBackAt, at], updatedAt: at });
+      for (const [stationId, data] of Object.entries(renewed) as [StationId, unknown][]) {
+        const id = stationRecordId(traveller.id, stationId);
+        await db.stations.put({ id, travellerId: traveller.id, stationId, skippedReason: null, updatedAt: at, data } as StationRecord);
+      }
+    }),
+  );
+}
+
+/** A new visit to the same motor: its names and its plate, nothing else. */
+export async function newVisit(before: Traveller, technician: string): Promise<TravellerId | null> {
+  const id = crypto.randomUUID() as TravellerId;
+  const at = now();
+  const db = database();
+  const isKept = await keep(() =>
+    db.transaction("rw", db.travellers, db.stations, async () => {
+      const plate = await db.stations.get(stationRecordId(before.id, "plate"));
+      await db.travellers.add({
+        id,
+        machine: before.machine,
+        site: before.site,
+        technician: technician || before.technician,
+        createdAt: at,
+        updatedAt: at,
+        finishedAt: null,
+        cameBackAt: [],
+        isDemo: false,
+      });
+      if (plate) await db.stations.add({ ...plate, id: stationRecordId(id, "plate"), travellerId: id, updatedAt: at });
+    }),
+  );
+  return isKept ? id : null;
 }
 
 /** Takes a traveller and all its stations away; returns what was removed so that it can be put back. */

@@ -1,14 +1,17 @@
-import type { HouseFigures, HouseRuleId } from "../house";
-import type { ActionId, Standee, Suspect, TestId } from "../diagnosis";
+import type { HouseRuleId } from "../house";
+import type { ActionId, Suspect, TestId } from "../diagnosis";
 
-/** What an action mends, what it takes, and what should be checked before it. */
+/** What an action mends, what it takes, how well it holds, and what should be checked before it. */
 export interface ActionSpec {
-  readonly cures: readonly Standee[];
+  readonly cures: readonly Suspect[];
   readonly part: HouseRuleId | null;
-  readonly minutes: number;
+  readonly minutes: HouseRuleId;
+  /** chance that the work itself holds where it was the right work; trade judgement */
+  readonly holds: number;
   readonly checkFirst: readonly TestId[];
 }
 
+/** Faults inside the motor: another motor mends them all. */
 const WHOLE_MOTOR: readonly Suspect[] = [
   "main-winding",
   "start-winding",
@@ -25,35 +28,41 @@ export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
   "replace-run-capacitor": {
     cures: ["run-capacitor"],
     part: "runCapacitorPrice",
-    minutes: 20,
+    minutes: "capacitorMinutes",
+    holds: 0.98,
     checkFirst: ["winding-ohms", "frame-ohms"],
   },
   "replace-start-capacitor": {
     cures: ["start-capacitor"],
     part: "startCapacitorPrice",
-    minutes: 20,
+    minutes: "capacitorMinutes",
+    holds: 0.97,
     checkFirst: ["winding-ohms", "frame-ohms"],
   },
-  "service-start-switch": { cures: ["start-switch"], part: null, minutes: 45, checkFirst: ["winding-ohms"] },
-  "replace-start-relay": { cures: ["start-relay"], part: "startRelayPrice", minutes: 20, checkFirst: [] },
+  "service-start-switch": {
+    cures: ["start-switch"],
+    part: "startSwitchPrice",
+    minutes: "switchMinutes",
+    holds: 0.88,
+    checkFirst: ["winding-ohms"],
+  },
+  "replace-start-relay": { cures: ["start-relay"], part: "startRelayPrice", minutes: "capacitorMinutes", holds: 0.97, checkFirst: [] },
   "replace-bearings": {
     cures: ["bearing-worn", "bearing-seized"],
     part: "bearingsPrice",
-    minutes: 60,
+    minutes: "bearingMinutes",
+    holds: 0.93,
     checkFirst: ["winding-ohms", "frame-ohms"],
   },
-  "replace-motor": { cures: WHOLE_MOTOR, part: "motorPrice", minutes: 60, checkFirst: [] },
-  "repair-wiring-or-supply": { cures: ["supply", "wiring"], part: null, minutes: 45, checkFirst: [] },
-  "free-load": { cures: ["driven-load"], part: null, minutes: 40, checkFirst: [] },
-  "repair-control": { cures: ["control"], part: null, minutes: 45, checkFirst: [] },
-  "wait-and-retest": { cures: ["protector"], part: null, minutes: 40, checkFirst: [] },
-  "keep-until": { cures: ["no-fault"], part: null, minutes: 2, checkFirst: [] },
-  "no-repair": { cures: ["no-fault"], part: null, minutes: 0, checkFirst: [] },
-  refer: { cures: [], part: null, minutes: 10, checkFirst: [] },
+  "replace-motor": { cures: WHOLE_MOTOR, part: "motorPrice", minutes: "motorMinutes", holds: 0.98, checkFirst: [] },
+  "repair-wiring-or-supply": { cures: ["supply", "wiring"], part: null, minutes: "wiringMinutes", holds: 0.95, checkFirst: [] },
+  "free-load": { cures: ["driven-load"], part: null, minutes: "loadMinutes", holds: 0.92, checkFirst: [] },
+  "repair-control": { cures: ["control"], part: "controlPrice", minutes: "wiringMinutes", holds: 0.95, checkFirst: [] },
+  "wait-and-retest": { cures: ["protector"], part: null, minutes: "waitMinutes", holds: 0.7, checkFirst: [] },
+  "keep-until": { cures: [], part: null, minutes: "recheckMinutes", holds: 1, checkFirst: [] },
+  "no-repair": { cures: [], part: null, minutes: "noMinutes", holds: 1, checkFirst: [] },
+  refer: { cures: WHOLE_MOTOR, part: "licensedPrice", minutes: "noMinutes", holds: 0.97, checkFirst: [] },
 };
 
-/** Cost of part and time at the house's prices. */
-export function actionCost(action: ActionId, house: HouseFigures): number {
-  const { part, minutes } = ACTION_TABLE[action];
-  return (part === null ? 0 : house[part]) + (minutes / 60) * house.hourlyRate;
-}
+/** Faults that a machine can be left running with until a date: they get worse slowly and warn before they end it. */
+export const SLOW_FAULTS: readonly Suspect[] = ["run-capacitor", "bearing-worn", "driven-load"];

@@ -1,70 +1,158 @@
 import type { ActionId, Hypothesis, Suspect } from "../diagnosis";
-import type { HouseFigures } from "../house";
-import { ACTION_TABLE, actionCost } from "./actions";
+import { SLOW_FAULTS } from "./actions";
+import { costGiven, holdsOf, isCovered, together, type ActionCosts, type CostModel } from "./cost-model";
 
-/** An action with what it costs, how likely it cures, and what it costs on average once callbacks are counted. */
+/** An action with what it costs now, how likely it cures and brings one back, and what it costs on average in the end. */
 export interface ActionOffer {
   readonly action: ActionId;
+  /** done on the same visit, where two things are wrong */
+  readonly also: ActionId | null;
+  readonly partCost: number;
+  readonly minutes: number;
+  readonly labourCost: number;
+  /** part and labour */
   readonly cost: number;
+  /** chance that nothing is left wrong */
   readonly cureProbability: number;
+  /** chance of being called back: not cured, or the work did not hold */
+  readonly callbackProbability: number;
   readonly expectedCost: number;
 }
 
-/** Actions that are weighed by cost; the others are a person's choice, always open, never proposed by price. */
-const WEIGHED: readonly ActionId[] = [
-  "replace-run-capacitor",
-  "replace-start-capacitor",
-  "service-start-switch",
-  "replace-start-relay",
-  "replace-bearings",
-  "replace-motor",
-  "repair-wiring-or-supply",
-  "free-load",
-  "repair-control",
-  "wait-and-retest",
-  "no-repair",
-];
+/** What it comes to for one work and each set of faults; worked out once, since beliefs change with every key and costs do not. */
+interface Priced {
+  readonly costs: ActionCosts;
+  readonly given: Map<readonly Suspect[], { readonly total: number; readonly isCured: boolean }>;
+}
+interface Rows {
+  readonly singles: readonly Priced[];
+  /** two works at once, by the faults that ask for them */
+  readonly pairs: Map<readonly Suspect[], Priced | null>;
+}
+const priced = new WeakMap<CostModel, Rows>();
 
-/** Chance that nothing is left wrong after the action: the sets of faults it covers whole. */
-function cureProbability(action: ActionId, hypotheses: readonly Hypothesis[]): number {
-  let sum = 0;
-  for (const { faults, probability } of hypotheses) if (isCovered(action, faults)) sum += probability;
-  return sum;
+const toPriced = (costs: ActionCosts): Priced => ({ costs, given: new Map() });
+
+function rowsOf(model: CostModel): Rows {
+  const rows = priced.get(model) ?? { singles: model.actions.map(toPriced), pairs: new Map() };
+  priced.set(model, rows);
+  return rows;
 }
 
-// The sets of faults are the same objects every time, so each answer is worked out once.
-const covered = new Map<ActionId, WeakMap<readonly Suspect[], boolean>>();
+function priceOf({ costs, given }: Priced, faults: readonly Suspect[], model: CostModel): { total: number; isCured: boolean } {
+  const known = given.get(faults);
+  if (known) return known;
+  const found = { total: costGiven(costs, faults, model), isCured: isCovered(costs, faults) };
+  given.set(faults, found);
+  return found;
+}
 
-/** Whether an action mends every fault of a set. Work done on a sound motor leaves it sound: the empty set is covered by all. */
-function isCovered(action: ActionId, faults: readonly Suspect[]): boolean {
-  const known = covered.get(action) ?? new WeakMap<readonly Suspect[], boolean>();
-  covered.set(action, known);
-  const before = known.get(faults);
-  if (before !== undefined) return before;
-  const { cures } = ACTION_TABLE[action];
-  const is = faults.every((fault) => cures.includes(fault));
-  known.set(faults, is);
-  return is;
+const spentOf = ({ partCost, labourCost }: ActionCosts): number => partCost + labourCost;
+
+/** Two faults that no single work mends: the cheapest work for each, on one visit. */
+function pairFor(faults: readonly Suspect[], { singles, pairs }: Rows): Priced | null {
+  const known = pairs.get(faults);
+  if (known !== undefined) return known;
+  const cheapest = faults.map(
+    (fault) =>
+      singles
+        .map(({ costs }) => costs)
+        .filter((costs) => isCovered(costs, [fault]))
+        .sort((x, y) => spentOf(x) - spentOf(y))[0],
+  );
+  const [first, second] = cheapest;
+  const isApart = first && second && first.action !== second.action && !singles.some(({ costs }) => isCovered(costs, faults));
+  const made = isApart ? toPriced(together(first, second)) : null;
+  pairs.set(faults, made);
+  return made;
+}
+
+/** Two faults together are worth a work of their own from this chance on. */
+const WORTH_PAIRING = 0.5;
+
+/** Leaving it until a date is offered only while what may be wrong gets worse slowly. */
+const MOST_OTHER = 0.15;
+/** An action must mend something with at least this chance. */
+const WORTH_OFFERING = 0.01;
+
+function isOffered(action: ActionId, cure: number, nothing: number, slow: number): boolean {
+  if (action === "no-repair") return nothing >= WORTH_OFFERING;
+  if (action === "keep-until") return slow > WORTH_OFFERING && 1 - nothing - slow <= MOST_OTHER;
+  return cure - nothing >= WORTH_OFFERING;
+}
+
+/** Chance of nothing wrong, and of slow faults only. */
+function sharesOf(hypotheses: readonly Hypothesis[]): { nothing: number; slow: number } {
+  let nothing = 0;
+  let slow = 0;
+  for (const { faults, probability } of hypotheses) {
+    if (faults.length === 0) nothing += probability;
+    else if (faults.every((fault) => SLOW_FAULTS.includes(fault))) slow += probability;
+  }
+  return { nothing, slow };
+}
+
+/** Every work that may be weighed: the single ones, and two at once for pairs that are likely. */
+function candidates(hypotheses: readonly Hypothesis[], rows: Rows): readonly Priced[] {
+  const both = hypotheses
+    .filter(({ faults, probability }) => faults.length > 1 && probability >= WORTH_PAIRING)
+    .flatMap(({ faults }) => pairFor(faults, rows) ?? []);
+  return both.length > 0 ? [...rows.singles, ...both] : rows.singles;
+}
+
+/** Chance that a work cures, and what it costs in the end on average. */
+function weigh(row: Priced, hypotheses: readonly Hypothesis[], model: CostModel): { cure: number; expectedCost: number } {
+  let cure = 0;
+  let expectedCost = 0;
+  for (const { faults, probability } of hypotheses) {
+    const { total, isCured } = priceOf(row, faults, model);
+    expectedCost += probability * total;
+    if (isCured) cure += probability;
+  }
+  return { cure, expectedCost };
+}
+
+/** The cheapest way on, for when only that is asked: what rankActions puts first. */
+export function cheapestAction(
+  hypotheses: readonly Hypothesis[],
+  model: CostModel,
+): Pick<ActionOffer, "action" | "also" | "expectedCost" | "cureProbability"> {
+  const { nothing, slow } = sharesOf(hypotheses);
+  let best: Pick<ActionOffer, "action" | "also" | "expectedCost" | "cureProbability"> | null = null;
+  for (const row of candidates(hypotheses, rowsOf(model))) {
+    const { cure, expectedCost } = weigh(row, hypotheses, model);
+    const { action, also } = row.costs;
+    if ((best === null || expectedCost < best.expectedCost) && isOffered(action, cure, nothing, slow))
+      best = { action, also, expectedCost, cureProbability: cure };
+  }
+  return best ?? { action: "no-repair", also: null, expectedCost: 0, cureProbability: 0 };
 }
 
 /**
- * Actions by expected cost: cost + (1 − cure) × what an uncured motor costs (the house's callback and the work done then).
- * An action that mends nothing likely is not offered: it must cover at least one fault with 1 % or more.
- * @returns cheapest expected cost first
+ * Actions by expected total cost: the work, coming back where it does not cure, the right work then, and the later failure
+ * of the motor over the horizon. Two faults that no single work mends have a work of their own: both on one visit.
+ * @returns cheapest expected cost first; what mends nothing likely is left out
  * @source Raiffa & Schlaifer, Applied Statistical Decision Theory, 1.3 (expected value of terminal action)
  */
-export function rankActions(hypotheses: readonly Hypothesis[], house: HouseFigures): ActionOffer[] {
-  const nothingWrong = hypotheses.find((h) => h.faults.length === 0)?.probability ?? 0;
-  return WEIGHED.map((action): ActionOffer => {
-    const cost = actionCost(action, house);
-    const cure = cureProbability(action, hypotheses);
-    return {
-      action,
-      cost,
-      cureProbability: cure,
-      expectedCost: cost + (1 - cure) * (house.callbackCost + house.motorPrice),
-    };
-  })
-    .filter(({ action, cureProbability: cure }) => (action === "no-repair" ? nothingWrong >= 0.01 : cure - nothingWrong >= 0.01))
+export function rankActions(hypotheses: readonly Hypothesis[], model: CostModel): ActionOffer[] {
+  const { nothing, slow } = sharesOf(hypotheses);
+  return candidates(hypotheses, rowsOf(model))
+    .map((row): ActionOffer => {
+      const { action, also, partCost, minutes, labourCost } = row.costs;
+      const { cure, expectedCost } = weigh(row, hypotheses, model);
+      const callback = 1 - nothing - (cure - nothing) * holdsOf(row.costs);
+      return {
+        action,
+        also,
+        partCost,
+        minutes,
+        labourCost,
+        cost: partCost + labourCost,
+        cureProbability: cure,
+        callbackProbability: Math.min(1, Math.max(0, callback)),
+        expectedCost,
+      };
+    })
+    .filter(({ action, cureProbability }) => isOffered(action, cureProbability, nothing, slow))
     .sort((a, b) => a.expectedCost - b.expectedCost);
 }

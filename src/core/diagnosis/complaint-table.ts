@@ -2,6 +2,8 @@ import type { Complaint, Suspect } from "./vocabulary";
 
 /** How likely a fault makes people say this, and how likely they say it with none of these faults present. */
 export interface ComplaintRow {
+  /** why the row is as it is */
+  readonly why: string;
   readonly leak: number;
   readonly given: Partial<Record<Suspect, number>>;
 }
@@ -9,6 +11,7 @@ export interface ComplaintRow {
 /* Source: trade judgement; causes act independently (noisy or). */
 export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
   dead: {
+    why: "No current at all: supply, call, a break, or a protector that is open; a hum would have been heard.",
     leak: 0.004,
     given: {
       supply: 0.6,
@@ -22,6 +25,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     },
   },
   "hums-no-start": {
+    why: "The main winding pulls and nothing turns it: the start side, or a shaft held fast.",
     leak: 0.004,
     given: {
       "run-capacitor": 0.5,
@@ -38,6 +42,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     },
   },
   "starts-with-push": {
+    why: "Runs once turned: the start side gives no torque.",
     leak: 0.002,
     given: {
       "run-capacitor": 0.45,
@@ -50,6 +55,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     },
   },
   "starts-slow": {
+    why: "Starting torque is short, or drag eats it.",
     leak: 0.004,
     given: {
       "run-capacitor": 0.4,
@@ -62,6 +68,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     },
   },
   "trips-at-start": {
+    why: "The current stays at its locked figure too long, or goes to ground.",
     leak: 0.003,
     given: {
       "ground-fault": 0.3,
@@ -76,6 +83,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     },
   },
   "trips-running": {
+    why: "More current than the breaker bears for minutes.",
     leak: 0.003,
     given: {
       "start-switch": 0.35,
@@ -90,10 +98,12 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     },
   },
   "trips-at-once": {
+    why: "A path to ground or across the line.",
     leak: 0.002,
     given: { "ground-fault": 0.65, wiring: 0.25, "shorted-turns": 0.15, "run-capacitor": 0.05 },
   },
   "runs-hot": {
+    why: "More loss than the shell can shed.",
     leak: 0.006,
     given: {
       "run-capacitor": 0.25,
@@ -106,6 +116,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     },
   },
   "burning-smell": {
+    why: "Varnish, insulation or a joint has burnt.",
     leak: 0.003,
     given: {
       "shorted-turns": 0.45,
@@ -118,10 +129,11 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       "run-capacitor": 0.08,
     },
   },
-  squeals: { leak: 0.004, given: { "bearing-worn": 0.6, "driven-load": 0.2, "bearing-seized": 0.1 } },
-  rumbles: { leak: 0.004, given: { "bearing-worn": 0.6, "driven-load": 0.2 } },
-  vibrates: { leak: 0.005, given: { "driven-load": 0.4, "bearing-worn": 0.35 } },
+  squeals: { why: "Dry bearing, or a belt.", leak: 0.004, given: { "bearing-worn": 0.6, "driven-load": 0.2, "bearing-seized": 0.1 } },
+  rumbles: { why: "Worn raceways, or a wheel.", leak: 0.004, given: { "bearing-worn": 0.6, "driven-load": 0.2 } },
+  vibrates: { why: "Unbalance or play.", leak: 0.005, given: { "driven-load": 0.4, "bearing-worn": 0.35 } },
   "slow-or-weak": {
+    why: "More slip or less flow: short torque, low volts, drag.",
     leak: 0.006,
     given: {
       "run-capacitor": 0.35,
@@ -132,8 +144,13 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       wiring: 0.06,
     },
   },
-  "runs-backwards": { leak: 0.002, given: { wiring: 0.6, "run-capacitor": 0.08, "start-switch": 0.05 } },
+  "runs-backwards": {
+    why: "Start winding the wrong way round.",
+    leak: 0.002,
+    given: { wiring: 0.6, "run-capacitor": 0.08, "start-switch": 0.05 },
+  },
   "high-current": {
+    why: "What a clamp shows for shorts, load, drag and a start winding left in.",
     leak: 0.003,
     given: {
       "shorted-turns": 0.4,
@@ -146,6 +163,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     },
   },
   "cuts-out-and-returns": {
+    why: "The protector opens on heat and closes again.",
     leak: 0.003,
     given: {
       protector: 0.45,
@@ -159,6 +177,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     },
   },
   intermittent: {
+    why: "Joints, contacts and calls come and go; windings seldom do.",
     leak: 0.02,
     given: {
       wiring: 0.35,
@@ -171,6 +190,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     },
   },
   "noisy-hum": {
+    why: "Magnetic noise, or something loose.",
     leak: 0.006,
     given: {
       "run-capacitor": 0.2,

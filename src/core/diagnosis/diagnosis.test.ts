@@ -1,13 +1,16 @@
-import { ACTION_TABLE, rankActions } from "../decision";
+import { ACTION_TABLE, cheapestAction, costModel } from "../decision";
 import { toHouseFigures } from "../house";
 import { COMPLAINT_TABLE } from "./complaint-table";
 import type { Finding } from "./finding";
 import { matchComplaints } from "./match-complaints";
-import { chooseMove, informationBits } from "./next-move";
+import { contradictionsOf } from "./contradictions";
+import { chooseMove, informationBitsOf, STATE_CHANGE_MINUTES } from "./next-move";
 import { outcomeProbabilities } from "./outcome-model";
+import { barOf } from "./permission";
 import { priorsFor } from "./priors";
-import { weighEvidence } from "./standing";
-import { TEST_TABLE } from "./test-table";
+import { weighEvidence, type Hypothesis } from "./standing";
+import { LIVE_RUNS, TEST_TABLE, type OutcomeRow } from "./test-table";
+import { TOGETHER, togetherFactor } from "./together";
 import { ACTIONS, COMPLAINTS, SUSPECTS, TESTS, type Complaint, type Suspect } from "./vocabulary";
 import { MOTOR_TYPES } from "../motor";
 
@@ -18,6 +21,10 @@ const p = (standing: ReturnType<typeof weigh>, suspect: Suspect | "no-fault"): n
 const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
 
 describe("the tables", () => {
+  test("every row of findings and complaints says why", () => {
+    const rows = [...TESTS.flatMap((id) => Object.values<OutcomeRow>(TEST_TABLE[id].outcomes)), ...Object.values(COMPLAINT_TABLE)];
+    expect(rows.filter(({ why }) => why.length < 12 || !why.endsWith("."))).toEqual([]);
+  });
   test.each(TESTS)("outcomes of %s cover everything that can be seen", (test) => {
     const rows = Object.values<{ base: number }>(TEST_TABLE[test].outcomes);
     expect(sum(rows.map((row) => row.base))).toBeCloseTo(1, 1);
@@ -30,11 +37,11 @@ describe("the tables", () => {
     expect([leak, ...Object.values(given)].every((value) => value > 0 && value < 1)).toBe(true);
   });
   test("every suspect is mended by some action", () => {
-    const cured = new Set(ACTIONS.flatMap((action) => ACTION_TABLE[action].cures));
+    const cured = new Set<string>(ACTIONS.flatMap((action) => ACTION_TABLE[action].cures));
     expect(SUSPECTS.filter((suspect) => !cured.has(suspect))).toEqual([]);
   });
   test.each(MOTOR_TYPES)("a %s motor has only parts it can have", (type) => {
-    const priors = priorsFor(type, "fan");
+    const priors = priorsFor({ type, machine: "fan" });
     expect(priors.has("run-capacitor")).toBe(["psc", "cap-start-run", "unknown"].includes(type));
     expect([...priors.values()].every((value) => value > 0 && value < 0.5)).toBe(true);
   });
@@ -79,19 +86,137 @@ describe("weighEvidence", () => {
   });
 });
 
+describe("weighing what a model says of measured figures", () => {
+  const figures = (measured: Finding["measured"]): Finding[] => [
+    { test: "run-amps", weights: { "near-plate": 1 }, ...(measured ? { measured } : {}) },
+  ];
+  test("takes the place of the table", () => {
+    const plain = p(weigh(["runs-hot"], figures(undefined)), "run-capacitor");
+    const convicted = p(weigh(["runs-hot"], figures({ "no-fault": 0.02, "run-capacitor": 1, "shorted-turns": 0.05 })), "run-capacitor");
+    expect(convicted).toBeGreaterThan(plain);
+    expect(convicted).toBeGreaterThan(0.75);
+  });
+  test("a suspect the model does not know leaves the figures of a sound motor", () => {
+    const odds = (standing: ReturnType<typeof weigh>) => p(standing, "control") / p(standing, "wiring");
+    const measured = { "no-fault": 0.1, "run-capacitor": 1 };
+    expect(odds(weigh(["intermittent"], figures(measured)))).toBeCloseTo(odds(weigh(["intermittent"], [])), 2);
+  });
+  test("no figure convicts beyond a hundred to one", () => {
+    const standing = weigh([], figures({ "no-fault": 1e-12, "run-capacitor": 1 }));
+    expect(p(standing, "no-fault")).toBeGreaterThan(0.005);
+  });
+});
+
+describe("two faults at once", () => {
+  const both: Finding[] = [
+    { test: "capacitor-meter", about: "run-capacitor", weights: { "far-out": 1 } },
+    { test: "hand-turn", weights: { "rough-with-play": 1 } },
+  ];
+  test("are both shown, and the pair leads the sets", () => {
+    const standing = weigh(["starts-slow", "rumbles"], both);
+    expect(p(standing, "run-capacitor")).toBeGreaterThan(0.9);
+    expect(p(standing, "bearing-worn")).toBeGreaterThan(0.8);
+    const [first] = [...standing.hypotheses].sort((x, y) => y.probability - x.probability);
+    expect([...(first?.faults ?? [])].sort()).toEqual(["bearing-worn", "run-capacitor"]);
+  });
+  test.each(TOGETHER)("$pair come together oftener than strangers: $why", ({ pair: [first, second], factor, why }) => {
+    expect(togetherFactor([first, second])).toBe(factor);
+    expect(togetherFactor([second, first])).toBe(factor);
+    expect(factor).toBeGreaterThan(togetherFactor(["control", "start-relay"]));
+    expect(why.length).toBeGreaterThan(10);
+  });
+});
+
+describe("contradictions", () => {
+  const passes: Finding = { test: "capacitor-meter", about: "run-capacitor", weights: { holds: 1 } };
+  const starved: Finding = { test: "start-winding-amps", weights: { low: 1 } };
+  test("passes cold, the current says otherwise: named once", () => {
+    const found = contradictionsOf(weigh(["starts-slow"], [passes, starved]));
+    expect(found).toHaveLength(1);
+    expect(found[0]).toMatchObject({
+      suspect: "run-capacitor",
+      speaksFor: { test: "start-winding-amps" },
+      speaksAgainst: { test: "capacitor-meter" },
+    });
+  });
+  test.each([[[passes]], [[starved]], [[] as Finding[]]])("none without two that quarrel: %j", (findings) => {
+    expect(contradictionsOf(weigh(["starts-slow"], findings))).toEqual([]);
+  });
+});
+
+describe("what a motor can have", () => {
+  test.each([
+    ["switch", "start-relay"],
+    ["potential-relay", "start-switch"],
+    ["none", "start-switch"],
+  ] as const)("start gear %s rules out %s", (gear, absent) => {
+    expect(priorsFor({ type: "cap-start", machine: "drum", gear }).has(absent)).toBe(false);
+  });
+  test("wear grows with age, within bounds; the house's own view multiplies", () => {
+    const worn = (ageYears: number | null, factor = 1) =>
+      priorsFor({ type: "psc", machine: "fan", ageYears }, { "bearing-worn": factor }).get("bearing-worn") ?? 0;
+    expect([worn(0), worn(4), worn(8), worn(20)]).toEqual([worn(0), worn(4), worn(8), worn(20)].sort((x, y) => x - y));
+    expect(worn(8)).toBe(worn(null));
+    expect(worn(8, 2)).toBeCloseTo(2 * worn(8), 9);
+    expect(worn(40, 10)).toBeLessThanOrEqual(0.6);
+  });
+});
+
+describe("what may be tested", () => {
+  const nothing = { findings: [] };
+  test.each([
+    ["push-start", "hermetic-compressor", false],
+    ["push-start", "belt-compressor", false],
+    ["push-start", "drum", false],
+    ["push-start", "pump", false],
+    ["push-start", "other", false],
+    ["push-start", "fan", true],
+    ["push-start", "blower", true],
+    ["uncoupled-run", "hermetic-compressor", false],
+    ["hand-turn", "hermetic-compressor", false],
+    ["capacitor-meter", "hermetic-compressor", true],
+  ] as const)("%s on a %s: %s", (id, machine, isAllowed) => {
+    expect(barOf(id, { machine, ...nothing }) === null).toBe(isAllowed);
+  });
+  test.each([
+    { test: "hand-turn", weights: { seized: 1 } },
+    { test: "frame-ohms", weights: { grounded: 1 } },
+    { test: "insulation", weights: { bad: 1 } },
+    { test: "switch-ohms", weights: { welded: 1 } },
+    { test: "relay-ohms", weights: { welded: 1 } },
+    { test: "winding-ohms", weights: { shorted: 1 } },
+  ] satisfies Finding[])("%j bars every run", (finding) => {
+    for (const id of LIVE_RUNS) expect(barOf(id, { machine: "fan", findings: [finding] })).toMatchObject({ kind: "finding" });
+    expect(barOf("look", { machine: "fan", findings: [finding] })).toBeNull();
+  });
+  test("an instrument the house does not own is not asked for", () => {
+    expect(barOf("insulation", { machine: "fan", findings: [], owned: ["clamp"] })).toEqual({
+      kind: "instrument",
+      instrument: "insulation-tester",
+    });
+    expect(barOf("run-amps", { machine: "fan", findings: [], owned: ["clamp"] })).toBeNull();
+  });
+});
+
 describe("chooseMove", () => {
+  const MODEL = costModel(toHouseFigures({}), "blower");
+  const best = (hypotheses: readonly Hypothesis[]) => cheapestAction(hypotheses, MODEL);
   const likely = { action: "replace-run-capacitor", checkFirst: ACTION_TABLE["replace-run-capacitor"].checkFirst } as const;
-  const dead = { hand: TESTS, power: "dead" } as const;
+  const dead = { hand: TESTS, power: "dead", machine: "blower" } as const;
 
   test("information is never negative, and none is left when all is settled", () => {
     const { hypotheses } = weigh(["hums-no-start"], []);
-    for (const test of TESTS) expect(informationBits(test, hypotheses)).toBeGreaterThanOrEqual(0);
-    expect(informationBits("look", [{ faults: ["supply"], probability: 1 }])).toBeCloseTo(0, 9);
+    for (const test of TESTS) expect(informationBitsOf(test, hypotheses)).toBeGreaterThanOrEqual(0);
+    expect(informationBitsOf("look", [{ faults: ["supply"], probability: 1 }])).toBeCloseTo(0, 9);
   });
 
-  test("starts a hum with a cheap dead test", () => {
-    const move = chooseMove(weigh(["hums-no-start"], []).hypotheses, [], dead, likely);
-    expect(move.kind === "test" && ["look", "hand-turn", "capacitor-meter"].includes(move.offer.test)).toBe(true);
+  test("starts a hum with a cheap dead test, and says what each outcome would mean", () => {
+    const move = chooseMove(weigh(["hums-no-start"], []).hypotheses, [], dead, best, likely);
+    if (move.kind !== "test") throw new Error(move.kind);
+    expect(["look", "hand-turn", "capacitor-meter"]).toContain(move.offer.test);
+    expect(sum(move.offer.outcomes.map(({ probability }) => probability))).toBeGreaterThan(0.9);
+    for (const { leadsProbability } of move.offer.outcomes) expect(leadsProbability).toBeLessThanOrEqual(1);
+    expect(move.others.map(({ test: id }) => id)).not.toContain(move.offer.test);
   });
 
   test("never runs a motor that does not turn, or that is grounded", () => {
@@ -99,12 +224,8 @@ describe("chooseMove", () => {
       { test: "hand-turn", weights: { seized: 1 } },
       { test: "frame-ohms", weights: { grounded: 1 } },
     ] satisfies Finding[]) {
-      const move = chooseMove(
-        weigh(["hums-no-start"], [finding]).hypotheses,
-        [finding],
-        { hand: ["run-amps", "uncoupled-run"], power: "live" },
-        likely,
-      );
+      const { hypotheses } = weigh(["hums-no-start"], [finding]);
+      const move = chooseMove(hypotheses, [finding], { hand: ["run-amps", "uncoupled-run"], power: "live", machine: "fan" }, best, likely);
       expect(move.kind).toBe("decide");
     }
   });
@@ -112,37 +233,25 @@ describe("chooseMove", () => {
   test("a change of power state is paid for in minutes", () => {
     const { hypotheses } = weigh(["runs-hot"], []);
     const minutes = (power: "dead" | "live"): number => {
-      const move = chooseMove(hypotheses, [], { hand: ["run-amps"], power }, likely);
-      return move.kind === "test" ? move.offer.minutes : NaN;
+      const move = chooseMove(hypotheses, [], { hand: ["run-amps"], power, machine: "fan" }, best, likely);
+      return (move.kind === "test" ? move.offer : move.others[0])?.minutes ?? NaN;
     };
-    expect(minutes("dead")).toBeGreaterThan(minutes("live"));
+    expect(minutes("dead")).toBe(minutes("live") + STATE_CHANGE_MINUTES["to-live"]);
   });
 
   test("asks for the winding check before a failed capacitor is only swapped", () => {
     const findings: Finding[] = [{ test: "capacitor-meter", about: "run-capacitor", weights: { "far-out": 1 } }];
-    const move = chooseMove(
-      [{ faults: ["run-capacitor"], probability: 1 }],
-      findings,
-      { hand: ["winding-ohms", "frame-ohms"], power: "dead" },
-      likely,
-    );
+    const settled = [{ faults: ["run-capacitor"] as const, probability: 1 }];
+    const move = chooseMove(settled, findings, { hand: ["winding-ohms", "frame-ohms"], power: "dead", machine: "blower" }, best, likely);
     expect(move).toMatchObject({ kind: "check-first", offer: { test: "winding-ohms" }, before: "replace-run-capacitor" });
   });
-});
 
-describe("rankActions", () => {
-  const house = toHouseFigures({});
-  test("the best is the cheapest on average, and prices move it", () => {
-    const hypotheses = [
-      { faults: ["bearing-worn"] as const, probability: 0.9 },
-      { faults: ["ground-fault"] as const, probability: 0.1 },
-    ];
-    expect(rankActions(hypotheses, house)[0]?.action).toBe("replace-bearings");
-    expect(rankActions(hypotheses, toHouseFigures({ motorPrice: 10, bearingsPrice: 300 }))[0]?.action).toBe("replace-motor");
-  });
-  test("an action that mends nothing likely is not offered", () => {
-    const offered = rankActions([{ faults: ["supply"], probability: 1 }], house).map(({ action }) => action);
-    expect(offered).toEqual(["repair-wiring-or-supply"]);
+  test("stops where no outcome would change what is done, and where a test costs more than it saves", () => {
+    const settled = [{ faults: ["ground-fault"] as const, probability: 1 }];
+    expect(chooseMove(settled, [], dead, best, { action: "replace-motor", checkFirst: [] }).kind).toBe("decide");
+    const open = weigh(["runs-hot"], []).hypotheses;
+    const dear = chooseMove(open, [], { ...dead, hourlyRate: 100_000 }, best, { action: "replace-motor", checkFirst: [] });
+    expect(dear.kind).toBe("decide");
   });
 });
 

@@ -1,5 +1,11 @@
 import type { Outcome } from "./test-table";
-import type { Complaint, TestId } from "./vocabulary";
+import type { Complaint, Standee, TestId } from "./vocabulary";
+
+/**
+ * What figures taken together speak for, where a model of the machine was asked: likelihood of all of them under each
+ * suspect, over that of the best. A suspect without an entry leaves the figures of a sound motor.
+ */
+export type MeasuredLikelihood = Readonly<Partial<Record<Standee, number>>>;
 
 /**
  * What a test showed, with a weight for each outcome it may have been. One outcome of weight 1 is a plain finding;
@@ -10,8 +16,17 @@ export type Finding = {
     readonly test: T;
     readonly weights: Readonly<Partial<Record<Outcome<T>, number>>>;
     readonly about?: "run-capacitor" | "start-capacitor";
+    /** then these count, and the weights only say what was seen */
+    readonly measured?: MeasuredLikelihood;
+    /** station it was found at */
+    readonly from?: string;
   };
 }[TestId];
+
+/** A finding by what it says, for setting it aside; the same finding has the same key each time the record is read. */
+export function findingKey({ test, weights, about }: Finding): string {
+  return [test, about ?? "", ...Object.keys(weights).sort()].join("/");
+}
 
 /** What is known of a case when it is weighed. */
 export interface Evidence {

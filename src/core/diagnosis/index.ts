@@ -1,9 +1,22 @@
 export { ACTIONS, COMPLAINTS, SUSPECTS, TESTS, type ActionId, type Complaint, type Standee, type Suspect, type TestId } from "./vocabulary";
 export { COMPLAINT_TABLE } from "./complaint-table";
-export { TEST_TABLE, type Outcome, type OutcomeKey, type OutcomeRow } from "./test-table";
-export type { Evidence, Finding } from "./finding";
+export { INSTRUMENTS, LIVE_RUNS, TEST_TABLE, type Instrument, type Outcome, type OutcomeKey, type OutcomeRow } from "./test-table";
+export { findingKey, type Evidence, type Finding, type MeasuredLikelihood } from "./finding";
 export { OUTCOME_NAMES, outcomeProbabilities } from "./outcome-model";
-export { priorsFor } from "./priors";
-export { weighEvidence, type Bearing, type Hypothesis, type Standing, type SuspectStanding } from "./standing";
-export { chooseMove, informationBits, STATE_CHANGE_MINUTES, type Move, type TestOffer } from "./next-move";
+export { GEAR_SORTS, priorsFor, type GearSort, type MotorProfile, type PriorFactors } from "./priors";
+export { TOGETHER, whyTogether } from "./together";
+export { contradictionsOf, type Contradiction } from "./contradictions";
+export { barOf, isOnMachine, isRun, type Bar } from "./permission";
+export { marginalProbabilities, weighEvidence, type Bearing, type Hypothesis, type Standing, type SuspectStanding } from "./standing";
+export {
+  chooseMove,
+  informationBitsOf,
+  STATE_CHANGE_MINUTES,
+  type At,
+  type BestAction,
+  type Move,
+  type OutcomeMeaning,
+  type TestOffer,
+} from "./next-move";
 export { matchComplaints } from "./match-complaints";
+export { ownedInstruments, priorFactors } from "./house-view";

@@ -1,8 +1,22 @@
-import type { ActionId, Suspect, TestId } from "./vocabulary";
+import type { MachineKind } from "../motor";
 import type { Finding } from "./finding";
-import { outcomeProbabilities } from "./outcome-model";
+import { OUTCOME_NAMES, outcomeProbabilities } from "./outcome-model";
+import { barOf } from "./permission";
 import { marginalProbabilities, type Hypothesis } from "./standing";
-import { TEST_TABLE, type OutcomeRow } from "./test-table";
+import { TEST_TABLE, type Instrument, type OutcomeRow } from "./test-table";
+import { TESTS, type ActionId, type Standee, type Suspect, type TestId } from "./vocabulary";
+
+/** What one outcome of a test would come to. */
+export interface OutcomeMeaning {
+  readonly outcome: string;
+  readonly probability: number;
+  /** who would lead then, and how likely */
+  readonly leads: Standee;
+  readonly leadsProbability: number;
+  /** what would be done then, and on the same visit */
+  readonly action: ActionId;
+  readonly also: ActionId | null;
+}
 
 /** A test that could be made next, with what it costs from where the technician stands. */
 export interface TestOffer {
@@ -12,20 +26,39 @@ export interface TestOffer {
   readonly informationBits: number;
   /** suspects whose standing the test can move most, the most first */
   readonly settles: readonly Suspect[];
+  /** what each outcome would mean, the likeliest first */
+  readonly outcomes: readonly OutcomeMeaning[];
+  /** what knowing the outcome would save on average, in the house's money */
+  readonly saving: number;
 }
 
 /** What to do now, and why. */
 export type Move =
   | { readonly kind: "test"; readonly offer: TestOffer; readonly others: readonly TestOffer[] }
-  | { readonly kind: "check-first"; readonly offer: TestOffer; readonly before: ActionId }
-  | { readonly kind: "decide" };
+  | { readonly kind: "check-first"; readonly offer: TestOffer; readonly before: ActionId; readonly others: readonly TestOffer[] }
+  | { readonly kind: "decide"; readonly others: readonly TestOffer[] };
+
+/** The cheapest way on from a belief, and what it costs on average. */
+export type BestAction = (hypotheses: readonly Hypothesis[]) => {
+  readonly action: ActionId;
+  readonly also: ActionId | null;
+  readonly expectedCost: number;
+  readonly cureProbability: number;
+};
 
 /** Minutes that a change of power state costs before a test in the other state. */
 export const STATE_CHANGE_MINUTES = { "to-dead": 4, "to-live": 3 } as const;
 
 /** Below this, one more test changes too little to be worth the walk. */
-const WORTH_TESTING_BITS = 0.06;
-
+const WORTH_TESTING_BITS = 0.03;
+/** Faults below this chance move no outcome that anybody would notice, and cost time to weigh. */
+const EXCLUDED = 2e-4;
+/** An outcome rarer than this is not waited for. */
+const RARE = 0.02;
+/** Rates that differ by less than this part are a tie: then the order of practice decides. */
+const TIE = 0.1;
+/** A minute of testing costs more than the technician's: the machine stands meanwhile. Trade judgement. */
+const WITH_STANDING = 1.4;
 function entropyBits(probabilities: readonly number[]): number {
   let sum = 0;
   for (const p of probabilities) if (p > 0) sum -= p * Math.log2(p);
@@ -37,7 +70,7 @@ function entropyBits(probabilities: readonly number[]): number {
  * @returns bits, ≥ 0
  * @source Cover & Thomas, Elements of Information Theory, eq. 2.38
  */
-export function informationBits(test: TestId, hypotheses: readonly Hypothesis[]): number {
+export function informationBitsOf(test: TestId, hypotheses: readonly Hypothesis[]): number {
   const mixed = Object.keys(TEST_TABLE[test].outcomes).map(() => 0);
   let within = 0;
   for (const { faults, probability } of hypotheses) {
@@ -72,47 +105,106 @@ function settledBy(test: TestId, marginals: ReadonlyMap<Suspect, number>): Suspe
     .map(({ suspect }) => suspect);
 }
 
-/** Tests that something already seen forbids. */
-function blockedTests(findings: readonly Finding[]): Set<TestId> {
-  return new Set(
-    findings.flatMap((finding) =>
-      Object.entries(finding.weights)
-        .filter(([, weight]) => (weight ?? 0) > 0.5)
-        .flatMap(([outcome]) => (TEST_TABLE[finding.test].outcomes as Record<string, OutcomeRow>)[outcome]?.blocks ?? []),
-    ),
-  );
+/** Belief after a test showed one of its outcomes (Bayes). */
+function after(hypotheses: readonly Hypothesis[], test: TestId, index: number, probability: number): Hypothesis[] {
+  return hypotheses.map(({ faults, probability: before }) => ({
+    faults,
+    probability: (before * (outcomeProbabilities(test, faults)[index] ?? 0)) / probability,
+  }));
+}
+
+function leaderOf(hypotheses: readonly Hypothesis[]): { leads: Standee; leadsProbability: number } {
+  let leads: Standee = "no-fault";
+  let leadsProbability = hypotheses.find(({ faults }) => faults.length === 0)?.probability ?? 0;
+  for (const [suspect, probability] of marginalProbabilities(hypotheses)) {
+    if (probability > leadsProbability) [leads, leadsProbability] = [suspect, probability];
+  }
+  return { leads, leadsProbability };
+}
+
+/** What each outcome would mean; outcomes too rare to wait for are left out. */
+function meaningsOf(test: TestId, hypotheses: readonly Hypothesis[], best: BestAction): (OutcomeMeaning & { readonly cost: number })[] {
+  return OUTCOME_NAMES[test]
+    .map((outcome, index) => {
+      let probability = 0;
+      for (const each of hypotheses) probability += each.probability * (outcomeProbabilities(test, each.faults)[index] ?? 0);
+      return { outcome, index, probability };
+    })
+    .filter(({ probability }) => probability >= RARE)
+    .sort((a, b) => b.probability - a.probability)
+    .map(({ outcome, index, probability }) => {
+      const then = after(hypotheses, test, index, probability);
+      const { action, also, expectedCost } = best(then);
+      return { outcome, probability, ...leaderOf(then), action, also, cost: expectedCost };
+    });
+}
+
+/** Where a test stands in the order of practice: senses before meters, dead before live, cheap before dear. */
+const ORDER_OF_PRACTICE = new Map(
+  TESTS.map((test, index) => [test, index + (TEST_TABLE[test].power === "live" ? TESTS.length : 0)] as const),
+);
+
+/** By information per minute; near ties by the order of practice. */
+function byRate(a: TestOffer, b: TestOffer): number {
+  const [rateA, rateB] = [a.informationBits / a.minutes, b.informationBits / b.minutes];
+  if (Math.abs(rateA - rateB) <= TIE * Math.max(rateA, rateB))
+    return (ORDER_OF_PRACTICE.get(a.test) ?? 0) - (ORDER_OF_PRACTICE.get(b.test) ?? 0);
+  return rateB - rateA;
+}
+
+/** Where and with what the technician stands. */
+export interface At {
+  /** tests that can be made: their station exists, is neither done nor skipped */
+  readonly hand: readonly TestId[];
+  readonly power: "dead" | "live";
+  readonly machine?: MachineKind;
+  /** instruments the house has; without it: all */
+  readonly owned?: readonly Instrument[];
+  /** what an hour of the technician costs */
+  readonly hourlyRate?: number;
 }
 
 /**
- * The next test by information per minute among those at hand, never one that a finding forbids; a change of power
- * state is counted in its minutes. Stops when no test is worth making, after the checks the likely action asks for.
- * @param at.hand tests that can be made (their station exists, is neither done nor skipped)
- * @param at.power the state the circuit is in
+ * The next test by expected information per minute among those that may be made here; a change of power state is counted
+ * in its minutes. Stops when no outcome of any test at hand would change what is done, after the checks that the likely
+ * action asks for; what a test would save must be worth its minutes.
+ * @param best the cheapest way on from a belief
+ * @param likely what would be done now, and the tests it asks for first
+ * @source Raiffa & Schlaifer, Applied Statistical Decision Theory, 4.5 (expected value of sample information)
  */
 export function chooseMove(
   hypotheses: readonly Hypothesis[],
   findings: readonly Finding[],
-  at: { readonly hand: readonly TestId[]; readonly power: "dead" | "live" },
+  at: At,
+  best: BestAction,
   likely: { readonly action: ActionId; readonly checkFirst: readonly TestId[] },
 ): Move {
-  const blocked = blockedTests(findings);
-  const marginals = marginalProbabilities(hypotheses);
+  // What is all but excluded moves nothing, and costs time to weigh.
+  const weighed = hypotheses.filter(({ probability }) => probability > EXCLUDED);
+  const marginals = marginalProbabilities(weighed);
+  const now = best(weighed);
+  const where = { machine: at.machine ?? "other", findings, ...(at.owned ? { owned: at.owned } : {}) };
   const offers = at.hand
-    .filter((test) => !blocked.has(test))
-    .map((test): TestOffer => {
+    .filter((test) => barOf(test, where) === null)
+    .map((test) => {
       const spec = TEST_TABLE[test];
       const change = spec.power === at.power ? 0 : STATE_CHANGE_MINUTES[spec.power === "dead" ? "to-dead" : "to-live"];
-      return {
-        test,
-        minutes: spec.minutes + change,
-        informationBits: informationBits(test, hypotheses),
-        settles: settledBy(test, marginals),
-      };
+      const minutes = spec.minutes + change;
+      const informationBits = informationBitsOf(test, weighed);
+      const outcomes = informationBits < WORTH_TESTING_BITS ? [] : meaningsOf(test, weighed, best);
+      const known = outcomes.reduce((sum, { probability }) => sum + probability, 0);
+      const saving = Math.max(0, known * now.expectedCost - outcomes.reduce((sum, { probability, cost }) => sum + probability * cost, 0));
+      return { test, minutes, informationBits, settles: settledBy(test, marginals), outcomes, saving };
     })
-    .sort((a, b) => b.informationBits / b.minutes - a.informationBits / a.minutes);
-  const worthwhile = offers.filter((offer) => offer.informationBits >= WORTH_TESTING_BITS);
-  const [best, ...others] = worthwhile;
-  if (best) return { kind: "test", offer: best, others };
+    .sort(byRate);
+  const rate = (at.hourlyRate ?? 60) / 60;
+  const isWorth = ({ outcomes, saving, minutes, informationBits }: TestOffer): boolean =>
+    informationBits >= WORTH_TESTING_BITS &&
+    outcomes.some(({ action, also }) => action !== now.action || also !== now.also) &&
+    saving > WITH_STANDING * minutes * rate;
+  const [first, ...rest] = offers.filter(isWorth);
+  if (first) return { kind: "test", offer: first, others: [...rest, ...offers.filter((offer) => !isWorth(offer))] };
   const check = likely.checkFirst.map((test) => offers.find((offer) => offer.test === test)).find((offer) => offer !== undefined);
-  return check ? { kind: "check-first", offer: check, before: likely.action } : { kind: "decide" };
+  if (!check) return { kind: "decide", others: offers };
+  return { kind: "check-first", offer: check, before: likely.action, others: offers.filter((offer) => offer !== check) };
 }

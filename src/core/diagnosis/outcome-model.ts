@@ -1,4 +1,4 @@
-import type { Finding } from "./finding";
+import type { Finding, MeasuredLikelihood } from "./finding";
 import { TEST_TABLE, type OutcomeRow } from "./test-table";
 import { TESTS, type Suspect, type TestId } from "./vocabulary";
 
@@ -56,12 +56,24 @@ function weightsOf(finding: Finding): readonly (readonly [index: number, weight:
   return found;
 }
 
+/** Figures may have been taken at another moment and the model is not the motor: they never convict beyond this ratio. */
+const LEAST_MEASURED = 0.01;
+
+/** Likelihood of measured figures: of one fault as the model has it; of two, each is as likely to be what shows. */
+function measuredLikelihood(measured: MeasuredLikelihood, faults: readonly Suspect[]): number {
+  const sound = measured["no-fault"] ?? 1;
+  if (faults.length === 0) return Math.max(sound, LEAST_MEASURED);
+  const sum = faults.reduce((total, fault) => total + (measured[fault] ?? sound), 0);
+  return Math.max(sum / faults.length, LEAST_MEASURED);
+}
+
 /**
- * Likelihood of a finding under a set of faults. A split finding is virtual evidence: its weights are the likelihoods of
- * what was seen under each outcome.
+ * Likelihood of a finding under a set of faults: of figures that a model of the machine was asked about, the model's; else
+ * by the table. A split finding is virtual evidence: its weights are the likelihoods of what was seen under each outcome.
  * @source Pearl, Probabilistic Reasoning in Intelligent Systems (1988), 2.2.2
  */
 export function findingLikelihood(finding: Finding, faults: readonly Suspect[]): number {
+  if (finding.measured) return measuredLikelihood(finding.measured, faults);
   const probabilities = outcomeProbabilities(finding.test, faults, finding.about);
   let likelihood = 0;
   for (const [index, weight] of weightsOf(finding)) likelihood += weight * (probabilities[index] ?? 0);

@@ -62,10 +62,54 @@ const BY_MACHINE: Partial<Record<MachineKind, Row>> = {
   drum: { "driven-load": 0.12 },
 };
 
+/** Yearly wear: on a motor of this age these parts are at fault oftener than on one of middle age, and below it less often. */
+const WEARING: readonly Suspect[] = ["run-capacitor", "start-capacitor", "bearing-worn", "bearing-seized", "shorted-turns", "ground-fault"];
+const MIDDLE_AGE_YEARS = 8;
+/** Wear neither starts from nothing nor goes on for ever. */
+const WEAR = { least: 0.5, most: 1.6 } as const;
+
+/** What brings a start winding in. Persisted: do not change without a migration. */
+export const GEAR_SORTS = ["switch", "potential-relay", "current-relay", "ptc", "none"] as const;
+export type GearSort = (typeof GEAR_SORTS)[number];
+
+/** A motor with one sort of start gear has no other; one with none has none to fail. */
+const NOT_WITH: Record<GearSort, readonly Suspect[]> = {
+  switch: ["start-relay"],
+  "potential-relay": ["start-switch"],
+  "current-relay": ["start-switch"],
+  ptc: ["start-switch"],
+  none: ["start-switch", "start-relay"],
+};
+
+/** What is known of a motor before it is tested. */
+export interface MotorProfile {
+  readonly type: MotorType;
+  readonly machine: MachineKind;
+  readonly ageYears?: number | null;
+  /** start gear, once it was seen */
+  readonly gear?: GearSort | null;
+}
+
+/** How often the house finds each part at fault, over the usual. */
+export type PriorFactors = Readonly<Partial<Record<Suspect, number>>>;
+
+/** No part is suspected beyond this before anything is known. */
+const MOST = 0.6;
+
 /**
- * Prior probability of each suspect on this motor.
+ * Prior probability of each suspect on this motor: by type, machine, start gear and age, and by what the house finds.
  * @returns only suspects that can be present on this type
  */
-export function priorsFor(type: MotorType, machine: MachineKind): ReadonlyMap<Suspect, number> {
-  return new Map(Object.entries({ ...BY_TYPE[type], ...BY_MACHINE[machine] }) as [Suspect, number][]);
+export function priorsFor(
+  { type, machine, ageYears = null, gear = null }: MotorProfile,
+  factors: PriorFactors = {},
+): ReadonlyMap<Suspect, number> {
+  const wear = ageYears === null ? 1 : Math.min(WEAR.most, Math.max(WEAR.least, ageYears / MIDDLE_AGE_YEARS));
+  const absent = gear === null ? [] : NOT_WITH[gear];
+  const rows = (Object.entries({ ...BY_TYPE[type], ...BY_MACHINE[machine] }) as [Suspect, number][]).filter(
+    ([suspect]) => !absent.includes(suspect),
+  );
+  return new Map(
+    rows.map(([suspect, usual]) => [suspect, Math.min(MOST, usual * (WEARING.includes(suspect) ? wear : 1) * (factors[suspect] ?? 1))]),
+  );
 }

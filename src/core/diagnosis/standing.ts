@@ -1,8 +1,8 @@
-import type { MachineKind, MotorType } from "../motor";
 import { COMPLAINT_TABLE } from "./complaint-table";
 import type { Evidence, Finding } from "./finding";
 import { faultSets, findingLikelihood } from "./outcome-model";
-import { priorsFor } from "./priors";
+import { priorsFor, type MotorProfile, type PriorFactors } from "./priors";
+import { togetherFactor } from "./together";
 import { SUSPECTS, type Complaint, type Standee, type Suspect } from "./vocabulary";
 
 /** A set of faults that may be present together, with its probability. */
@@ -29,12 +29,6 @@ export interface Standing {
   /** likeliest first */
   readonly suspects: readonly SuspectStanding[];
 }
-
-/**
- * Priors are of the fault behind a call. A second, unrelated fault in the same motor is rarer than that: it did not
- * bring about the call. Trade judgement; faults that do go together are shown by their own findings.
- */
-const SECOND_FAULT_FACTOR = 0.25;
 
 /** Evidence below this weight (a factor of 1.3) is not worth a word. */
 const WORTH_SAYING = Math.log(1.3);
@@ -72,15 +66,16 @@ function bearingsOf(
  * Weighs all evidence: Bayes over sets of at most two faults. Complaints by noisy or, tests by the ratio of given to base.
  * Because whole sets are weighed, a fault that is proven takes the complaint's support away from the others.
  * @param motor what the plate says; decides which parts can be at fault at all
+ * @param factors the house's own view of how often each part is at fault, over the usual
  * @returns probability of each fault set, and of each suspect (they need not sum to 1: two may be at fault together)
  * @source Pearl, Probabilistic Reasoning in Intelligent Systems (1988), 4.3 (noisy or)
  */
-export function weighEvidence(motor: { readonly type: MotorType; readonly machine: MachineKind }, evidence: Evidence): Standing {
-  const priors = priorsFor(motor.type, motor.machine);
+export function weighEvidence(motor: MotorProfile, evidence: Evidence, factors: PriorFactors = {}): Standing {
+  const priors = priorsFor(motor, factors);
   const present = SUSPECTS.filter((suspect) => priors.has(suspect));
   const sets = faultSets(present);
   const weighted = sets.map((faults) => {
-    let weight = faults.length > 1 ? SECOND_FAULT_FACTOR : 1;
+    let weight = togetherFactor(faults);
     for (const fault of faults) {
       const p = priors.get(fault) ?? 0;
       weight *= p / (1 - p);

@@ -63,6 +63,7 @@ export const TESTS = [
   "noise",
   "temperature",
   "uncoupled-run",
+  "push-start",
 ] as const;
 export type TestId = (typeof TESTS)[number];
 

@@ -1,7 +1,7 @@
 import { stateOfBehaviour, type Behaviour, type Figure, type Measured } from "./behaviour";
 import { SOUND } from "./condition";
 import { expectationOf, MODEL_SD, type Expectation } from "./expectation";
-import { conditionOfFault, FAULTS, faultsFor, type Fault } from "./faults";
+import { conditionOfFault, FAULTS, faultsFor, type Fault, type FaultId } from "./faults";
 import type { Topology } from "./machine";
 import { predict, RUN_QUANTITIES, type Prediction, type RunQuantity } from "./prediction";
 import { conditionOfSample, type Sample } from "./samples";
@@ -113,24 +113,65 @@ export interface ExplainOptions {
   readonly capacitorScale: number | null;
 }
 
+/** Chance of what was seen under one fault, averaged over its degrees, over that of the best; `fault` null: nothing wrong. */
+export interface FaultLikelihood {
+  readonly fault: FaultId | null;
+  readonly likelihood: number;
+}
+
+interface Weighed {
+  readonly fault: Fault | null;
+  readonly predictions: readonly Prediction[];
+  readonly likelihood: number;
+}
+
+// What a fault makes of a machine does not depend on what was measured: each figure keyed asks only for its likelihood.
+const predicted = new WeakMap<readonly Sample[], Map<string, readonly Prediction[]>>();
+
+function predictionsOf(samples: readonly Sample[], fault: Fault | null): readonly Prediction[] {
+  const known = predicted.get(samples) ?? new Map<string, readonly Prediction[]>();
+  predicted.set(samples, known);
+  const key = fault ? `${fault.id} ${fault.level}` : "";
+  const found =
+    known.get(key) ??
+    samples.map((sample) => predict(sample.machine, conditionOfSample(sample, fault ? conditionOfFault(fault, sample.machine) : SOUND)));
+  known.set(key, found);
+  return found;
+}
+
+function weigh(samples: readonly Sample[], options: ExplainOptions): Weighed[] {
+  const { behaviour, measured } = options;
+  return hypotheses(options.topology, options.isSupplyMeasured, options.capacitorScale).map((fault) => {
+    const predictions = predictionsOf(samples, fault);
+    return { fault, predictions, likelihood: likelihoodOf(predictions, behaviour, measured) };
+  });
+}
+
+/** No degree of a fault is likelier than another before anything is measured: a fault of many degrees gains nothing by it. */
+function averaged(all: readonly Weighed[]): FaultLikelihood[] {
+  const families = new Map<FaultId | null, number[]>();
+  for (const { fault, likelihood } of all) families.set(fault?.id ?? null, [...(families.get(fault?.id ?? null) ?? []), likelihood]);
+  const means = [...families].map(([fault, list]) => ({ fault, likelihood: list.reduce((sum, each) => sum + each, 0) / list.length }));
+  const most = Math.max(...means.map(({ likelihood }) => likelihood));
+  return means.map(({ fault, likelihood }) => ({ fault, likelihood: likelihood / most }));
+}
+
 /**
  * Which faults would produce what was measured, the likeliest first, each at the degree that accounts for it best. No
  * prior beyond that nothing wrong comes first in a near tie: what is common and what is not is the line-up's business.
  * @param samples machines that fit the plate, with loads and volts
  * @source Gelman et al., Bayesian Data Analysis, 1.3 (likelihood averaged over what is not known)
  */
-export function explainRun(samples: readonly Sample[], options: ExplainOptions): Explanation[] {
+export function explainRun(
+  samples: readonly Sample[],
+  options: ExplainOptions,
+): { readonly explanations: Explanation[]; readonly likelihoods: FaultLikelihood[] } {
   const { behaviour, measured } = options;
-  const all = hypotheses(options.topology, options.isSupplyMeasured, options.capacitorScale).map((fault) => {
-    const predictions = samples.map((sample) =>
-      predict(sample.machine, conditionOfSample(sample, fault ? conditionOfFault(fault, sample.machine) : SOUND)),
-    );
-    return { fault, predictions, likelihood: likelihoodOf(predictions, behaviour, measured) };
-  });
+  const all = weigh(samples, options);
   const most = Math.max(...all.map(({ likelihood }) => likelihood));
   const seen = new Set<string>();
   const rank = ({ fault, likelihood }: (typeof all)[number]): number => likelihood * (fault ? 1 : SOUND_FIRST);
-  return all
+  const explanations = [...all]
     .sort((a, b) => rank(b) - rank(a))
     .filter(({ fault }) => {
       const family = fault?.id ?? "sound";
@@ -140,4 +181,5 @@ export function explainRun(samples: readonly Sample[], options: ExplainOptions):
       const expected = expectationOf(predictions);
       return { fault, expected, fit: likelihood / most, against: against(expected, behaviour, measured) };
     });
+  return { explanations, likelihoods: averaged(all) };
 }

@@ -1,4 +1,5 @@
 export { speedAndPoles, synchronousRpm, type PoleCandidate, type SpeedAndPoles } from "./speed";
+export { speedBySlipCount } from "./slip-count";
 export { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, type MachineKind, type MotorType } from "./types";
 export { parsePower, WATTS_PER_HP } from "./power";
 export { LOAD_LAWS, TOPOLOGIES, type CapacitorPart, type Load, type LoadLaw, type Machine, type Topology } from "./machine";
@@ -25,7 +26,7 @@ export { conditionOfFault, FAULT_IDS, FAULTS, faultsFor, type Fault, type FaultI
 export { predict, RUN_QUANTITIES, type Prediction, type RunFigures, type RunQuantity } from "./prediction";
 export { type Expectation, type Range, type RunRanges } from "./expectation";
 export { BEHAVIOURS, stateOfBehaviour, type Behaviour, type Figure, type Measured } from "./behaviour";
-export { type Explanation } from "./explain";
+export { type Explanation, type FaultLikelihood } from "./explain";
 export { type SupplyFigure } from "./samples";
 export { understandRun, type RunQuestion, type RunUnderstanding } from "./run-question";
 export { capacitorOf, conditionOfChoice, noticesOf, whatIf, type Notice, type WhatIfCase, type WhatIfChoice } from "./what-if";

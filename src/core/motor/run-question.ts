@@ -1,13 +1,13 @@
 import { ok, type Failure, type Result } from "../result";
 import { SOUND } from "./condition";
 import { estimateOnce } from "./estimate-once";
-import type { PlateConflict } from "./estimate";
+import type { MotorEstimate, PlateConflict } from "./estimate";
 import { expectationOf, narrowingEntry, type Expectation } from "./expectation";
 import type { Behaviour, Measured } from "./behaviour";
-import { explainRun, type Explanation } from "./explain";
+import { explainRun, type Explanation, type FaultLikelihood } from "./explain";
 import type { KnowledgeEntry, MotorKnowledge } from "./knowledge";
-import { predict } from "./prediction";
-import { conditionOfSample, drawSamples, type SupplyFigure } from "./samples";
+import { predict, type Prediction } from "./prediction";
+import { conditionOfSample, drawSamples, type Sample, type SupplyFigure } from "./samples";
 
 /** What a run test asks of the model. Plain data: it goes to a worker. */
 export interface RunQuestion {
@@ -25,6 +25,8 @@ export interface RunUnderstanding {
   readonly sound: Expectation;
   /** empty until something was measured or seen */
   readonly explanations: readonly Explanation[];
+  /** how likely each fault makes what was measured; empty until something was */
+  readonly likelihoods: readonly FaultLikelihood[];
   readonly missing: readonly KnowledgeEntry[];
   /** the entry that would narrow the ranges most; null: they are narrow, or nothing missing bears on them */
   readonly narrowing: KnowledgeEntry | null;
@@ -36,6 +38,33 @@ const DRAWS = 3;
 /** Explanations less likely than this against the best one are not worth a line. */
 const LEAST_FIT = 0.02;
 
+/** Machines drawn for one estimate at one supply, and what a sound one of each does. */
+interface Drawn {
+  /** one a member of the ensemble, for weighing faults */
+  readonly few: readonly Sample[];
+  readonly predictions: readonly Prediction[];
+}
+
+// Each figure keyed asks again about the same motor at the same volts.
+const drawn = new WeakMap<MotorEstimate, Map<string, Drawn>>();
+const KEPT = 4;
+
+function drawOnce(estimate: MotorEstimate, knowledge: MotorKnowledge, supply: SupplyFigure | null): Drawn {
+  const known = drawn.get(estimate) ?? new Map<string, Drawn>();
+  drawn.set(estimate, known);
+  const key = JSON.stringify(supply);
+  const before = known.get(key);
+  if (before) return before;
+  const samples = drawSamples(estimate, knowledge, supply, DRAWS);
+  const made = {
+    few: samples.slice(0, estimate.members.length),
+    predictions: samples.map((sample) => predict(sample.machine, conditionOfSample(sample, SOUND))),
+  };
+  if (known.size >= KEPT) known.clear();
+  known.set(key, made);
+  return made;
+}
+
 /**
  * Estimates the motor from what is known of it, says what it should draw, and which faults account for what it does.
  * @errors those of estimateMotor
@@ -44,22 +73,22 @@ export function understandRun({ knowledge, supply, behaviour, measured, capacito
   const estimate = estimateOnce(knowledge);
   if (!estimate.ok) return estimate;
   const { members, missing, conflict } = estimate.value;
-  const samples = drawSamples(estimate.value, knowledge, supply, DRAWS);
-  const predictions = samples.map((sample) => predict(sample.machine, conditionOfSample(sample, SOUND)));
+  const { few, predictions } = drawOnce(estimate.value, knowledge, supply);
   const isAsked = behaviour !== null || Object.keys(measured).length > 0;
-  const explanations = isAsked
-    ? explainRun(samples.slice(0, members.length), {
+  const { explanations, likelihoods } = isAsked
+    ? explainRun(few, {
         topology: knowledge.topology,
         behaviour,
         measured,
         isSupplyMeasured: supply !== null && knowledge.supplyV !== null,
         capacitorScale,
       })
-    : [];
+    : { explanations: [], likelihoods: [] };
   const lineA = predictions.slice(0, members.length).map(({ running, held }) => running?.lineA ?? held.lineA ?? 0);
   return ok({
     sound: expectationOf(predictions),
     explanations: explanations.filter(({ fit }) => fit > LEAST_FIT),
+    likelihoods,
     missing,
     narrowing: narrowingEntry(members, lineA, missing),
     conflict,

@@ -1,5 +1,27 @@
-import { rankActions, ACTION_TABLE, type ActionOffer } from "../decision";
-import { chooseMove, weighEvidence, type Finding, type Move, type Standing, type TestId } from "../diagnosis";
+import {
+  ACTION_TABLE,
+  cheapestAction,
+  checksBefore,
+  costModel,
+  rankActions,
+  type ActionOffer,
+  type CostModel,
+  type Life,
+} from "../decision";
+import {
+  chooseMove,
+  contradictionsOf,
+  findingKey,
+  isOnMachine,
+  ownedInstruments,
+  priorFactors,
+  weighEvidence,
+  type Contradiction,
+  type Finding,
+  type Move,
+  type Standing,
+  type TestId,
+} from "../diagnosis";
 import type { HouseFigures } from "../house";
 import {
   NO_FACTS,
@@ -11,6 +33,7 @@ import {
   type StationPower,
   type Study,
 } from "./contract";
+import type { DecideDetail } from "./decide";
 import { STATION_IDS, stationOf, type StationId } from "./registry";
 
 /** What is kept of one station of one traveller. */
@@ -32,9 +55,15 @@ export interface TravellerAssessment {
   readonly facts: Facts;
   readonly findings: readonly Finding[];
   readonly standing: Standing;
+  /** findings that cannot both be the whole truth */
+  readonly contradictions: readonly Contradiction[];
+  /** findings a person left out to see what changes; they are not weighed */
+  readonly leftOut: readonly Finding[];
   readonly next: NextStep;
   /** what it would cost, and cure, to stop now; the best first */
   readonly actions: readonly ActionOffer[];
+  /** what the actions were weighed with */
+  readonly life: Life;
   /** station that would have to come first if the next one needs the other power state */
   readonly stateChange: StationId | null;
 }
@@ -44,24 +73,32 @@ function assessStations(
   house: HouseFigures,
   earlier: readonly EarlierVisit[],
   study: Study,
-): { stations: Record<StationId, Assessment>; facts: Facts } {
+): { stations: Record<StationId, Assessment>; facts: Facts; findings: Finding[] } {
   let facts: Facts = NO_FACTS;
+  const findings: Finding[] = [];
   const stations = {} as Record<StationId, Assessment>;
   for (const id of STATION_IDS) {
     const station = stationOf(id);
     const entry = entries[id];
-    const assessment = station.assess(entry?.data ?? station.blank, { facts, house, earlier, study });
+    const assessment = station.assess(entry?.data ?? station.blank, { facts, house, earlier, study, findings: [...findings] });
     const isSkipped = entry?.skippedReason != null && assessment.stamp === "not-done";
     stations[id] = isSkipped ? { ...assessment, stamp: "skipped" } : assessment;
     facts = { ...facts, ...assessment.facts };
+    findings.push(...assessment.findings.map((finding): Finding => ({ ...finding, from: id })));
   }
-  return { stations, facts };
+  return { stations, facts, findings };
 }
 
 /** The way to work at a station that has several: the one asked for, else the usual one; null where there is but one way. */
 export function methodOf(station: StationId, id: string | null): StationMethod | null {
   const { methods } = stationOf(station).definition;
   return methods?.find((method) => method.id === id) ?? methods?.[0] ?? null;
+}
+
+/** Ways to work at a station that this machine allows; a way all of whose tests it forbids is not shown. */
+export function methodsOn(station: StationId, { machineKind }: Facts): readonly StationMethod[] {
+  const methods = stationOf(station).definition.methods ?? [];
+  return methods.filter(({ tests }) => tests.length === 0 || tests.some((test) => isOnMachine(test, machineKind)));
 }
 
 /** State the circuit must be in for a station, or for one of its methods. */
@@ -92,31 +129,70 @@ function openTests(stations: Readonly<Record<StationId, Assessment>>): Map<TestI
   );
 }
 
-function nextStep(
-  stations: Readonly<Record<StationId, Assessment>>,
-  facts: Facts,
-  standing: Standing,
-  findings: readonly Finding[],
-  actions: readonly ActionOffer[],
-): NextStep {
+/** What the next step is chosen from. */
+interface Weighed {
+  readonly stations: Readonly<Record<StationId, Assessment>>;
+  readonly facts: Facts;
+  readonly standing: Standing;
+  readonly findings: readonly Finding[];
+  readonly actions: readonly ActionOffer[];
+  readonly house: HouseFigures;
+  readonly model: CostModel;
+}
+
+function nextStep({ stations, facts, standing, findings, actions, house, model }: Weighed): NextStep {
   const opening = STATION_IDS.find((id) => stationOf(id).definition.isOpening && stations[id].stamp === "not-done");
   if (opening) return { kind: "station", station: opening };
   const open = openTests(stations);
   const action = actions[0]?.action ?? "no-repair";
-  const move =
+  const checkFirst = checksBefore(action, ACTION_TABLE[action].checkFirst, { complaints: facts.complaints, findings });
+  const move: Move =
     stations.decide.stamp === "not-done"
       ? chooseMove(
           standing.hypotheses,
           findings,
-          { hand: [...open.keys()], power: facts.power },
-          { action, checkFirst: ACTION_TABLE[action].checkFirst },
+          {
+            hand: [...open.keys()],
+            power: facts.power,
+            machine: facts.machineKind,
+            owned: ownedInstruments(house),
+            hourlyRate: house.hourlyRate,
+          },
+          (hypotheses) => cheapestAction(hypotheses, model),
+          { action, checkFirst },
         )
-      : ({ kind: "decide" } as const);
+      : { kind: "decide", others: [] };
   if (move.kind === "decide") return { kind: "move", move, station: stepAfterTests(stations), method: null };
   const { test } = move.offer;
-  const station = open.get(test) ?? "decide";
-  const method = stationOf(station).definition.methods?.find(({ tests }) => tests.includes(test))?.id ?? null;
-  return { kind: "move", move, station, method };
+  return { kind: "move", move, ...whereOf(test, open.get(test) ?? "decide") };
+}
+
+/** Station and way of working at which a test is made. */
+function whereOf(test: TestId, station: StationId): { station: StationId; method: string | null } {
+  return { station, method: stationOf(station).definition.methods?.find(({ tests }) => tests.includes(test))?.id ?? null };
+}
+
+/** Station and way of working for any test, for a person who wants another than the one proposed. */
+export function stationForTest(test: TestId): { station: StationId; method: string | null } | null {
+  const station = STATION_IDS.find((id) => stationOf(id).definition.tests.includes(test));
+  return station ? whereOf(test, station) : null;
+}
+
+// Prices change seldom, beliefs with every key: one model a set of prices is enough.
+const models = new WeakMap<HouseFigures, Map<string, CostModel>>();
+
+function modelFor(house: HouseFigures, machine: Facts["machineKind"], life: Life): CostModel {
+  const known = models.get(house) ?? new Map<string, CostModel>();
+  models.set(house, known);
+  const key = [machine, life.motorAgeYears, life.machineYearsLeft].join();
+  const model = known.get(key) ?? costModel(house, machine, life);
+  known.set(key, model);
+  return model;
+}
+
+export interface AssessOptions {
+  /** keys of findings that a person leaves out, to see what changes */
+  readonly leaveOut?: ReadonlySet<string>;
 }
 
 /**
@@ -131,12 +207,33 @@ export function assessTraveller(
   house: HouseFigures,
   earlier: readonly EarlierVisit[] = [],
   study: Study = NO_STUDY,
+  { leaveOut = new Set() }: AssessOptions = {},
 ): TravellerAssessment {
-  const { stations, facts } = assessStations(entries, house, earlier, study);
-  const findings = STATION_IDS.flatMap((id) => stations[id].findings);
-  const standing = weighEvidence({ type: facts.motorType, machine: facts.machineKind }, { complaints: facts.complaints, findings });
-  const actions = rankActions(standing.hypotheses, house);
-  const next = nextStep(stations, facts, standing, findings, actions);
+  const { stations, facts, findings: all } = assessStations(entries, house, earlier, study);
+  const leftOut = all.filter((finding) => leaveOut.has(findingKey(finding)));
+  const findings = all.filter((finding) => !leaveOut.has(findingKey(finding)));
+  const standing = weighEvidence(
+    { type: facts.motorType, machine: facts.machineKind, ageYears: facts.ageYears, gear: facts.startGear },
+    { complaints: facts.complaints, findings },
+    priorFactors(house),
+  );
+  const { machineYearsLeft } = stations.decide.detail as DecideDetail;
+  const life: Life = { motorAgeYears: facts.ageYears, machineYearsLeft };
+  const model = modelFor(house, facts.machineKind, life);
+  const actions = rankActions(standing.hypotheses, model);
+  // What was found stays a bar to running the motor, whatever a person leaves out of the weighing.
+  const next = nextStep({ stations, facts, standing, findings: all, actions, house, model });
   const method = next.kind === "move" ? next.method : null;
-  return { stations, facts, findings, standing, next, actions, stateChange: stateChangeFor(next.station, facts.power, method) };
+  return {
+    stations,
+    facts,
+    findings,
+    leftOut,
+    standing,
+    contradictions: contradictionsOf(standing),
+    next,
+    actions,
+    life,
+    stateChange: stateChangeFor(next.station, facts.power, method),
+  };
 }

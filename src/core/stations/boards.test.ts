@@ -178,7 +178,7 @@ describe("insulation", () => {
   const cell = (text: string, record: Partial<InsulationRecord> = {}, facts = {}, earlier: readonly EarlierVisit[] = []) =>
     insulationStation.assess(
       { ...BLANK_INSULATION, ...PROVEN, cells: [{ a: "all", b: "frame", entry: read(text, "insulation") }], ...record },
-      { facts: { ...NO_FACTS, ...facts }, house: HOUSE, earlier, study: studyNow },
+      { facts: { ...NO_FACTS, ...facts }, house: HOUSE, earlier, study: studyNow, findings: [] },
     );
   test.each([
     ["42", "holds"],
@@ -236,7 +236,7 @@ describe("start gear", () => {
   const gear = (record: Partial<StartGearRecord>, facts = {}) =>
     startGearStation.assess(
       { ...BLANK_START_GEAR, ...record },
-      { facts: { ...NO_FACTS, ...facts }, house: HOUSE, earlier: [], study: studyNow },
+      { facts: { ...NO_FACTS, ...facts }, house: HOUSE, earlier: [], study: studyNow, findings: [] },
     );
   const SWITCH = { ...BLANK_START_GEAR.switch, atRest: ohms("0.3"), actuated: ohms("OL") };
   test.each([

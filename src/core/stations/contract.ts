@@ -1,9 +1,9 @@
 import type * as v from "valibot";
 import type { CapacitorLabel } from "../capacitor";
-import type { Complaint, Finding, TestId } from "../diagnosis";
+import type { ActionId, Complaint, Finding, GearSort, TestId } from "../diagnosis";
 import type { HouseFigures } from "../house";
-import type { Figure, MachineKind, MotorType, WindingKnowledge } from "../motor";
-import type { Entry } from "../quantity";
+import type { Behaviour, Figure, MachineKind, MotorType, WindingKnowledge } from "../motor";
+import type { Noise, RunFigures } from "./run-figures";
 
 /** The verdict on a station. */
 export type Stamp = "holds" | "out" | "too-close" | "noted" | "not-done" | "skipped";
@@ -24,7 +24,10 @@ export type CautionCode =
   | "hot-surfaces"
   | "bare-metal"
   | "test-voltage"
-  | "short-tries";
+  | "short-tries"
+  | "flying-key"
+  | "push-with-stick"
+  | "interlock";
 
 /** One of several ways to work at a station; each has its own power state. The first is the usual one. */
 export interface StationMethod {
@@ -72,8 +75,20 @@ export interface Facts {
   /** ohms of the main and of the start winding, test leads taken off */
   readonly mainWinding: WindingKnowledge | null;
   readonly startWinding: WindingKnowledge | null;
-  /** line amps as found on the run test */
-  readonly ampsFound: Entry | null;
+  /** figures as found on the run test, and what was heard */
+  readonly runFound: Partial<RunFigures>;
+  readonly noisesFound: readonly Noise[];
+  readonly behaviourFound: Behaviour | null;
+  /** volts at the motor, standing, as found at the supply */
+  readonly supplyFound: Figure | null;
+  /** start gear that was seen on it */
+  readonly startGear: GearSort | null;
+  /** turned by hand and free; null: nobody could say */
+  readonly turnsFree: boolean | null;
+  /** age of the motor, about [years] */
+  readonly ageYears: number | null;
+  /** what was decided */
+  readonly action: ActionId | null;
   /** posts or leads as the technician names them */
   readonly leadNames: readonly string[];
   /** windings that no path joins */
@@ -101,7 +116,14 @@ export const NO_FACTS: Facts = {
   capacitorRunning: null,
   mainWinding: null,
   startWinding: null,
-  ampsFound: null,
+  runFound: {},
+  noisesFound: [],
+  behaviourFound: null,
+  supplyFound: null,
+  startGear: null,
+  turnsFree: null,
+  ageYears: null,
+  action: null,
   leadNames: ["A", "B", "C"],
   windingGroups: ["all"],
   hotSpotC: null,
@@ -142,6 +164,8 @@ export interface StationContext {
   /** earlier visits to the same motor, the oldest first */
   readonly earlier: readonly EarlierVisit[];
   readonly study: Study;
+  /** what the stations before this one found */
+  readonly findings: readonly Finding[];
 }
 
 /**

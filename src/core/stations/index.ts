@@ -19,8 +19,11 @@ export { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } fr
 export {
   assessTraveller,
   methodOf,
+  methodsOn,
   powerOf,
   stateChangeFor,
+  stationForTest,
+  type AssessOptions,
   type NextStep,
   type StationEntries,
   type StationEntry,

@@ -12,6 +12,8 @@ import { powerBackStation } from "./power-back";
 import { proveStation } from "./prove";
 import { runTestStation } from "./run-test";
 import { startGearStation } from "./start-gear";
+import { supplyStation } from "./supply";
+import { uncoupledRunStation } from "./uncoupled-run";
 import { windingsStation } from "./windings";
 
 /** Every station in working order. A new one is one line here, and one in features/stations/registry.ts. */
@@ -27,7 +29,9 @@ export const STATIONS = {
   insulation: insulationStation,
   "start-gear": startGearStation,
   "power-back": powerBackStation,
+  supply: supplyStation,
   "run-test": runTestStation,
+  "uncoupled-run": uncoupledRunStation,
   decide: decideStation,
   prove: proveStation,
 } as const;

@@ -5,6 +5,7 @@ import { assessTraveller, stateChangeFor, type StationEntries } from "./assess-t
 import { cautionsFor } from "./cautions";
 import { NO_FACTS, NO_STUDY } from "./contract";
 import { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "./registry";
+import { NO_RUN_FIGURES } from "./run-figures";
 
 const HOUSE = toHouseFigures({});
 const AT = "2026-11-23T10:00:00.000Z";
@@ -38,7 +39,9 @@ describe("every station", () => {
     const station = stationOf(id);
     expect(v.safeParse(station.schema, station.blank).success).toBe(true);
     expect(station.definition.id).toBe(id);
-    expect(station.assess(station.blank, { facts: NO_FACTS, house: HOUSE, earlier: [], study: NO_STUDY }).stamp).toBe("not-done");
+    expect(station.assess(station.blank, { facts: NO_FACTS, house: HOUSE, earlier: [], study: NO_STUDY, findings: [] }).stamp).toBe(
+      "not-done",
+    );
   });
   test("a card with nothing on it asks for the complaint first, then the plate", () => {
     expect(assess({}).next).toEqual({ kind: "station", station: "complaint" });
@@ -218,12 +221,24 @@ describe("prove and decide", () => {
     ["2.62", "too-close"],
     ["4.9", "out"],
   ])("%s A after, on a plate of 2.4 A: %s", (after, stamp) => {
-    expect(assess({ plate: { amps: "2.4" }, prove: { after: read(after, "current") } }).stations.prove.stamp).toBe(stamp);
+    expect(
+      assess({ plate: { amps: "2.4" }, prove: { after: { ...NO_RUN_FIGURES, lineAmps: read(after, "current") } } }).stations.prove.stamp,
+    ).toBe(stamp);
   });
   test("only the amps before speak of the fault", () => {
-    const { findings } = assess({ plate: { amps: "2.4" }, prove: { before: read("4.9", "current"), after: read("2.4", "current") } });
+    const { findings } = assess({
+      plate: { amps: "2.4" },
+      prove: {
+        before: { ...NO_RUN_FIGURES, lineAmps: read("4.9", "current") },
+        after: { ...NO_RUN_FIGURES, lineAmps: read("2.4", "current") },
+      },
+    });
     expect(findings).toEqual([
-      { test: "run-amps", weights: { "near-plate": expect.any(Number) as number, "far-above": expect.any(Number) as number } },
+      {
+        test: "run-amps",
+        from: "prove",
+        weights: { "near-plate": expect.any(Number) as number, "far-above": expect.any(Number) as number },
+      },
     ]);
   });
   test("the part needed is the plate's, never at lower volts", () => {

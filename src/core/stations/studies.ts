@@ -1,3 +1,4 @@
+import { simulateDecision, type DecisionQuestion } from "../decision";
 import { understandBoard, USUAL_SOLVE, type BoardUnderstanding } from "../winding";
 import type { Study } from "./contract";
 import {
@@ -30,6 +31,7 @@ const ANSWERERS: Readonly<Record<string, (question: never) => unknown>> = {
   "what-if": (knowledge: MotorKnowledge) => estimateOnce(knowledge),
   "what-if-start": ({ machine, choice, endS }: StartQuestion) =>
     simulateStart(toCircuit(machine, conditionOfChoice(machine, choice)), { endS }),
+  decide: (question: DecisionQuestion) => simulateDecision(question),
   "capacitor-effect": (question: EffectQuestion) => capacitorEffect(question),
 };
 

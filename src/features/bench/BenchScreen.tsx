@@ -10,6 +10,7 @@ import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { BENCH_STATIONS } from "../stations/bench-stations";
 import { MethodTabs } from "../stations/MethodTabs";
+import { NOTHING_WEIGHED } from "../stations/contract";
 import { INSTRUMENTS, viewOf } from "../stations/registry";
 import { useStudies } from "../stations/useStudies";
 import { CAUTION_WORDS } from "../vocabulary/words";
@@ -58,15 +59,13 @@ function QuickCheck({ station, house, first }: QuickCheckProps) {
   return draft.state === "ready" ? <Ready station={station} house={house} first={first} kept={draft.value} /> : <Reading />;
 }
 
-const NOTHING_WEIGHED = { proposals: [], reason: "" };
-
 function Ready({ station, house, first, kept }: QuickCheckProps & { kept: unknown }) {
   const [record, change] = usePending(kept);
   const [asked, setAsked] = useState(first);
   const [isLive, setLive] = useState(false);
   const study = useStudies();
   const { definition, assess, blank } = stationOf(station);
-  const assessment: Assessment = assess(record, { facts: NO_FACTS, house: house.figures, earlier: [], study });
+  const assessment: Assessment = assess(record, { facts: NO_FACTS, house: house.figures, earlier: [], findings: [], study });
   const view = viewOf(station);
   const Instrument = INSTRUMENTS[station];
   const method = methodOf(station, asked);

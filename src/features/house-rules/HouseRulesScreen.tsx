@@ -3,12 +3,13 @@ import { useState } from "react";
 import { LineField } from "@/components/LineField";
 import { DEFAULT_METER, HOUSE_RULE_IDS, HOUSE_RULES, type HouseRuleSpec } from "@/core/house";
 import type { Meter } from "@/core/quantity";
-import { toHouse, type HouseRecord } from "@/records";
+import { toHouse, withRule, type HouseRecord } from "@/records";
 import { useHouseRecord } from "@/store/queries";
 import { usePending } from "@/store/usePending";
 import { updateHouse } from "@/store/write";
 import { Reading, Screen } from "../shell/Screen";
 import { DeviceData } from "./DeviceData";
+import { ChangeLog } from "./ChangeLog";
 import { MeterRules } from "./MeterRules";
 import { RuleField } from "./RuleField";
 import { ThemePicker } from "./ThemePicker";
@@ -20,6 +21,10 @@ const GROUPS: Record<HouseRuleSpec["group"], string> = {
   winding: "Windings",
   running: "Running",
   money: "Prices",
+  time: "Minutes a job takes",
+  decision: "Deciding",
+  instruments: "Instruments owned",
+  priors: "How often each part is at fault",
 };
 
 /** Limits, meter, prices and habits of the house. */
@@ -54,12 +59,11 @@ function HouseRules({ kept }: { kept: HouseRecord }) {
                   key={id}
                   rule={HOUSE_RULES[id]}
                   own={record.figures[id]}
-                  onValue={(value) =>
-                    update((kept) => {
-                      // An undefined figure is not kept: the default holds again.
-                      return { ...kept, figures: { ...kept.figures, [id]: value } };
-                    })
-                  }
+                  changed={record.changes.findLast(({ rule }) => rule === id) ?? null}
+                  onValue={(value) => {
+                    const at = new Date().toISOString();
+                    update((kept) => withRule(kept, id, value, at));
+                  }}
                 />
               ))}
             </div>
@@ -92,6 +96,7 @@ function HouseRules({ kept }: { kept: HouseRecord }) {
             One-letter keys outside fields
           </label>
         </section>
+        <ChangeLog changes={record.changes} />
         <DeviceData />
         <Notice />
       </div>

@@ -3,16 +3,20 @@ import { useState } from "react";
 import { LineField } from "@/components/LineField";
 import type { HouseRuleSpec } from "@/core/house";
 import { formatNumber } from "@/core/quantity";
+import type { RuleChange } from "@/records";
+import { changedWords } from "./ChangeLog";
 
 interface RuleFieldProps {
   readonly rule: HouseRuleSpec;
   /** what the house set; undefined while the default holds */
   readonly own: number | undefined;
+  /** who set it when; null: nobody did */
+  readonly changed: RuleChange | null;
   readonly onValue: (value: number | undefined) => void;
 }
 
 /** One house rule on its line: empty means the default; nonsense is refused and kept on the line. */
-export function RuleField({ rule, own, onValue }: RuleFieldProps) {
+export function RuleField({ rule, own, changed, onValue }: RuleFieldProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const range = `Type a number from ${rule.min} to ${rule.max}${rule.unit ? ` ${rule.unit}` : ""}, or leave it empty for ${rule.fallback}.`;
   return (
@@ -26,7 +30,7 @@ export function RuleField({ rule, own, onValue }: RuleFieldProps) {
       hint={
         own === undefined
           ? `Default ${formatNumber(rule.fallback, 4)}: ${rule.source}`
-          : `House figure; default ${formatNumber(rule.fallback, 4)}`
+          : `House figure${changed ? `, set by ${changedWords(changed)}` : ""}; default ${formatNumber(rule.fallback, 4)}: ${rule.source}`
       }
       onText={(text) => {
         const shown = text.trim().replace(",", ".").replace("−", "-");

@@ -1,7 +1,10 @@
-import { powerOf, STATIONS, stationOf, type TravellerAssessment } from "@/core/stations";
-import { STATE_CHANGE_MINUTES } from "@/core/diagnosis";
+import { STATE_CHANGE_MINUTES, TEST_TABLE, type OutcomeKey, type OutcomeMeaning, type TestOffer } from "@/core/diagnosis";
+import { formatProbability } from "@/core/quantity";
+import { powerOf, stationForTest, STATIONS, stationOf, type StationId, type TravellerAssessment } from "@/core/stations";
+import type { ProveDetail } from "@/core/stations/prove";
 import { viewOf } from "../stations/registry";
-import { ACTION_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
+import { DOUBT_SENTENCES, workWords } from "../vocabulary/decision-words";
+import { ACTION_WORDS, OUTCOME_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
 
 export interface NextMoveWords {
   readonly title: string;
@@ -34,8 +37,8 @@ function reasonOf({ next, actions }: TravellerAssessment): string {
     return `Before you ${ACTION_WORDS[move.before].toLowerCase()}: what failed may have hurt the motor, and this shows it.`;
   if (next.station === "decide")
     return actions[0]
-      ? `No test left is worth its minutes. ${ACTION_WORDS[actions[0].action]} is the cheapest way on.`
-      : "No test left is worth its minutes.";
+      ? `No outcome of any test left would change what is done. ${workWords(actions[0])} is the cheapest way on.`
+      : "No outcome of any test left would change what is done.";
   return "The same figures after the repair, beside those before, are the proof.";
 }
 
@@ -78,3 +81,53 @@ export function nextMoveWords(assessment: TravellerAssessment): NextMoveWords {
     method: stateChange ? null : method,
   };
 }
+
+/** More than so many outcomes are no longer read. */
+const MOST_OUTCOMES = 3;
+
+function meaningWords(
+  { test }: TestOffer,
+  { outcome, probability, leads, leadsProbability, action, also }: OutcomeMeaning,
+  now: string,
+): string {
+  const work = workWords({ action, also });
+  const then = work === now ? "no change" : work.toLowerCase();
+  const words = OUTCOME_WORDS[`${test}/${outcome}` as OutcomeKey];
+  return `${words.replace(/^./, (letter) => letter.toUpperCase())} (${formatProbability(probability)}): ${SUSPECT_WORDS[leads].toLowerCase()} ${formatProbability(leadsProbability)}, ${then}`;
+}
+
+/** What each likely outcome of the proposed test would mean: who would lead then, and what would be done. */
+export function outcomeLines({ next, actions }: TravellerAssessment): string[] {
+  if (next.kind !== "move" || next.move.kind === "decide") return [];
+  const { offer } = next.move;
+  const now = actions[0] ? workWords(actions[0]) : "";
+  return offer.outcomes.slice(0, MOST_OUTCOMES).map((meaning) => meaningWords(offer, meaning, now));
+}
+
+export interface OtherMove {
+  readonly title: string;
+  readonly caption: string;
+  readonly target: StationId;
+  readonly method: string | null;
+}
+
+/** Other tests that may be made here, for a person who wants another than the one proposed. */
+export function otherMoves({ next }: TravellerAssessment): OtherMove[] {
+  if (next.kind !== "move") return [];
+  return next.move.others.flatMap((offer): OtherMove[] => {
+    const where = stationForTest(offer.test);
+    if (!where) return [];
+    return [
+      {
+        title: TEST_WORDS[offer.test],
+        caption: `${offer.minutes} min · ${STATE_WORDS[TEST_TABLE[offer.test].power]}`,
+        target: where.station,
+        method: where.method,
+      },
+    ];
+  });
+}
+
+/** What of the proof contradicts the decision, in words. */
+export const proofDoubtsOf = ({ stations }: TravellerAssessment): string[] =>
+  (stations.prove.detail as ProveDetail).doubts.map((doubt) => DOUBT_SENTENCES[doubt]);

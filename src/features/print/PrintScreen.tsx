@@ -9,6 +9,7 @@ import { fullMoment } from "../shell/clock";
 import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { saidAt, viewOf } from "../stations/registry";
+import { CustomerPage } from "./CustomerPage";
 import { stampWord } from "../stations/stamp-word";
 import { useStudies } from "../stations/useStudies";
 import { STAMP_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
@@ -23,7 +24,11 @@ export function PrintScreen() {
   if (answer.state === "failed") return <CannotRead failure={answer.failure} />;
   if (answer.state === "missing") return <p className="p-6">This card is not on this device.</p>;
   if (answer.state === "loading" || house === null) return <Reading />;
-  return <Page card={answer.value} house={house} />;
+  return address.get("view") === "customer" ? (
+    <CustomerPage card={answer.value} house={house} />
+  ) : (
+    <Page card={answer.value} house={house} />
+  );
 }
 
 function Page({ card, house }: { card: TravellerWithEntries; house: House }) {
@@ -37,6 +42,9 @@ function Page({ card, house }: { card: TravellerWithEntries; house: House }) {
         <button type="button" className="btn btn-filled" onClick={() => window.print()}>
           Print
         </button>
+        <a className="btn" href={`/print?id=${traveller.id}&view=customer`}>
+          Page for the customer
+        </a>
         <a className="btn" href={`/traveller?id=${traveller.id}`}>
           Back to the card
         </a>

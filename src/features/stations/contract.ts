@@ -1,5 +1,6 @@
 import type { ComponentType } from "react";
-import type { ActionId } from "@/core/diagnosis";
+import { UNKNOWN_LIFE, type ActionOffer, type Life } from "@/core/decision";
+import type { Hypothesis } from "@/core/diagnosis";
 import type { Assessment, Facts, StationData, StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import type { House } from "@/records";
@@ -19,13 +20,14 @@ export interface InstrumentProps<Id extends StationId, Detail> {
 
 /** What the whole traveller comes to, for instruments that propose from it. */
 export interface Weighed {
-  readonly proposals: readonly {
-    readonly action: ActionId;
-    readonly cost: number;
-    readonly cureProbability: number;
-  }[];
+  readonly proposals: readonly ActionOffer[];
   readonly reason: string;
+  readonly hypotheses: readonly Hypothesis[];
+  readonly life: Life;
 }
+
+/** A traveller of which nothing is known, as on the bench. */
+export const NOTHING_WEIGHED: Weighed = { proposals: [], reason: "", hypotheses: [], life: UNKNOWN_LIFE };
 
 /** How a station is shown: its name, its key, the word on its stamp, its sentences, and its instrument. */
 export interface StationView<Id extends StationId = StationId, Detail = unknown> {

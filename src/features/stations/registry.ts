@@ -15,6 +15,8 @@ import { powerBackView } from "./power-back";
 import { proveView } from "./prove";
 import { runTestView } from "./run-test";
 import { startGearView } from "./start-gear";
+import { supplyView } from "./supply";
+import { uncoupledRunView } from "./uncoupled-run";
 import { windingsView } from "./windings";
 
 /** How every station is shown. A new one is one line here, and one in core/stations/registry.ts. */
@@ -30,7 +32,9 @@ const VIEWS = {
   insulation: insulationView,
   "start-gear": startGearView,
   "power-back": powerBackView,
+  supply: supplyView,
   "run-test": runTestView,
+  "uncoupled-run": uncoupledRunView,
   decide: decideView,
   prove: proveView,
 } satisfies { readonly [Id in StationId]: Pick<StationView<Id>, "title" | "letter"> };

@@ -1,7 +1,7 @@
 "use client";
 import {
   cautionsFor,
-  methodOf,
+  methodsOn,
   powerOf,
   stateChangeFor,
   stationOf,
@@ -41,11 +41,13 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
   const { definition, blank } = stationOf(station);
   const view = viewOf(station);
   const Instrument = INSTRUMENTS[station];
-  const method = methodOf(station, asked);
-  const power = powerOf(station, asked);
+  // A way this machine forbids is not opened, whatever the address says.
+  const methods = methodsOn(station, assessment.facts);
+  const method = methods.find(({ id }) => id === asked) ?? methods[0] ?? null;
+  const power = powerOf(station, method?.id ?? null);
   const cautions = cautionsFor(method ?? definition, assessment.facts);
   const entry = entries[station];
-  const gate = stateChangeFor(station, assessment.facts.power, asked);
+  const gate = stateChangeFor(station, assessment.facts.power, method?.id ?? null);
   const own = assessment.stations[station];
   const title = useRef<HTMLHeadingElement>(null);
   const shown = useRef(station);
@@ -81,7 +83,12 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
               facts={assessment.facts}
               method={method?.id ?? null}
               house={house}
-              weighed={{ proposals: assessment.actions, reason: reasonFor(assessment.standing) }}
+              weighed={{
+                proposals: assessment.actions,
+                reason: reasonFor(assessment.standing),
+                hypotheses: assessment.standing.hypotheses,
+                life: assessment.life,
+              }}
               change={(change) => onChange(station, change as never)}
             />
           </Suspense>
@@ -97,8 +104,8 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
         </h1>
         <p className="caption">{stateLine(assessment, power)}</p>
       </div>
-      {method && definition.methods && view.methods ? (
-        <MethodTabs methods={definition.methods} names={view.methods} method={method.id} onMethod={(next) => onGo(station, next)}>
+      {method && view.methods ? (
+        <MethodTabs methods={methods} names={view.methods} method={method.id} onMethod={(next) => onGo(station, next)}>
           {work}
         </MethodTabs>
       ) : (

@@ -36,6 +36,9 @@ export default function CardActions({ traveller }: { traveller: Traveller }) {
         <a className="btn" href={`/print?id=${traveller.id}`}>
           Print view
         </a>
+        <a className="btn" href={`/print?id=${traveller.id}&view=customer`}>
+          Page for the customer
+        </a>
       </div>
       <div className="flex flex-wrap items-center gap-3 border-t border-rule pt-4">
         {isSure ? (

@@ -3,8 +3,9 @@ import { ChevronUp } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
 import { STATION_IDS, type StationId, type TravellerAssessment } from "@/core/stations";
 import { Case } from "../line-up/Case";
+import type { CaseProps } from "../line-up/case-props";
 import { isReadyToFinish } from "../line-up/ready-to-finish";
-import { nextMoveWords } from "../line-up/next-move-words";
+import { nextMoveWords, proofDoubtsOf } from "../line-up/next-move-words";
 import { viewOf } from "../stations/registry";
 import { RailAcross } from "./Rail";
 import { Strip } from "./Strip";
@@ -53,18 +54,13 @@ export function ProgressHeader({ assessment, stretches, station, onGo }: Progres
   );
 }
 
-interface FootBarProps {
-  readonly assessment: TravellerAssessment;
-  readonly isFinished: boolean;
-  readonly onGo: (station: StationId, method?: string | null) => void;
-  readonly onFinish: () => void;
-}
-
 /** On a phone the case is a bar at the foot: the next move, and the rest as a sheet. */
-export function FootBar({ assessment, isFinished, onGo, onFinish }: FootBarProps) {
+export function FootBar(props: CaseProps) {
+  const { assessment, finished, onGo } = props;
   const [isOpen, setOpen] = useState(false);
   const words = nextMoveWords(assessment);
-  const isDone = isFinished || isReadyToFinish(assessment);
+  const isContradicted = !finished && proofDoubtsOf(assessment).length > 0;
+  const isDone = finished !== null || isContradicted || isReadyToFinish(assessment);
   return (
     <div className="no-print fixed inset-x-0 bottom-0 z-20 flex min-h-[60px] items-stretch bg-press text-press-ink lg:hidden">
       <button
@@ -73,7 +69,9 @@ export function FootBar({ assessment, isFinished, onGo, onFinish }: FootBarProps
         onClick={() => (isDone ? setOpen(true) : onGo(words.target, words.method))}
       >
         <span className="block text-[12.5px] text-press-soft">{isDone ? "Next move" : `Next move · ${words.caption}`}</span>
-        <span className="block truncate font-semibold">{isFinished ? "Signed off" : isDone ? "Sign off" : words.title}</span>
+        <span className="block truncate font-semibold">
+          {finished ? "Signed off" : isContradicted ? "The proof contradicts" : isDone ? "Sign off" : words.title}
+        </span>
       </button>
       <button type="button" className="flex items-center gap-1 px-4 font-semibold" aria-expanded={isOpen} onClick={() => setOpen(true)}>
         Case <ChevronUp aria-hidden="true" size={18} />
@@ -82,13 +80,11 @@ export function FootBar({ assessment, isFinished, onGo, onFinish }: FootBarProps
         <Suspense>
           <Sheet title="Case" onClose={() => setOpen(false)}>
             <Case
-              assessment={assessment}
-              isFinished={isFinished}
+              {...props}
               onGo={(id, method) => {
                 setOpen(false);
                 onGo(id, method);
               }}
-              onFinish={onFinish}
             />
           </Sheet>
         </Suspense>

@@ -8,6 +8,7 @@ import { usePending } from "@/store/usePending";
 import { updateStation, updateTraveller } from "@/store/write";
 import { useLetterKeys } from "../keys/useLetterKeys";
 import { Case } from "../line-up/Case";
+import type { CaseProps } from "../line-up/case-props";
 import { isReadyToFinish } from "../line-up/ready-to-finish";
 import { nextMoveWords } from "../line-up/next-move-words";
 import { AppHeader } from "../shell/AppHeader";
@@ -18,6 +19,7 @@ import { viewOf } from "../stations/registry";
 import { useStudies } from "../stations/useStudies";
 import { BenchTop, type ChangeStation } from "./BenchTop";
 import { FootBar, ProgressHeader } from "./PhoneBars";
+import { CameBack, reopen, useFinished } from "./callback";
 import { PlateSummary } from "./PlateSummary";
 import { stretchesOf } from "./stretch";
 import { Strip } from "./Strip";
@@ -63,13 +65,22 @@ interface TravellerProps {
   readonly firstMethod: string | null;
 }
 
+const NONE_LEFT_OUT: ReadonlySet<string> = new Set();
+
 const isStation = (text: string | null): text is StationId => STATION_IDS.some((id) => id === text);
 
 function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
   const [entries, change] = usePending(data.entries);
   const earlier = useEarlierVisits(data.traveller);
   const study = useStudies();
-  const assessment = useMemo(() => assessTraveller(entries, house.figures, earlier, study), [entries, house.figures, earlier, study]);
+  const [leaveOut, setLeaveOut] = useState<ReadonlySet<string>>(NONE_LEFT_OUT);
+  const whole = useMemo(() => assessTraveller(entries, house.figures, earlier, study), [entries, house.figures, earlier, study]);
+  const assessment = useMemo(
+    () => (leaveOut.size === 0 ? whole : assessTraveller(entries, house.figures, earlier, study, { leaveOut })),
+    [whole, leaveOut, entries, house.figures, earlier, study],
+  );
+  const toggleLeftOut = (key: string) =>
+    setLeaveOut((now) => new Set(now.has(key) ? [...now].filter((each) => each !== key) : [...now, key]));
   const changeStation: ChangeStation = (station, apply) => {
     const { blank } = stationOf(station);
     change(
@@ -96,8 +107,19 @@ function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
     document.getElementById("bench")?.scrollTo({ top: 0 });
     window.scrollTo({ top: 0 });
   };
-  const isFinished = data.traveller.finishedAt !== null;
-  const finish = () => void updateTraveller(id, { finishedAt: isFinished ? null : new Date().toISOString() });
+  const { finishedAt } = data.traveller;
+  const finish = () => void updateTraveller(id, { finishedAt: finishedAt === null ? new Date().toISOString() : null });
+  const finished = useFinished(finishedAt, house.figures.callbackDays);
+  const cameBack = () => void reopen(data.traveller, finished?.isWithinCallback === true, { entries, assessment: whole, house });
+  const caseProps: CaseProps = {
+    assessment,
+    whole: leaveOut.size === 0 ? null : whole,
+    finished,
+    onGo: go,
+    onFinish: finish,
+    onCameBack: cameBack,
+    onLeaveOut: toggleLeftOut,
+  };
   const step = (by: number) => go(STATION_IDS[(STATION_IDS.indexOf(station) + by + STATION_IDS.length) % STATION_IDS.length] ?? station);
 
   useLetterKeys(house.hasLetterKeys, (key) => {
@@ -137,10 +159,11 @@ function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
           />
         </main>
         <aside aria-label="Case" className="hidden overflow-y-auto border-l border-rule px-4 py-3.5 lg:block">
-          <Case assessment={assessment} isFinished={isFinished} onGo={go} onFinish={finish} />
+          <CameBack moments={data.traveller.cameBackAt} />
+          <Case {...caseProps} />
         </aside>
       </div>
-      <FootBar assessment={assessment} isFinished={isFinished} onGo={go} onFinish={finish} />
+      <FootBar {...caseProps} />
     </div>
   );
 }

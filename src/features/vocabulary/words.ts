@@ -89,6 +89,7 @@ export const TEST_WORDS: Record<TestId, string> = {
   noise: "Noise",
   temperature: "Temperature",
   "uncoupled-run": "Run uncoupled",
+  "push-start": "One push",
 };
 
 /** What a test showed, in the few words of an evidence line. */
@@ -100,13 +101,17 @@ export const OUTCOME_WORDS: Record<OutcomeKey, string> = {
   "look/cover-loose": "cover not seated or cracked",
   "look/dust-clogged": "clogged or fouled",
   "hand-turn/free": "turns free, no play",
+  "hand-turn/end-play": "end play beyond the washers",
   "hand-turn/rough": "turns rough",
   "hand-turn/rough-with-play": "radial play",
   "hand-turn/tight": "turns tight",
   "hand-turn/seized": "does not turn",
   "supply-voltage/good": "volts good while starting",
+  "supply-voltage/low": "volts low at the motor",
   "supply-voltage/sags": "volts sag while starting",
   "supply-voltage/absent": "no volts at the motor",
+  "supply-voltage/no-call": "nothing asks it to run",
+  "supply-voltage/lost": "volts lost on the way to the motor",
   "capacitor-meter/holds": "capacitor within limits",
   "capacitor-meter/out": "capacitor out of limits or wrong part",
   "capacitor-meter/far-out": "capacitor far out",
@@ -160,8 +165,11 @@ export const OUTCOME_WORDS: Record<OutcomeKey, string> = {
   "noise/rattle": "rattles",
   "temperature/usual": "no hotter than it should be",
   "temperature/hot": "too hot",
-  "uncoupled-run/runs": "runs uncoupled",
+  "uncoupled-run/runs": "runs well uncoupled",
+  "uncoupled-run/runs-rough": "no better uncoupled",
   "uncoupled-run/does-not-run": "does not run uncoupled",
+  "push-start/keeps-running": "runs once pushed",
+  "push-start/does-not-run": "does not run when pushed",
 };
 
 export const MOTOR_TYPE_WORDS: Record<MotorType, string> = {
@@ -197,5 +205,9 @@ export const CAUTION_WORDS: Record<CautionCode, string> = {
   "test-voltage":
     "The tester puts 250 to 1000 V on the winding: electronics and capacitors off, hands off, discharge afterwards. Never on a compressor in a vacuum.",
   "short-tries": "A motor that hums burns: switch off after 2 to 3 seconds, and let it cool between tries.",
+  "flying-key": "Key out or taped before it runs without its wheel: a loose key flies.",
+  "push-with-stick":
+    "Only an open wheel, with a dry stick of wood, never a hand; everyone clear, one push, hand on the switch. Never a compressor, a belt drive or a pump.",
+  interlock: "An interlock is never bridged to make it run. One that was found bridged is written down and put right.",
   "bare-metal": "Touch bare metal: scratch through paint, fingers off the tips.",
 };

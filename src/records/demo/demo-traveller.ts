@@ -56,6 +56,7 @@ export function toDemoRecords(story: DemoStory, now: Date): DemoRecords {
     createdAt: clock.at(0),
     updatedAt,
     finishedAt: story.finishedAfter === null ? null : clock.at(story.finishedAfter),
+    cameBackAt: [],
     isDemo: true,
   };
   const stations = STATION_IDS.filter((stationId) => keyed[stationId] !== undefined || story.skipped?.[stationId] !== undefined).map(

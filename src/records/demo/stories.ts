@@ -1,5 +1,5 @@
 import type { StationData } from "@/core/stations";
-import { RUN_FIELDS, type RunField } from "@/core/stations/run-test";
+import { NO_RUN_FIGURES, RUN_FIELDS, type RunField } from "@/core/stations/run-figures";
 import type { DemoClock, DemoStory } from "./demo-traveller";
 
 const IVO = "Ivo Marrable";
@@ -112,6 +112,22 @@ function runTest(
   return { ...seen, ...Object.fromEntries(read) };
 }
 
+type Figures = Readonly<Partial<Record<RunField, string>>>;
+
+/** Figures before and after, each set read within a minute. */
+function proof(
+  clock: DemoClock,
+  ...[before, after]: readonly [readonly [minutes: number, figures: Figures], readonly [minutes: number, figures: Figures]]
+): Pick<StationData<"prove">, "before" | "after"> {
+  const read = ([minutes, figures]: readonly [number, Figures]): StationData<"prove">["after"] => ({
+    ...NO_RUN_FIGURES,
+    ...Object.fromEntries(
+      Object.entries(figures).map(([field, text]) => [field, clock.read(text, RUN_FIELDS[field as RunField], minutes)]),
+    ),
+  });
+  return { before: read(before), after: read(after) };
+}
+
 /** The town of Quillhaven: every site, person and maker here is made up. */
 export const STORIES: readonly DemoStory[] = [
   {
@@ -202,7 +218,7 @@ export const STORIES: readonly DemoStory[] = [
         : {
             decide: { action: "keep-until" as const, reason: "Holds, falling slowly; look again in a year", decidedAt: clock.at(12) },
             "power-back": powerBack(clock, 20),
-            prove: { before: clock.read("0.61", "current", 1), after: clock.read("0.61", "current", 30) },
+            prove: proof(clock, [1, { lineAmps: "0.61" }], [30, { lineAmps: "0.61" }]),
           }),
     }),
   })),
@@ -394,6 +410,78 @@ export const STORIES: readonly DemoStory[] = [
     }),
   },
   {
+    id: "cinema-foyer",
+    machine: "Foyer fan",
+    site: "Tollgate Cinema",
+    technician: IVO,
+    daysAgo: 1,
+    hourUtc: 17,
+    finishedAfter: null,
+    stations: (clock) => ({
+      complaint: { complaints: ["slow-or-weak", "starts-slow"], said: "Weak since the stage lights were renewed" },
+      plate: {
+        motorType: "psc",
+        machineKind: "fan",
+        volts: "230",
+        hertz: "50",
+        power: "0.18 kW",
+        amps: "1.4",
+        rpm: "1380",
+        capacitor: "8 µF 450 V",
+        age: "5",
+      },
+      ...madeSafe(clock, 3, "0.5"),
+      look: cleanLook,
+      "hand-turn": turnsFree,
+      capacitor: { label: "8 µF ±5 % 450 V", readings: [clock.read("8.03", "capacitance", 12)], isIsolated: true },
+      "power-back": powerBack(clock, 20),
+      supply: {
+        call: "calls",
+        interlock: "none",
+        standing: clock.read("221", "voltage", 24),
+        starting: clock.read("178", "voltage", 25),
+        atDisconnect: clock.read("219", "voltage", 27),
+        note: "Shares a long branch with the dimmers",
+      },
+    }),
+  },
+  {
+    id: "dairy-coldstore",
+    machine: "Cold-store fan",
+    site: "Osier Dairy",
+    technician: SEFA,
+    daysAgo: 2,
+    hourUtc: 7,
+    finishedAfter: null,
+    stations: (clock) => ({
+      complaint: { complaints: ["starts-slow", "rumbles"], said: "Groans, and takes its time" },
+      plate: {
+        motorType: "psc",
+        machineKind: "fan",
+        volts: "230",
+        hertz: "50",
+        power: "0.12 kW",
+        amps: "1.0",
+        rpm: "1350",
+        capacitor: "5 µF 450 V",
+        age: "11",
+      },
+      ...madeSafe(clock, 2, "0.3"),
+      look: cleanLook,
+      "hand-turn": { turn: "rough" as const, radialPlay: true, endPlay: false, rubs: false, note: "Gritty on the wheel side" },
+      capacitor: { label: "5 µF ±5 % 450 V", readings: [clock.read("3.1", "capacitance", 9)], isIsolated: true },
+      windings: threeLeads(clock, 12, ["C", "R", "S"], ["24.1", "66.0", "42.2"]),
+      frame: { readings: toFrame(clock, 16, "OL", "OL", "OL") },
+      "power-back": powerBack(clock, 22),
+      "uncoupled-run": {
+        freedAt: clock.at(20),
+        result: "runs-rough",
+        amps: clock.read("0.71", "current", 26),
+        note: "Wheel off: the same groan",
+      },
+    }),
+  },
+  {
     id: "nursery-fan-weak",
     machine: "Circulation fan, bay 3",
     site: "Brackwater Nursery",
@@ -435,7 +523,13 @@ export const STORIES: readonly DemoStory[] = [
         { supplyVolts: "229", lineAmps: "2.04", startAmps: "0.93", capacitorVolts: "338", speed: "1366", startTime: "2.4" },
       ),
       prove: {
-        after: clock.read("1.84", "current", 45),
+        ...proof(
+          clock,
+          [1, {}],
+          [45, { supplyVolts: "230", lineAmps: "1.84", startAmps: "1.29", capacitorVolts: "352", speed: "1392", startTime: "1.1" }],
+        ),
+        afterBehaviour: "starts",
+        afterNoises: ["quiet"],
         note: "Up to speed at once. Kelvane 12.5 µF 450 V fitted.",
       },
     }),
@@ -517,8 +611,9 @@ export const STORIES: readonly DemoStory[] = [
       },
       "power-back": powerBack(clock, 70),
       prove: {
-        before: clock.read("2.05", "current", 1),
-        after: clock.read("1.86", "current", 75),
+        ...proof(clock, [1, { lineAmps: "2.05" }], [75, { lineAmps: "1.86" }]),
+        afterBehaviour: "starts",
+        afterNoises: ["quiet"],
         note: "Runs silent",
       },
     }),

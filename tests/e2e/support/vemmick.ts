@@ -34,7 +34,9 @@ export const STATIONS = [
   "insulation",
   "start-gear",
   "power-back",
+  "supply",
   "run-test",
+  "uncoupled-run",
   "decide",
   "prove",
 ] as const;

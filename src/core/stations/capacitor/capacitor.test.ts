@@ -11,7 +11,10 @@ const uf = (text: string, at = AT) => read(text, "capacitance", at);
 
 const FACTS: Facts = { ...NO_FACTS, motorType: "psc", supplyV: 230, frequencyHz: 60 };
 const assess = (record: Partial<CapacitorRecord>, facts: Partial<Facts> = {}, earlier: readonly EarlierVisit[] = []) =>
-  capacitorStation.assess({ ...BLANK_CAPACITOR, ...record }, { facts: { ...FACTS, ...facts }, house: HOUSE, earlier, study: NO_STUDY });
+  capacitorStation.assess(
+    { ...BLANK_CAPACITOR, ...record },
+    { facts: { ...FACTS, ...facts }, house: HOUSE, earlier, study: NO_STUDY, findings: [] },
+  );
 const labelled = (record: Partial<CapacitorRecord>, facts: Partial<Facts> = {}, earlier: readonly EarlierVisit[] = []) => {
   const { detail } = assess(record, facts, earlier);
   if (detail.state !== "label") throw new Error(detail.state);

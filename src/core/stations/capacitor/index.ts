@@ -17,11 +17,13 @@ import { planDischarge, type DischargePlan } from "./discharge-plan";
 import { aboutOf, findingsOfSection } from "./findings";
 import { effectQuestionOf } from "./effect-question";
 import { BLANK_CAPACITOR, CapacitorRecordSchema, type CapacitorRecord } from "./record";
+import { hasTwoParts, judgeSecond, type SecondPart } from "./second-part";
 import { judgeSection, type SectionVerdict } from "./section";
 import { toDay, trendOf, type Trend } from "./trend";
 import { workingOfSection, workingOfTrend } from "./working";
 
 export { BLANK_CAPACITOR, type CapacitorRecord } from "./record";
+export type { SecondPart } from "./second-part";
 export type { RunningVerdict, SectionVerdict, SwingVerdict } from "./section";
 export type { DischargePlan } from "./discharge-plan";
 export type { Trend } from "./trend";
@@ -46,6 +48,9 @@ export type CapacitorDetail =
       /** terminals to put the meter on next; null when every section was read */
       readonly nextTerminals: readonly [string, string] | null;
       readonly discharge: DischargePlan;
+      readonly second: SecondPart;
+      /** this type of motor has two */
+      readonly isSecondUsual: boolean;
       readonly crutches: readonly CrutchReason[];
       /** what to ask the machine model about the value; null: it is as it should be, or there is no model */
       readonly effectQuestion: EffectQuestion | null;
@@ -116,10 +121,10 @@ function runFacts(label: CapacitorLabel, sections: readonly SectionVerdict[]): P
 }
 
 /** The running method is worth proposing where the cold figure cannot decide; the cold meter while nothing was read. */
-function openTestsOf(sections: readonly SectionVerdict[], stamp: Stamp): readonly TestId[] {
+function openTestsOf(sections: readonly SectionVerdict[], stamp: Stamp, isSecondMissing: boolean): readonly TestId[] {
   const isUndecided = sections.some(({ joint, running }) => joint?.conformity.decision === "too-close" && running === null);
   if (isUndecided && sections.every(({ running }) => running === null)) return ["capacitor-running"];
-  return stamp === "not-done" ? ["capacitor-meter"] : [];
+  return stamp === "not-done" || isSecondMissing ? ["capacitor-meter"] : [];
 }
 
 /** Capacitor by meter, running and swing, against its label and against the plate. */
@@ -161,7 +166,10 @@ export const capacitorStation = defineStation({
     const mismatches = facts.plateCapacitor ? compareWithPlate(facts.plateCapacitor, label, record.feeds) : [];
     const discharge = planDischarge(record, label, context);
     // A wrong part that measures well is still the wrong part.
-    const stamp: Stamp = looksBad || mismatches.length > 0 ? "out" : worstStamp(sections.map((s) => s.stamp));
+    const second = judgeSecond(record, context);
+    const stamps = [...sections.map((s) => s.stamp), ...(second.state === "label" ? [second.section.stamp] : [])];
+    const stamp: Stamp = looksBad || mismatches.length > 0 ? "out" : worstStamp(stamps);
+    const isSecondMissing = hasTwoParts(context) && (second.state !== "label" || second.section.stamp === "not-done");
     const isWrong = mismatches.some(({ code }) => code !== "lower-volts");
     const wrong: Finding = { test: "capacitor-meter", about: aboutOf(label.kind), weights: { out: 1 } };
     const detail: CapacitorDetail = {
@@ -176,6 +184,8 @@ export const capacitorStation = defineStation({
       areReadingsSwapped: areSwapped(sections),
       nextTerminals: nextTerminals(label, record),
       discharge,
+      second,
+      isSecondUsual: hasTwoParts(context),
       effectQuestion: effectQuestionOf(label, sections, context),
       crutches: crutchReasons({
         complaints: facts.complaints,
@@ -187,8 +197,12 @@ export const capacitorStation = defineStation({
     };
     return plainAssessment<CapacitorDetail>(stamp, detail, {
       facts: { fittedCapacitor: label, ...runFacts(label, sections) },
-      findings: [...seen, ...(isWrong ? [wrong] : sections.flatMap((s) => findingsOfSection(s, label.kind)))],
-      openTests: openTestsOf(sections, stamp),
+      findings: [
+        ...seen,
+        ...(isWrong ? [wrong] : sections.flatMap((s) => findingsOfSection(s, label.kind))),
+        ...(second.state === "label" ? findingsOfSection(second.section, second.label.kind) : []),
+      ],
+      openTests: openTestsOf(sections, stamp, isSecondMissing),
       working: [
         ...sections.flatMap((section, index) => workingOfSection(section, record.readings[index] ?? null, context.house)),
         ...trends.flatMap(workingOfTrend),

@@ -46,6 +46,8 @@ export const CapacitorRecordSchema = v.object({
     startedAt: v.nullable(MomentSchema),
     remaining: entry,
   }),
+  /** the other part of a motor with a start and a run capacitor */
+  second: v.object({ label: PrintedSchema, reading: entry }),
   /** starts counted against the start part's allowance */
   starts: v.pipe(v.array(MomentSchema), v.maxLength(500)),
   hasBleed: yesNo,
@@ -68,6 +70,7 @@ export const BLANK_CAPACITOR: CapacitorRecord = {
   running: { sections: [], hertz: "", isStartDeviceOut: null },
   swing: { sections: [], rangeEnd: "" },
   discharge: { school: "resistor", resistor: "", resistorW: "", chargedFrom: "", startedAt: null, remaining: null },
+  second: { label: "", reading: null },
   starts: [],
   hasBleed: null,
   kit: null,

@@ -1,39 +1,49 @@
-import * as v from "valibot";
 import { neededCapacitor, type NeededCapacitor } from "../../capacitor";
-import { ACTIONS, type ActionId } from "../../diagnosis";
+import { ACTION_TABLE, causesOf, checksBefore, MEASURES_FOR, type CauseState, type Measure } from "../../decision";
+import type { ActionId, TestId } from "../../diagnosis";
 import { defineStation, plainAssessment } from "../contract";
-import { MomentSchema, NoteSchema } from "../fields";
+import { readPositive } from "../fields";
+import { BLANK_DECIDE, DecideRecordSchema } from "./record";
 
-const schema = v.object({
-  action: v.nullable(v.picklist(ACTIONS)),
-  /** typed, or taken over from the proposal */
-  reason: NoteSchema,
-  decidedAt: v.nullable(MomentSchema),
-});
-export type DecideRecord = v.InferOutput<typeof schema>;
+export type { DecideRecord } from "./record";
 
 export interface DecideDetail {
   readonly action: ActionId | null;
   readonly isReasonMissing: boolean;
   readonly part: NeededCapacitor | null;
+  /** why the part may have failed, and what is known of each */
+  readonly causes: readonly CauseState[];
+  /** tests this action asks for that nobody made */
+  readonly unchecked: readonly TestId[];
+  /** what can be done while the part is not here */
+  readonly measures: readonly Measure[];
+  readonly machineYearsLeft: number | null;
+  readonly isMachineYearsUnread: boolean;
 }
 
 const NEEDS_CAPACITOR: readonly ActionId[] = ["replace-run-capacitor", "replace-start-capacitor"];
 
-/** The chosen action, its reason, and the part it needs. */
+/** The chosen action, its reason, the part it needs, why that failed, and what to do until it is here. */
 export const decideStation = defineStation({
   definition: { id: "decide", power: "either", minutes: 2, tests: [], cautions: ["local-codes"] },
-  schema,
-  blank: { action: null, reason: "", decidedAt: null } as DecideRecord,
-  assess(record, { facts }) {
+  schema: DecideRecordSchema,
+  blank: BLANK_DECIDE,
+  assess(record, { facts, findings }) {
+    const { action } = record;
+    const evidence = { complaints: facts.complaints, findings };
+    const made = new Set(findings.map(({ test }) => test));
+    const checks = action === null ? [] : checksBefore(action, ACTION_TABLE[action].checkFirst, evidence);
+    const machineYearsLeft = readPositive(record.machineYears);
     const detail: DecideDetail = {
-      action: record.action,
-      isReasonMissing: record.action !== null && record.reason.trim() === "",
-      part:
-        record.action !== null && NEEDS_CAPACITOR.includes(record.action)
-          ? neededCapacitor(facts.plateCapacitor, facts.fittedCapacitor)
-          : null,
+      action,
+      isReasonMissing: action !== null && record.reason.trim() === "",
+      part: action !== null && NEEDS_CAPACITOR.includes(action) ? neededCapacitor(facts.plateCapacitor, facts.fittedCapacitor) : null,
+      causes: action === null ? [] : causesOf(action, evidence, record.causes as Parameters<typeof causesOf>[2]),
+      unchecked: checks.filter((test) => !made.has(test)),
+      measures: action === null ? [] : (MEASURES_FOR[action] ?? []),
+      machineYearsLeft,
+      isMachineYearsUnread: record.machineYears.trim() !== "" && machineYearsLeft === null,
     };
-    return plainAssessment(record.action === null ? "not-done" : "noted", detail);
+    return plainAssessment(action === null ? "not-done" : "noted", detail, { facts: { action } });
   },
 });

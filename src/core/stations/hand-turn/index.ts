@@ -22,15 +22,22 @@ export interface HandTurnDetail {
 }
 
 /** What the hand feels, as the one outcome it amounts to; play decides between rough and worn. */
-export function handTurnOutcome(turn: Turn | null, radialPlay: boolean | null, rubs: boolean | null): Outcome<"hand-turn"> | null {
+export function handTurnOutcome(
+  turn: Turn | null,
+  radialPlay: boolean | null,
+  rubs: boolean | null,
+  endPlay: boolean | null = null,
+): Outcome<"hand-turn"> | null {
   if (turn === null || turn === "cannot-reach") return radialPlay ? "rough-with-play" : null;
   if (turn === "seized" || turn === "tight") return turn;
   if (radialPlay) return "rough-with-play";
-  return turn === "rough" || rubs === true ? "rough" : "free";
+  if (turn === "rough" || rubs === true) return "rough";
+  return endPlay === true ? "end-play" : "free";
 }
 
 const STAMPS: Record<Outcome<"hand-turn">, Stamp> = {
   free: "holds",
+  "end-play": "out",
   rough: "out",
   "rough-with-play": "out",
   tight: "out",
@@ -43,10 +50,17 @@ export const handTurnStation = defineStation({
   schema,
   blank: { turn: null, radialPlay: null, endPlay: null, rubs: null, note: "" } as HandTurnRecord,
   assess(record, { facts }) {
-    const outcome = handTurnOutcome(record.turn, record.radialPlay, record.rubs);
+    const outcome = handTurnOutcome(record.turn, record.radialPlay, record.rubs, record.endPlay);
     if (outcome !== null) {
       const findings: Finding[] = [{ test: "hand-turn", weights: { [outcome]: 1 } }];
-      return plainAssessment<HandTurnDetail>(STAMPS[outcome], { state: "felt", turn: record.turn, outcome }, { findings });
+      return plainAssessment<HandTurnDetail>(
+        STAMPS[outcome],
+        { state: "felt", turn: record.turn, outcome },
+        {
+          findings,
+          facts: { turnsFree: record.turn === "free" },
+        },
+      );
     }
     const isWelded = facts.machineKind === "hermetic-compressor";
     const isAnswered = isWelded || record.turn === "cannot-reach" || record.note.trim() !== "";

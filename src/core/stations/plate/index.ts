@@ -26,6 +26,8 @@ const schema = v.object({
   rpm: PrintedSchema,
   capacitor: PrintedSchema,
   duty: PrintedSchema,
+  /** of the motor, about, in years */
+  age: PrintedSchema,
   insulationClass: v.union([v.picklist(Object.keys(INSULATION_CLASSES) as [InsulationClass, ...InsulationClass[]]), v.literal("")]),
 });
 export type PlateRecord = v.InferOutput<typeof schema>;
@@ -43,9 +45,10 @@ export interface PlateDetail {
   readonly speed: SpeedAndPoles | null;
   readonly capacitor: CapacitorLabel | null;
   readonly hotSpotC: number | null;
+  readonly ageYears: number | null;
 }
 
-const FIELDS: readonly PlateField[] = ["volts", "hertz", "power", "amps", "rpm", "capacitor", "duty", "insulationClass"];
+const FIELDS: readonly PlateField[] = ["volts", "hertz", "power", "amps", "rpm", "capacitor", "duty", "insulationClass", "age"];
 
 const optional = <T>(text: string, parse: (text: string) => Result<T, Failure>): Result<T | null, Failure> =>
   text.trim() === "" ? ok(null) : parse(text);
@@ -81,6 +84,7 @@ export const plateStation = defineStation({
     rpm: "",
     capacitor: "",
     duty: "",
+    age: "",
     insulationClass: "",
   } as PlateRecord,
   assess(record) {
@@ -90,6 +94,7 @@ export const plateStation = defineStation({
     const power = optional(record.power, parsePower);
     const frequencyHz = hertz.ok ? hertz.value : null;
     const rpm = parseSpeed(record.rpm, frequencyHz);
+    const age = parsePlateNumber(record.age, PLATE_NUMBERS.age);
     const capacitor = optional(record.capacitor, parseCapacitorLabel);
     const results: Partial<Record<PlateField, Result<unknown, Failure>>> = {
       volts,
@@ -98,6 +103,7 @@ export const plateStation = defineStation({
       power,
       rpm,
       capacitor,
+      age,
     };
     const failures = Object.fromEntries(
       Object.entries(results).flatMap(([field, result]) => (result.ok ? [] : [[field, result.failure]])),
@@ -116,6 +122,7 @@ export const plateStation = defineStation({
       fullLoadRpm,
       speed,
       capacitor: capacitor.ok ? capacitor.value : null,
+      ageYears: age.ok ? age.value : null,
       hotSpotC: record.insulationClass === "" ? null : INSULATION_CLASSES[record.insulationClass],
     };
     return plainAssessment(filled === 0 && record.machineKind === "other" ? "not-done" : "noted", detail, {
@@ -129,6 +136,7 @@ export const plateStation = defineStation({
         fullLoadRpm: detail.fullLoadRpm,
         plateCapacitor: detail.capacitor,
         hotSpotC: detail.hotSpotC,
+        ageYears: detail.ageYears,
       },
       working: speed && fullLoadRpm !== null && frequencyHz !== null ? [speedWorking(fullLoadRpm, frequencyHz, speed)] : [],
     });

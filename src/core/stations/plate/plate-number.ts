@@ -14,6 +14,7 @@ export const PLATE_NUMBERS = {
   hertz: { field: "Hertz", unit: "Hz", min: 40, max: 70, trailing: /\s*hz$/i },
   amps: { field: "Amps", unit: "A", min: 0.02, max: 80, trailing: /\s*a(mps?)?$/i },
   rpm: { field: "Speed", unit: "rpm", min: 150, max: 3600, trailing: /\s*(rpm|r\/min|min-1)$/i },
+  age: { field: "Age", unit: "years", min: 0, max: 80, trailing: /\s*(y|yrs?|years?)$/i },
 } as const satisfies Record<string, PlateNumberSpec>;
 
 /**

@@ -1,26 +1,68 @@
-import * as v from "valibot";
-import { EntrySchema } from "../../quantity";
-import { defineStation, plainAssessment, type Stamp } from "../contract";
-import { NoteSchema } from "../fields";
+import { defineStation, plainAssessment, type Facts, type Stamp } from "../contract";
+import type { HouseFigures } from "../../house";
 import { findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
+import { figureOf, RUN_FIELD_IDS, type RunField } from "../run-figures";
+import { proofDoubts, type ProofDoubt, type ProofRow } from "./contradictions";
+import { BLANK_PROVE, ProveRecordSchema, type ProveRecord } from "./record";
 
-const schema = v.object({
-  before: v.nullable(EntrySchema),
-  after: v.nullable(EntrySchema),
-  note: NoteSchema,
-});
-export type ProveRecord = v.InferOutput<typeof schema>;
+export type { ProofDoubt, ProofRow } from "./contradictions";
+export type { ProveRecord } from "./record";
 
 export interface ProveDetail {
   readonly plateA: number | null;
   readonly limitA: number | null;
   readonly before: AmpsVerdict | null;
-  /** the figure before is the run test's */
+  /** the amps before are the run test's */
   readonly isFromRunTest: boolean;
   readonly after: AmpsVerdict | null;
+  readonly rows: readonly ProofRow[];
+  /** what contradicts the decision: it is not signed off over them */
+  readonly doubts: readonly ProofDoubt[];
 }
 
-/** Running amps before and after the repair, side by side against the plate. */
+/** Readings of one figure differ by less than this however good the meter. */
+const LEAST: Record<RunField, number> = {
+  supplyVolts: 2,
+  lineAmps: 0.02,
+  startAmps: 0.03,
+  capacitorVolts: 4,
+  speed: 4,
+  startTime: 0.3,
+  shell: 3,
+};
+
+function rowOf(field: RunField, record: ProveRecord, { runFound }: Facts, house: HouseFigures): ProofRow {
+  const keyed = figureOf(record.before[field]);
+  const before = keyed ?? figureOf(runFound[field] ?? null);
+  const after = figureOf(record.after[field]);
+  const spread =
+    before && after
+      ? Math.max(
+          LEAST[field],
+          2 * Math.hypot(before.standardUncertainty, after.standardUncertainty),
+          (house.runFiguresSpread / 100) * before.value,
+        )
+      : 0;
+  const apart = before && after ? after.value - before.value : 0;
+  return {
+    field,
+    before: before?.value ?? null,
+    after: after?.value ?? null,
+    beforeSd: before?.standardUncertainty ?? 0,
+    afterSd: after?.standardUncertainty ?? 0,
+    isFromRunTest: keyed === null && before !== null,
+    change: !before || !after ? null : Math.abs(apart) <= spread ? "same" : apart > 0 ? "more" : "less",
+  };
+}
+
+function stampOf(record: ProveRecord, detail: ProveDetail): Stamp {
+  if (detail.doubts.length > 0) return "out";
+  if (detail.after) return detail.after.conformity?.decision ?? "noted";
+  const isTouched = detail.rows.some(({ after, isFromRunTest, before }) => after !== null || (before !== null && !isFromRunTest));
+  return isTouched || record.afterBehaviour !== null || record.afterNoises.length > 0 || record.note.trim() !== "" ? "noted" : "not-done";
+}
+
+/** Every figure of the run before and after the repair, side by side, and whether they bear out what was decided. */
 export const proveStation = defineStation({
   definition: {
     id: "prove",
@@ -29,28 +71,26 @@ export const proveStation = defineStation({
     tests: ["run-amps"],
     cautions: ["line-voltage", "moving-parts"],
   },
-  schema,
-  blank: { before: null, after: null, note: "" } as ProveRecord,
+  schema: ProveRecordSchema,
+  blank: BLANK_PROVE,
   assess(record, context) {
-    const plateA = context.facts.fullLoadA;
-    const limitA = plateA === null ? null : (plateA * context.house.overloadPercent) / 100;
+    const { facts, house } = context;
+    const plateA = facts.fullLoadA;
+    const limitA = plateA === null ? null : (plateA * house.overloadPercent) / 100;
     // What the run test found is the figure before, unless another was keyed here.
-    const isFromRunTest = record.before === null && context.facts.ampsFound !== null;
-    const before = judgeAmps(record.before ?? context.facts.ampsFound, plateA, context);
-    const after = judgeAmps(record.after, plateA, context);
-    const stamp: Stamp = after
-      ? (after.conformity?.decision ?? "noted")
-      : record.before || record.note.trim() !== ""
-        ? "noted"
-        : "not-done";
-    return plainAssessment<ProveDetail>(
-      stamp,
-      { plateA, limitA, before, isFromRunTest, after },
-      {
-        // Only what was found speaks of the fault; the figure after the repair speaks of the repair.
-        findings: isFromRunTest ? [] : findingOfAmps(before),
-        working: [...workingOfAmps("before", before, plateA, limitA), ...workingOfAmps("after", after, plateA, limitA)],
-      },
-    );
+    const found = facts.runFound.lineAmps ?? null;
+    const isFromRunTest = record.before.lineAmps === null && found !== null;
+    const before = judgeAmps(record.before.lineAmps ?? found, plateA, context);
+    const after = judgeAmps(record.after.lineAmps, plateA, context);
+    const rows = RUN_FIELD_IDS.map((field) => rowOf(field, record, facts, house));
+    const doubts = proofDoubts({ record, rows, amps: after, facts, house });
+    const detail: ProveDetail = { plateA, limitA, before, isFromRunTest, after, rows, doubts };
+    return plainAssessment<ProveDetail>(stampOf(record, detail), detail, {
+      // Only what was found speaks of the fault; the figure after the repair speaks of the repair.
+      // A proof is no test to be proposed: it comes after the decision.
+      openTests: [],
+      findings: isFromRunTest ? [] : findingOfAmps(before),
+      working: [...workingOfAmps("before", before, plateA, limitA), ...workingOfAmps("after", after, plateA, limitA)],
+    });
   },
 });

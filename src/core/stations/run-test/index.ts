@@ -7,10 +7,12 @@ import { findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../ru
 import { findingsOfRun, isSaid } from "./findings";
 import { rowsOf, type RunRow } from "./judge";
 import { questionOf } from "./question";
-import { BLANK_RUN_TEST, RUN_FIELD_IDS, RunTestRecordSchema, type RunTestRecord } from "./record";
+import { withModel } from "./measured";
+import { BLANK_RUN_TEST, keyedFigures, RUN_FIELD_IDS, RunTestRecordSchema, type RunTestRecord } from "./record";
 
 export { positionOf, rowsOf, type Position, type RunRow } from "./judge";
-export { MODEL_FIELDS, QUANTITY_OF, type ModelField } from "./question";
+export { suspectLikelihoods } from "./measured";
+export { countedSpeed, MODEL_FIELDS, QUANTITY_OF, type ModelField } from "./question";
 export { NOISES, RUN_FIELD_IDS, RUN_FIELDS, WARMTHS, type Noise, type RunField, type RunTestRecord, type Warmth } from "./record";
 
 export interface RunTestDetail {
@@ -64,11 +66,11 @@ function stampOf(
 }
 
 /**
- * Tests whose figure is still to be taken, while nothing said that the motor is done. Senses and dead work come before a
- * run with the covers on: until power was given back on purpose, the run offers itself by its amps only.
+ * Tests whose figure is still to be taken. Senses and dead work come before a run with the covers on: until the circuit was
+ * made safe once, the run offers itself by its amps only.
  */
-function openTests(record: RunTestRecord, rows: readonly RunRow[], { complaints, power, deadSince }: Facts): TestId[] {
-  if (isBlank(record) && (power === "dead" || deadSince === null)) return ["run-amps"];
+function openTests(record: RunTestRecord, rows: readonly RunRow[], { complaints, deadSince }: Facts): TestId[] {
+  if (isBlank(record) && deadSince === null) return ["run-amps"];
   const isOpen = (field: RunRow["field"]): boolean => rows.find((row) => row.field === field)?.value == null;
   const isTurning = stateOfBehaviour(record.behaviour) === "running";
   const open: TestId[] = [
@@ -78,7 +80,6 @@ function openTests(record: RunTestRecord, rows: readonly RunRow[], { complaints,
     ...(record.behaviour === null && isOpen("startTime") ? ["start-time" as const] : []),
     ...(record.noises.length === 0 ? ["noise" as const] : []),
     ...(record.warmth === null && isOpen("shell") ? ["temperature" as const] : []),
-    ...(isOpen("supplyVolts") ? ["supply-voltage" as const] : []),
   ];
   return open.filter((test) => !isSaid(test, complaints));
 }
@@ -105,13 +106,13 @@ export const runTestStation = defineStation({
     id: "run-test",
     power: "live",
     minutes: 5,
-    tests: ["run-amps", "start-winding-amps", "speed", "start-time", "noise", "temperature", "supply-voltage"],
+    tests: ["run-amps", "start-winding-amps", "speed", "start-time", "noise", "temperature"],
     cautions: ["line-voltage", "moving-parts", "short-tries", "hot-surfaces"],
     methods: [
       {
         id: "run",
         power: "live",
-        tests: ["run-amps", "start-winding-amps", "speed", "start-time", "noise", "temperature", "supply-voltage"],
+        tests: ["run-amps", "start-winding-amps", "speed", "start-time", "noise", "temperature"],
         cautions: ["line-voltage", "moving-parts", "short-tries", "hot-surfaces"],
       },
       { id: "what-if", power: "either", tests: [], cautions: [] },
@@ -131,6 +132,7 @@ export const runTestStation = defineStation({
     const isTurning = stateOfBehaviour(record.behaviour) === "running";
     const amps = isTurning ? judgeAmps(record.lineAmps, facts.fullLoadA, context) : null;
     const found = isBlank(record) ? [] : [...findingOfAmps(amps), ...findingsOfRun(record, rows, facts, house)];
+    const seen = new Set(context.findings.map(({ test }) => test));
     const stamp = stampOf(record, rows, amps, soundFit(understanding), found);
     const limitA = facts.fullLoadA === null ? null : (facts.fullLoadA * house.overloadPercent) / 100;
     const detail: RunTestDetail = {
@@ -144,9 +146,12 @@ export const runTestStation = defineStation({
       narrowing: understanding?.narrowing ?? null,
     };
     return plainAssessment<RunTestDetail>(stamp, detail, {
-      facts: isTurning && record.lineAmps?.reading ? { ampsFound: record.lineAmps } : {},
-      findings: found,
-      openTests: stamp === "not-done" || stamp === "noted" ? openTests(record, rows, facts) : [],
+      facts: isBlank(record)
+        ? {}
+        : { runFound: isTurning ? keyedFigures(record) : {}, noisesFound: record.noises, behaviourFound: record.behaviour },
+      // Volts at the motor were told by the supply station, if it was worked.
+      findings: withModel(found, understanding).filter(({ test }) => test !== "supply-voltage" || !seen.has(test)),
+      openTests: openTests(record, rows, facts),
       working: [...workingOfAmps("on the run test", amps, facts.fullLoadA, limitA), ...workingOfModel(rows, understanding)],
     });
   },

@@ -1,7 +1,8 @@
 import { stateOfBehaviour, type Range, type RunUnderstanding } from "../../motor";
 import type { HouseFigures } from "../../house";
 import type { Facts } from "../contract";
-import { figureOf, figuresOf, MODEL_FIELDS, QUANTITY_OF, type ModelField } from "./question";
+import { figureOf } from "../run-figures";
+import { figuresOf, MODEL_FIELDS, QUANTITY_OF, type ModelField } from "./question";
 import type { RunTestRecord } from "./record";
 
 /** Where a figure stands against what a sound motor of this plate would show. */

@@ -1,20 +1,19 @@
-import { stateOfBehaviour, type Figure, type Measured, type RunQuantity, type RunQuestion } from "../../motor";
-import type { Entry } from "../../quantity";
+import {
+  speedAndPoles,
+  speedBySlipCount,
+  stateOfBehaviour,
+  type Figure,
+  type Measured,
+  type RunQuantity,
+  type RunQuestion,
+} from "../../motor";
 import type { Failure, Result } from "../../result";
 import { ok } from "../../result";
 import type { Facts } from "../contract";
+import { readPositive } from "../fields";
 import { knownMotor, type KnownMotor } from "../motor-knowledge";
+import { figureOf } from "../run-figures";
 import type { RunField, RunTestRecord } from "./record";
-
-/** Standard uncertainty of a figure from a meter without a data sheet, as a part. */
-const USUAL_SD = 0.015;
-
-/** A figure as read; null where nothing readable was keyed. */
-export function figureOf(entry: Entry | null): Figure | null {
-  const reading = entry?.reading;
-  if (reading?.kind !== "value" || reading.value === null) return null;
-  return { value: reading.value, standardUncertainty: reading.standardUncertainty ?? USUAL_SD * reading.value };
-}
 
 /** Which figure of the model each field shows. */
 export const QUANTITY_OF = {
@@ -34,12 +33,25 @@ export interface FieldFigure extends Figure {
   readonly isFromCapacitor: boolean;
 }
 
+/** A mark is counted to about half a turn. */
+const TURN_SD = 0.5;
+
+/** Speed from the slip count, where plate and count allow it. */
+export function countedSpeed({ slipTurns, slipSeconds }: RunTestRecord, { fullLoadRpm, frequencyHz }: Facts): Figure | null {
+  const turns = readPositive(slipTurns);
+  const seconds = readPositive(slipSeconds);
+  if (turns === null || seconds === null || fullLoadRpm === null || frequencyHz === null) return null;
+  const poles = speedAndPoles(fullLoadRpm, frequencyHz)?.poles;
+  const rpm = poles === undefined ? null : speedBySlipCount(turns, seconds, frequencyHz, poles);
+  return rpm === null ? null : { value: rpm, standardUncertainty: (60 * TURN_SD) / seconds };
+}
+
 /** Everything measured, by field. */
 export function figuresOf(record: RunTestRecord, facts: Facts): Partial<Record<ModelField, FieldFigure>> {
   const isTurning = stateOfBehaviour(record.behaviour) === "running";
   return Object.fromEntries(
     MODEL_FIELDS.flatMap((field): [ModelField, FieldFigure][] => {
-      const keyed = figureOf(record[field]);
+      const keyed = figureOf(record[field]) ?? (field === "speed" ? countedSpeed(record, facts) : null);
       if (keyed) return [[field, { ...keyed, isFromCapacitor: false }]];
       const source = FROM_CAPACITOR[field];
       const other = source && isTurning ? facts.capacitorRunning?.[source] : null;
@@ -56,7 +68,8 @@ export function questionOf(record: RunTestRecord, facts: Facts): Result<{ motor:
   const motor = knownMotor(facts);
   if (!motor.ok) return motor;
   const { knowledge } = motor.value;
-  const supply = figureOf(record.supplyVolts);
+  // Volts keyed with the run come first; else those of the supply station.
+  const supply = figureOf(record.supplyVolts) ?? facts.supplyFound;
   const figures = figuresOf(record, facts);
   const measured: Measured = Object.fromEntries(
     MODEL_FIELDS.flatMap((field) => {

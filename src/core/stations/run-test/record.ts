@@ -1,28 +1,18 @@
 import * as v from "valibot";
 import { BEHAVIOURS } from "../../motor";
-import { EntrySchema, type Quantity } from "../../quantity";
-import { NoteSchema } from "../fields";
+import type { Entry } from "../../quantity";
+import { NoteSchema, PrintedSchema } from "../fields";
+import { NO_RUN_FIGURES, NOISES, RUN_FIELD_IDS, RUN_FIGURE_ENTRIES, WARMTHS, type RunField } from "../run-figures";
 
-const entry = v.nullable(EntrySchema);
-
-/** What can be heard. Persisted: do not change without a migration. */
-export const NOISES = ["quiet", "hum", "squeal", "rumble", "rattle"] as const;
-export type Noise = (typeof NOISES)[number];
-
-/** How the shell feels to a hand held near it, then on it. */
-export const WARMTHS = ["cool", "warm", "hot"] as const;
-export type Warmth = (typeof WARMTHS)[number];
+export { NOISES, RUN_FIELD_IDS, RUN_FIELDS, WARMTHS, type Noise, type RunField, type Warmth } from "../run-figures";
 
 export const RunTestRecordSchema = v.object({
   behaviour: v.nullable(v.picklist(BEHAVIOURS)),
-  lineAmps: entry,
-  startAmps: entry,
-  capacitorVolts: entry,
-  supplyVolts: entry,
-  speed: entry,
-  startTime: entry,
+  ...RUN_FIGURE_ENTRIES,
+  /** the mark on the shaft under a lamp on the same mains: turns it slipped back, and in how many seconds */
+  slipTurns: PrintedSchema,
+  slipSeconds: PrintedSchema,
   warmth: v.nullable(v.picklist(WARMTHS)),
-  shell: entry,
   noises: v.array(v.picklist(NOISES)),
   note: NoteSchema,
 });
@@ -30,27 +20,14 @@ export type RunTestRecord = v.InferOutput<typeof RunTestRecordSchema>;
 
 export const BLANK_RUN_TEST: RunTestRecord = {
   behaviour: null,
-  lineAmps: null,
-  startAmps: null,
-  capacitorVolts: null,
-  supplyVolts: null,
-  speed: null,
-  startTime: null,
+  ...NO_RUN_FIGURES,
+  slipTurns: "",
+  slipSeconds: "",
   warmth: null,
-  shell: null,
   noises: [],
   note: "",
 };
 
-/** Figures of the run test in the order they are taken, and what each is read as. */
-export const RUN_FIELDS = {
-  supplyVolts: "voltage",
-  lineAmps: "current",
-  startAmps: "current",
-  capacitorVolts: "voltage",
-  speed: "speed",
-  startTime: "duration",
-  shell: "temperature",
-} as const satisfies Partial<Record<keyof RunTestRecord, Quantity>>;
-export type RunField = keyof typeof RUN_FIELDS;
-export const RUN_FIELD_IDS = Object.keys(RUN_FIELDS) as RunField[];
+/** What was keyed of the run, by field. */
+export const keyedFigures = (record: RunTestRecord): Partial<Record<RunField, Entry>> =>
+  Object.fromEntries(RUN_FIELD_IDS.flatMap((field) => (record[field]?.reading ? [[field, record[field]]] : [])));

@@ -30,7 +30,7 @@ const read = (text: string, field: RunField): Entry =>
 function run(keyed: Partial<Record<RunField, string>>, rest: Partial<RunTestRecord> = {}, facts: Facts = FAN, study = studyNow) {
   const figures = Object.fromEntries(Object.entries(keyed).map(([field, text]) => [field, read(text, field as RunField)]));
   const record: RunTestRecord = { ...BLANK_RUN_TEST, behaviour: "starts", ...figures, ...rest };
-  return runTestStation.assess(record, { facts, house: HOUSE, earlier: [], study });
+  return runTestStation.assess(record, { facts, house: HOUSE, earlier: [], study, findings: [] });
 }
 const best = ({ detail }: ReturnType<typeof run>) => detail.understanding?.explanations[0]?.fault;
 const findings = ({ findings: found }: ReturnType<typeof run>) =>
@@ -94,7 +94,7 @@ test("while the model works nothing is claimed, and the plate still counts", () 
   const early = run({ lineAmps: "3.6" }, {}, FAN, NO_STUDY);
   expect(early.detail).toMatchObject({ isWorking: true, understanding: null });
   expect(early.stamp).toBe("out");
-  const blank = runTestStation.assess(BLANK_RUN_TEST, { facts: FAN, house: HOUSE, earlier: [], study: studyNow });
+  const blank = runTestStation.assess(BLANK_RUN_TEST, { facts: FAN, house: HOUSE, earlier: [], study: studyNow, findings: [] });
   expect(blank).toMatchObject({ stamp: "not-done", findings: [], openTests: ["run-amps"] });
 });
 

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import type { Finding, TestId } from "../../diagnosis";
+import { GEAR_SORTS, type Finding, type GearSort, type TestId } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
 import type { MotorType } from "../../motor";
 import { EntrySchema, formatQuantity, type Entry } from "../../quantity";
@@ -17,12 +17,10 @@ import {
 import { defineStation, plainAssessment, type Stamp, type WorkingStep } from "../contract";
 import { NoteSchema } from "../fields";
 
+export { GEAR_SORTS, type GearSort } from "../../diagnosis";
+
 const entry = v.nullable(EntrySchema);
 const yesNo = v.nullable(v.boolean());
-
-/** What brings the start winding in. Persisted: do not change without a migration. */
-export const GEAR_SORTS = ["switch", "potential-relay", "current-relay", "ptc", "none"] as const;
-export type GearSort = (typeof GEAR_SORTS)[number];
 
 const schema = v.object({
   sort: v.nullable(v.picklist(GEAR_SORTS)),
@@ -207,6 +205,7 @@ export const startGearStation = defineStation({
     const finding = record.sort && verdict && !isDoubtful ? findingOf(record.sort, verdict) : null;
     const asked = record.sort ? [record.sort] : sortsLikely;
     return plainAssessment(stamp, detail, {
+      facts: { startGear: record.sort },
       findings: finding ? [finding] : [],
       openTests: stamp === "not-done" ? [...new Set(asked.flatMap((sort) => TEST_OF[sort] ?? []))] : [],
       working: verdict && verdict !== "more-needed" ? workingOf(record, house) : [],

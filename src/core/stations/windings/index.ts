@@ -1,3 +1,4 @@
+import type { Finding } from "../../diagnosis";
 import { formatNumber } from "../../quantity";
 import {
   identifyThreeLeads,
@@ -145,6 +146,15 @@ function workingOfHotRun(run: HotRun | null): WorkingStep[] {
 }
 
 /** The worse of naming and comparison: a winding that lost ohms is not sound because its leads were named. */
+/** A winding is hotter inside than its mean by resistance; 10 K by IEC 60034-1, table 8. */
+const HOT_SPOT_K = 10;
+
+/** Temperature by resistance is the same test as the hand on the shell, and the better one. */
+function findingOfHotRun(hotRun: HotRun | null): Finding[] {
+  if (hotRun?.limitC == null) return [];
+  return [{ test: "temperature", weights: { [hotRun.windingC + HOT_SPOT_K > hotRun.limitC ? "hot" : "usual"]: 1 } }];
+}
+
 function stampOf(named: Stamp, comparisons: readonly Comparison[], doubts: readonly ReadingDoubt[], hotRun: HotRun | null): Stamp {
   if (named === "out" || named === "not-done") return named;
   if (comparisons.some(({ shortedTurns }) => shortedTurns === "strong")) return "out";
@@ -224,7 +234,10 @@ export const windingsStation = defineStation({
         ...windingFacts(elements, leads.standardOhm, coldTemperatureC(record)),
       },
       // A winding that lost ohms speaks louder than that its leads could be named.
-      findings: shorted && named !== "out" ? [{ test: "winding-ohms", weights: { shorted: 1 } }] : findings,
+      findings: [
+        ...(shorted && named !== "out" ? [{ test: "winding-ohms", weights: { shorted: 1 } } as const] : findings),
+        ...findingOfHotRun(hotRun),
+      ],
       working: [
         ...(three ? workingOfThree(three, context, leads.ohm) : board ? workingOfBoard(board, names) : []),
         ...workingOfHotRun(hotRun),

@@ -18,6 +18,7 @@ import { readMoments } from "./words";
 
 const DischargePanel = lazy(() => import("./DischargePanel"));
 const StartPartsPanel = lazy(() => import("./StartPartsPanel"));
+const SecondPart = lazy(() => import("./SecondPart"));
 const MorePanel = lazy(() => import("./MorePanel"));
 
 type Props = InstrumentProps<"capacitor", CapacitorDetail>;
@@ -81,6 +82,9 @@ function Judged(props: Props & { method: string }) {
       <div className="flex flex-col gap-4 max-md:order-3">
         {detail.state === "label" ? (
           <Suspense>
+            {props.method === "meter" && (detail.isSecondUsual || record.second.label !== "") ? (
+              <SecondPart {...props} detail={detail} />
+            ) : null}
             <MorePanel {...props} detail={detail} />
           </Suspense>
         ) : null}

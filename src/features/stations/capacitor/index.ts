@@ -26,6 +26,9 @@ export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
     return [
       `${record.label.trim()}${measured.length > 0 ? `: ${measured.join(", ")}` : ""}.`,
       ...capacitorSentences(detail, readMoments(record), house),
+      ...(detail.second.state === "label"
+        ? [`The other: ${record.second.label.trim()}: ${record.second.reading?.text ?? "not read"}${record.second.reading ? " µF" : ""}.`]
+        : []),
       ...(record.discharge.remaining ? [`${record.discharge.remaining.text} V left on it after discharge.`] : []),
       ...(record.kit ? [`Hard-start kit: ${record.kit === "ptc" ? "PTC" : "potential relay and start capacitor"}.`] : []),
       ...(record.note.trim() ? [record.note.trim()] : []),

@@ -14,6 +14,7 @@ import { RunningFields } from "./RunningFields";
 import { SectionRule } from "./SectionRule";
 import StartPartsPanel from "./StartPartsPanel";
 import { SwingFields } from "./SwingFields";
+import { NOTHING_WEIGHED } from "../contract";
 
 const HOUSE = toHouse(UNSET_HOUSE);
 const FACTS: Facts = { ...NO_FACTS, motorType: "psc", supplyV: 230, frequencyHz: 50 };
@@ -26,11 +27,11 @@ function Held({ panel: Panel, first, kept }: { panel: Panel; first: Partial<Capa
   return (
     <Panel
       record={record}
-      assessment={capacitorStation.assess(record, { facts: FACTS, house: HOUSE.figures, earlier: [], study: NO_STUDY })}
+      assessment={capacitorStation.assess(record, { facts: FACTS, house: HOUSE.figures, earlier: [], study: NO_STUDY, findings: [] })}
       facts={FACTS}
       house={HOUSE}
       method="meter"
-      weighed={{ proposals: [], reason: "" }}
+      weighed={NOTHING_WEIGHED}
       change={(apply) => setRecord(apply)}
     />
   );
@@ -172,7 +173,7 @@ test("the ruler tells every pointer, and which is in doubt", () => {
       ],
     },
   };
-  const { detail } = capacitorStation.assess(record, { facts: FACTS, house: HOUSE.figures, earlier: [], study: NO_STUDY });
+  const { detail } = capacitorStation.assess(record, { facts: FACTS, house: HOUSE.figures, earlier: [], study: NO_STUDY, findings: [] });
   const section = detail.state === "label" ? detail.sections[0] : undefined;
   if (!section) throw new Error("no section");
   render(<SectionRule section={section} trend={undefined} name="Capacitor" isNamed={false} />);

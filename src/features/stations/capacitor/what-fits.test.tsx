@@ -11,6 +11,7 @@ import { BLANK_CAPACITOR, capacitorStation, type CapacitorRecord } from "@/core/
 import { toHouse, UNSET_HOUSE } from "@/records";
 import { database } from "@/store/database";
 import WhatFits from "./WhatFits";
+import { NOTHING_WEIGHED } from "../contract";
 
 /* The browser tests run the real worker; here the same search runs in place, or fails when told to. */
 let doFail = false;
@@ -37,10 +38,10 @@ afterAll(() => db.close());
 
 function Held({ label, facts }: { label: string; facts: Facts }) {
   const [record, setRecord] = useState<CapacitorRecord>({ ...BLANK_CAPACITOR, label });
-  const assessment = capacitorStation.assess(record, { facts, house: HOUSE.figures, earlier: [], study: NO_STUDY });
+  const assessment = capacitorStation.assess(record, { facts, house: HOUSE.figures, earlier: [], study: NO_STUDY, findings: [] });
   const { detail } = assessment;
   if (detail.state !== "label") return null;
-  const weighed = { proposals: [], reason: "" };
+  const weighed = NOTHING_WEIGHED;
   const rest = { record, assessment, facts, house: HOUSE, method: "meter", weighed, detail };
   return <WhatFits {...rest} change={(apply) => setRecord(apply)} onClose={() => undefined} />;
 }

@@ -19,7 +19,13 @@ const read = (text: string, quantity: Quantity) => takeReading(text, quantity, D
 const FACTS: Facts = { ...NO_FACTS, motorType: "psc", supplyV: 230, frequencyHz: 60 };
 const record = (part: Partial<CapacitorRecord>): CapacitorRecord => ({ ...BLANK_CAPACITOR, ...part });
 const detailOf = (part: Partial<CapacitorRecord>, facts: Partial<Facts> = {}, earlier: readonly EarlierVisit[] = []): LabelDetail => {
-  const { detail } = capacitorStation.assess(record(part), { facts: { ...FACTS, ...facts }, house: HOUSE, earlier, study: NO_STUDY });
+  const { detail } = capacitorStation.assess(record(part), {
+    facts: { ...FACTS, ...facts },
+    house: HOUSE,
+    earlier,
+    study: NO_STUDY,
+    findings: [],
+  });
   if (detail.state !== "label") throw new Error(detail.state);
   return detail;
 };

@@ -1,62 +1,72 @@
 "use client";
+import { lazy, Suspense, useState } from "react";
 import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
-import { type ActionId } from "@/core/diagnosis";
-import { formatMoney, formatProbability } from "@/core/quantity";
-import { ACTION_WORDS } from "@/features/vocabulary/words";
+import type { ActionOffer } from "@/core/decision";
+import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
+import { workWords } from "@/features/vocabulary/decision-words";
+import { TEST_WORDS } from "@/features/vocabulary/words";
 import type { InstrumentProps } from "../contract";
-import { type Detail, OPTIONS, partSentence } from "./words";
+import { Causes } from "./Causes";
+import { PartToday } from "./PartToday";
+import { actionNotes, type Detail, offerCaption, OPTIONS, partSentence } from "./words";
 
-export default function Instrument({ record, assessment, change, weighed }: InstrumentProps<"decide", Detail>) {
+const Outlook = lazy(() => import("./Outlook"));
+
+type Props = InstrumentProps<"decide", Detail>;
+const SHOWN = 4;
+
+/** What is proposed and what else was weighed; the choice, its reason, and what goes with it. */
+export default function Instrument(props: Props) {
+  const { record, assessment, house, change, weighed } = props;
   const { detail } = assessment;
-  const [best, ...others] = weighed.proposals;
-  const choose = (action: ActionId | null, reason?: string) =>
-    change((r) => ({
-      ...r,
-      action,
-      reason: reason ?? r.reason,
-      decidedAt: action === null ? null : new Date().toISOString(),
-    }));
+  const [isOutlookShown, setOutlookShown] = useState(false);
+  const choose = (work: Pick<Props["record"], "action" | "also">, reason?: string) =>
+    change((r) => ({ ...r, ...work, reason: reason ?? r.reason, decidedAt: work.action === null ? null : new Date().toISOString() }));
+  const notes = actionNotes(record, house.figures);
   return (
     <FieldFlow className="flex flex-col gap-6">
-      {best ? (
-        <section aria-labelledby="proposal">
-          <h2 id="proposal" className="heading-rule">
-            Proposed
-          </h2>
-          <div className="flex flex-wrap items-center gap-x-5 gap-y-3 py-3">
-            <div className="min-w-0 flex-1 basis-64">
-              <p className="text-[19px] font-bold">{ACTION_WORDS[best.action]}</p>
-              <p className="mt-1 text-[14px] text-ink-soft">{weighed.reason}</p>
-              <p className="num mt-1 text-[13px]">
-                costs {formatMoney(best.cost)} · cures {formatProbability(best.cureProbability)}
-              </p>
-            </div>
-            <button type="button" className="btn btn-filled" onClick={() => choose(best.action, weighed.reason)}>
-              Accept with this reason
-            </button>
-          </div>
-          {others.length > 0 ? (
-            <p className="caption">
-              Also weighed:{" "}
-              {others
-                .slice(0, 3)
-                .map(
-                  ({ action, cost, cureProbability }) =>
-                    `${ACTION_WORDS[action]} (${formatMoney(cost)}, cures ${formatProbability(cureProbability)})`,
-                )
-                .join("; ")}
-              .
-            </p>
-          ) : null}
-        </section>
+      {record.earlier.trim() ? <p className="border-l-4 border-close pl-3 text-[14px]">Before it came back: {record.earlier}</p> : null}
+      <Proposal
+        offers={weighed.proposals}
+        reason={weighed.reason}
+        years={Math.min(house.figures.horizonYears, weighed.life.machineYearsLeft ?? house.figures.horizonYears)}
+        onAccept={({ action, also }) => choose({ action, also }, weighed.reason)}
+        onOutlook={() => setOutlookShown(!isOutlookShown)}
+        isOutlookShown={isOutlookShown}
+      />
+      {isOutlookShown ? (
+        <Suspense fallback={<p className="text-ink-soft">The sums are on their way.</p>}>
+          <Outlook {...props} />
+        </Suspense>
       ) : null}
-      <PickOne legend="Chosen action" options={OPTIONS} picked={record.action} onPick={(action) => choose(action)} />
+      <PickOne legend="Chosen action" options={OPTIONS} picked={record.action} onPick={(action) => choose({ action, also: null })} />
+      {record.action !== null ? (
+        <PickOne
+          legend="And on the same visit"
+          options={OPTIONS.filter(
+            ({ id }) => id !== record.action && weighed.proposals.some(({ action, also }) => action === id || also === id),
+          )}
+          picked={record.also}
+          onPick={(also) => choose({ action: record.action, also })}
+        />
+      ) : null}
       <NoteField label="Reason" text={record.reason} onText={(reason) => change((r) => ({ ...r, reason }))} />
       {detail.isReasonMissing ? (
         <p className="text-[14px] font-medium text-close">
           No reason yet. Type one line, or accept the proposed one: the next visit will want to know.
+        </p>
+      ) : null}
+      {notes.map((note) => (
+        <p key={note} className="border-l-4 border-close pl-3 text-[14px]">
+          {note}
+        </p>
+      ))}
+      {detail.unchecked.length > 0 ? (
+        <p className="border-l-4 border-out pl-3 text-[14px]">
+          Not checked yet: {detail.unchecked.map((test) => TEST_WORDS[test].toLowerCase()).join(", ")}. What failed may have hurt the motor;
+          without these the part may only be the first to go.
         </p>
       ) : null}
       <div role="status" aria-live="polite">
@@ -69,6 +79,70 @@ export default function Instrument({ record, assessment, change, weighed }: Inst
           </section>
         ) : null}
       </div>
+      <Causes {...props} />
+      <PartToday {...props} />
     </FieldFlow>
+  );
+}
+
+interface ProposalProps {
+  readonly offers: readonly ActionOffer[];
+  readonly reason: string;
+  readonly isOutlookShown: boolean;
+  /** over which costs are counted */
+  readonly years: number;
+  readonly onAccept: (offer: ActionOffer) => void;
+  readonly onOutlook: () => void;
+}
+
+function Proposal({ offers, reason, years, isOutlookShown, onAccept, onOutlook }: ProposalProps) {
+  const [best, ...others] = offers;
+  if (!best) return null;
+  return (
+    <section aria-labelledby="proposal">
+      <h2 id="proposal" className="heading-rule">
+        Proposed
+      </h2>
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-3 py-3">
+        <div className="min-w-0 flex-1 basis-64">
+          <p className="text-[19px] font-bold">{workWords(best)}</p>
+          <p className="mt-1 text-[14px] text-ink-soft">{reason}</p>
+        </div>
+        <button type="button" className="btn btn-filled" onClick={() => onAccept(best)}>
+          Accept with this reason
+        </button>
+      </div>
+      <div className="overflow-x-auto">
+        <table className="w-full text-[14px]">
+          <caption className="sr-only">What was weighed</caption>
+          <thead>
+            <tr className="caption border-b border-rule text-left">
+              <th className="py-1 font-normal">Weighed</th>
+              <th className="py-1 text-right font-normal">now</th>
+              <th className="py-1 pl-3 text-right font-normal">cures</th>
+              <th className="py-1 pl-3 text-right font-normal">callback</th>
+              <th className="py-1 pl-3 text-right font-normal">in all, {formatNumber(years, 0)} years</th>
+            </tr>
+          </thead>
+          <tbody>
+            {[best, ...others.slice(0, SHOWN - 1)].map((offer, index) => (
+              <tr key={workWords(offer)} className={`border-b border-rule-faint align-baseline ${index === 0 ? "font-semibold" : ""}`}>
+                <td className="py-1.5">
+                  {workWords(offer)}
+                  <span className="caption block font-normal">{offerCaption(offer)}</span>
+                </td>
+                <td className="num py-1.5 text-right">{formatMoney(offer.cost)}</td>
+                <td className="num py-1.5 pl-3 text-right">{formatProbability(offer.cureProbability)}</td>
+                <td className="num py-1.5 pl-3 text-right">{formatProbability(offer.callbackProbability)}</td>
+                <td className="num py-1.5 pl-3 text-right">{formatNumber(offer.expectedCost, 0)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <button type="button" className="btn btn-plain mt-1" aria-expanded={isOutlookShown} onClick={onOutlook}>
+        What it hinges on
+      </button>
+    </section>
   );
 }

@@ -1,8 +1,12 @@
 import { ACTIONS, type ActionId } from "@/core/diagnosis";
+import { MEASURE_DAYS, type Hinge, type Measure, type Work } from "@/core/decision";
 import type { NeededCapacitor } from "@/core/capacitor";
-import { formatNumber, formatQuantity } from "@/core/quantity";
+import type { HouseFigures } from "@/core/house";
+import { formatMoney, formatNumber, formatQuantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
-import { ACTION_WORDS } from "@/features/vocabulary/words";
+import type { DecideRecord } from "@/core/stations/decide";
+import { CAUSE_STATE_WORDS, CAUSE_WORDS, HINGE_WORDS, MEASURE_WORDS, workWords } from "@/features/vocabulary/decision-words";
+import { ACTION_WORDS, TEST_WORDS } from "@/features/vocabulary/words";
 
 export type Detail = ReturnType<(typeof STATIONS)["decide"]["assess"]>["detail"];
 
@@ -17,10 +21,67 @@ export function partSentence(part: NeededCapacitor): string {
   return `${values} µF ${part.kind} capacitor, ${volts}; same hertz; it must fit the strap. Asked by the ${part.asked === "plate" ? "motor plate" : "label of the part taken out"}.`;
 }
 
-export function sentences(record: { action: ActionId | null; reason: string }, detail: Detail): string[] {
-  if (record.action === null) return [];
+const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric", timeZone: "UTC" });
+export const dayWords = (date: string): string => DAY.format(new Date(`${date}T00:00:00Z`));
+
+/** Day on which a measure must be looked at again, from today. */
+export function recheckDate(measure: Measure, today: Date): string {
+  return new Date(today.getTime() + MEASURE_DAYS[measure] * 86_400_000).toISOString().slice(0, 10);
+}
+
+/** Two schools on bearings; the house's is told with its reason. */
+export const bearingSchool = (house: HouseFigures): string =>
+  house.bearingsBoth >= 0.5
+    ? "Both bearings: the other has run as long, and the bench time is paid once. Some change only the bad one; House rules has the choice."
+    : "Only the bad bearing, by House rules: it saves the price of one. Many change both while the motor is open.";
+
+const CAUTIONS: Partial<Record<ActionId, string>> = {
+  "keep-until":
+    "It stays in service with something wrong: say so to who runs it, write the date, and what to switch off for (smell, hum, trip).",
+  refer: "Refrigerant, gas and fixed wiring are licensed work: hand over with the readings of this card.",
+  "replace-motor": "Rotation proven before the machine is closed. The condemned motor is made unusable and labelled.",
+  "no-repair": "Nothing was found to repair. Say under what it was tested, and what to watch for.",
+};
+
+export function actionNotes({ action, also }: { action: ActionId | null; also: ActionId | null }, house: HouseFigures): string[] {
+  const all = [action, also].filter((each) => each !== null);
+  return [...all.flatMap((each) => CAUTIONS[each] ?? []), ...(all.includes("replace-bearings") ? [bearingSchool(house)] : [])];
+}
+
+/** What the choice turns on, in one sentence. */
+export function hingeSentence(hinge: Hinge): string {
+  const { name, unit, decimals } = HINGE_WORDS[hinge.figure];
+  const toField = (value: number): number => (unit === "%" ? value * 100 : value);
+  const show = (value: number): string => `${formatNumber(toField(value), decimals)}${unit ? ` ${unit}` : ""}`;
+  if (!hinge.crossing) return `Nothing that is uncertain turns the choice; ${name(hinge.suspect)} moves it most.`;
+  const { at, from, to } = hinge.crossing;
+  const isAbove = hinge.now > at;
+  const [below, above] = [from, to];
+  const now = isAbove ? above : below;
+  const then = isAbove ? below : above;
+  return `It hinges on the ${name(hinge.suspect)}: ${show(hinge.now)} is taken; ${isAbove ? "below" : "above"} ${show(at)} “${workWords(then).toLowerCase()}” is cheaper than “${workWords(now).toLowerCase()}”.`;
+}
+
+export const offerCaption = ({ partCost, labourCost, minutes }: { partCost: number; labourCost: number; minutes: number }): string =>
+  `parts ${formatMoney(partCost)} · ${formatNumber(minutes, 0)} min ${formatMoney(labourCost)}`;
+
+export const workOf = ({ action, also }: { action: ActionId | null; also: ActionId | null }): Work | null =>
+  action === null ? null : { action, also };
+
+export function sentences(record: DecideRecord, detail: Detail): string[] {
+  const earlier = record.earlier.trim() ? [`Before it came back: ${record.earlier.trim()}`] : [];
+  const work = workOf(record);
+  if (work === null) return earlier;
   return [
-    `${ACTION_WORDS[record.action]}.${record.reason.trim() ? ` ${record.reason.trim()}` : ""}`,
+    `${workWords(work)}.${record.reason.trim() ? ` ${record.reason.trim()}` : ""}`,
     ...(detail.part ? [`Part: ${partSentence(detail.part)}`] : []),
+    ...detail.causes
+      .filter(({ state }) => state !== "open")
+      .map(({ cause, state }) => `Why it failed, ${CAUSE_WORDS[cause].name.toLowerCase()}: ${CAUSE_STATE_WORDS[state]}.`),
+    ...(detail.unchecked.length > 0 ? [`Not checked: ${detail.unchecked.map((test) => TEST_WORDS[test].toLowerCase()).join(", ")}.`] : []),
+    ...(record.partHere === false ? ["The part is not here today."] : []),
+    ...(record.measure ? [`Meanwhile: ${MEASURE_WORDS[record.measure].name.toLowerCase()}. ${MEASURE_WORDS[record.measure].honest}`] : []),
+    ...(record.recheckOn ? [`Look again by ${dayWords(record.recheckOn)}.`] : []),
+    ...earlier,
   ];
 }

@@ -15,6 +15,7 @@ export const TURN_OPTIONS = TURNS.map((id) => ({ id, label: TURN_WORDS[id] }));
 
 export const OUTCOME_SENTENCES: Record<NonNullable<Detail["outcome"]>, readonly string[]> = {
   free: ["Turns free, no play to feel. The bearings are not what holds it."],
+  "end-play": ["Turns free, but moves along its shaft beyond the washers: worn thrust faces or sleeves. Oil, and look at it again."],
   rough: ["Rough or rubbing. A bearing on its way out, or the wheel touching its housing: take the belt or wheel off and turn again."],
   "rough-with-play": ["Radial play: there should be none to feel. The bearing is worn; a new capacitor does not cure it."],
   tight: ["Tight. Take the load off and turn again: it parts bearing from belt, wheel and pump."],

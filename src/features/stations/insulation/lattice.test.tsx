@@ -9,9 +9,10 @@ import { BLANK_START_GEAR, startGearStation, type StartGearRecord } from "@/core
 import { toHouse, UNSET_HOUSE } from "@/records";
 import GearInstrument from "../start-gear/Instrument";
 import Instrument from "./Instrument";
+import { NOTHING_WEIGHED } from "../contract";
 
 const HOUSE = toHouse(UNSET_HOUSE);
-const NOTHING = { proposals: [], reason: "" };
+const NOTHING = NOTHING_WEIGHED;
 
 function Held({ facts = {} }: { facts?: Partial<Facts> }) {
   const [record, setRecord] = useState<InsulationRecord>(BLANK_INSULATION);
@@ -19,7 +20,7 @@ function Held({ facts = {} }: { facts?: Partial<Facts> }) {
   return (
     <Instrument
       record={record}
-      assessment={insulationStation.assess(record, { facts: all, house: HOUSE.figures, earlier: [], study: NO_STUDY })}
+      assessment={insulationStation.assess(record, { facts: all, house: HOUSE.figures, earlier: [], study: NO_STUDY, findings: [] })}
       facts={all}
       house={HOUSE}
       method={null}
@@ -56,7 +57,7 @@ function Gear() {
   return (
     <GearInstrument
       record={record}
-      assessment={startGearStation.assess(record, { facts: NO_FACTS, house: HOUSE.figures, earlier: [], study: NO_STUDY })}
+      assessment={startGearStation.assess(record, { facts: NO_FACTS, house: HOUSE.figures, earlier: [], study: NO_STUDY, findings: [] })}
       facts={NO_FACTS}
       house={HOUSE}
       method={null}

@@ -32,6 +32,7 @@ export const LINES: readonly {
   { field: "amps", label: "Full-load amps", unit: "A", placeholder: "2.4" },
   { field: "rpm", label: "Speed", unit: "rpm", placeholder: "1075" },
   { field: "power", label: "Power", placeholder: "1/3 hp or 0.25 kW" },
+  { field: "age", label: "Age of the motor, about", unit: "years", placeholder: "8" },
   { field: "capacitor", label: "Capacitor asked for", placeholder: "17.5 µF 440 V" },
 ];
 

@@ -1,46 +1,100 @@
 "use client";
+import { useState } from "react";
+import { PickOne, TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
+import { BEHAVIOURS } from "@/core/motor";
+import { NOISES, RUN_FIELD_IDS, RUN_FIELDS, type RunField } from "@/core/stations/run-figures";
+import { BEHAVIOUR_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
 import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { PlateBars } from "./PlateBars";
+import { ProofPairs } from "./ProofPairs";
 import { type Detail, sentences } from "./words";
 
+/** A machine that never stands still by itself cannot be pushed. */
+const BEHAVIOUR_OPTIONS = BEHAVIOURS.map((id) => ({ id, label: BEHAVIOUR_WORDS[id] }));
+const NOISE_OPTIONS = NOISES.map((id) => ({ id, label: NOISE_WORDS[id] }));
+/** Keyed at every proof; the others open with one press. */
+const FIRST: readonly RunField[] = ["lineAmps", "startAmps"];
+
+/** The same figures before and after, side by side. */
 export default function Instrument({ record, assessment, facts, house, change }: InstrumentProps<"prove", Detail>) {
+  const { detail } = assessment;
+  const [field, setField] = useState<RunField>("lineAmps");
+  // What was measured before is measured again: its field is there from the start.
+  const usual = RUN_FIELD_IDS.filter(
+    (id) => FIRST.includes(id) || detail.rows.some((row) => row.field === id && (row.before ?? row.after) !== null),
+  );
+  const [isAllShown, setAllShown] = useState(false);
+  const fields = isAllShown ? RUN_FIELD_IDS : usual;
+  // The line amps tell most, and come first.
+  const shown = [...fields].sort((a, b) => Number(b === "lineAmps") - Number(a === "lineAmps"));
+  const name = (id: RunField): string => (id === "lineAmps" ? "Running amps" : RUN_FIELD_WORDS[id]);
   return (
     <FieldFlow className="flex flex-col gap-5">
       <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
-        <div className="flex flex-col gap-4">
-          <div className="grid grid-cols-2 items-end gap-5 max-lg:order-last">
-            <EntryField
-              label={assessment.detail.isFromRunTest ? "Running amps before, from the run test" : "Running amps before"}
-              quantity="current"
-              entry={record.before ?? facts.ampsFound}
-              house={house}
-              size="large"
-              onEntry={(before) => change((r) => ({ ...r, before }))}
-            />
-            <EntryField
-              label="Running amps after"
-              quantity="current"
-              entry={record.after}
-              house={house}
-              size="large"
-              onEntry={(after) => change((r) => ({ ...r, after }))}
-            />
+        <div className="flex min-w-0 flex-col gap-5">
+          <div className="grid grid-cols-2 items-end gap-x-5 gap-y-3 max-lg:order-last">
+            {shown.map((id) => {
+              return [
+                <EntryField
+                  key={`${id} before`}
+                  label={`${name(id)} before`}
+                  quantity={RUN_FIELDS[id]}
+                  entry={record.before[id] ?? facts.runFound[id] ?? null}
+                  house={house}
+                  size={id === "lineAmps" ? "large" : "normal"}
+                  onFocusField={() => setField(id)}
+                  onEntry={(entry) => change((r) => ({ ...r, before: { ...r.before, [id]: entry } }))}
+                />,
+                <EntryField
+                  key={`${id} after`}
+                  label={`${name(id)} after`}
+                  quantity={RUN_FIELDS[id]}
+                  entry={record.after[id]}
+                  house={house}
+                  size={id === "lineAmps" ? "large" : "normal"}
+                  onFocusField={() => setField(id)}
+                  onEntry={(entry) => change((r) => ({ ...r, after: { ...r.after, [id]: entry } }))}
+                />,
+              ];
+            })}
+            {shown.length < RUN_FIELD_IDS.length ? (
+              <button type="button" className="btn btn-plain justify-self-start" onClick={() => setAllShown(true)}>
+                All figures of the run
+              </button>
+            ) : null}
           </div>
-          <PlateBars
-            before={assessment.detail.before}
-            after={assessment.detail.after}
-            limitFraction={house.figures.overloadPercent / 100}
-          />
-          <Verdict assessment={assessment} sentences={sentences(assessment.detail)} />
+          {detail.rows.some(({ isFromRunTest }) => isFromRunTest) ? (
+            <p className="caption">Figures before are those of the run test, unless others are keyed here.</p>
+          ) : null}
+          <PlateBars before={detail.before} after={detail.after} limitFraction={house.figures.overloadPercent / 100} />
+          <ProofPairs rows={detail.rows} />
+          <Verdict assessment={assessment} sentences={sentences(detail)} />
         </div>
-        <KeyPad extras={PAD_EXTRAS.current} />
+        <KeyPad extras={PAD_EXTRAS[RUN_FIELDS[field]]} />
       </div>
+      <PickOne
+        legend="What it does now"
+        options={BEHAVIOUR_OPTIONS}
+        picked={record.afterBehaviour}
+        onPick={(afterBehaviour) => change((r) => ({ ...r, afterBehaviour }))}
+      />
+      <TickList
+        legend="Heard now"
+        options={NOISE_OPTIONS}
+        ticked={record.afterNoises}
+        onToggle={(noise) =>
+          change((r) => ({
+            ...r,
+            afterNoises: r.afterNoises.includes(noise) ? r.afterNoises.filter((each) => each !== noise) : [...r.afterNoises, noise],
+          }))
+        }
+      />
       <NoteField label="Note" text={record.note} onText={(note) => change((r) => ({ ...r, note }))} />
     </FieldFlow>
   );

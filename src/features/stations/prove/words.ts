@@ -1,6 +1,10 @@
 import { formatPercent, formatProbability, formatQuantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
+import type { ProofRow } from "@/core/stations/prove";
+import { RUN_FIELDS } from "@/core/stations/run-figures";
 import type { AmpsVerdict } from "@/core/stations/running-amps";
+import { DOUBT_SENTENCES } from "@/features/vocabulary/decision-words";
+import { RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
 
 export type Detail = ReturnType<(typeof STATIONS)["prove"]["assess"]>["detail"];
 
@@ -16,14 +20,38 @@ export function ampsSentence(name: string, verdict: AmpsVerdict): string {
   return `${name}: ${plate}; ${words[verdict.conformity.decision]}`;
 }
 
+const CHANGE_WORDS = { more: "more", less: "less", same: "the same within the meter" } as const;
+
+export const figureWords = (row: ProofRow, which: "before" | "after"): string => {
+  const value = row[which];
+  const sd = which === "before" ? row.beforeSd : row.afterSd;
+  return value === null ? "" : formatQuantity(RUN_FIELDS[row.field], value, sd || undefined);
+};
+
+/** One figure as a pair, where both are there. */
+function pairSentence(row: ProofRow): string[] {
+  if (row.before === null || row.after === null || row.change === null) return [];
+  const change =
+    row.change === "same"
+      ? CHANGE_WORDS.same
+      : `${formatQuantity(RUN_FIELDS[row.field], Math.abs(row.after - row.before))} ${CHANGE_WORDS[row.change]}`;
+  return [`${RUN_FIELD_WORDS[row.field]}: ${figureWords(row, "before")} before, ${figureWords(row, "after")} after, ${change}.`];
+}
+
 export function sentences(detail: Detail): string[] {
-  const { before, after } = detail;
+  const { before, after, doubts, rows } = detail;
   const change =
     before && after
       ? [
           `${formatQuantity("current", Math.abs(after.amps - before.amps), after.standardUncertaintyA)} ${after.amps <= before.amps ? "less" : "more"} than before.`,
         ]
       : [];
-  const both = [...(after ? [ampsSentence("After", after)] : []), ...(before ? [ampsSentence("Before", before)] : []), ...change];
-  return both.length > 0 ? both : ["Covers and guards on, as it runs every day; then the line amps, clamp closed round one lead."];
+  const said = [
+    ...doubts.map((doubt) => DOUBT_SENTENCES[doubt]),
+    ...(after ? [ampsSentence("After", after)] : []),
+    ...(before ? [ampsSentence("Before", before)] : []),
+    ...change,
+    ...rows.filter(({ field }) => field !== "lineAmps").flatMap(pairSentence),
+  ];
+  return said.length > 0 ? said : ["Covers and guards on, as it runs every day; then the line amps, clamp closed round one lead."];
 }

@@ -13,6 +13,7 @@ import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { useStudies } from "../useStudies";
 import { Explanations } from "./Explanations";
+import { SlipCount } from "./SlipCount";
 import { RunBars } from "./RunBars";
 import { BEHAVIOUR_WORDS, doubtSentences, FIELD_WORDS, NOISE_WORDS, sentences, WARMTH_WORDS, type Detail } from "./words";
 
@@ -67,6 +68,7 @@ export function RunPanel({ record, assessment, facts, house, change }: Instrumen
               />
             ))}
           </div>
+          <SlipCount record={record} facts={facts} change={change} />
           <Verdict assessment={assessment} sentences={sentences(detail, record)} word={detail.isWorking ? "Working it out" : null} />
         </div>
         <KeyPad extras={PAD_EXTRAS[RUN_FIELDS[field]]} />

@@ -1,30 +1,15 @@
 import type { Behaviour, Explanation, Fault, FaultId, KnowledgeEntry, PlateConflict, Range } from "@/core/motor";
 import { formatNumber, formatPercent, formatQuantity, type Quantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
-import {
-  RUN_FIELDS,
-  type ModelField,
-  type Noise,
-  type RunField,
-  type RunRow,
-  type RunTestRecord,
-  type Warmth,
-} from "@/core/stations/run-test";
+import { RUN_FIELDS, type ModelField, type RunField, type RunRow, type RunTestRecord } from "@/core/stations/run-test";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { rangeWithUnit } from "@/features/vocabulary/notice-words";
+import { RUN_FIELD_WORDS as FIELD_WORDS } from "@/features/vocabulary/run-words";
 import { MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
 
-export type Detail = ReturnType<(typeof STATIONS)["run-test"]["assess"]>["detail"];
+export { BEHAVIOUR_WORDS, NOISE_WORDS, RUN_FIELD_WORDS as FIELD_WORDS, WARMTH_WORDS } from "@/features/vocabulary/run-words";
 
-export const FIELD_WORDS: Record<RunField, string> = {
-  supplyVolts: "Supply volts",
-  lineAmps: "Line amps",
-  startAmps: "Start-winding amps",
-  capacitorVolts: "Capacitor volts",
-  speed: "Speed",
-  startTime: "Time to start",
-  shell: "Shell temperature",
-};
+export type Detail = ReturnType<(typeof STATIONS)["run-test"]["assess"]>["detail"];
 
 /** Beside a figure that has its unit already. */
 export const SHORT_WORDS: Record<ModelField, string> = {
@@ -34,23 +19,6 @@ export const SHORT_WORDS: Record<ModelField, string> = {
   speed: "",
   startTime: "to start",
 };
-
-export const BEHAVIOUR_WORDS: Record<Behaviour, string> = {
-  starts: "Starts by itself",
-  "only-pushed": "Only when pushed",
-  hums: "Hums, does not start",
-  dead: "Nothing at all",
-};
-
-export const NOISE_WORDS: Record<Noise, string> = {
-  quiet: "Quiet",
-  hum: "Loud hum",
-  squeal: "Squeal",
-  rumble: "Rumble",
-  rattle: "Rattle",
-};
-
-export const WARMTH_WORDS: Record<Warmth, string> = { cool: "Cool", warm: "Warm, hand stays", hot: "Hot, hand comes off" };
 
 /** What is missing, as the person would look for it. */
 export const ENTRY_WORDS: Record<KnowledgeEntry, string> = {

@@ -15,10 +15,17 @@ import Instrument from "./Instrument";
 import { addPost, dropPost, layPattern, PATTERNS, setFrame, usedPosts } from "./patterns";
 import { windingSentences } from "./sentences";
 import { setPair, shownAt, toPairEntry } from "./words";
+import { NOTHING_WEIGHED } from "../contract";
 
 const HOUSE = toHouse(UNSET_HOUSE);
-const NOTHING = { proposals: [], reason: "" };
-const context = (facts: Partial<Facts> = {}) => ({ facts: { ...NO_FACTS, ...facts }, house: HOUSE.figures, earlier: [], study: studyNow });
+const NOTHING = NOTHING_WEIGHED;
+const context = (facts: Partial<Facts> = {}) => ({
+  facts: { ...NO_FACTS, ...facts },
+  house: HOUSE.figures,
+  earlier: [],
+  study: studyNow,
+  findings: [],
+});
 
 /** Readings as "01 12.0": posts by number. */
 function recordOf(posts: number, readings: readonly string[]): WindingsRecord {

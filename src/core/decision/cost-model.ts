@@ -1,0 +1,143 @@
+import type { ActionId, Suspect } from "../diagnosis";
+import type { HouseFigures } from "../house";
+import type { MachineKind } from "../motor";
+import { ACTION_TABLE, SLOW_FAULTS } from "./actions";
+
+/** What is known of the life that is left; null: not known, then half a motor's life is taken. */
+export interface Life {
+  readonly motorAgeYears: number | null;
+  readonly machineYearsLeft: number | null;
+}
+export const UNKNOWN_LIFE: Life = { motorAgeYears: null, machineYearsLeft: null };
+
+/** What one action costs on one machine: now, and for each set of faults it may meet. */
+export interface ActionCosts {
+  readonly action: ActionId;
+  /** done on the same visit, where two things are wrong */
+  readonly also: ActionId | null;
+  readonly partCost: number;
+  readonly minutes: number;
+  readonly labourCost: number;
+  /** what a later failure of the motor costs, once that it happens within the horizon is weighed */
+  readonly renewalCost: number;
+}
+
+/** Price of money and time for every action that can be taken on this machine. */
+export interface CostModel {
+  readonly actions: readonly ActionCosts[];
+  readonly callbackCost: number;
+  /** cost of the cheapest work that mends a set of faults, once they are known */
+  readonly followUp: (faults: readonly Suspect[]) => number;
+  readonly harmOfWaiting: number;
+}
+
+/** Actions weighed by cost. A welded shell is not opened here: inside it, licensed trade stands for another motor. */
+const weighedOn = (machine: MachineKind): readonly ActionId[] => [
+  "replace-run-capacitor",
+  "replace-start-capacitor",
+  "service-start-switch",
+  "replace-start-relay",
+  ...(machine === "hermetic-compressor" ? (["refer"] as const) : (["replace-bearings", "replace-motor"] as const)),
+  "repair-wiring-or-supply",
+  "free-load",
+  "repair-control",
+  "wait-and-retest",
+  "keep-until",
+  "no-repair",
+];
+
+/** Actions that leave the old motor where it is renew nothing; these put a new one in. */
+const RENEWS: readonly ActionId[] = ["replace-motor", "refer"];
+
+/**
+ * Chance that a motor with a mean life of `lifeYears` left fails within the horizon (constant hazard).
+ * @source Barlow & Proschan, Mathematical Theory of Reliability, 2.2 (exponential law)
+ */
+export function failureWithin(horizonYears: number, lifeYears: number): number {
+  return 1 - Math.exp(-horizonYears / lifeYears);
+}
+
+/** What was complained of goes on meanwhile: part of the callbacks come all the same. Trade judgement. */
+const STILL_COMPLAINS = 0.6;
+/** No motor has less than this left: it runs today. [years] */
+const LEAST_LEFT = 0.5;
+
+/** Whether the work mends a fault. */
+export function mends({ action, also }: Pick<ActionCosts, "action" | "also">, fault: Suspect): boolean {
+  return ACTION_TABLE[action].cures.includes(fault) || (also !== null && ACTION_TABLE[also].cures.includes(fault));
+}
+
+/** Whether the work mends every fault of a set; work done on a sound motor leaves it sound. */
+export const isCovered = (work: Pick<ActionCosts, "action" | "also">, faults: readonly Suspect[]): boolean =>
+  faults.every((fault) => mends(work, fault));
+
+/** Chance that the work holds where it was the right work. */
+export const holdsOf = ({ action, also }: Pick<ActionCosts, "action" | "also">): number =>
+  ACTION_TABLE[action].holds * (also === null ? 1 : ACTION_TABLE[also].holds);
+
+/** Two works on one visit: both paid, the motor renewed if either renews it. */
+export function together(first: ActionCosts, second: ActionCosts): ActionCosts {
+  return {
+    action: first.action,
+    also: second.action,
+    partCost: first.partCost + second.partCost,
+    minutes: first.minutes + second.minutes,
+    labourCost: first.labourCost + second.labourCost,
+    renewalCost: Math.min(first.renewalCost, second.renewalCost),
+  };
+}
+
+/**
+ * What every action costs on this machine at the house's prices: part and labour now, and the later failure of the motor
+ * that stays or comes, over the house's horizon or the machine's remaining life, whichever is shorter.
+ */
+export function costModel(house: HouseFigures, machine: MachineKind, life: Life = UNKNOWN_LIFE): CostModel {
+  const horizon = Math.min(house.horizonYears, life.machineYearsLeft ?? house.horizonYears);
+  const left = Math.max(LEAST_LEFT, house.motorLifeYears - (life.motorAgeYears ?? house.motorLifeYears / 2));
+  const minutePrice = house.hourlyRate / 60;
+  const actions = weighedOn(machine).map((action): ActionCosts => {
+    const spec = ACTION_TABLE[action];
+    const minutes = house[spec.minutes];
+    const renewed = RENEWS.includes(action) ? house.motorLifeYears : left;
+    const renewalPrice = house.motorPrice + house.motorMinutes * minutePrice;
+    return {
+      action,
+      also: null,
+      partCost: spec.part === null ? 0 : house[spec.part],
+      minutes,
+      labourCost: minutes * minutePrice,
+      renewalCost: failureWithin(horizon, renewed) * renewalPrice,
+    };
+  });
+  const known = new Map<readonly Suspect[], number>();
+  const followUp = (faults: readonly Suspect[]): number => {
+    const before = known.get(faults);
+    if (before !== undefined) return before;
+    let sum = 0;
+    for (const fault of faults) {
+      const mends = actions.filter(({ action }) => ACTION_TABLE[action].cures.includes(fault));
+      sum += Math.min(
+        ...mends.map(({ partCost, labourCost }) => partCost + labourCost),
+        house.motorPrice + house.motorMinutes * minutePrice,
+      );
+    }
+    known.set(faults, sum);
+    return sum;
+  };
+  return { actions, callbackCost: house.callbackCost, followUp, harmOfWaiting: house.harmOfWaitingPercent / 100 };
+}
+
+/**
+ * What an action costs in all when these faults are there: the work, and where it does not mend them all, coming back and
+ * the right work then. Leaving it until a date is a planned visit, not a callback, and the wait does its harm.
+ */
+export function costGiven(costs: ActionCosts, faults: readonly Suspect[], model: CostModel): number {
+  const { action } = costs;
+  const spent = costs.partCost + costs.labourCost;
+  const later = costs.renewalCost;
+  if (action === "keep-until" && faults.length > 0 && faults.every((fault) => SLOW_FAULTS.includes(fault)))
+    return spent + later + STILL_COMPLAINS * model.callbackCost + (1 + model.harmOfWaiting) * model.followUp(faults);
+  const left = faults.filter((fault) => !mends(costs, fault));
+  if (left.length > 0) return spent + later + model.callbackCost + model.followUp(left);
+  return spent + later + (faults.length > 0 ? (1 - holdsOf(costs)) * (model.callbackCost + spent) : 0);
+}

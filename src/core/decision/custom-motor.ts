@@ -1,0 +1,49 @@
+import type { Hypothesis, Suspect } from "../diagnosis";
+import type { HouseFigures } from "../house";
+
+/** Ways on where the maker has no spares for this motor. */
+export const CUSTOM_WAYS = ["parts-inside", "made-bracket", "whole-unit"] as const;
+export type CustomWay = (typeof CUSTOM_WAYS)[number];
+
+export interface CustomOption {
+  readonly way: CustomWay;
+  readonly cost: number;
+  readonly minutes: number;
+  readonly cureProbability: number;
+  readonly expectedCost: number;
+}
+
+/** Parts that are standard even inside a motor nobody else makes. */
+const STANDARD_INSIDE: readonly Suspect[] = ["run-capacitor", "start-capacitor", "start-relay", "bearing-worn", "bearing-seized"];
+const OUTSIDE: readonly Suspect[] = ["supply", "wiring", "control", "driven-load"];
+
+/**
+ * A motor without spares: its standard parts (bearings, capacitor) replaced, a standard motor on a made bracket, or the
+ * whole unit; by expected cost, counting a callback and the whole unit where it did not cure.
+ */
+export function customOptions(hypotheses: readonly Hypothesis[], house: HouseFigures): CustomOption[] {
+  const minutePrice = house.hourlyRate / 60;
+  const rows: readonly { way: CustomWay; parts: number; minutes: number; mends: (fault: Suspect) => boolean }[] = [
+    {
+      way: "parts-inside",
+      parts: house.bearingsPrice + house.runCapacitorPrice,
+      minutes: house.bearingMinutes,
+      mends: (fault) => STANDARD_INSIDE.includes(fault),
+    },
+    {
+      way: "made-bracket",
+      parts: house.motorPrice + house.bracketPrice,
+      minutes: house.motorMinutes + house.bracketMinutes,
+      mends: (fault) => !OUTSIDE.includes(fault),
+    },
+    { way: "whole-unit", parts: house.unitPrice, minutes: house.unitMinutes, mends: (fault) => fault !== "supply" && fault !== "wiring" },
+  ];
+  const fallback = house.callbackCost + house.unitPrice + house.unitMinutes * minutePrice;
+  return rows
+    .map(({ way, parts, minutes, mends }): CustomOption => {
+      const cost = parts + minutes * minutePrice;
+      const cure = hypotheses.reduce((sum, { faults, probability }) => (faults.every(mends) ? sum + probability : sum), 0);
+      return { way, cost, minutes, cureProbability: cure, expectedCost: cost + (1 - cure) * fallback };
+    })
+    .sort((a, b) => a.expectedCost - b.expectedCost);
+}

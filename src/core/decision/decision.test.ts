@@ -1,0 +1,192 @@
+import fc from "fast-check";
+import { ACTIONS, SUSPECTS, type Finding, type Hypothesis, type Suspect } from "../diagnosis";
+import { toHouseFigures } from "../house";
+import { ACTION_TABLE } from "./actions";
+import { CAUSES, causesOf, checksBefore } from "./causes";
+import { costGiven, costModel, failureWithin, isCovered } from "./cost-model";
+import { customOptions } from "./custom-motor";
+import { findHinge } from "./hinge";
+import { rankActions } from "./rank-actions";
+import type { DecisionQuestion } from "./question";
+import { simulateDecision } from "./simulate";
+import { MEASURE_DAYS, MEASURES, MEASURES_FOR } from "./temporary";
+
+const HOUSE = toHouseFigures({});
+const MODEL = costModel(HOUSE, "fan");
+const of = (...rows: readonly (readonly [readonly Suspect[], number])[]): Hypothesis[] =>
+  rows.map(([faults, probability]) => ({ faults, probability }));
+
+describe("costs", () => {
+  test("chance of failing within the horizon, by the exponential law", () => {
+    expect(failureWithin(5, 10)).toBeCloseTo(0.3935, 4);
+    expect(failureWithin(0, 10)).toBe(0);
+  });
+  test("a cured motor costs its work, an uncured one coming back and the right work too", () => {
+    const capacitor = MODEL.actions.find(({ action }) => action === "replace-run-capacitor");
+    if (!capacitor) throw new Error("no capacitor");
+    const cured = costGiven(capacitor, ["run-capacitor"], MODEL);
+    const missed = costGiven(capacitor, ["ground-fault"], MODEL);
+    expect(cured).toBeLessThan(capacitor.partCost + capacitor.labourCost + capacitor.renewalCost + 10);
+    expect(missed - cured).toBeGreaterThan(HOUSE.callbackCost);
+  });
+  test("an old motor is worth less money put into it, and a machine near its end too", () => {
+    const gap = (motorAgeYears: number, machineYearsLeft: number | null = null): number => {
+      const { actions } = costModel(HOUSE, "fan", { motorAgeYears, machineYearsLeft });
+      const of = (id: string) => actions.find(({ action }) => action === id)?.renewalCost ?? NaN;
+      return of("replace-bearings") - of("replace-motor");
+    };
+    expect(gap(11)).toBeGreaterThan(gap(2));
+    expect(gap(11, 1)).toBeLessThan(gap(11, 8));
+  });
+  test("a welded shell is handed on, never opened", () => {
+    const actions = costModel(HOUSE, "hermetic-compressor").actions.map(({ action }) => action);
+    expect(actions).toContain("refer");
+    expect(actions).not.toContain("replace-bearings");
+    expect(actions).not.toContain("replace-motor");
+  });
+  test("nothing is ever NaN or negative", () => {
+    const faults = fc.subarray([...SUSPECTS], { maxLength: 2 });
+    fc.assert(
+      fc.property(
+        faults,
+        fc.double({ min: 0, max: 60, noNaN: true }),
+        fc.double({ min: 0.1, max: 40, noNaN: true }),
+        (set, motorAgeYears, machineYearsLeft) => {
+          const model = costModel(HOUSE, "pump", { motorAgeYears, machineYearsLeft });
+          for (const costs of model.actions) expect(costGiven(costs, set, model)).toBeGreaterThanOrEqual(0);
+        },
+      ),
+      { seed: 11 },
+    );
+  });
+});
+
+describe("rankActions", () => {
+  test("the best is the cheapest on average, and prices move it", () => {
+    const belief = of([["bearing-worn"], 0.9], [["ground-fault"], 0.1]);
+    expect(rankActions(belief, MODEL)[0]?.action).toBe("replace-bearings");
+    expect(rankActions(belief, costModel(toHouseFigures({ motorPrice: 10, bearingsPrice: 300 }), "fan"))[0]?.action).toBe("replace-motor");
+  });
+  test("an action that mends nothing likely is not offered", () => {
+    expect(rankActions(of([["supply"], 1]), MODEL).map(({ action }) => action)).toEqual(["repair-wiring-or-supply"]);
+  });
+  test("two faults that no one work mends are mended on one visit", () => {
+    const [first] = rankActions(of([["run-capacitor", "bearing-worn"], 0.9], [["run-capacitor"], 0.1]), MODEL);
+    expect([first?.action, first?.also].sort()).toEqual(["replace-bearings", "replace-run-capacitor"]);
+    expect(first?.cureProbability).toBeCloseTo(1, 9);
+    expect(first?.minutes).toBe(HOUSE.bearingMinutes + HOUSE.capacitorMinutes);
+  });
+  test("leaving it until a date is for what gets worse slowly only", () => {
+    const offered = (belief: Hypothesis[]) => rankActions(belief, MODEL).some(({ action }) => action === "keep-until");
+    expect(offered(of([["run-capacitor"], 0.5], [[], 0.5]))).toBe(true);
+    expect(offered(of([["ground-fault"], 0.6], [["run-capacitor"], 0.4]))).toBe(false);
+  });
+  test("chances stay chances, and expected cost is never below what is spent", () => {
+    const weights = fc.array(fc.double({ min: 0.01, max: 1, noNaN: true }), { minLength: SUSPECTS.length, maxLength: SUSPECTS.length });
+    fc.assert(
+      fc.property(weights, (list) => {
+        const total = list.reduce((sum, each) => sum + each, 0);
+        const belief = SUSPECTS.map((suspect, index) => ({ faults: [suspect], probability: (list[index] ?? 0) / total }));
+        for (const { cost, cureProbability, callbackProbability, expectedCost } of rankActions(belief, MODEL)) {
+          expect(cureProbability).toBeGreaterThanOrEqual(0);
+          expect(cureProbability).toBeLessThanOrEqual(1 + 1e-9);
+          expect(callbackProbability).toBeGreaterThanOrEqual(0);
+          expect(callbackProbability).toBeLessThanOrEqual(1);
+          expect(expectedCost).toBeGreaterThanOrEqual(cost);
+        }
+      }),
+      { seed: 12, numRuns: 60 },
+    );
+  });
+});
+
+describe("simulateDecision", () => {
+  const question: DecisionQuestion = {
+    hypotheses: of([["bearing-worn"], 0.7], [["shorted-turns"], 0.3]),
+    house: HOUSE,
+    machine: "fan",
+    life: { motorAgeYears: 6, machineYearsLeft: null },
+    works: [
+      { action: "replace-bearings", also: null },
+      { action: "replace-motor", also: null },
+    ],
+  };
+  test("the mean over the draws is the expected cost, to a few percent", () => {
+    const { spreads, draws } = simulateDecision(question);
+    const ranked = rankActions(question.hypotheses, costModel(HOUSE, "fan", question.life));
+    expect(draws).toBeGreaterThanOrEqual(2000);
+    for (const { action, mean, low, middle, high } of spreads) {
+      const expected = ranked.find((offer) => offer.action === action)?.expectedCost ?? NaN;
+      expect(Math.abs(mean / expected - 1)).toBeLessThan(0.08);
+      expect(low).toBeLessThan(middle);
+      expect(middle).toBeLessThan(high);
+    }
+    expect(spreads.reduce((sum, { bestShare }) => sum + bestShare, 0)).toBeCloseTo(1, 9);
+  });
+  test("the same question has the same answer", () => {
+    expect(simulateDecision(question)).toEqual(simulateDecision(question));
+  });
+  test("at the crossing both ways cost the same, and the cheapest changes there", () => {
+    const hinge = findHinge(question);
+    if (!hinge?.crossing) throw new Error("no crossing");
+    const { at, from, to } = hinge.crossing;
+    const line = (action: string) => hinge.lines.find((each) => each.action === action)?.costs ?? [];
+    const index = hinge.values.findIndex((value) => value > at);
+    expect((line(from.action)[index - 1] ?? 0) <= (line(to.action)[index - 1] ?? 0)).toBe(true);
+    expect((line(from.action)[index] ?? 0) >= (line(to.action)[index] ?? 0)).toBe(true);
+  });
+  test("with one way on there is nothing to hinge", () => {
+    expect(findHinge({ ...question, works: question.works.slice(0, 1) })).toBeNull();
+  });
+});
+
+describe("causes, not only parts", () => {
+  const dusty: Finding[] = [{ test: "look", weights: { "dust-clogged": 1 } }];
+  test.each([
+    ["found by the eye", dusty, {}, "found"],
+    ["looked for and not there", [{ test: "look", weights: { clean: 1 } }] as Finding[], {}, "cleared"],
+    ["nobody looked", [] as Finding[], {}, "open"],
+    ["a person knows better", dusty, { dirt: "cleared" }, "cleared"],
+  ] as const)("dirt at a worn bearing, %s", (_, findings, answered, state) => {
+    const causes = causesOf("replace-bearings", { complaints: [], findings }, answered);
+    expect(causes.find(({ cause }) => cause === "dirt")?.state).toBe(state);
+  });
+  test("every cause is asked of some action", () => {
+    const asked = new Set(ACTIONS.flatMap((action) => causesOf(action, { complaints: [], findings: [] }, {}).map(({ cause }) => cause)));
+    expect(CAUSES.filter((cause) => !asked.has(cause))).toEqual([]);
+  });
+  test.each([
+    ["smells burnt", { complaints: ["burning-smell"], findings: [] }, true],
+    ["burnt varnish", { complaints: [], findings: [{ test: "look", weights: { "winding-burnt": 1 } }] }, true],
+    ["ran hot for weeks", { complaints: ["runs-hot"], findings: [] }, true],
+    ["only hums", { complaints: ["hums-no-start"], findings: [] }, false],
+  ] as const)("%s: insulation before the capacitor is only swapped: %s", (_, evidence, isAsked) => {
+    const { checkFirst } = ACTION_TABLE["replace-run-capacitor"];
+    const checks = checksBefore("replace-run-capacitor", checkFirst, evidence as unknown as Parameters<typeof checksBefore>[2]);
+    expect(checks.includes("insulation")).toBe(isAsked);
+    expect(checks.slice(0, checkFirst.length)).toEqual([...checkFirst]);
+  });
+});
+
+test("every measure has its days and is offered for some work; leaving it off is always one", () => {
+  const offered = Object.values(MEASURES_FOR);
+  expect(MEASURES.filter((id) => !offered.some((list) => list.includes(id)))).toEqual([]);
+  expect(Object.values(MEASURE_DAYS).every((days) => days > 0)).toBe(true);
+  expect(offered.every((list) => list.includes("leave-off"))).toBe(true);
+});
+
+describe("a motor without spares", () => {
+  test.each([
+    [["bearing-worn"], "parts-inside"],
+    [["ground-fault"], "made-bracket"],
+    [["control"], "whole-unit"],
+  ] as const)("%j: %s", (faults, way) => {
+    expect(customOptions([{ faults, probability: 1 }], HOUSE)[0]?.way).toBe(way);
+  });
+});
+
+test("work covers what it mends, alone and together", () => {
+  expect(isCovered({ action: "replace-motor", also: null }, ["ground-fault", "bearing-worn"])).toBe(true);
+  expect(isCovered({ action: "replace-motor", also: null }, ["run-capacitor"])).toBe(false);
+  expect(isCovered({ action: "replace-motor", also: "replace-run-capacitor" }, ["run-capacitor", "ground-fault"])).toBe(true);
+});

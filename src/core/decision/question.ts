@@ -1,0 +1,17 @@
+import type { Hypothesis } from "../diagnosis";
+import type { HouseFigures } from "../house";
+import type { MachineKind } from "../motor";
+import type { ActionCosts, Life } from "./cost-model";
+
+/** What is asked of the simulation. Plain data: it goes to a worker. */
+export interface DecisionQuestion {
+  readonly hypotheses: readonly Hypothesis[];
+  readonly house: HouseFigures;
+  readonly machine: MachineKind;
+  readonly life: Life;
+  /** works to compare, the best first */
+  readonly works: readonly Work[];
+}
+
+/** One action, or two on the same visit. */
+export type Work = Pick<ActionCosts, "action" | "also">;

@@ -1,0 +1,38 @@
+import type { HouseFigures, HouseRuleId } from "../house";
+import type { PriorFactors } from "./priors";
+import { INSTRUMENTS, type Instrument } from "./test-table";
+import type { Suspect } from "./vocabulary";
+
+/** House rule that says whether an instrument is owned. */
+const OWNED_BY: Record<Instrument, HouseRuleId> = {
+  "capacitance-meter": "ownsCapacitanceMeter",
+  clamp: "ownsClamp",
+  "insulation-tester": "ownsInsulationTester",
+  tachometer: "ownsTachometer",
+};
+
+const PRIOR_RULES: Record<Suspect, HouseRuleId> = {
+  "run-capacitor": "priorRunCapacitor",
+  "start-capacitor": "priorStartCapacitor",
+  "start-switch": "priorStartSwitch",
+  "start-relay": "priorStartRelay",
+  "main-winding": "priorMainWinding",
+  "start-winding": "priorStartWinding",
+  "shorted-turns": "priorShortedTurns",
+  "ground-fault": "priorGroundFault",
+  protector: "priorProtector",
+  "bearing-worn": "priorBearingWorn",
+  "bearing-seized": "priorBearingSeized",
+  "driven-load": "priorDrivenLoad",
+  supply: "priorSupply",
+  wiring: "priorWiring",
+  control: "priorControl",
+};
+
+/** Instruments this house has. */
+export const ownedInstruments = (house: HouseFigures): Instrument[] =>
+  INSTRUMENTS.filter((instrument) => house[OWNED_BY[instrument]] >= 0.5);
+
+/** How often this house finds each part at fault, over the usual. */
+export const priorFactors = (house: HouseFigures): PriorFactors =>
+  Object.fromEntries(Object.entries(PRIOR_RULES).map(([suspect, rule]) => [suspect, house[rule]]));

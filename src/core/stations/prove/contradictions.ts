@@ -1,0 +1,90 @@
+import type { ActionId, Complaint } from "../../diagnosis";
+import type { HouseFigures } from "../../house";
+import type { Facts } from "../contract";
+import type { AmpsVerdict } from "../running-amps";
+import type { Noise, RunField } from "../run-figures";
+import type { ProveRecord } from "./record";
+
+/** How the proof can contradict what was decided. */
+export type ProofDoubt =
+  "does-not-start" | "amps-out" | "no-better" | "noise-stays" | "capacitor-not-felt" | "still-slow" | "still-hot" | "supply-still-off";
+
+/** One figure before and after. */
+export interface ProofRow {
+  readonly field: RunField;
+  readonly before: number | null;
+  readonly after: number | null;
+  readonly beforeSd: number;
+  readonly afterSd: number;
+  readonly isFromRunTest: boolean;
+  /** beyond what two readings of the same may differ by; null: one of them is missing */
+  readonly change: "more" | "less" | "same" | null;
+}
+
+/** Complaints that a figure would show to be gone. */
+const SAID_OF: Partial<Record<Noise, Complaint>> = { squeal: "squeals", rumble: "rumbles", hum: "noisy-hum", rattle: "vibrates" };
+/** Work that must move the start winding's current when the capacitor was the fault. */
+const MOVES_START_AMPS: readonly ActionId[] = ["replace-run-capacitor"];
+const MEANT_FOR_NOISE: readonly ActionId[] = ["replace-bearings", "free-load", "replace-motor"];
+/** Actions that change nothing at the motor: nothing to be better. */
+const LEAVES_AS_IT_WAS: readonly ActionId[] = ["no-repair", "keep-until", "refer", "wait-and-retest"];
+
+interface Proof {
+  readonly record: ProveRecord;
+  readonly rows: readonly ProofRow[];
+  readonly amps: AmpsVerdict | null;
+  readonly facts: Facts;
+  readonly house: HouseFigures;
+}
+
+const rowOf = ({ rows }: Proof, field: RunField): ProofRow | undefined => rows.find((row) => row.field === field);
+
+/** Each doubt with what shows it. */
+const DOUBTS: Record<ProofDoubt, (proof: Proof, action: ActionId) => boolean> = {
+  "does-not-start": ({ record }) => record.afterBehaviour !== null && record.afterBehaviour !== "starts",
+  "amps-out": ({ amps }) => amps?.conformity?.decision === "out",
+  "no-better": (proof, action) => {
+    if (LEAVES_AS_IT_WAS.includes(action)) return false;
+    const row = rowOf(proof, "lineAmps");
+    const limit = proof.facts.fullLoadA === null ? null : (proof.facts.fullLoadA * proof.house.overloadPercent) / 100;
+    return row?.before != null && row.after !== null && limit !== null && row.before > limit && row.change !== "less";
+  },
+  "noise-stays": ({ record, facts }, action) =>
+    MEANT_FOR_NOISE.includes(action) &&
+    record.afterNoises.some(
+      (noise) =>
+        noise !== "quiet" &&
+        (facts.noisesFound.includes(noise) || (SAID_OF[noise] !== undefined && facts.complaints.includes(SAID_OF[noise]))),
+    ),
+  "capacitor-not-felt": (proof, action) => {
+    const row = rowOf(proof, "startAmps");
+    return MOVES_START_AMPS.includes(action) && row?.change === "same";
+  },
+  "still-slow": (proof) => {
+    const row = rowOf(proof, "startTime");
+    return (
+      row?.after != null && row.after > proof.house.slowStartS && row.change !== "less" && proof.facts.complaints.includes("starts-slow")
+    );
+  },
+  "still-hot": ({ rows, facts, house }) => {
+    const row = rows.find(({ field }) => field === "shell");
+    return row?.after != null && facts.hotSpotC !== null && row.after > facts.hotSpotC - house.shellBelowWindingK;
+  },
+  "supply-still-off": (proof, action) => {
+    const row = rowOf(proof, "supplyVolts");
+    const { supplyV } = proof.facts;
+    const part = proof.house.supplyPercent / 100;
+    return (
+      action === "repair-wiring-or-supply" &&
+      row?.after != null &&
+      supplyV !== null &&
+      Math.abs(row.after - supplyV) > part * supplyV + 2 * row.afterSd
+    );
+  },
+};
+
+/** What of the proof contradicts the decision; empty: nothing does. */
+export function proofDoubts(proof: Proof): ProofDoubt[] {
+  const action = proof.facts.action ?? "no-repair";
+  return (Object.keys(DOUBTS) as ProofDoubt[]).filter((doubt) => DOUBTS[doubt](proof, action));
+}

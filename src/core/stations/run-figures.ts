@@ -1,0 +1,56 @@
+import * as v from "valibot";
+import type { Figure } from "../motor";
+import { EntrySchema, type Entry, type Quantity } from "../quantity";
+
+/** What can be heard. Persisted: do not change without a migration. */
+export const NOISES = ["quiet", "hum", "squeal", "rumble", "rattle"] as const;
+export type Noise = (typeof NOISES)[number];
+
+/** How the shell feels to a hand held near it, then on it. */
+export const WARMTHS = ["cool", "warm", "hot"] as const;
+export type Warmth = (typeof WARMTHS)[number];
+
+/** Figures of a run in the order they are taken, and what each is read as. Persisted: do not change without a migration. */
+export const RUN_FIELDS = {
+  supplyVolts: "voltage",
+  lineAmps: "current",
+  startAmps: "current",
+  capacitorVolts: "voltage",
+  speed: "speed",
+  startTime: "duration",
+  shell: "temperature",
+} as const satisfies Record<string, Quantity>;
+export type RunField = keyof typeof RUN_FIELDS;
+export const RUN_FIELD_IDS = Object.keys(RUN_FIELDS) as RunField[];
+
+const entry = v.nullable(EntrySchema);
+export const RUN_FIGURE_ENTRIES = {
+  supplyVolts: entry,
+  lineAmps: entry,
+  startAmps: entry,
+  capacitorVolts: entry,
+  speed: entry,
+  startTime: entry,
+  shell: entry,
+} as const satisfies Record<RunField, typeof entry>;
+export type RunFigures = Readonly<Record<RunField, Entry | null>>;
+
+export const NO_RUN_FIGURES: RunFigures = {
+  supplyVolts: null,
+  lineAmps: null,
+  startAmps: null,
+  capacitorVolts: null,
+  speed: null,
+  startTime: null,
+  shell: null,
+};
+
+/** Standard uncertainty of a figure from a meter without a data sheet, as a part. */
+const USUAL_SD = 0.015;
+
+/** A figure as read; null where nothing readable was keyed. */
+export function figureOf(keyed: Entry | null): Figure | null {
+  const reading = keyed?.reading;
+  if (reading?.kind !== "value" || reading.value === null) return null;
+  return { value: reading.value, standardUncertainty: reading.standardUncertainty ?? USUAL_SD * reading.value };
+}

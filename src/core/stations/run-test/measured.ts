@@ -1,0 +1,74 @@
+import type { Finding, MeasuredLikelihood, Outcome, Suspect } from "../../diagnosis";
+import type { FaultId, RunUnderstanding } from "../../motor";
+
+interface Shows {
+  readonly faults: readonly FaultId[];
+  readonly share: number;
+  readonly why: string;
+}
+
+/**
+ * Faults of the machine model that each suspect shows as, and how often it shows in the figures at all: a worn bearing may
+ * only be heard, a supply may be good for the moment. The rest of the time the figures are those of a sound motor.
+ * Shares are trade judgement.
+ */
+const SHOWS_AS: Partial<Record<Suspect, Shows>> = {
+  "run-capacitor": {
+    faults: ["run-capacitor-weak", "run-capacitor-open", "run-capacitor-shorted", "run-capacitor-large"],
+    share: 0.95,
+    why: "the start winding's current follows its capacitor",
+  },
+  "start-capacitor": {
+    faults: ["start-capacitor-weak", "start-capacitor-open", "start-capacitor-shorted"],
+    share: 0.6,
+    why: "once it runs, the start capacitor is out of the way",
+  },
+  "start-switch": { faults: ["switch-stuck-closed", "switch-stuck-open"], share: 0.7, why: "contacts that stick now and then" },
+  "start-relay": { faults: ["switch-stuck-closed", "switch-stuck-open"], share: 0.7, why: "contacts that stick now and then" },
+  "main-winding": { faults: ["main-winding-open"], share: 1, why: "an open main winding carries nothing" },
+  "start-winding": { faults: ["start-winding-open"], share: 1, why: "an open start winding carries nothing" },
+  "shorted-turns": { faults: ["shorted-turns"], share: 0.85, why: "one or two turns hide in the spread of a sound motor" },
+  "bearing-worn": { faults: ["bearings-tight"], share: 0.4, why: "most worn bearings are heard before they drag" },
+  "bearing-seized": { faults: ["jammed"], share: 1, why: "it does not turn" },
+  "driven-load": { faults: ["load-heavy", "load-gone", "jammed"], share: 0.8, why: "a wheel that only rattles asks for no more torque" },
+  supply: { faults: ["supply-low", "supply-high"], share: 0.6, why: "volts may be good for the moment" },
+};
+
+/** Likelihood of the figures under each suspect, from that of each fault in the model. */
+export function suspectLikelihoods({ likelihoods }: Pick<RunUnderstanding, "likelihoods">): MeasuredLikelihood | null {
+  const of = new Map(likelihoods.map(({ fault, likelihood }) => [fault, likelihood]));
+  const sound = of.get(null);
+  if (sound === undefined) return null;
+  const found: Partial<Record<Suspect | "no-fault", number>> = { "no-fault": sound };
+  for (const [suspect, { faults, share }] of Object.entries(SHOWS_AS) as [Suspect, Shows][]) {
+    const known = faults.flatMap((fault) => of.get(fault) ?? []);
+    if (known.length === 0) continue;
+    const shows = known.reduce((sum, each) => sum + each, 0) / known.length;
+    found[suspect] = share * shows + (1 - share) * sound;
+  }
+  return found;
+}
+
+/** Tests whose figures the model was asked about together, the most telling first. */
+const TELLING = [
+  ["start-winding-amps", "as-expected"],
+  ["speed", "as-expected"],
+  ["run-amps", "near-plate"],
+] as const satisfies readonly (readonly [Finding["test"], Outcome<"run-amps"> | Outcome<"speed">])[];
+
+/**
+ * Findings with the model's likelihood in place of the table's: the figures of one run are one finding, told by the one
+ * that is farthest from usual, since they are not independent of one another.
+ */
+export function withModel(findings: readonly Finding[], understanding: RunUnderstanding | null): Finding[] {
+  const measured = understanding ? suspectLikelihoods(understanding) : null;
+  const asked = new Set<string>(TELLING.map(([test]) => test));
+  const figures = findings.filter(({ test }) => asked.has(test));
+  if (measured === null || figures.length === 0) return [...findings];
+  const telling =
+    TELLING.map(([test, usual]) => figures.find((finding) => finding.test === test && !(usual in finding.weights))).find(Boolean) ??
+    figures[0];
+  // The others were seen, and are told; they do not weigh a second time.
+  const weighed = figures.map((finding): Finding => ({ ...finding, measured: finding === telling ? measured : {} }));
+  return [...weighed, ...findings.filter(({ test }) => !asked.has(test))];
+}

@@ -1,0 +1,173 @@
+import * as v from "valibot";
+import type { Finding, Outcome } from "../../diagnosis";
+import type { HouseFigures } from "../../house";
+import { decideConformity, EntrySchema, formatNumber, formatQuantity, type Conformity } from "../../quantity";
+import { defineStation, plainAssessment, type Facts, type Stamp, type WorkingStep } from "../contract";
+import { NoteSchema } from "../fields";
+import { figureOf } from "../run-figures";
+
+/** Whether control asks the motor to run. Persisted: do not change without a migration. */
+export const CALLS = ["calls", "no-call", "always-on"] as const;
+export type Call = (typeof CALLS)[number];
+/** State of door, pressure and float switches in the way. Persisted: do not change without a migration. */
+export const INTERLOCKS = ["none", "closed", "open", "defeated"] as const;
+export type Interlock = (typeof INTERLOCKS)[number];
+
+const schema = v.object({
+  call: v.nullable(v.picklist(CALLS)),
+  interlock: v.nullable(v.picklist(INTERLOCKS)),
+  /** at the motor's terminals, before it is switched on */
+  standing: v.nullable(EntrySchema),
+  /** at the motor's terminals, while it tries to start */
+  starting: v.nullable(EntrySchema),
+  /** at the disconnect, where the motor has none */
+  atDisconnect: v.nullable(EntrySchema),
+  note: NoteSchema,
+});
+export type SupplyRecord = v.InferOutput<typeof schema>;
+export type SupplyOutcome = Outcome<"supply-voltage">;
+
+export interface SupplyDetail {
+  readonly outcome: SupplyOutcome | null;
+  readonly standingV: number | null;
+  readonly startingV: number | null;
+  readonly disconnectV: number | null;
+  readonly plateV: number | null;
+  readonly lowV: number | null;
+  readonly highV: number | null;
+  /** fall from standing to trying to start, as a part of standing */
+  readonly drop: number | null;
+  readonly dropLimit: number;
+  readonly conformity: Conformity | null;
+  readonly isHigh: boolean;
+  readonly isDefeated: boolean;
+}
+
+/** Below this part of the plate's volts there is no supply, whatever a meter picks up from the next cable. */
+const ABSENT = 0.2;
+/** Below this part at the disconnect nothing arrives there either. */
+const ARRIVES = 0.5;
+/** Without a plate: volts of the weakest usual supply. */
+const LEAST_PLATE_V = 100;
+
+interface Found {
+  readonly outcome: SupplyOutcome;
+  /** chance that it is good after all, where the meter cannot say */
+  readonly good: number;
+}
+
+function outcomeOf(record: SupplyRecord, detail: Omit<SupplyDetail, "outcome">): Found | null {
+  const { standingV, disconnectV, plateV, startingV, lowV, drop, dropLimit, conformity } = detail;
+  const usual = plateV ?? LEAST_PLATE_V;
+  const isAbsent = standingV !== null && standingV < ABSENT * usual;
+  if (isAbsent && (record.call === "no-call" || record.interlock === "open")) return { outcome: "no-call", good: 0 };
+  if (isAbsent) return { outcome: disconnectV !== null && disconnectV > ARRIVES * usual ? "lost" : "absent", good: 0 };
+  if (standingV === null && startingV === null)
+    return record.call === "no-call" || record.interlock === "open" ? { outcome: "no-call", good: 0 } : null;
+  if (conformity !== null && conformity.decision !== "holds" && !detail.isHigh)
+    return { outcome: "low", good: conformity.probabilityWithin };
+  const sagsBelow = startingV !== null && lowV !== null && startingV < lowV;
+  if (sagsBelow || (drop !== null && drop > dropLimit)) return { outcome: "sags", good: 0 };
+  return { outcome: "good", good: 1 };
+}
+
+function stampOf(found: Found | null, record: SupplyRecord, detail: Omit<SupplyDetail, "outcome">): Stamp {
+  if (found === null) return record.call !== null || record.interlock !== null || record.note.trim() !== "" ? "noted" : "not-done";
+  if (detail.isDefeated) return "out";
+  if (found.outcome === "good") return detail.isHigh ? "out" : detail.plateV === null ? "noted" : "holds";
+  return found.outcome === "low" && detail.conformity?.decision === "too-close" ? "too-close" : "out";
+}
+
+function workingOf({ standingV, startingV, drop, dropLimit, plateV, lowV, highV }: SupplyDetail): WorkingStep[] {
+  const band: WorkingStep[] =
+    plateV === null || standingV === null || lowV === null || highV === null
+      ? []
+      : [
+          {
+            what: "Volts at the motor, standing",
+            formula: "100 × volts / plate volts",
+            numbers: `100 × ${formatNumber(standingV, 1)} / ${formatNumber(plateV, 0)}`,
+            result: `${formatNumber((100 * standingV) / plateV, 1)} % of the plate; band ${formatQuantity("voltage", lowV)} to ${formatQuantity("voltage", highV)}`,
+            source: "IEC 60034-1, 7.3; house rule for the band",
+          },
+        ];
+  if (drop === null || standingV === null || startingV === null) return band;
+  return [
+    ...band,
+    {
+      what: "Fall while it tries to start",
+      formula: "100 × (standing − starting) / standing",
+      numbers: `100 × (${formatNumber(standingV, 1)} − ${formatNumber(startingV, 1)}) / ${formatNumber(standingV, 1)}`,
+      result: `${formatNumber(drop * 100, 1)} %; limit ${formatNumber(dropLimit * 100, 0)} %`,
+      source: "house rule",
+    },
+  ];
+}
+
+function detailOf(record: SupplyRecord, facts: Facts, house: HouseFigures): Omit<SupplyDetail, "outcome"> {
+  const standing = figureOf(record.standing);
+  const starting = figureOf(record.starting);
+  const plateV = facts.supplyV;
+  const part = house.supplyPercent / 100;
+  const lowV = plateV === null ? null : plateV * (1 - part);
+  const highV = plateV === null ? null : plateV * (1 + part);
+  const conformity =
+    standing === null || lowV === null || highV === null
+      ? null
+      : decideConformity({
+          value: standing.value,
+          standardUncertainty: standing.standardUncertainty,
+          limits: { low: lowV, high: highV },
+          guardFactor: house.guardFactor,
+          coverageFactor: house.coverageFactor,
+        });
+  return {
+    standingV: standing?.value ?? null,
+    startingV: starting?.value ?? null,
+    disconnectV: figureOf(record.atDisconnect)?.value ?? null,
+    plateV,
+    lowV,
+    highV,
+    drop: standing && starting && standing.value > 0 ? (standing.value - starting.value) / standing.value : null,
+    dropLimit: house.supplyDropPercent / 100,
+    conformity,
+    isHigh: standing !== null && highV !== null && standing.value > highV && conformity?.decision !== "holds",
+    isDefeated: record.interlock === "defeated",
+  };
+}
+
+/** Does voltage arrive, does it stay while the motor tries, and does anything ask it to run? */
+export const supplyStation = defineStation({
+  definition: {
+    id: "supply",
+    power: "live",
+    minutes: 3,
+    tests: ["supply-voltage"],
+    cautions: ["line-voltage", "moving-parts", "short-tries", "interlock", "local-codes"],
+  },
+  schema,
+  blank: { call: null, interlock: null, standing: null, starting: null, atDisconnect: null, note: "" } as SupplyRecord,
+  assess(record, { facts, house }) {
+    const partial = detailOf(record, facts, house);
+    const found = outcomeOf(record, partial);
+    const detail: SupplyDetail = { ...partial, outcome: found?.outcome ?? null };
+    const findings: Finding[] =
+      found === null || partial.isHigh
+        ? []
+        : [
+            {
+              test: "supply-voltage",
+              weights: found.good > 0 && found.good < 1 ? { good: found.good, [found.outcome]: 1 - found.good } : { [found.outcome]: 1 },
+            },
+          ];
+    const isVoltage = found !== null && found.outcome !== "absent" && found.outcome !== "no-call" && found.outcome !== "lost";
+    const stamp = stampOf(found, record, partial);
+    return plainAssessment<SupplyDetail>(stamp, detail, {
+      findings,
+      facts: { supplyFound: isVoltage ? figureOf(record.standing) : null },
+      working: workingOf(detail),
+      // That control asks it to run is not yet a voltage.
+      openTests: found === null ? ["supply-voltage"] : [],
+    });
+  },
+});

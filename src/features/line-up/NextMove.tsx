@@ -1,0 +1,137 @@
+"use client";
+import { lazy, Suspense, useState } from "react";
+import { isReadyToFinish } from "./ready-to-finish";
+import { nextMoveWords, otherMoves, outcomeLines, proofDoubtsOf } from "./next-move-words";
+import type { CaseProps } from "./case-props";
+
+const Sheet = lazy(() => import("@/components/Sheet"));
+
+const BUTTON = "btn border-press-ink bg-press-ink text-press hover:bg-press-wash hover:text-ink";
+
+type NextMoveProps = Pick<CaseProps, "assessment" | "finished" | "onGo" | "onFinish" | "onCameBack">;
+
+/** What to do now, why, and what each outcome would mean; or another move, if a person prefers it. */
+export function NextMove({ assessment, finished, onGo, onFinish, onCameBack }: NextMoveProps) {
+  if (finished) return <SignedOff finished={finished} onFinish={onFinish} onCameBack={onCameBack} />;
+  if (isReadyToFinish(assessment)) {
+    return (
+      <section aria-label="Next move" className="bg-press p-3.5 text-press-ink">
+        <p className="text-[12.5px] text-press-soft">Next move</p>
+        <h2 className="text-[18px] font-bold">Sign off</h2>
+        <p className="mt-1 text-[14px]">Decided and proved. Sign off to move it to the ledger; it can be opened again.</p>
+        <button type="button" className={`${BUTTON} mt-2.5`} onClick={onFinish}>
+          Sign off
+        </button>
+      </section>
+    );
+  }
+  const doubts = proofDoubtsOf(assessment);
+  if (doubts.length > 0) {
+    return (
+      <section aria-label="Next move" className="border-2 border-out p-3.5">
+        <h2 className="text-[18px] font-bold">The proof contradicts the decision</h2>
+        {doubts.map((sentence) => (
+          <p key={sentence} className="mt-1 text-[14px]">
+            {sentence}
+          </p>
+        ))}
+        <p className="mt-1 text-[14px]">It is not signed off over this. Decide again, or measure again.</p>
+        <button type="button" className="btn btn-filled mt-2.5" onClick={() => onGo("decide")}>
+          Decide again
+        </button>
+      </section>
+    );
+  }
+  return <Proposed assessment={assessment} onGo={onGo} />;
+}
+
+function Proposed({ assessment, onGo }: Pick<CaseProps, "assessment" | "onGo">) {
+  const [isAsking, setAsking] = useState(false);
+  const words = nextMoveWords(assessment);
+  const outcomes = outcomeLines(assessment);
+  return (
+    <section aria-label="Next move" className="bg-press p-3.5 text-press-ink">
+      <p className="text-[12.5px] text-press-soft">Next move · {words.caption}</p>
+      <h2 className="mt-0.5 text-[18px] font-bold">{words.title}</h2>
+      <p className="mt-1 text-[14px]">{words.reason}</p>
+      {outcomes.length > 0 ? (
+        <ul aria-label="What each outcome would mean" className="mt-1 text-[13px] text-press-soft">
+          {outcomes.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      ) : null}
+      <div className="mt-2.5 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <button type="button" className={BUTTON} onClick={() => onGo(words.target, words.method)}>
+          {words.button}
+        </button>
+        <button type="button" className="min-h-[44px] font-semibold underline" onClick={() => setAsking(true)}>
+          another
+        </button>
+      </div>
+      {isAsking ? (
+        <Suspense>
+          <Sheet title="Another move" onClose={() => setAsking(false)}>
+            <Others
+              assessment={assessment}
+              onGo={(station, method) => {
+                setAsking(false);
+                onGo(station, method);
+              }}
+            />
+          </Sheet>
+        </Suspense>
+      ) : null}
+    </section>
+  );
+}
+
+/** Every other test that may be made here, by what it tells; a station can be skipped where it is opened. */
+function Others({ assessment, onGo }: Pick<CaseProps, "assessment" | "onGo">) {
+  const others = otherMoves(assessment);
+  return (
+    <>
+      <p className="text-[14px]">By what they tell for their minutes. Any station can be opened from the strip, too.</p>
+      <ul className="mt-2">
+        {others.map(({ title, caption, target, method }) => (
+          <li key={title} className="border-b border-rule-faint">
+            <button
+              type="button"
+              className="flex min-h-[48px] w-full items-center justify-between gap-3 text-left"
+              onClick={() => onGo(target, method)}
+            >
+              <span className="font-semibold">{title}</span>
+              <span className="caption">{caption}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {others.length === 0 ? <p className="mt-2">No other test is left that may be made here.</p> : null}
+    </>
+  );
+}
+
+function SignedOff({
+  finished,
+  onFinish,
+  onCameBack,
+}: { finished: NonNullable<CaseProps["finished"]> } & Pick<CaseProps, "onFinish" | "onCameBack">) {
+  return (
+    <section aria-label="Next move" className="border-2 border-press p-3.5">
+      <h2 className="text-[18px] font-bold">Signed off</h2>
+      <p className="mt-1 text-[14px]">
+        {finished.isWithinCallback
+          ? `It is in the ledger. If it comes back within ${finished.callbackDays} days, this card is opened again with its evidence.`
+          : `It is in the ledger, signed off more than ${finished.callbackDays} days ago. A new complaint is a new visit, with these readings beside it.`}
+      </p>
+      <div className="mt-2 flex flex-wrap gap-2">
+        <button type="button" className="btn" onClick={onCameBack}>
+          {finished.isWithinCallback ? "It came back" : "New visit to this motor"}
+        </button>
+        <button type="button" className="btn btn-plain" onClick={onFinish}>
+          Put back on the rack
+        </button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,13 @@
+import type { StationId, TravellerAssessment } from "@/core/stations";
+
+/** What the case is given, on the desk and on the phone alike. */
+export interface CaseProps {
+  readonly assessment: TravellerAssessment;
+  readonly whole: TravellerAssessment | null;
+  /** signed off: whether a callback still belongs to this card; null: it is on the rack */
+  readonly finished: { readonly isWithinCallback: boolean; readonly callbackDays: number } | null;
+  readonly onGo: (station: StationId, method?: string | null) => void;
+  readonly onFinish: () => void;
+  readonly onCameBack: () => void;
+  readonly onLeaveOut: (key: string) => void;
+}

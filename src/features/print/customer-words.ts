@@ -1,0 +1,85 @@
+import type { ActionOffer } from "@/core/decision";
+import type { ActionId, Complaint } from "@/core/diagnosis";
+import type { HouseFigures } from "@/core/house";
+import { formatMoney, formatNumber } from "@/core/quantity";
+
+/** What each work is, for who owns the machine: no words of the trade. */
+export const PLAIN_ACTIONS: Record<ActionId, string> = {
+  "replace-run-capacitor": "Replace the part that helps the motor run",
+  "replace-start-capacitor": "Replace the part that helps the motor start",
+  "service-start-switch": "Clean and set the motor's starting switch",
+  "replace-start-relay": "Replace the motor's starting relay",
+  "replace-bearings": "Renew the bearings the motor turns on",
+  "replace-motor": "Fit a new motor",
+  "repair-wiring-or-supply": "Repair the wiring or the power to the machine",
+  "free-load": "Free or repair what the motor drives",
+  "repair-control": "Repair the control that switches the motor on",
+  "wait-and-retest": "Let the motor cool, and test it again",
+  "keep-until": "Leave it running, and look at it again on a date",
+  "no-repair": "No repair: nothing was found wrong",
+  refer: "Hand over to a licensed specialist",
+};
+
+export const PLAIN_COMPLAINTS: Record<Complaint, string> = {
+  dead: "It does nothing.",
+  "hums-no-start": "It hums and does not start.",
+  "starts-with-push": "It starts only with a push.",
+  "starts-slow": "It starts slowly.",
+  "trips-at-start": "It trips the breaker when it starts.",
+  "trips-running": "It trips the breaker while it runs.",
+  "trips-at-once": "It trips the breaker at once.",
+  "runs-hot": "It gets too hot.",
+  "burning-smell": "It smells burnt.",
+  squeals: "It squeals.",
+  rumbles: "It rumbles.",
+  vibrates: "It shakes.",
+  "slow-or-weak": "It is slow or weak.",
+  "runs-backwards": "It runs the wrong way.",
+  "high-current": "It uses too much power.",
+  "cuts-out-and-returns": "It stops and comes back by itself.",
+  intermittent: "It works now and then.",
+  "noisy-hum": "It hums loudly.",
+};
+
+/** How sure, in words; the chance itself stands beside it. */
+export function surenessWords(cure: number): string {
+  if (cure >= 0.9) return "very likely puts it right";
+  if (cure >= 0.7) return "likely puts it right";
+  if (cure >= 0.4) return "may put it right";
+  return "puts it right only with luck";
+}
+
+export interface CustomerOption {
+  readonly title: string;
+  readonly price: string;
+  readonly lines: readonly string[];
+}
+
+const MOST_OPTIONS = 3;
+
+export const plainWork = ({ action, also }: Pick<ActionOffer, "action" | "also">): string =>
+  also === null
+    ? PLAIN_ACTIONS[action]
+    : `${PLAIN_ACTIONS[action]}, and ${PLAIN_ACTIONS[also].replace(/^./, (letter) => letter.toLowerCase())}`;
+
+/** Ways on that put nothing right. */
+const LEAVES_IT: Partial<Record<ActionId, string>> = {
+  "keep-until": "It stays as it is, and may get worse until then.",
+  "no-repair": "It stays as it is.",
+};
+
+/** Three ways on at most, in plain words, with prices. */
+export function customerOptions(offers: readonly ActionOffer[], house: HouseFigures): CustomerOption[] {
+  return offers.slice(0, MOST_OPTIONS).map((offer) => ({
+    title: plainWork(offer),
+    price: formatMoney(offer.cost),
+    lines: [
+      LEAVES_IT[offer.action] ??
+        `It ${surenessWords(offer.cureProbability)}: about ${formatNumber(Math.round(offer.cureProbability * 10), 0)} times in 10.`,
+      offer.minutes >= 15 ? `About ${formatNumber(5 * Math.round(offer.minutes / 5), 0)} minutes of work.` : "Hardly any work today.",
+      ...(offer.callbackProbability >= 0.2
+        ? [`If it does not, another visit costs about ${formatMoney(house.callbackCost)} and the repair then.`]
+        : []),
+    ],
+  }));
+}

@@ -1,0 +1,40 @@
+"use client";
+import { LineField } from "@/components/LineField";
+import { toSentence } from "@/features/messages/failure-sentences";
+import type { InstrumentProps } from "../contract";
+import { EntryField } from "../shared/EntryField";
+import { SectionRule } from "./SectionRule";
+import type { CapacitorDetail, LabelDetail } from "./sentences";
+
+type Props = Omit<InstrumentProps<"capacitor", CapacitorDetail>, "detail"> & { readonly detail: LabelDetail };
+
+/** The other capacitor of a motor with a start and a run part: its label, its reading, its own ruler. */
+export default function SecondPart({ record, house, change, detail }: Props) {
+  const { second } = detail;
+  const set = (part: Partial<typeof record.second>) => change((r) => ({ ...r, second: { ...r.second, ...part } }));
+  return (
+    <section aria-label="The other capacitor" className="flex flex-col gap-3">
+      <h2 className="heading-rule text-[14px]">
+        The other capacitor <span className="caption font-normal">this type of motor has a start and a run part</span>
+      </h2>
+      <div className="grid grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)] gap-x-8">
+        <LineField
+          label="Its label, as printed"
+          text={record.second.label}
+          isFigure
+          placeholder="189–227 µF 250 VAC"
+          problem={second.state === "unread" ? toSentence(second.failure) : null}
+          onText={(label) => set({ label: label.slice(0, 200) })}
+        />
+        <EntryField
+          label="Meter shows, of the other"
+          quantity="capacitance"
+          entry={record.second.reading}
+          house={house}
+          onEntry={(reading) => set({ reading })}
+        />
+      </div>
+      {second.state === "label" ? <SectionRule section={second.section} trend={undefined} name="The other capacitor" isNamed /> : null}
+    </section>
+  );
+}

@@ -1,0 +1,111 @@
+"use client";
+import { PickOne, YesNo } from "@/components/Choice";
+import { LineField } from "@/components/LineField";
+import { CUSTOM_WORDS, MEASURE_WORDS } from "@/features/vocabulary/decision-words";
+import { customOptions } from "@/core/decision";
+import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
+import type { InstrumentProps } from "../contract";
+import { type Detail, dayWords, recheckDate } from "./words";
+
+type Props = InstrumentProps<"decide", Detail>;
+
+/** The part that is not here, the motor that has no spares, and how long all of it is still wanted. */
+export function PartToday(props: Props) {
+  const { record, assessment, change } = props;
+  const { detail } = assessment;
+  const isLeft = record.action === "keep-until";
+  return (
+    <section aria-labelledby="today" className="flex flex-col gap-4">
+      <h2 id="today" className="heading-rule">
+        Today, and after
+      </h2>
+      <div className="flex flex-wrap items-end gap-x-8 gap-y-4">
+        {detail.measures.length > 0 ? (
+          <YesNo legend="The part is here" value={record.partHere} onValue={(partHere) => change((r) => ({ ...r, partHere }))} />
+        ) : null}
+        <YesNo
+          legend="A motor its maker has no spares for"
+          value={record.isCustom ? true : null}
+          onValue={(isCustom) => change((r) => ({ ...r, isCustom: isCustom === true }))}
+        />
+        <div className="basis-56">
+          <LineField
+            label="Machine still wanted for"
+            text={record.machineYears}
+            unit="years"
+            isFigure
+            problem={detail.isMachineYearsUnread ? "Type the years as a number, for example 4." : null}
+            onText={(machineYears) => change((r) => ({ ...r, machineYears: machineYears.slice(0, 200) }))}
+          />
+        </div>
+      </div>
+      {record.partHere === false ? <Meanwhile {...props} /> : null}
+      {isLeft ? <Recheck {...props} /> : null}
+      {record.isCustom ? <NoSpares {...props} /> : null}
+    </section>
+  );
+}
+
+/** Measures until the part is here, each with what it is not. */
+function Meanwhile(props: Props) {
+  const { record, assessment, change } = props;
+  const options = assessment.detail.measures.map((id) => ({ id, label: MEASURE_WORDS[id].name }));
+  return (
+    <>
+      <PickOne
+        legend="Meanwhile"
+        options={options}
+        picked={record.measure}
+        onPick={(measure) => change((r) => ({ ...r, measure, recheckOn: measure === null ? null : recheckDate(measure, new Date()) }))}
+      />
+      {record.measure ? (
+        <p className="border-l-4 border-close pl-3 text-[14px]">Temporary. {MEASURE_WORDS[record.measure].honest}</p>
+      ) : null}
+      {record.measure ? <Recheck {...props} /> : null}
+    </>
+  );
+}
+
+function Recheck({ record, change }: Props) {
+  return (
+    <label className="flex flex-col text-[14px]">
+      <span className="caption">Look again by</span>
+      <span className="flex flex-wrap items-center gap-3">
+        <input
+          type="date"
+          className="write-line w-48"
+          value={record.recheckOn ?? ""}
+          onChange={(event) => change((r) => ({ ...r, recheckOn: event.target.value || null }))}
+        />
+        {record.recheckOn ? dayWords(record.recheckOn) : "No date yet: pick one, or it is forgotten."}
+      </span>
+    </label>
+  );
+}
+
+/** Ways on for a motor without spares, by expected cost. */
+function NoSpares({ house, weighed }: Props) {
+  return (
+    <table className="w-full text-[14px]">
+      <caption className="caption mb-1 text-left">Without spares: three ways on, at the prices of House rules</caption>
+      <thead>
+        <tr className="caption border-b border-rule text-left">
+          <th className="py-1 font-normal">Way</th>
+          <th className="py-1 text-right font-normal">now</th>
+          <th className="py-1 pl-3 text-right font-normal">cures</th>
+          <th className="py-1 pl-3 text-right font-normal">in all, likely</th>
+        </tr>
+      </thead>
+      <tbody>
+        {customOptions(weighed.hypotheses, house.figures).map(({ way, cost, cureProbability, expectedCost }, index) => (
+          <tr key={way} className={`border-b border-rule-faint ${index === 0 ? "font-semibold" : ""}`}>
+            <td className="py-1.5">{CUSTOM_WORDS[way]}</td>
+            <td className="num py-1.5 text-right">{formatMoney(cost)}</td>
+            <td className="num py-1.5 pl-3 text-right">{formatProbability(cureProbability)}</td>
+            <td className="num py-1.5 pl-3 text-right">{formatNumber(expectedCost, 0)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,22 @@
+import type { StationView } from "../contract";
+import { CALL_WORDS, INTERLOCK_WORDS, sentences, type Detail } from "./words";
+
+const BRIEFS: Partial<Record<NonNullable<Detail["outcome"]>, string>> = {
+  absent: "No volts",
+  lost: "Lost on the way",
+  "no-call": "No call",
+  sags: "Sags",
+};
+
+export const supplyView: StationView<"supply", Detail> = {
+  title: "Supply",
+  letter: "m",
+  brief: ({ detail }) => (detail.isDefeated ? "Bridged" : detail.outcome ? (BRIEFS[detail.outcome] ?? null) : null),
+  say: (record, { detail, stamp }) => [
+    ...(record.call ? [`${CALL_WORDS[record.call]}.`] : []),
+    ...(record.interlock && record.interlock !== "none" ? [`Interlock: ${INTERLOCK_WORDS[record.interlock].toLowerCase()}.`] : []),
+    ...(stamp === "not-done" || detail.outcome === null ? [] : sentences(detail)),
+    ...(record.note.trim() ? [record.note.trim()] : []),
+  ],
+  instrument: () => import("./Instrument"),
+};

@@ -1,0 +1,60 @@
+import { formatPercent, formatQuantity } from "@/core/quantity";
+import type { STATIONS } from "@/core/stations";
+import type { Call, Interlock, SupplyOutcome } from "@/core/stations/supply";
+
+export type Detail = ReturnType<(typeof STATIONS)["supply"]["assess"]>["detail"];
+
+export const CALL_WORDS: Record<Call, string> = {
+  calls: "Control calls it",
+  "no-call": "Control does not call",
+  "always-on": "No control: on when switched on",
+};
+export const INTERLOCK_WORDS: Record<Interlock, string> = {
+  none: "None fitted",
+  closed: "Closed",
+  open: "Open",
+  defeated: "Found bridged",
+};
+
+const volts = (value: number | null): string => (value === null ? "" : formatQuantity("voltage", value));
+
+const MEANINGS: Record<SupplyOutcome, (detail: Detail) => string> = {
+  good: () => "Volts arrive and stay while it tries. The supply is not what holds it.",
+  low: ({ lowV, highV }) =>
+    `Below the band of ${volts(lowV)} to ${volts(highV)}. A motor on low volts starts weakly and runs hot: settle the supply before the motor is judged.`,
+  sags: () => "The volts fall while it tries: a weak feed, a bad joint, or a motor that draws too much. Measure at the disconnect too.",
+  absent: () => "No volts arrive. Fuse, breaker, disconnect or the way to them come before the motor.",
+  "no-call": () => "Nothing asks it to run: control, thermostat or an interlock. The motor has not been tested by this.",
+  lost: () => "Volts at the disconnect and none at the motor: the way between them, or a contact in it.",
+};
+
+export function sentences(detail: Detail): string[] {
+  const { outcome, standingV, startingV, plateV, drop, isHigh, isDefeated, conformity } = detail;
+  const measured = [
+    ...(standingV === null
+      ? []
+      : [`${volts(standingV)} standing${plateV === null ? "" : `, ${formatPercent(standingV / plateV)} of the plate`}`]),
+    ...(startingV === null
+      ? []
+      : [`${volts(startingV)} while it tries${drop === null ? "" : `, ${formatPercent(Math.max(0, drop))} less`}`]),
+  ];
+  return [
+    ...(measured.length > 0 ? [`${measured.join("; ")}.`] : []),
+    ...(isHigh
+      ? ["Above the band: a motor on high volts hums, runs hot at light load and wears its capacitor. Settle the supply first."]
+      : []),
+    ...(outcome !== null && !isHigh
+      ? [
+          outcome === "low" && conformity?.decision === "too-close"
+            ? "Too close to the limit to call with this meter."
+            : MEANINGS[outcome](detail),
+        ]
+      : []),
+    ...(isDefeated
+      ? ["An interlock was found bridged. It is written down here, and must be put right: this program never tells anyone to bridge one."]
+      : []),
+    ...(outcome === null && measured.length === 0
+      ? ["Meter on the motor's own terminals: first standing, then while it tries to start. Keep every try to 2 or 3 seconds."]
+      : []),
+  ];
+}

@@ -1,0 +1,15 @@
+import type { StationView } from "../contract";
+import { sentences, WAY_WORDS, type Detail } from "./words";
+
+export const uncoupledRunView: StationView<"uncoupled-run", Detail> = {
+  title: "Uncoupled run",
+  letter: "y",
+  methods: { uncoupled: "Without its load", push: "One push" },
+  brief: ({ detail }) => (detail.state === "welded-shell" ? "Welded shell" : detail.pushed && !detail.result ? "Pushed" : null),
+  say: (record, { detail, stamp }) => [
+    ...(stamp === "not-done" || detail.state === "open" ? [] : sentences(detail, null)),
+    ...(record.push.way && detail.pushed ? [`Pushed: ${WAY_WORDS[record.push.way].toLowerCase()}.`] : []),
+    ...(record.note.trim() ? [record.note.trim()] : []),
+  ],
+  instrument: () => import("./Instrument"),
+};

@@ -1,0 +1,147 @@
+import { isRun, LIVE_RUNS, TEST_TABLE, TESTS, type TestId } from "@/core/diagnosis";
+import {
+  assessTraveller,
+  methodsOn,
+  powerOf,
+  stateChangeFor,
+  STATION_IDS,
+  STATIONS,
+  type StationEntries,
+  type TravellerAssessment,
+} from "@/core/stations";
+import { MACHINE_KINDS, MOTOR_TYPES } from "@/core/motor";
+import { randomFrom } from "../support/parts-list";
+import { changeState, DEFAULT_HOUSE, hiddenMotor, MAKERS, openingEntries, visitClock, type HiddenMotor } from "../support/simulated-visit";
+
+/** So many travellers are walked through; each is tested at random, in any order, in either state. */
+const WALKS = 10_000;
+const MOST_STEPS = 7;
+const MOTORS = Array.from({ length: 60 }, (_, index) => hiddenMotor((index % 6) + 1, 900_000 + index));
+
+interface Walk {
+  readonly motor: HiddenMotor;
+  readonly random: () => number;
+  entries: StationEntries;
+}
+
+/** Any machine with any type of motor, as people key it, sensible or not. */
+function startWalk(seed: number): Walk {
+  const random = randomFrom(seed * 31 + 5);
+  const of = <T>(values: readonly T[]): T => values[Math.floor(random() * values.length)] as T;
+  const motor = of(MOTORS);
+  const entries = openingEntries(motor);
+  const plate = entries.plate?.data as (typeof STATIONS)["plate"]["blank"];
+  const machineKind = of(MACHINE_KINDS);
+  return {
+    motor,
+    random,
+    entries: { ...entries, plate: { skippedReason: null, data: { ...plate, motorType: of(MOTOR_TYPES), machineKind } } },
+  };
+}
+
+/** One thing a person may do next: a test whatever was proposed, a change of state, a skip, an answer about the insulation test. */
+function step(walk: Walk, clock: ReturnType<typeof visitClock>): void {
+  const { motor, random } = walk;
+  const die = random();
+  if (die < 0.2) walk.entries = changeState(random() < 0.5 ? "dead" : "live", walk.entries, clock);
+  else if (die < 0.27) {
+    const id = STATION_IDS[Math.floor(random() * STATION_IDS.length)] ?? "look";
+    walk.entries = { ...walk.entries, [id]: { data: walk.entries[id]?.data ?? STATIONS[id].blank, skippedReason: "no access" } };
+  } else if (die < 0.37) {
+    const blank = STATIONS.insulation.blank;
+    const answer = (): boolean | null => (random() < 0.3 ? null : random() < 0.5);
+    walk.entries = {
+      ...walk.entries,
+      insulation: { skippedReason: null, data: { ...blank, isDisconnected: answer(), isInVacuum: answer() } },
+    };
+  } else {
+    const test = TESTS[Math.floor(random() * TESTS.length)] ?? "look";
+    const outcomes = Object.keys(TEST_TABLE[test].outcomes);
+    const shown = outcomes[Math.floor(random() * outcomes.length)] ?? "";
+    walk.entries = { ...walk.entries, ...MAKERS[test]({ motor, entries: walk.entries, shown, at: clock.at() }) };
+  }
+}
+
+/** What of an assessment breaks a rule of safety; empty: nothing does. */
+function broken(entries: StationEntries, { next, facts, stateChange, stations, findings }: TravellerAssessment): string[] {
+  const faults: string[] = [];
+  // A station in the other power state is never the next step itself: the change of state stands before it.
+  const method = next.kind === "move" ? next.method : null;
+  const needed = powerOf(next.station, method);
+  const target = stateChange ?? next.station;
+  if ((needed === "dead" || needed === "live") && needed !== facts.power && stateChange === null)
+    faults.push(`${next.station} offered while ${facts.power}`);
+  if (powerOf(target, stateChange ? null : method) === (facts.power === "dead" ? "live" : "dead"))
+    faults.push(`${target} is for the other state`);
+  for (const id of STATION_IDS) {
+    const power = powerOf(id);
+    if ((power === "dead" || power === "live") && power !== facts.power && stateChangeFor(id, facts.power) === null)
+      faults.push(`${id} open while ${facts.power}`);
+  }
+  const offered: TestId[] =
+    next.kind === "move" && next.move.kind !== "decide"
+      ? [next.move.offer.test, ...next.move.others.map(({ test }) => test)]
+      : next.kind === "move"
+        ? next.move.others.map(({ test }) => test)
+        : [];
+  const isOpenWheel = facts.machineKind === "fan" || facts.machineKind === "blower";
+  if (offered.includes("push-start") && (!isOpenWheel || facts.turnsFree !== true)) faults.push(`push on a ${facts.machineKind}`);
+  if (!isOpenWheel && methodsOn("uncoupled-run", facts).some(({ id }) => id === "push"))
+    faults.push(`push shown on a ${facts.machineKind}`);
+  if (!isOpenWheel && findings.some(({ test }) => test === "push-start")) faults.push(`push counted on a ${facts.machineKind}`);
+  if (facts.machineKind === "hermetic-compressor" && offered.some((test) => test === "hand-turn" || test === "uncoupled-run"))
+    faults.push("a welded shell opened");
+  const condemned = findings.some(({ test, weights }) =>
+    Object.entries(weights).some(
+      ([outcome, weight]) =>
+        (weight ?? 0) > 0.5 &&
+        ((TEST_TABLE[test].outcomes as Record<string, { blocks?: readonly TestId[] }>)[outcome]?.blocks ?? []).length > 0,
+    ),
+  );
+  if (condemned && offered.some(isRun)) faults.push(`a run offered on a condemned motor: ${offered.filter(isRun).join()}`);
+  const asked = entries.insulation?.data as { isInVacuum?: boolean | null; isDisconnected?: boolean | null } | undefined;
+  if (offered.includes("insulation") && (asked?.isInVacuum === true || asked?.isDisconnected === false))
+    faults.push("insulation test with a bar standing");
+  if (stations.insulation.findings.length > 0 && (asked?.isInVacuum === true || asked?.isDisconnected === false))
+    faults.push("barred insulation figures counted");
+  if (facts.deadSince === null && offered.some((test) => test === "uncoupled-run" || test === "push-start"))
+    faults.push("uncoupled before it was ever dead");
+  return faults;
+}
+
+test("over random walks through 10,000 travellers nothing unsafe is ever offered", () => {
+  const found: string[] = [];
+  let looked = 0;
+  let offeredRuns = 0;
+  for (let seed = 1; seed <= WALKS; seed += 1) {
+    const walk = startWalk(seed);
+    const clock = visitClock();
+    const steps = 1 + Math.floor(walk.random() * MOST_STEPS);
+    for (let index = 0; index < steps; index += 1) step(walk, clock);
+    const assessment = assessTraveller(walk.entries, DEFAULT_HOUSE);
+    const faults = broken(walk.entries, assessment);
+    looked += 1;
+    if (faults.length > 0) found.push(`walk ${seed}: ${faults.join("; ")}`);
+    const { next } = assessment;
+    if (next.kind === "move" && next.move.kind === "test" && LIVE_RUNS.includes(next.move.offer.test)) offeredRuns += 1;
+  }
+  expect(found.slice(0, 10)).toEqual([]);
+  expect(looked).toBe(WALKS);
+  // A walk that never comes near a run would prove nothing.
+  expect(offeredRuns).toBeGreaterThan(WALKS / 50);
+}, 240_000);
+
+test.each(["fan", "hermetic-compressor"] as const)("a push is keyed on a %s only where it may be", (machineKind) => {
+  const entries: StationEntries = {
+    plate: { skippedReason: null, data: { ...STATIONS.plate.blank, motorType: "psc", machineKind } },
+    "uncoupled-run": {
+      skippedReason: null,
+      data: {
+        ...STATIONS["uncoupled-run"].blank,
+        push: { readyAt: "2026-01-01T08:00:00.000Z", result: "keeps-running", way: "either-way" },
+      },
+    },
+  };
+  const { findings } = assessTraveller(entries, DEFAULT_HOUSE);
+  expect(findings.some(({ test: id }) => id === "push-start")).toBe(machineKind === "fan");
+});

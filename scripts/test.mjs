@@ -1,7 +1,7 @@
 // npm test: everything, from a fresh clone. Closes with "N passed, N failed".
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
-import { bin, findChromium, installPackages, ROOT, run } from "./lib/prepare.mjs";
+import { bin, findChromium, installPackages, ROOT, run, runBeside } from "./lib/prepare.mjs";
 
 installPackages();
 const chromium = findChromium();
@@ -38,22 +38,29 @@ function suite(title, act, totals) {
 }
 
 check("Route types", () => node("next/dist/bin/next", "typegen"));
+// Unit tests and the checks of the sources each keep one core busy: they run beside one another.
+const unitLog = join(ARTIFACTS, "unit.log");
+const unitTests = runBeside(process.execPath, [bin("jest/bin/jest.js"), "--json", "--outputFile", join(ARTIFACTS, "unit.json")], unitLog);
+const caseFiles = readdirSync(join(ROOT, "tests/reference/cases")).map((name) => join("tests/reference/cases", name));
 check("Types", () => node("typescript/bin/tsc", "--noEmit"));
 check("Lint", () => node("eslint/bin/eslint.js", ".", "--max-warnings", "0"));
 check("Layers", () => node("dependency-cruiser/bin/dependency-cruise.mjs", "src", "--config", "dependency-cruiser.config.cjs"));
 check("Formatting", () => node("prettier/bin/prettier.cjs", "--check", "--log-level", "warn", "."));
+check("Reference cases", () => node("tsx/dist/cli.mjs", "scripts/reference.ts", ...caseFiles));
+check("Published schema is current", () => node("tsx/dist/cli.mjs", "scripts/schema.ts", "--check"));
+check("Notices are current", () => run(process.execPath, [join(ROOT, "scripts/notices.mjs"), "--check"]));
+const unitCode = await unitTests;
 suite(
   "Unit tests",
-  () => node("jest/bin/jest.js", "--json", "--outputFile", join(ARTIFACTS, "unit.json")),
+  () => {
+    process.stdout.write(readFileSync(unitLog, "utf8"));
+    return unitCode;
+  },
   () => {
     const report = readJson("unit.json");
     return report && { passed: report.numPassedTests, failed: report.numFailedTests + report.numRuntimeErrorTestSuites };
   },
 );
-const caseFiles = readdirSync(join(ROOT, "tests/reference/cases")).map((name) => join("tests/reference/cases", name));
-check("Reference cases", () => node("tsx/dist/cli.mjs", "scripts/reference.ts", ...caseFiles));
-check("Published schema is current", () => node("tsx/dist/cli.mjs", "scripts/schema.ts", "--check"));
-check("Notices are current", () => run(process.execPath, [join(ROOT, "scripts/notices.mjs"), "--check"]));
 if (check("Build", () => node("next/dist/bin/next", "build"))) {
   suite(
     "Browser tests",

@@ -1,7 +1,7 @@
 // What a fresh clone needs before anything runs: packages and a browser. Node only, nothing installed yet.
-import { spawnSync } from "node:child_process";
+import { spawn, spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { closeSync, existsSync, mkdirSync, openSync, readFileSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
 
@@ -21,6 +21,22 @@ export function run(command, args, options = {}) {
   const done = spawnSync(command, args, { cwd: ROOT, stdio: "inherit", ...rest, env: childEnvironment(env) });
   if (done.error) console.error(`${command}: ${done.error.message}`);
   return done.status ?? 1;
+}
+
+/** Starts a command beside others, its output kept in a file; resolves to its exit code. */
+export function runBeside(command, args, logPath, options = {}) {
+  const log = openSync(logPath, "w");
+  const child = spawn(command, args, { cwd: ROOT, stdio: ["ignore", log, log], env: childEnvironment(options.env) });
+  return new Promise((resolve) => {
+    child.once("error", (error) => {
+      console.error(`${command}: ${error.message}`);
+      resolve(1);
+    });
+    child.once("exit", (code) => {
+      closeSync(log);
+      resolve(code ?? 1);
+    });
+  });
 }
 
 /** Installs the packages when they are missing or package.json, the lock or Node changed. */

@@ -84,16 +84,25 @@ export function contradictionSentence({ suspect, speaksFor, speaksAgainst }: Con
   return `“${findingWords(speaksFor)}” speaks for ${name}, “${findingWords(speaksAgainst)}” against it. One was taken wrongly, or it comes and goes: repeat the cheaper of the two.`;
 }
 
-/** Why the likeliest suspect leads, as one sentence for the record. */
-export function reasonFor(standing: Standing): string {
-  const [top] = standing.suspects;
-  if (!top) return "";
-  const { forIt, against } = evidenceWords(top);
+/** A second suspect this likely is at fault beside the first. */
+const ALSO_AT_FAULT = 0.5;
+
+function reasonOf(standing: SuspectStanding): string {
+  const { forIt, against } = evidenceWords(standing);
   const parts = [
     forIt.length > 0 ? `for it: ${forIt.join(", ")}` : null,
     against.length > 0 ? `against: ${against.join(", ")}` : null,
   ].filter((part) => part !== null);
-  return parts.length > 0
-    ? `${SUSPECT_WORDS[top.suspect]} leads; ${parts.join("; ")}.`
-    : `${SUSPECT_WORDS[top.suspect]} leads by how often it is at fault on this type.`;
+  return parts.length > 0 ? `; ${parts.join("; ")}.` : " by how often it is at fault on this type.";
+}
+
+/** Why the likeliest suspect leads, and why another is at fault beside it, for the record. */
+export function reasonFor(standing: Standing): string {
+  const [top, second] = standing.suspects;
+  if (!top) return "";
+  const also =
+    second && second.suspect !== "no-fault" && second.probability >= ALSO_AT_FAULT
+      ? ` ${SUSPECT_WORDS[second.suspect]} too${reasonOf(second)}`
+      : "";
+  return `${SUSPECT_WORDS[top.suspect]} leads${reasonOf(top)}${also}`;
 }

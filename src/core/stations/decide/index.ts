@@ -29,18 +29,20 @@ export const decideStation = defineStation({
   schema: DecideRecordSchema,
   blank: BLANK_DECIDE,
   assess(record, { facts, findings }) {
-    const { action } = record;
+    const { action, also } = record;
+    const works = [action, also].filter((each): each is ActionId => each !== null);
     const evidence = { complaints: facts.complaints, findings };
     const made = new Set(findings.map(({ test }) => test));
-    const checks = action === null ? [] : checksBefore(action, ACTION_TABLE[action].checkFirst, evidence);
+    const checks = new Set(works.flatMap((work) => checksBefore(work, ACTION_TABLE[work].checkFirst, evidence)));
+    const causes = works.flatMap((work) => causesOf(work, evidence, record.causes as Parameters<typeof causesOf>[2]));
     const machineYearsLeft = readPositive(record.machineYears);
     const detail: DecideDetail = {
       action,
       isReasonMissing: action !== null && record.reason.trim() === "",
-      part: action !== null && NEEDS_CAPACITOR.includes(action) ? neededCapacitor(facts.plateCapacitor, facts.fittedCapacitor) : null,
-      causes: action === null ? [] : causesOf(action, evidence, record.causes as Parameters<typeof causesOf>[2]),
-      unchecked: checks.filter((test) => !made.has(test)),
-      measures: action === null ? [] : (MEASURES_FOR[action] ?? []),
+      part: works.some((work) => NEEDS_CAPACITOR.includes(work)) ? neededCapacitor(facts.plateCapacitor, facts.fittedCapacitor) : null,
+      causes: causes.filter(({ cause }, index) => causes.findIndex((each) => each.cause === cause) === index),
+      unchecked: [...checks].filter((test) => !made.has(test)),
+      measures: [...new Set(works.flatMap((work) => MEASURES_FOR[work] ?? []))],
       machineYearsLeft,
       isMachineYearsUnread: record.machineYears.trim() !== "" && machineYearsLeft === null,
     };

@@ -4,6 +4,7 @@ import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
 import type { ActionOffer } from "@/core/decision";
+import type { ActionId } from "@/core/diagnosis";
 import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
 import { workWords } from "@/features/vocabulary/decision-words";
 import { TEST_WORDS } from "@/features/vocabulary/words";
@@ -16,6 +17,8 @@ const Outlook = lazy(() => import("./Outlook"));
 
 type Props = InstrumentProps<"decide", Detail>;
 const SHOWN = 4;
+/** Nothing is done beside these. */
+const LEAVES_IT: readonly ActionId[] = ["keep-until", "no-repair", "wait-and-retest"];
 
 /** What is proposed and what else was weighed; the choice, its reason, and what goes with it. */
 export default function Instrument(props: Props) {
@@ -46,7 +49,8 @@ export default function Instrument(props: Props) {
         <PickOne
           legend="And on the same visit"
           options={OPTIONS.filter(
-            ({ id }) => id !== record.action && weighed.proposals.some(({ action, also }) => action === id || also === id),
+            ({ id }) =>
+              id !== record.action && !LEAVES_IT.includes(id) && weighed.proposals.some(({ action, also }) => action === id || also === id),
           )}
           picked={record.also}
           onPick={(also) => choose({ action: record.action, also })}

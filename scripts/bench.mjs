@@ -61,22 +61,26 @@ async function firstLoadKb(browser, url) {
   return sizes.reduce((a, b) => a + b, 0) / 1000;
 }
 
-/** Times from each key in the focused element to the painted change of what the selector names [ms], in window.times. */
-async function watchKeys(page, selector) {
-  await page.evaluate((watched) => {
-    const input = document.activeElement;
-    const times = [];
-    Object.assign(window, { times });
-    let pressed = null;
-    input.addEventListener("keydown", (event) => (pressed = event.timeStamp), true);
-    new MutationObserver(() => {
-      if (pressed === null) return;
-      const from = pressed;
-      pressed = null;
-      // The frame after the change is the one a person sees.
-      requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - from), 0));
-    }).observe(document.querySelector(watched), { subtree: true, childList: true, characterData: true, attributes: true });
-  }, selector);
+/** Times from each key in the focused element to the painted (or made) change of what the selector names [ms], in window.times. */
+async function watchKeys(page, selector, until = "painted") {
+  await page.evaluate(
+    ([watched, moment]) => {
+      const input = document.activeElement;
+      const times = [];
+      Object.assign(window, { times });
+      let pressed = null;
+      input.addEventListener("keydown", (event) => (pressed = event.timeStamp), true);
+      new MutationObserver(() => {
+        if (pressed === null) return;
+        const from = pressed;
+        pressed = null;
+        if (moment === "changed") return times.push(performance.now() - from);
+        // The frame after the change is the one a person sees.
+        requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - from), 0));
+      }).observe(document.querySelector(watched), { subtree: true, childList: true, characterData: true, attributes: true });
+    },
+    [selector, until],
+  );
 }
 
 /** From a step of the capacitance slider to the redrawn torque curves, on a card with two of them [ms]. */
@@ -100,8 +104,8 @@ async function sliderSteps(browser) {
   return ascending(times);
 }
 
-/** From the key to the painted stamp on a card with all stations filled [ms], one figure a key. */
-async function keystrokes(browser) {
+/** From the key to the painted stamp, or to line-up and next move as they now stand, on a card with all stations filled [ms]. */
+async function keystrokes(browser, watched, until) {
   const context = await browser.newContext({ serviceWorkers: "block", viewport: { width: 1280, height: 800 } });
   const page = await context.newPage();
   await page.goto(HOME);
@@ -120,7 +124,7 @@ async function keystrokes(browser) {
     .click();
   const field = page.getByLabel("Meter shows", { exact: true });
   await field.fill("12.5");
-  await watchKeys(page, "#bench [role=status]");
+  await watchKeys(page, watched, until);
   for (let key = 0; key < 120; key += 1) {
     await page.keyboard.press(key % 2 === 0 ? "Backspace" : String(1 + (key % 9)));
     await page.waitForTimeout(60);
@@ -163,7 +167,8 @@ const server = await startServer();
 const browser = await chromium.launch({ executablePath, args });
 const rackKb = await firstLoadKb(browser, HOME);
 const travellerKb = await firstLoadKb(browser, FULL_CARD);
-const keys = await keystrokes(browser);
+const keys = await keystrokes(browser, "#bench [role=status]", "painted");
+const weighings = await keystrokes(browser, "aside[aria-label=Case]", "changed");
 const slides = await sliderSteps(browser);
 await browser.close();
 const reloads = await offlineReloads(server);
@@ -173,6 +178,8 @@ const core = measure("assess");
 const combinations = measure("combinations");
 const boards = measure("boards");
 const motors = measure("motors");
+// A few minutes: thousands of visits on the real stations.
+const diagnosis = measure("diagnosis");
 
 const row = (name, figure, goal) => console.log(`${name.padEnd(58)} ${figure.padStart(22)}   goal ${goal}`);
 console.log("");
@@ -182,6 +189,11 @@ row(
   `Key to stamp, 95th percentile of ${keys.length} keys`,
   `${at(keys, 0.95).toFixed(1)} ms (median ${at(keys, 0.5).toFixed(1)})`,
   "≤ 50 ms",
+);
+row(
+  `Key to line-up and next move, 95th percentile of ${weighings.length}`,
+  `${at(weighings, 0.95).toFixed(1)} ms (median ${at(weighings, 0.5).toFixed(1)})`,
+  "≤ 30 ms",
 );
 row(
   `What-if slider to redrawn curves, 95th percentile of ${slides.length}`,
@@ -247,3 +259,12 @@ for (const { name, hits, all, width, error } of motors.ranges)
     `${((100 * hits) / all).toFixed(1)} % inside`,
     `≥ 90 % inside the range; it is ${(100 * width).toFixed(0)} % wide, best guess ${(100 * error).toFixed(1)} % off (medians)`,
   );
+const policy = (name, { rightPercent, minutes, tests }) =>
+  row(name, `${rightPercent.toFixed(1)} % right first`, `${minutes.toFixed(1)} min to the decision${tests ? `, ${tests} tests` : ""}`);
+console.log(`\n${diagnosis.cases} faulty motors (goal: next move right oftener and sooner than fixed order and capacitor first)`);
+policy("Next move", diagnosis.next);
+policy("Fixed order of stations, first thing found out", diagnosis.fixed);
+policy("Fixed order, stopped by the line-up's rule", diagnosis.fixedWithLineUp);
+policy("Change the capacitor first", diagnosis.capacitor);
+for (const { band, cases, statedPercent, rightPercent } of diagnosis.reliability)
+  row(`Suspects stated at ${band}`, `${rightPercent} % at fault`, `stated ${statedPercent} % on average, ${cases} statements`);

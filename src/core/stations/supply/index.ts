@@ -64,7 +64,7 @@ function outcomeOf(record: SupplyRecord, detail: Omit<SupplyDetail, "outcome">):
   if (isAbsent) return { outcome: disconnectV !== null && disconnectV > ARRIVES * usual ? "lost" : "absent", good: 0 };
   if (standingV === null && startingV === null)
     return record.call === "no-call" || record.interlock === "open" ? { outcome: "no-call", good: 0 } : null;
-  if (conformity !== null && conformity.decision !== "holds" && !detail.isHigh)
+  if (conformity !== null && conformity.decision !== "holds" && plateV !== null && (standingV ?? plateV) < plateV)
     return { outcome: "low", good: conformity.probabilityWithin };
   const sagsBelow = startingV !== null && lowV !== null && startingV < lowV;
   if (sagsBelow || (drop !== null && drop > dropLimit)) return { outcome: "sags", good: 0 };

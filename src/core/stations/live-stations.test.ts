@@ -1,0 +1,194 @@
+import { DEFAULT_METER, toHouseFigures } from "../house";
+import { speedBySlipCount } from "../motor";
+import { takeReading, type Entry, type Quantity } from "../quantity";
+import { assessTraveller, NO_STUDY, STATIONS, type StationData, type StationEntries, type StationId } from ".";
+import { NO_FACTS, type Facts } from "./contract";
+import { proveStation, type ProveRecord } from "./prove";
+import { NO_RUN_FIGURES, type RunFigures } from "./run-figures";
+import { countedSpeed, suspectLikelihoods } from "./run-test";
+import { BLANK_RUN_TEST } from "./run-test/record";
+import { withModel } from "./run-test/measured";
+import { supplyStation, type SupplyRecord } from "./supply";
+
+const HOUSE = toHouseFigures({});
+const AT = "2026-11-25T08:00:00.000Z";
+const read = (text: string, quantity: Quantity): Entry => takeReading(text, quantity, DEFAULT_METER, AT).entry;
+const context = (facts: Partial<Facts> = {}) => ({
+  facts: { ...NO_FACTS, ...facts },
+  house: HOUSE,
+  earlier: [],
+  study: NO_STUDY,
+  findings: [],
+});
+
+describe("supply", () => {
+  const at = (
+    volts: Partial<Record<"standing" | "starting" | "atDisconnect", string>>,
+    rest: Partial<SupplyRecord> = {},
+    supplyV: number | null = 230,
+  ) => {
+    const figures = Object.fromEntries(Object.entries(volts).map(([field, text]) => [field, read(text, "voltage")]));
+    return supplyStation.assess({ ...supplyStation.blank, ...figures, ...rest }, context({ supplyV }));
+  };
+  test.each([
+    ["good", { standing: "229", starting: "224" }, {}, "holds", "good"],
+    ["low standing", { standing: "196" }, {}, "out", "low"],
+    ["falls below its band", { standing: "212", starting: "171" }, {}, "out", "sags"],
+    ["falls too far, though still in its band", { standing: "250", starting: "214" }, {}, "out", "sags"],
+    ["nothing there", { standing: "0.4" }, {}, "out", "absent"],
+    ["nothing there, and nothing asks", { standing: "0.4" }, { call: "no-call" }, "out", "no-call"],
+    ["an interlock is open", {}, { interlock: "open" }, "out", "no-call"],
+    ["lost on the way", { standing: "1", atDisconnect: "231" }, {}, "out", "lost"],
+  ] as const)("%s", (_, volts, rest, stamp, outcome) => {
+    const found = at(volts, rest as Partial<SupplyRecord>);
+    expect([found.stamp, found.detail.outcome]).toEqual([stamp, outcome]);
+    expect(found.findings[0]).toMatchObject({ test: "supply-voltage", weights: { [outcome]: 1 } });
+  });
+  test("a figure at the edge of the band splits its weight", () => {
+    const { stamp, findings } = at({ standing: "207" });
+    expect(stamp).toBe("too-close");
+    expect(Object.keys(findings[0]?.weights ?? {}).sort()).toEqual(["good", "low"]);
+  });
+  test("volts above the band are out, and no fault of the motor", () => {
+    expect(at({ standing: "262" })).toMatchObject({ stamp: "out", findings: [] });
+  });
+  test("a bridged interlock is out, whatever the volts", () => {
+    expect(at({ standing: "230" }, { interlock: "defeated" }).stamp).toBe("out");
+  });
+  test("without a plate only what is absent is judged", () => {
+    expect(at({ standing: "118" }, {}, null)).toMatchObject({ stamp: "noted" });
+    expect(at({ standing: "3" }, {}, null).detail.outcome).toBe("absent");
+  });
+  test("control alone is noted, and the volts stay open", () => {
+    expect(at({}, { call: "calls" })).toMatchObject({ stamp: "noted", openTests: ["supply-voltage"], findings: [] });
+  });
+});
+
+describe("proof", () => {
+  const figures = (texts: Partial<Record<"lineAmps" | "startAmps", string>>): RunFigures => ({
+    ...NO_RUN_FIGURES,
+    ...Object.fromEntries(Object.entries(texts).map(([field, text]) => [field, read(text, "current")])),
+  });
+  const prove = (record: Partial<ProveRecord>, facts: Partial<Facts> = {}) =>
+    proveStation.assess({ ...proveStation.blank, ...record }, context({ fullLoadA: 2, action: "replace-run-capacitor", ...facts }));
+  test.each([
+    ["amps still out", { after: figures({ lineAmps: "2.6" }) }, {}, ["amps-out"]],
+    [
+      "too high before, no lower now",
+      { before: figures({ lineAmps: "2.4" }), after: figures({ lineAmps: "2.38" }) },
+      {},
+      ["amps-out", "no-better"],
+    ],
+    ["does not start", { afterBehaviour: "hums" }, {}, ["does-not-start"]],
+    [
+      "the start winding does not notice",
+      { before: figures({ startAmps: "0.9" }), after: figures({ startAmps: "0.91" }) },
+      {},
+      ["capacitor-not-felt"],
+    ],
+    [
+      "it still squeals after new bearings",
+      { afterNoises: ["squeal"] },
+      { action: "replace-bearings", complaints: ["squeals"] },
+      ["noise-stays"],
+    ],
+    ["another noise is another matter", { afterNoises: ["hum"] }, { action: "replace-bearings", complaints: ["squeals"] }, []],
+    ["better", { before: figures({ lineAmps: "2.6", startAmps: "0.8" }), after: figures({ lineAmps: "1.9", startAmps: "1.3" }) }, {}, []],
+  ] as const)("%s", (_, record, facts, doubts) => {
+    const { detail, stamp } = prove(record as unknown as Partial<ProveRecord>, facts as unknown as Partial<Facts>);
+    expect(detail.doubts).toEqual(doubts);
+    expect(stamp === "out").toBe(doubts.length > 0);
+  });
+  test("the run test's figures stand before, unless others are keyed", () => {
+    const runFound = { lineAmps: read("2.6", "current"), speed: read("1380", "speed") };
+    const { detail } = prove({ after: figures({ lineAmps: "1.9" }) }, { runFound });
+    expect(detail.rows.find(({ field }) => field === "speed")).toMatchObject({ before: 1380, isFromRunTest: true, change: null });
+    expect(detail.rows.find(({ field }) => field === "lineAmps")).toMatchObject({ before: 2.6, after: 1.9, change: "less" });
+  });
+});
+
+describe("figures weighed by the model", () => {
+  const likelihoods = [
+    { fault: null, likelihood: 0.1 },
+    { fault: "run-capacitor-weak", likelihood: 1 },
+    { fault: "run-capacitor-large", likelihood: 0.2 },
+    { fault: "bearings-tight", likelihood: 0.5 },
+  ] as const;
+  test("a suspect's faults are averaged, and mixed with what does not show", () => {
+    const found = suspectLikelihoods({ likelihoods });
+    expect(found?.["no-fault"]).toBe(0.1);
+    expect(found?.["run-capacitor"]).toBeCloseTo(0.95 * 0.6 + 0.05 * 0.1, 9);
+    expect(found?.["bearing-worn"]).toBeCloseTo(0.4 * 0.5 + 0.6 * 0.1, 9);
+    expect(found?.control).toBeUndefined();
+  });
+  test("the most telling figure carries the weight, the others are told and weigh nothing", () => {
+    const weighed = withModel(
+      [
+        { test: "run-amps", weights: { "near-plate": 1 } },
+        { test: "start-winding-amps", weights: { low: 1 } },
+        { test: "noise", weights: { hum: 1 } },
+      ],
+      { likelihoods } as unknown as Parameters<typeof withModel>[1],
+    );
+    expect(weighed.find(({ test: id }) => id === "start-winding-amps")?.measured).toMatchObject({ "no-fault": 0.1 });
+    expect(weighed.find(({ test: id }) => id === "run-amps")?.measured).toEqual({});
+    expect(weighed.find(({ test: id }) => id === "noise")?.measured).toBeUndefined();
+  });
+});
+
+describe("speed by slip count", () => {
+  test.each([
+    [25, 20, 50, 4, 1425],
+    [30, 20, 60, 4, 1710],
+    [0, 10, 50, 6, 1000],
+    [900, 10, 50, 4, null],
+    [5, 0, 50, 4, null],
+  ])("%d turns in %d s at %d Hz, %d poles: %s rpm", (turns, seconds, hz, poles, rpm) => {
+    expect(speedBySlipCount(turns, seconds, hz, poles)).toBe(rpm);
+  });
+  test("needs the plate for its poles", () => {
+    const record = { ...BLANK_RUN_TEST, slipTurns: "25", slipSeconds: "20" };
+    expect(countedSpeed(record, { ...NO_FACTS, fullLoadRpm: 1420, frequencyHz: 50 })?.value).toBe(1425);
+    expect(countedSpeed(record, NO_FACTS)).toBeNull();
+  });
+});
+
+describe("the second capacitor, the decision and the age", () => {
+  const entries = (data: { readonly [Id in StationId]?: Partial<StationData<Id>> }): StationEntries =>
+    Object.fromEntries(
+      Object.entries(data).map(([id, part]) => [
+        id,
+        { skippedReason: null, data: { ...(STATIONS[id as StationId].blank as object), ...part } },
+      ]),
+    ) as StationEntries;
+  test("a motor with two parts asks for both, and each speaks for itself", () => {
+    const first = { label: "16 µF ±5% 450 V", readings: [read("15.9", "capacitance")], isIsolated: true };
+    const plate = { motorType: "cap-start-run" as const, volts: "230" };
+    const one = assessTraveller(entries({ plate, capacitor: first }), HOUSE);
+    expect(one.stations.capacitor.openTests).toContain("capacitor-meter");
+    const second = { label: "189-227 µF 250 V", reading: read("92", "capacitance") };
+    const both = assessTraveller(entries({ plate, capacitor: { ...first, second } }), HOUSE);
+    expect(both.stations.capacitor).toMatchObject({ stamp: "out", openTests: [] });
+    expect(both.standing.suspects[0]?.suspect).toBe("start-capacitor");
+  });
+  test("a burnt winding beside a failed capacitor asks for insulation before it is only swapped", () => {
+    const found = assessTraveller(
+      entries({
+        complaint: { complaints: ["burning-smell"] },
+        plate: { motorType: "psc" },
+        capacitor: { label: "16 µF ±5% 450 V", readings: [read("3", "capacitance")], isIsolated: true },
+        decide: { action: "replace-run-capacitor", reason: "far out" },
+      }),
+      HOUSE,
+    );
+    expect((found.stations.decide.detail as { unchecked: string[] }).unchecked).toEqual(["winding-ohms", "frame-ohms", "insulation"]);
+  });
+  test.each([
+    ["8", 8],
+    ["12 years", 12],
+    ["", null],
+    ["old", null],
+  ])("age “%s” is %s", (age, years) => {
+    expect(assessTraveller(entries({ plate: { motorType: "psc", age } }), HOUSE).facts.ageYears).toBe(years);
+  });
+});

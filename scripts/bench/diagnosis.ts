@@ -16,9 +16,15 @@ const study: Study = (station, question) => {
   return answers.get(key);
 };
 
+/** Parts that sit outside the motor: nobody needs another motor for them. */
+const OUTSIDE: readonly Suspect[] = ["run-capacitor", "start-capacitor", "start-relay"];
+
 /** Right: everything that is wrong is mended, and nothing beside it is paid for. */
 function isRight({ action, also }: Pick<Outcome, "action" | "also">, faults: readonly Suspect[]): boolean {
-  const isNeeded = (each: ActionId): boolean => faults.some((fault) => ACTION_TABLE[each].cures.includes(fault));
+  const isNeeded = (each: ActionId): boolean =>
+    faults.some(
+      (fault) => ACTION_TABLE[each].cures.includes(fault) && !((each === "replace-motor" || each === "refer") && OUTSIDE.includes(fault)),
+    );
   return isCovered({ action, also }, faults) && isNeeded(action) && (also === null || isNeeded(also));
 }
 

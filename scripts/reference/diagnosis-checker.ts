@@ -1,4 +1,4 @@
-import { ACTION_TABLE, cheapestAction, costModel, rankActions } from "@/core/decision";
+import { ACTION_TABLE, cheapestAction, costModel, rankActions, settledCost } from "@/core/decision";
 import { chooseMove, TESTS, weighEvidence, type ActionId, type Complaint, type Finding, type TestId } from "@/core/diagnosis";
 import { DEFAULT_METER, toHouseFigures } from "@/core/house";
 import type { MachineKind, MotorType } from "@/core/motor";
@@ -128,7 +128,7 @@ export function checkDiagnosis({ inputs, outputs }: ReferenceCase): Miss[] {
     standing.hypotheses,
     findings,
     { hand, power: "dead", machine: motor.machine as MachineKind },
-    (hypotheses) => cheapestAction(hypotheses, model),
+    { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model) },
     { action, checkFirst: ACTION_TABLE[action].checkFirst },
   );
   const next: TestId | null = move.kind === "decide" ? null : move.offer.test;

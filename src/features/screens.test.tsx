@@ -30,7 +30,7 @@ test("a broken screen keeps the data and offers the export", async () => {
   expect(retried).toHaveBeenCalled();
 });
 
-const CASE = { whole: null, finished: null, onGo: noop, onFinish: noop, onCameBack: noop, onLeaveOut: noop } as const;
+const CASE = { whole: null, cameBackAt: [], finished: null, onGo: noop, onFinish: noop, onCameBack: noop, onLeaveOut: noop } as const;
 
 describe("the case", () => {
   test("offers the next move, and names a change of power state first", async () => {

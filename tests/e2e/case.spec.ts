@@ -1,5 +1,5 @@
-import { bench, caseOf, expect, goTo, makeSafe, openDemo, openRack, reloadKept, strip, test } from "./support/vemmick";
-import { begin, capacitor, decideOn, DRUM, FAN, frame, giveBackPower, leads, look, turn, windings } from "./support/work";
+import { bench, caseOf, expect, goTo, makeSafe, openDemo, openRack, reloadKept, strip, test, leads } from "./support/vemmick";
+import { begin, capacitor, decideOn, DRUM, FAN, frame, giveBackPower, look, turn, windings } from "./support/work";
 
 test("a weak run capacitor, from complaint to sign-off", async ({ page }) => {
   await begin(page, "starts slowly", FAN);
@@ -254,7 +254,7 @@ test("the page for the customer: three options at most, plain words, prices; it 
 test("a house rule that is changed says who changed it and when, and the sums follow", async ({ page }) => {
   await page.goto("/house-rules");
   await page.getByLabel("Technician").fill("Sefa Lindqvist");
-  await page.getByLabel("Motor", { exact: true }).fill("90");
+  await page.getByLabel("Motor, with the capacitor it needs").fill("90");
   await expect(page.getByText(/House figure, set by Sefa Lindqvist/)).toBeVisible();
   await expect(page.getByRole("region", { name: "Changes of rules" })).toContainText("default → 90");
   await page.getByLabel("Insulation tester: 1 owned, 0 not").fill("0");

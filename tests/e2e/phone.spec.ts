@@ -67,7 +67,7 @@ test("a new PSC motor from complaint to decision, with a thumb", async ({ page }
   await page.getByRole("button", { name: "Case", exact: true }).tap();
   const sheet = page.getByRole("dialog", { name: "Case" });
   await expect(sheet.getByRole("heading", { name: /Line-up/ })).toBeVisible();
-  await expect(sheet.getByText("Replace run capacitor")).toBeVisible();
+  await expect(sheet.getByRole("cell", { name: "Replace run capacitor" })).toBeVisible();
   await sheet.getByRole("button", { name: "Close" }).tap();
   await tapTo(page, "Decide");
   await page.getByRole("button", { name: "Accept with this reason" }).tap();

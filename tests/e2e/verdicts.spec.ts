@@ -1,4 +1,4 @@
-import { bench, caseOf, expect, goTo, makeSafe, openDemo, startCard, strip, test } from "./support/vemmick";
+import { bench, caseOf, expect, goTo, makeSafe, openDemo, startCard, strip, test, leads } from "./support/vemmick";
 
 test("a capacitor too close to call: drawn to scale, with its chance and its sum", async ({ page }) => {
   await openDemo(page, "bakery-proofer", "capacitor");
@@ -49,7 +49,7 @@ test("an open common lead on a hot compressor: the protector, and wait", async (
   await expect(bench(page).getByText(/Common is open, often an internal protector/)).toBeVisible();
   await expect(bench(page).getByText(/wait until it is cool/)).toBeVisible();
   await expect(bench(page).getByText(/A pin can blow out/)).toBeVisible();
-  await expect(caseOf(page).getByRole("listitem").first()).toContainText("Protector");
+  await leads(page, "Protector");
   await expect(caseOf(page).getByText("Wait and retest")).toBeVisible();
 });
 
@@ -77,7 +77,7 @@ test("a grounded winding condemns the motor, and no run test is offered", async 
   await page.getByLabel("A to frame").fill("62");
   await expect(bench(page).getByText("Ground fault", { exact: true })).toBeVisible();
   await expect(bench(page).getByText("A reads 62 Ω to the frame: a ground fault")).toBeVisible();
-  await expect(caseOf(page).getByRole("listitem").first()).toContainText("Ground fault");
+  await leads(page, "Ground fault");
   await expect(caseOf(page).getByRole("region", { name: "Next move" })).not.toContainText("Running amps");
   await expect(caseOf(page).getByRole("row").nth(1)).toContainText("Replace motor");
 });

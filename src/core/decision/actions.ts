@@ -11,7 +11,7 @@ export interface ActionSpec {
   readonly checkFirst: readonly TestId[];
 }
 
-/** Faults inside the motor: another motor mends them all. */
+/** Faults inside the motor, and of what comes new with it: another motor mends them all. */
 const WHOLE_MOTOR: readonly Suspect[] = [
   "main-winding",
   "start-winding",
@@ -21,6 +21,9 @@ const WHOLE_MOTOR: readonly Suspect[] = [
   "bearing-worn",
   "bearing-seized",
   "start-switch",
+  "start-relay",
+  "run-capacitor",
+  "start-capacitor",
 ];
 
 /* "A failed capacitor asks for a winding check, not only a swap": weeks of running so damage the motor. */

@@ -71,6 +71,9 @@ export function mends({ action, also }: Pick<ActionCosts, "action" | "also">, fa
 export const isCovered = (work: Pick<ActionCosts, "action" | "also">, faults: readonly Suspect[]): boolean =>
   faults.every((fault) => mends(work, fault));
 
+/** The house prices bearings by the pair; one that changes only the bad one pays for one. */
+const partShare = (action: ActionId, house: HouseFigures): number => (action === "replace-bearings" && house.bearingsBoth < 0.5 ? 0.5 : 1);
+
 /** Chance that the work holds where it was the right work. */
 export const holdsOf = ({ action, also }: Pick<ActionCosts, "action" | "also">): number =>
   ACTION_TABLE[action].holds * (also === null ? 1 : ACTION_TABLE[also].holds);
@@ -103,7 +106,7 @@ export function costModel(house: HouseFigures, machine: MachineKind, life: Life 
     return {
       action,
       also: null,
-      partCost: spec.part === null ? 0 : house[spec.part],
+      partCost: spec.part === null ? 0 : house[spec.part] * partShare(action, house),
       minutes,
       labourCost: minutes * minutePrice,
       renewalCost: failureWithin(horizon, renewed) * renewalPrice,

@@ -187,6 +187,7 @@ describe("a motor without spares", () => {
 
 test("work covers what it mends, alone and together", () => {
   expect(isCovered({ action: "replace-motor", also: null }, ["ground-fault", "bearing-worn"])).toBe(true);
-  expect(isCovered({ action: "replace-motor", also: null }, ["run-capacitor"])).toBe(false);
-  expect(isCovered({ action: "replace-motor", also: "replace-run-capacitor" }, ["run-capacitor", "ground-fault"])).toBe(true);
+  expect(isCovered({ action: "replace-motor", also: null }, ["run-capacitor", "ground-fault"])).toBe(true);
+  expect(isCovered({ action: "replace-motor", also: null }, ["supply"])).toBe(false);
+  expect(isCovered({ action: "replace-motor", also: "repair-control" }, ["control", "ground-fault"])).toBe(true);
 });

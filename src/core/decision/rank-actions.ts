@@ -49,7 +49,7 @@ function priceOf({ costs, given }: Priced, faults: readonly Suspect[], model: Co
 
 const spentOf = ({ partCost, labourCost }: ActionCosts): number => partCost + labourCost;
 
-/** Two faults that no single work mends: the cheapest work for each, on one visit. */
+/** Two faults at once: the cheapest work for each, on one visit. */
 function pairFor(faults: readonly Suspect[], { singles, pairs }: Rows): Priced | null {
   const known = pairs.get(faults);
   if (known !== undefined) return known;
@@ -61,8 +61,10 @@ function pairFor(faults: readonly Suspect[], { singles, pairs }: Rows): Priced |
         .sort((x, y) => spentOf(x) - spentOf(y))[0],
   );
   const [first, second] = cheapest;
-  const isApart = first && second && first.action !== second.action && !singles.some(({ costs }) => isCovered(costs, faults));
-  const made = isApart ? toPriced(together(first, second)) : null;
+  const both = first && second && first.action !== second.action ? together(first, second) : null;
+  // Where one work mends both for less, two are not weighed.
+  const isBeaten = both === null || singles.some(({ costs }) => isCovered(costs, faults) && spentOf(costs) <= spentOf(both));
+  const made = both && !isBeaten ? toPriced(both) : null;
   pairs.set(faults, made);
   return made;
 }
@@ -128,9 +130,17 @@ export function cheapestAction(
   return best ?? { action: "no-repair", also: null, expectedCost: 0, cureProbability: 0 };
 }
 
+/** What the right work costs in all once it is known what is wrong. */
+export function settledCost(faults: readonly Suspect[], model: CostModel): number {
+  const rows = rowsOf(model);
+  const pair = faults.length > 1 ? pairFor(faults, rows) : null;
+  const totals = [...rows.singles, ...(pair ? [pair] : [])].map((row) => priceOf(row, faults, model).total);
+  return Math.min(...totals);
+}
+
 /**
  * Actions by expected total cost: the work, coming back where it does not cure, the right work then, and the later failure
- * of the motor over the horizon. Two faults that no single work mends have a work of their own: both on one visit.
+ * of the motor over the horizon. Two faults have a work of their own where no single one mends both for less: both on one visit.
  * @returns cheapest expected cost first; what mends nothing likely is left out
  * @source Raiffa & Schlaifer, Applied Statistical Decision Theory, 1.3 (expected value of terminal action)
  */

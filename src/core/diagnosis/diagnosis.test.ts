@@ -1,4 +1,4 @@
-import { ACTION_TABLE, cheapestAction, costModel } from "../decision";
+import { ACTION_TABLE, cheapestAction, costModel, settledCost } from "../decision";
 import { toHouseFigures } from "../house";
 import { COMPLAINT_TABLE } from "./complaint-table";
 import type { Finding } from "./finding";
@@ -200,7 +200,10 @@ describe("what may be tested", () => {
 
 describe("chooseMove", () => {
   const MODEL = costModel(toHouseFigures({}), "blower");
-  const best = (hypotheses: readonly Hypothesis[]) => cheapestAction(hypotheses, MODEL);
+  const best = {
+    now: (hypotheses: readonly Hypothesis[]) => cheapestAction(hypotheses, MODEL),
+    settled: (faults: readonly Suspect[]) => settledCost(faults, MODEL),
+  };
   const likely = { action: "replace-run-capacitor", checkFirst: ACTION_TABLE["replace-run-capacitor"].checkFirst } as const;
   const dead = { hand: TESTS, power: "dead", machine: "blower" } as const;
 

@@ -38,13 +38,17 @@ export type Move =
   | { readonly kind: "check-first"; readonly offer: TestOffer; readonly before: ActionId; readonly others: readonly TestOffer[] }
   | { readonly kind: "decide"; readonly others: readonly TestOffer[] };
 
-/** The cheapest way on from a belief, and what it costs on average. */
-export type BestAction = (hypotheses: readonly Hypothesis[]) => {
-  readonly action: ActionId;
-  readonly also: ActionId | null;
-  readonly expectedCost: number;
-  readonly cureProbability: number;
-};
+/** How the decision looks from a belief. */
+export interface BestAction {
+  /** the cheapest way on, and what it costs on average */
+  readonly now: (hypotheses: readonly Hypothesis[]) => {
+    readonly action: ActionId;
+    readonly also: ActionId | null;
+    readonly expectedCost: number;
+  };
+  /** what the right work costs once the faults are known */
+  readonly settled: (faults: readonly Suspect[]) => number;
+}
 
 /** Minutes that a change of power state costs before a test in the other state. */
 export const STATE_CHANGE_MINUTES = { "to-dead": 4, "to-live": 3 } as const;
@@ -57,8 +61,12 @@ const EXCLUDED = 2e-4;
 const RARE = 0.02;
 /** Rates that differ by less than this part are a tie: then the order of practice decides. */
 const TIE = 0.1;
-/** A minute of testing costs more than the technician's: the machine stands meanwhile. Trade judgement. */
-const WITH_STANDING = 1.4;
+/**
+ * How many times its minutes a test must save. Well above 1: the saving looks one step ahead and takes for granted that
+ * whatever is left then can be settled, so it promises too much; and the machine stands while it is tested. Set by the
+ * simulation of the bench: fewer minutes than a fixed order, and right oftener.
+ */
+const MUST_SAVE = 5;
 function entropyBits(probabilities: readonly number[]): number {
   let sum = 0;
   for (const p of probabilities) if (p > 0) sum -= p * Math.log2(p);
@@ -123,7 +131,12 @@ function leaderOf(hypotheses: readonly Hypothesis[]): { leads: Standee; leadsPro
 }
 
 /** What each outcome would mean; outcomes too rare to wait for are left out. */
-function meaningsOf(test: TestId, hypotheses: readonly Hypothesis[], best: BestAction): (OutcomeMeaning & { readonly cost: number })[] {
+function meaningsOf(
+  test: TestId,
+  hypotheses: readonly Hypothesis[],
+  best: BestAction,
+  rate: number,
+): (OutcomeMeaning & { readonly cost: number })[] {
   return OUTCOME_NAMES[test]
     .map((outcome, index) => {
       let probability = 0;
@@ -134,8 +147,8 @@ function meaningsOf(test: TestId, hypotheses: readonly Hypothesis[], best: BestA
     .sort((a, b) => b.probability - a.probability)
     .map(({ outcome, index, probability }) => {
       const then = after(hypotheses, test, index, probability);
-      const { action, also, expectedCost } = best(then);
-      return { outcome, probability, ...leaderOf(then), action, also, cost: expectedCost };
+      const { action, also, expectedCost } = best.now(then);
+      return { outcome, probability, ...leaderOf(then), action, also, cost: costThen(then, expectedCost, best, rate) };
     });
 }
 
@@ -164,6 +177,15 @@ export interface At {
   readonly hourlyRate?: number;
 }
 
+/** Where an outcome leaves much open, other tests follow: so many minutes of them, with changes of state, settle what is left. */
+const SETTLING_MINUTES = 40;
+
+/** What is spent in the end once an outcome is known: what is done at once, or the work for what further tests would find. */
+function costThen(hypotheses: readonly Hypothesis[], atOnce: number, best: BestAction, rate: number): number {
+  const settled = hypotheses.reduce((sum, { faults, probability }) => sum + probability * best.settled(faults), 0);
+  return Math.min(atOnce, settled + SETTLING_MINUTES * rate);
+}
+
 /**
  * The next test by expected information per minute among those that may be made here; a change of power state is counted
  * in its minutes. Stops when no outcome of any test at hand would change what is done, after the checks that the likely
@@ -182,7 +204,8 @@ export function chooseMove(
   // What is all but excluded moves nothing, and costs time to weigh.
   const weighed = hypotheses.filter(({ probability }) => probability > EXCLUDED);
   const marginals = marginalProbabilities(weighed);
-  const now = best(weighed);
+  const now = best.now(weighed);
+  const rate = (at.hourlyRate ?? 60) / 60;
   const where = { machine: at.machine ?? "other", findings, ...(at.owned ? { owned: at.owned } : {}) };
   const offers = at.hand
     .filter((test) => barOf(test, where) === null)
@@ -191,17 +214,16 @@ export function chooseMove(
       const change = spec.power === at.power ? 0 : STATE_CHANGE_MINUTES[spec.power === "dead" ? "to-dead" : "to-live"];
       const minutes = spec.minutes + change;
       const informationBits = informationBitsOf(test, weighed);
-      const outcomes = informationBits < WORTH_TESTING_BITS ? [] : meaningsOf(test, weighed, best);
+      const outcomes = informationBits < WORTH_TESTING_BITS ? [] : meaningsOf(test, weighed, best, rate);
       const known = outcomes.reduce((sum, { probability }) => sum + probability, 0);
       const saving = Math.max(0, known * now.expectedCost - outcomes.reduce((sum, { probability, cost }) => sum + probability * cost, 0));
       return { test, minutes, informationBits, settles: settledBy(test, marginals), outcomes, saving };
     })
     .sort(byRate);
-  const rate = (at.hourlyRate ?? 60) / 60;
   const isWorth = ({ outcomes, saving, minutes, informationBits }: TestOffer): boolean =>
     informationBits >= WORTH_TESTING_BITS &&
     outcomes.some(({ action, also }) => action !== now.action || also !== now.also) &&
-    saving > WITH_STANDING * minutes * rate;
+    saving > MUST_SAVE * minutes * rate;
   const [first, ...rest] = offers.filter(isWorth);
   if (first) return { kind: "test", offer: first, others: [...rest, ...offers.filter((offer) => !isWorth(offer))] };
   const check = likely.checkFirst.map((test) => offers.find((offer) => offer.test === test)).find((offer) => offer !== undefined);

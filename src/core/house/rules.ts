@@ -389,7 +389,15 @@ export const HOUSE_RULES = {
     max: 1000,
     source: "house price",
   },
-  motorPrice: { group: "money", label: "Motor", unit: "", fallback: 240, min: 0, max: 10000, source: "house price" },
+  motorPrice: {
+    group: "money",
+    label: "Motor, with the capacitor it needs",
+    unit: "",
+    fallback: 240,
+    min: 0,
+    max: 10000,
+    source: "house price",
+  },
   startSwitchPrice: { group: "money", label: "Start switch, contacts", unit: "", fallback: 14, min: 0, max: 1000, source: "house price" },
   controlPrice: { group: "money", label: "Control part", unit: "", fallback: 38, min: 0, max: 2000, source: "house price" },
   licensedPrice: {

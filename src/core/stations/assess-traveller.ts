@@ -4,6 +4,7 @@ import {
   checksBefore,
   costModel,
   rankActions,
+  settledCost,
   type ActionOffer,
   type CostModel,
   type Life,
@@ -158,7 +159,7 @@ function nextStep({ stations, facts, standing, findings, actions, house, model }
             owned: ownedInstruments(house),
             hourlyRate: house.hourlyRate,
           },
-          (hypotheses) => cheapestAction(hypotheses, model),
+          { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model) },
           { action, checkFirst },
         )
       : { kind: "decide", others: [] };

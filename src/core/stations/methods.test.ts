@@ -81,7 +81,7 @@ describe("the next step names the method", () => {
     plate: { motorType: "psc", machineKind: "blower", volts: "230", hertz: "60", amps: "2.4" },
     ...safe,
   };
-  const others: readonly StationId[] = ["look", "hand-turn", "windings", "frame", "insulation", "start-gear", "prove"];
+  const others: readonly StationId[] = ["look", "hand-turn", "windings", "frame", "insulation", "start-gear", "supply", "prove"];
 
   test("a too-close cold reading: running, with power back first", () => {
     const close = { capacitor: { label: "17.5 µF ±6 % 440 V", readings: [read("16.5", "capacitance")], isIsolated: true } };

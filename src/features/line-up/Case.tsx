@@ -1,14 +1,16 @@
 import { formatMoney, formatProbability } from "@/core/quantity";
 import type { TravellerAssessment } from "@/core/stations";
 import { workWords } from "../vocabulary/decision-words";
+import { CameBack } from "./CameBack";
 import type { CaseProps } from "./case-props";
 import { LineUp } from "./LineUp";
 import { NextMove } from "./NextMove";
 
 /** The case: next move, line-up, and what it costs to stop now. */
-export function Case({ assessment, whole, finished, onGo, onFinish, onCameBack, onLeaveOut }: CaseProps) {
+export function Case({ assessment, whole, finished, onGo, onFinish, onCameBack, onLeaveOut, cameBackAt }: CaseProps) {
   return (
     <div className="flex min-h-full flex-col gap-4">
+      <CameBack moments={cameBackAt} />
       <NextMove assessment={assessment} finished={finished} onGo={onGo} onFinish={onFinish} onCameBack={onCameBack} />
       <LineUp assessment={assessment} whole={whole} onLeaveOut={onLeaveOut} onGo={onGo} />
       <StopNow assessment={assessment} />

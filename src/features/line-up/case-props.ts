@@ -6,6 +6,8 @@ export interface CaseProps {
   readonly whole: TravellerAssessment | null;
   /** signed off: whether a callback still belongs to this card; null: it is on the rack */
   readonly finished: { readonly isWithinCallback: boolean; readonly callbackDays: number } | null;
+  /** every time it came back, the first first */
+  readonly cameBackAt: readonly string[];
   readonly onGo: (station: StationId, method?: string | null) => void;
   readonly onFinish: () => void;
   readonly onCameBack: () => void;

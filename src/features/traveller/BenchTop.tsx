@@ -118,7 +118,8 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
 
 function stateLine({ facts }: TravellerAssessment, power: string): string {
   if (facts.power === "dead") return `Power off · made safe ${facts.deadSince ? clockTime(facts.deadSince) : ""}`;
-  return power === "live" ? "Power on · live work" : "Taken to be live until made safe";
+  if (power === "live") return "Power on · live work";
+  return facts.deadSince === null ? "Taken to be live until made safe" : "Power on again";
 }
 
 function Gate({

@@ -19,7 +19,7 @@ import { viewOf } from "../stations/registry";
 import { useStudies } from "../stations/useStudies";
 import { BenchTop, type ChangeStation } from "./BenchTop";
 import { FootBar, ProgressHeader } from "./PhoneBars";
-import { CameBack, reopen, useFinished } from "./callback";
+import { reopen, useFinished } from "./callback";
 import { PlateSummary } from "./PlateSummary";
 import { stretchesOf } from "./stretch";
 import { Strip } from "./Strip";
@@ -115,6 +115,7 @@ function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
     assessment,
     whole: leaveOut.size === 0 ? null : whole,
     finished,
+    cameBackAt: data.traveller.cameBackAt,
     onGo: go,
     onFinish: finish,
     onCameBack: cameBack,
@@ -159,7 +160,6 @@ function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
           />
         </main>
         <aside aria-label="Case" className="hidden overflow-y-auto border-l border-rule px-4 py-3.5 lg:block">
-          <CameBack moments={data.traveller.cameBackAt} />
           <Case {...caseProps} />
         </aside>
       </div>

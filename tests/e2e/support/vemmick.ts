@@ -45,6 +45,10 @@ export const bench = (page: Page) => page.getByRole("main");
 export const strip = (page: Page) => page.getByRole("navigation", { name: "Strip" });
 export const caseOf = (page: Page) => page.getByRole("complementary", { name: "Case" });
 
+/** The suspect on top of the line-up. */
+export const leads = async (page: Page, suspect: string): Promise<void> =>
+  expect(caseOf(page).getByRole("region", { name: "Line-up" }).getByRole("listitem").first()).toContainText(suspect);
+
 /** The home, once its cards are read. */
 export async function openRack(page: Page): Promise<void> {
   await page.goto("/");

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { bench, caseOf, expect, goTo, makeSafe, startCard, strip } from "./vemmick";
+import { bench, expect, goTo, makeSafe, startCard, strip } from "./vemmick";
 
 interface Plate {
   readonly type: "PSC" | "Capacitor-start";
@@ -80,9 +80,6 @@ export async function giveBackPower(page: Page): Promise<void> {
   await page.getByRole("button", { name: "Power is back on" }).click();
   await expect(strip(page).getByRole("button", { name: /^Power back on/ })).toContainText("Live");
 }
-
-export const leads = async (page: Page, suspect: string): Promise<void> =>
-  expect(caseOf(page).getByRole("region", { name: "Line-up" }).getByRole("listitem").first()).toContainText(suspect);
 
 /** Takes the proposal over, which must be this. */
 export async function decideOn(page: Page, action: string): Promise<void> {

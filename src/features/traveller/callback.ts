@@ -6,7 +6,6 @@ import { stationOf, type StationEntries, type StationId, type TravellerAssessmen
 import type { House, Traveller } from "@/records";
 import { newVisit, reopenTraveller } from "@/store/write";
 import type { CaseProps } from "../line-up/case-props";
-import { fullMoment } from "../shell/clock";
 import { saidAt } from "../stations/registry";
 
 const DAY_MS = 86_400_000;
@@ -77,16 +76,4 @@ export async function reopen(traveller: Traveller, isWithinCallback: boolean, st
   }
   const id = await newVisit(traveller, standing.house.technician);
   if (id !== null) openPage(`/traveller?id=${id}&station=complaint`);
-}
-
-/** That it came back stays on the card. */
-export function CameBack({ moments }: { moments: readonly string[] }) {
-  const last = moments.at(-1);
-  if (last === undefined) return null;
-  return (
-    <p className="mb-3 border-l-4 border-close pl-2.5 text-[13.5px]">
-      <b className="font-semibold">It came back</b> {moments.length > 1 ? `${moments.length} times, last on ` : "on "}
-      {fullMoment(last)}. The old evidence stands; what was done then did not cure it, or did not hold.
-    </p>
-  );
 }

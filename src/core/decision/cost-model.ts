@@ -59,8 +59,8 @@ export function failureWithin(horizonYears: number, lifeYears: number): number {
 
 /** What was complained of goes on meanwhile: part of the callbacks come all the same. Trade judgement. */
 const STILL_COMPLAINS = 0.6;
-/** No motor has less than this left: it runs today. [years] */
-const LEAST_LEFT = 0.5;
+/** A motor that runs, with its worn parts renewed, has at least this part of a motor's life before it. Trade judgement. */
+const LEAST_LEFT = 1 / 3;
 
 /** Whether the work mends a fault. */
 export function mends({ action, also }: Pick<ActionCosts, "action" | "also">, fault: Suspect): boolean {
@@ -96,7 +96,7 @@ export function together(first: ActionCosts, second: ActionCosts): ActionCosts {
  */
 export function costModel(house: HouseFigures, machine: MachineKind, life: Life = UNKNOWN_LIFE): CostModel {
   const horizon = Math.min(house.horizonYears, life.machineYearsLeft ?? house.horizonYears);
-  const left = Math.max(LEAST_LEFT, house.motorLifeYears - (life.motorAgeYears ?? house.motorLifeYears / 2));
+  const left = Math.max(LEAST_LEFT * house.motorLifeYears, house.motorLifeYears - (life.motorAgeYears ?? house.motorLifeYears / 2));
   const minutePrice = house.hourlyRate / 60;
   const actions = weighedOn(machine).map((action): ActionCosts => {
     const spec = ACTION_TABLE[action];

@@ -49,6 +49,14 @@ export function surenessWords(cure: number): string {
   return "puts it right only with luck";
 }
 
+/** A chance as people count it. */
+function oftenWords(cure: number): string {
+  const times = Math.round(cure * 10);
+  if (times >= 10) return "more than 9 times in 10";
+  if (times <= 0) return "less than once in 10";
+  return times === 1 ? "about once in 10" : `about ${formatNumber(times, 0)} times in 10`;
+}
+
 export interface CustomerOption {
   readonly title: string;
   readonly price: string;
@@ -74,8 +82,7 @@ export function customerOptions(offers: readonly ActionOffer[], house: HouseFigu
     title: plainWork(offer),
     price: formatMoney(offer.cost),
     lines: [
-      LEAVES_IT[offer.action] ??
-        `It ${surenessWords(offer.cureProbability)}: about ${formatNumber(Math.round(offer.cureProbability * 10), 0)} times in 10.`,
+      LEAVES_IT[offer.action] ?? `It ${surenessWords(offer.cureProbability)}: ${oftenWords(offer.cureProbability)}.`,
       offer.minutes >= 15 ? `About ${formatNumber(5 * Math.round(offer.minutes / 5), 0)} minutes of work.` : "Hardly any work today.",
       ...(offer.callbackProbability >= 0.2
         ? [`If it does not, another visit costs about ${formatMoney(house.callbackCost)} and the repair then.`]

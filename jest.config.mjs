@@ -4,6 +4,7 @@ export default createJestConfig({
   testEnvironment: "node",
   // The first interface test of a worker starts slowly on a busy machine.
   testTimeout: 30_000,
+  setupFilesAfterEnv: ["<rootDir>/tests/support/patient.cjs"],
   testMatch: ["<rootDir>/src/**/*.test.{ts,tsx}", "<rootDir>/tests/{reference,unit}/**/*.test.ts"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
 });

@@ -5,6 +5,8 @@ import { bench, expect, goTo, keptAt, makeSafe, openDemo, openRack, startCard, s
 async function openBench(page: Page): Promise<void> {
   // Letters work once the house rules are read: a moment after the page.
   await expect(async () => {
+    // The open line may take the caret when the page comes alive: letters are keys only outside fields.
+    await page.keyboard.press("Escape");
     await page.keyboard.press("b");
     await page.keyboard.press("c");
     await expect(page.getByRole("heading", { name: "Capacitor", level: 1 })).toBeVisible({ timeout: 3000 });

@@ -129,9 +129,12 @@ test("an empty open line says what to type", async ({ page }) => {
 
 test("all keys are shown by ?, and can be switched off", async ({ page }) => {
   await openRack(page);
-  await page.keyboard.press("Escape");
-  await page.keyboard.press("?");
-  await expect(page.getByRole("dialog", { name: "Keys" }).getByText("Windings")).toBeVisible();
+  // Keys work once the page is alive and the caret is out of the open line.
+  await expect(async () => {
+    await page.keyboard.press("Escape");
+    await page.keyboard.press("?");
+    await expect(page.getByRole("dialog", { name: "Keys" }).getByText("Windings")).toBeVisible({ timeout: 3000 });
+  }).toPass();
   await page.keyboard.press("Escape");
   await page.keyboard.press("h");
   await page.getByLabel("One-letter keys outside fields").uncheck();

@@ -50,7 +50,7 @@ test("an open common lead on a hot compressor: the protector, and wait", async (
   await expect(bench(page).getByText(/wait until it is cool/)).toBeVisible();
   await expect(bench(page).getByText(/A pin can blow out/)).toBeVisible();
   await leads(page, "Protector");
-  await expect(caseOf(page).getByText("Wait and retest")).toBeVisible();
+  await expect(caseOf(page).getByRole("cell", { name: "Wait and retest" })).toBeVisible();
 });
 
 test("an open lead without marks has two meanings until the leads are marked", async ({ page }) => {

@@ -25,15 +25,7 @@ import {
   type Prediction,
 } from "@/core/motor";
 import { takeReading, type Entry, type Quantity } from "@/core/quantity";
-import {
-  assessTraveller,
-  powerOf,
-  STATIONS,
-  type StationEntries,
-  type StationId,
-  type Study,
-  type TravellerAssessment,
-} from "@/core/stations";
+import { assessTraveller, STATIONS, type StationEntries, type StationId, type Study, type TravellerAssessment } from "@/core/stations";
 import type { GearSort } from "@/core/diagnosis";
 import { plateOf, randomMotor } from "./motors";
 import { randomFrom } from "./parts-list";
@@ -495,9 +487,3 @@ export function makeTest(visit: Visit, test: TestId, power: "dead" | "live"): vo
 export const DEFAULT_HOUSE: HouseFigures = toHouseFigures({});
 
 export const assessVisit = (visit: Visit, study: Study): TravellerAssessment => assessTraveller(visit.entries, DEFAULT_HOUSE, [], study);
-
-/** Whether a station's power fits a state. */
-export const isOpenIn = (station: StationId, method: string | null, power: "dead" | "live"): boolean => {
-  const needed = powerOf(station, method);
-  return needed === power || needed === "either" || needed === "to-dead" || needed === "to-live";
-};

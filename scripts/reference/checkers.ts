@@ -2,6 +2,7 @@ import { parseCapacitorLabel } from "@/core/capacitor";
 import { speedAndPoles } from "@/core/motor";
 import { decideConformity, parseReading, QUANTITIES, type Quantity } from "@/core/quantity";
 import { checkCombinations, checkDischarge, checkRunning } from "./capacitor-checkers";
+import { checkDesignation, checkDimensions, checkFrequencies } from "./bearing-checkers";
 import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
 import { checkDiagnosis } from "./diagnosis-checker";
 import { checkDynamic, checkFaults, checkSteady } from "./motor-checkers";
@@ -82,6 +83,9 @@ export const CHECKERS: Record<string, Checker> = {
   motor_faults: checkFaults,
   motor_dynamic: checkDynamic,
   nameplate_estimation: checkNameplate,
+  bearing_designations: checkDesignation,
+  bearing_dimensions: checkDimensions,
+  bearing_frequencies: checkFrequencies,
 };
 
 /** Sets that are distributions are shown beside the listed figures as well. */

@@ -21,6 +21,9 @@ export type Failure =
   | { readonly code: "label-range-reversed"; readonly lowUf: number; readonly highUf: number }
   | { readonly code: "running-volts-too-low"; readonly volts: number }
   | { readonly code: "running-no-current" }
+  | { readonly code: "bearing-empty" }
+  | { readonly code: "bearing-unknown"; readonly text: string }
+  | { readonly code: "length-unreadable"; readonly text: string }
   | { readonly code: "search-failed"; readonly detail: string }
   | { readonly code: "study-failed"; readonly detail: string }
   | { readonly code: "model-does-not-converge" }

@@ -20,6 +20,7 @@ const GROUPS: Record<HouseRuleSpec["group"], string> = {
   safety: "Safety",
   winding: "Windings",
   running: "Running",
+  bearing: "Bearings and upkeep",
   money: "Prices",
   time: "Minutes a job takes",
   decision: "Deciding",

@@ -40,6 +40,10 @@ const SENTENCES: Sentences = {
     `${volts} V across the capacitor: there is no capacitance to be told from that. Measure across its two terminals while the motor runs, usually 1.1 to 1.8 times the line, and type that.`,
   "running-no-current": () =>
     "0 A in the capacitor's lead: the clamp is on another lead, round both wires, or the path is open. Clamp the one lead to the capacitor and type what it shows.",
+  "bearing-empty": () => "Type the number stamped on the ring or seal, for example 6203-2RS C3, with ? for a sign you cannot read.",
+  "bearing-unknown": ({ text }) =>
+    `No deep-groove size of the table fits “${text}”. Type the number of the ring, for example 6203 or R8, with ? for each sign you cannot read, or measure bore, outside and width.`,
+  "length-unreadable": ({ text }) => `“${text}” is not a length. Type 17, 16.98 mm, 0.669 in or 5/8.`,
   "search-failed": ({ detail }) =>
     `The search stopped${detail ? ` (${detail})` : ""}. Close the sheet and open it again; the list is unchanged.`,
   "study-failed": ({ detail }) => `This could not be worked out${detail ? ` (${detail})` : ""}. Reload the page; nothing is lost.`,

@@ -1,0 +1,206 @@
+import { fail, ok, type Failure, type Result } from "../result";
+import { BEARING_SERIES, STAMPED_NUMBERS, type BearingSize } from "./dimension-table";
+import { CLEARANCES, closureOf, SPELLINGS, suffixSpec, type Clearance, type Closure, type SuffixCode } from "./suffix-table";
+
+/** One suffix as stamped; several meanings where a sign could not be read; none where no table here knows it. */
+export interface StampedSuffix {
+  readonly text: string;
+  readonly meanings: readonly (readonly SuffixCode[])[];
+}
+
+/** A number that may be meant, with its size. */
+export interface NamedBearing {
+  readonly number: string;
+  readonly size: BearingSize;
+}
+
+/** What is stamped on a bearing, as far as it can be read. */
+export interface BearingDesignation {
+  /** sizes that fit what can be read, the usual ones first; never empty */
+  readonly candidates: readonly NamedBearing[];
+  readonly suffixes: readonly StampedSuffix[];
+  /** null: what can be read leaves more than one */
+  readonly closure: Closure | null;
+  /** null: the text does not say */
+  readonly clearance: Clearance | null;
+  /** words before the number, kept and not read: a maker's name */
+  readonly before: string;
+  /** some sign could not be read */
+  readonly isWorn: boolean;
+}
+
+const SEPARATOR = /[\s\-/.,_]/;
+/** A sign nobody can read. */
+const WORN = "?";
+/** Letters that stand for figures where a number is meant. */
+const LOOKALIKES: Readonly<Record<string, string>> = { O: "0", Q: "0", I: "1", L: "1" };
+
+const normalise = (text: string): string =>
+  text
+    .normalize("NFKC")
+    .replace(/[\u2010-\u2015\u2212]/g, "-")
+    .replace(/[¿*]/g, WORN)
+    .toUpperCase()
+    .trim();
+
+/** Bores spelled as a fraction of an inch are numbered in sixteenths: 6203-5/8 is 6203-10. */
+const inSixteenths = (text: string): string =>
+  text.replace(/-\s*(\d)\/([248])(?!\d)/, (_, top: string, bottom: string) => `-${(Number(top) * 16) / Number(bottom)} `);
+
+const isSameSign = (shown: string, meant: string): boolean => shown === meant || shown === WORN || LOOKALIKES[shown] === meant;
+
+/** Where the number ends in the text when it starts at `from`; null when it is another number. */
+function endOfNumber(text: string, from: number, number: string): number | null {
+  let at = from;
+  let isBehindStroke = false;
+  for (const sign of number) {
+    if (SEPARATOR.test(sign)) {
+      if (!SEPARATOR.test(text[at] ?? "")) return null;
+      at += 1;
+      isBehindStroke = true;
+      continue;
+    }
+    // A worn sign behind a stroke is a suffix far oftener than a bore.
+    if (isBehindStroke && text[at] === WORN) return null;
+    // A space inside a number is a slip of the hand; before its first sign it is not.
+    while (at > from && /[ .]/.test(text[at] ?? "")) at += 1;
+    if (!isSameSign(text[at] ?? "", sign)) return null;
+    at += 1;
+  }
+  // Worn away altogether, it could be any number at all.
+  if (!/\d/.test(text.slice(from, at))) return null;
+  // Another figure right behind it means a longer number; the 2 of two seals or shields is none.
+  return /^\d(?![RZNH])/.test(text.slice(at)) ? null : at;
+}
+
+const SERIES_ORDER = [
+  "62",
+  "60",
+  "63",
+  "miniature",
+  "inch",
+  "special-bore",
+  "160",
+  "619",
+  "618",
+] as const satisfies readonly (typeof BEARING_SERIES)[number][];
+
+interface NumberFound {
+  readonly candidates: readonly NamedBearing[];
+  readonly end: number;
+}
+
+/** Every size whose number fits at `from`; the longest numbers win, as 6203-10 over 6203. */
+function findNumber(text: string, from: number): NumberFound | null {
+  const found = STAMPED_NUMBERS.flatMap(([number, size]) => {
+    const end = endOfNumber(text, from, number);
+    return end === null ? [] : [{ number, size, end }];
+  });
+  const end = Math.max(...found.map((each) => each.end));
+  const longest = found.filter((each) => each.end === end);
+  if (longest.length === 0) return null;
+  const rank = ({ size }: NamedBearing): number => SERIES_ORDER.indexOf(size.series) * 1000 + size.boreMm;
+  // One size under two numbers, both fitting worn signs, is one candidate.
+  const candidates = longest
+    .filter(({ size }, index) => longest.findIndex((each) => each.size === size) === index)
+    .sort((a, b) => rank(a) - rank(b))
+    .map(({ number, size }) => ({ number, size }));
+  return { candidates, end };
+}
+
+const fits = (text: string, at: number, spelled: string): boolean =>
+  [...spelled].every((sign, index) => text[at + index] === sign || text[at + index] === WORN);
+
+/** Cuts the rest of the text into suffixes; what no spelling fits is kept up to the next separator. */
+function readSuffixes(text: string): StampedSuffix[] {
+  const suffixes: StampedSuffix[] = [];
+  let at = 0;
+  while (at < text.length) {
+    if (SEPARATOR.test(text[at] ?? "")) {
+      at += 1;
+      continue;
+    }
+    const fitting = SPELLINGS.filter(({ spelled }) => fits(text, at, spelled));
+    const length = fitting[0]?.spelled.length ?? 0;
+    const taken = fitting.filter(({ spelled }) => spelled.length === length);
+    const run = /^[^\s\-/.,_]+/.exec(text.slice(at))?.[0] ?? "";
+    // A known suffix of one letter inside a longer code of a maker is not that suffix.
+    const isWhole =
+      length > 0 && (length > 1 || length === run.length || SPELLINGS.some(({ spelled }) => fits(text, at + length, spelled)));
+    const piece = isWhole ? text.slice(at, at + length) : run;
+    const meanings = isWhole ? taken.map(({ codes }) => codes) : [];
+    suffixes.push({
+      text: piece,
+      meanings: meanings.filter((codes, index) => meanings.findIndex((m) => m.join() === codes.join()) === index),
+    });
+    at += piece.length;
+  }
+  return suffixes;
+}
+
+/** Every way the suffixes together may be read; a few at most, since a stamp has few worn signs. */
+function readings(suffixes: readonly StampedSuffix[]): SuffixCode[][] {
+  return suffixes.reduce<SuffixCode[][]>(
+    (ways, { meanings }) =>
+      (meanings.length === 0 ? ways : ways.flatMap((way) => meanings.slice(0, 8).map((codes) => [...way, ...codes]))).slice(0, 64),
+    [[]],
+  );
+}
+
+function agreed<T>(values: readonly T[]): T | null {
+  return values.every((value) => value === values[0]) ? (values[0] ?? null) : null;
+}
+
+const isClearance = (code: SuffixCode): code is SuffixCode & Clearance => (CLEARANCES as readonly string[]).includes(code);
+
+/**
+ * Reads the number stamped on a ball bearing: size, closure, clearance and every other suffix. Spellings of makers, spaces
+ * and strokes left out, O for 0, and `?` for a sign that cannot be read are taken.
+ * @param text as stamped or keyed, for example `6203-2RSH/C3`, `608ZZ`, `R8-2RS`, `62?3 2R?`
+ * @errors 'bearing-empty'; 'bearing-unknown' when no size of the table fits
+ * @source ISO 15:2017 (numbers by dimension series and bore code); suffixes as ball bearing makers commonly stamp them
+ * @example parseDesignation("6203-2RSH/C3") -> 6203, 17 × 40 × 12 mm, seals-both, C3
+ */
+export function parseDesignation(text: string): Result<BearingDesignation, Failure> {
+  const shown = inSixteenths(normalise(text));
+  if (shown === "") return fail({ code: "bearing-empty" });
+  const starts = [...shown.matchAll(/(?<![A-Z0-9?])(?:SS|S|W)?(?=[0-9?OR])/g)].map((match) => ({
+    at: match.index,
+    prefix: match[0],
+  }));
+  for (const { at, prefix } of starts) {
+    const found = findNumber(shown, at + prefix.length);
+    if (!found) continue;
+    const stainless: StampedSuffix[] = prefix === "" ? [] : [{ text: prefix, meanings: [["SS"]] }];
+    const suffixes = [...readSuffixes(shown.slice(found.end)), ...stainless];
+    const ways = readings(suffixes);
+    return ok({
+      candidates: found.candidates,
+      suffixes,
+      closure: agreed(ways.map(closureOf)),
+      clearance: agreed(ways.map((codes) => codes.find(isClearance) ?? null)),
+      before: shown.slice(0, at).trim(),
+      isWorn: shown.includes(WORN),
+    });
+  }
+  return fail({ code: "bearing-unknown", text });
+}
+
+/** Closures come right behind the number, clearance next, then the rest in the order of the stamp. */
+const PRINT_ORDER = ["closure", "clearance"];
+
+/**
+ * Writes a designation in one plain spelling: number, closure, clearance, the rest; what was not understood stays.
+ * A worn one is written with the first of its candidates and its suffixes as stamped.
+ * @example print of `6203ZZ C3` -> "6203-2Z/C3"
+ */
+export function printDesignation({ candidates, suffixes }: BearingDesignation): string {
+  const known = suffixes.filter(({ meanings }) => meanings.length === 1).flatMap(({ meanings }) => meanings[0] ?? []);
+  const codes = PRINT_ORDER.flatMap((kind) => known.filter((code) => suffixSpec(code).kind === kind));
+  const rest = known.filter((code) => !codes.includes(code));
+  const unknown = suffixes.filter(({ meanings }) => meanings.length !== 1).map(({ text }) => text);
+  const [number = ""] = candidates.map((each) => each.number);
+  const closures = codes.filter((code) => suffixSpec(code).kind === "closure").map((code) => `-${code}`);
+  const others = [...codes.filter((code) => suffixSpec(code).kind !== "closure"), ...rest, ...unknown];
+  return `${number}${closures.join("")}${others.map((code) => `/${code}`).join("")}`;
+}

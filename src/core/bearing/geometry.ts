@@ -1,0 +1,81 @@
+import type { BearingSize } from "./dimension-table";
+import type { BallGeometry } from "./frequencies";
+
+/** Balls of one size, and whether they are listed or worked out from the outside. */
+export interface KnownGeometry extends BallGeometry {
+  readonly isListed: boolean;
+}
+
+/* [number, balls, ball diameter mm, pitch diameter mm]: usual design of these sizes; a maker may depart from it. */
+const LISTED: readonly (readonly [string, number, number, number])[] = [
+  ["608", 7, 3.969, 15],
+  ["6000", 7, 4.762, 18],
+  ["6001", 8, 4.762, 20],
+  ["6002", 9, 4.762, 23.5],
+  ["6003", 10, 4.762, 26],
+  ["6004", 9, 6.35, 31],
+  ["6005", 10, 6.35, 36],
+  ["6006", 11, 7.144, 42.5],
+  ["6200", 8, 4.762, 20],
+  ["6201", 7, 5.953, 22],
+  ["6202", 8, 5.953, 25],
+  ["6203", 8, 6.747, 28.5],
+  ["6204", 8, 7.938, 33.5],
+  ["6205", 9, 7.938, 38.5],
+  ["6206", 9, 9.525, 46],
+  ["6304", 7, 9.525, 36],
+];
+const BY_NUMBER = new Map(LISTED.map(([number, ...rest]) => [number, rest] as const));
+
+/** Ball diameter over ring height D − d, for the usual design; the listed sizes give 0.265 to 0.3. */
+const BALL_SHARE = 0.29;
+/** Arc that balls fill when the inner ring is pressed aside to put them in [degrees]. */
+const FILLED_ARC_DEG = 195;
+
+/**
+ * Geometry worked out from boundary dimensions alone: pitch in the middle, balls of 0.29 of the ring height, as
+ * many as go in with the inner ring pressed aside.
+ * @source Eschmann, Hasbargen & Weigand, Ball and Roller Bearings (1985), deep-groove bearings without filling slot
+ */
+export function estimateGeometry({ boreMm, outsideMm }: Pick<BearingSize, "boreMm" | "outsideMm">): BallGeometry {
+  const pitchDiameterMm = (boreMm + outsideMm) / 2;
+  const ballDiameterMm = BALL_SHARE * (outsideMm - boreMm);
+  const arcDeg = (2 * Math.asin(ballDiameterMm / pitchDiameterMm) * 180) / Math.PI;
+  return { balls: 1 + Math.floor(FILLED_ARC_DEG / arcDeg), ballDiameterMm, pitchDiameterMm, contactAngleDeg: 0 };
+}
+
+/** Balls of a size: listed where the table has them, else estimated and said so. */
+export function geometryOf(size: BearingSize): KnownGeometry {
+  const listed = BY_NUMBER.get(size.number);
+  if (!listed) return { ...estimateGeometry(size), isListed: false };
+  const [balls, ballDiameterMm, pitchDiameterMm] = listed;
+  return { balls, ballDiameterMm, pitchDiameterMm, contactAngleDeg: 0, isListed: true };
+}
+
+/** A maker may put in one ball more or fewer, and larger or smaller ones by this part, where the table lists none. */
+const ESTIMATE_SPREAD = 0.1;
+
+/** Geometries that a size may have: one where it is listed, else the estimate and the ends of its spread. */
+export function possibleGeometries(size: BearingSize): readonly BallGeometry[] {
+  const known = geometryOf(size);
+  if (known.isListed) return [known];
+  return [
+    known,
+    ...[-1, 1].flatMap((more) =>
+      [1 - ESTIMATE_SPREAD, 1 + ESTIMATE_SPREAD].map((scale) => ({
+        ...known,
+        balls: known.balls + more,
+        ballDiameterMm: known.ballDiameterMm * scale,
+      })),
+    ),
+  ];
+}
+
+/** Shoulders of the rings stand this part of a ball away from the pitch circle; from drawings of the usual design. */
+const SHOULDER = 0.6;
+
+/** Outer edge of the inner ring's face and inner edge of the outer ring's face [mm], about. */
+export function shouldersOf(size: BearingSize): { readonly innerMm: number; readonly outerMm: number } {
+  const { ballDiameterMm, pitchDiameterMm } = geometryOf(size);
+  return { innerMm: pitchDiameterMm - SHOULDER * ballDiameterMm, outerMm: pitchDiameterMm + SHOULDER * ballDiameterMm };
+}

@@ -1,0 +1,50 @@
+export {
+  BEARING_SERIES,
+  BEARING_SIZES,
+  bearingSize,
+  STAMPED_NUMBERS,
+  widthOf,
+  type BearingSeries,
+  type BearingSize,
+} from "./dimension-table";
+export { CLEARANCES, CLOSURES, SUFFIX_CODES, SUFFIXES, suffixSpec, type Clearance, type Closure, type SuffixCode } from "./suffix-table";
+export { parseDesignation, printDesignation, type BearingDesignation, type NamedBearing, type StampedSuffix } from "./designation";
+export { LENGTH_UNITS, MM_PER_INCH, readLength, splitDimensions, type KeyedLength, type LengthUnit } from "./length";
+export {
+  DIMENSIONS,
+  identifyBearing,
+  type Dimension,
+  type Identification,
+  type MeasuredSize,
+  type SizeCandidate,
+  type Slip,
+  type SlipFound,
+} from "./identify";
+export {
+  defectBands,
+  defectFrequencies,
+  DEFECTS,
+  type BallGeometry,
+  type Defect,
+  type DefectBand,
+  type DefectFrequencies,
+} from "./frequencies";
+export { estimateGeometry, geometryOf, possibleGeometries, shouldersOf, type KnownGeometry } from "./geometry";
+export { deviationsAt, FIT_FIELDS, RING_FIELDS, type Deviations, type FitField } from "./tolerance-table";
+export { judgeSeat, REPAIR_TABLE, repairsFor, SEAT_REPAIRS, SEATS, usualField, type Seat, type SeatRepair, type SeatVerdict } from "./fits";
+export { pressPath, type PressedRing, type PressPath, type Pusher } from "./press-path";
+export { clearanceRange, type ClearanceRange } from "./clearance";
+export { adviseBearing, SURROUNDINGS, type AdviceReason, type BearingAdvice, type Surrounding } from "./advice";
+export { addMonths, BEARING_KINDS, DUTIES, greaseGrams, oilDrops, upkeepMonths, type BearingKind, type Duty } from "./upkeep";
+export {
+  bearingJob,
+  JOB_LOSSES,
+  JOB_TOOLS,
+  TIER_TABLE,
+  TIERS,
+  type BearingJob,
+  type JobLoss,
+  type JobQuestion,
+  type JobTool,
+  type Tier,
+} from "./job";

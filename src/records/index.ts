@@ -1,4 +1,4 @@
-export { parseTravellerId, TravellerSchema, type Traveller, type TravellerId } from "./traveller";
+export { motorKey, parseTravellerId, TravellerSchema, type Traveller, type TravellerId } from "./traveller";
 export { StationRecordSchema, stationRecordId, type StationRecord } from "./station-record";
 export { HouseRecordSchema, toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
 export { PartSchema, toStockPart, type Part } from "./part-record";

@@ -108,6 +108,22 @@ function widenDecision(row: Record<string, unknown>): Record<string, unknown> {
   return { ...row, data: { ...added, ...rest, before: amps(before), after: amps(after) } };
 }
 
+/** What version 5 adds to each station's record: figures of an indicator, which end, the coast-down. */
+const ADDED_IN_5: Record<string, Record<string, unknown>> = {
+  "hand-turn": { radialMm: "", endMm: "", feltAt: null },
+  "run-test": { coastDown: null, hotPlace: null },
+};
+
+/** Version 5: the hand has an indicator beside it, and a run ends with its coast-down; bearings and the ledger are new stations. */
+function widenMechanics(row: Record<string, unknown>): Record<string, unknown> {
+  if (typeof row.data !== "object" || row.data === null) return row;
+  const added = ADDED_IN_5[String(row.stationId)];
+  if (added) return { ...row, data: { ...added, ...row.data } };
+  if (row.stationId !== "prove") return row;
+  const { before, after, ...rest } = row.data as { before?: object; after?: object };
+  return { ...row, data: { ...rest, before: { coastDown: null, ...before }, after: { coastDown: null, ...after } } };
+}
+
 export const stationRecordType = defineRecordType({
   name: "station",
   schema: StationRecordSchema,
@@ -115,6 +131,7 @@ export const stationRecordType = defineRecordType({
     { to: 2, migrate: widenCapacitor },
     { to: 3, migrate: widenBoards },
     { to: 4, migrate: widenDecision },
+    { to: 5, migrate: widenMechanics },
   ],
 });
 

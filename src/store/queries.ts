@@ -3,7 +3,16 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import type { Failure } from "@/core/result";
 import type { EarlierVisit, StationEntries } from "@/core/stations";
-import { toHouse, UNSET_HOUSE, type House, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
+import {
+  motorKey,
+  toHouse,
+  UNSET_HOUSE,
+  type House,
+  type HouseRecord,
+  type StationRecord,
+  type Traveller,
+  type TravellerId,
+} from "@/records";
 import { database } from "./database";
 import { openFailure, storageFailure, subscribeStorage, toStorageFailure } from "./storage-status";
 
@@ -52,12 +61,6 @@ export function useTraveller(id: TravellerId | null): Live<TravellerWithEntries>
     return traveller ? { traveller, entries: toEntries(rows) } : null;
   }, [id]);
 }
-
-/** A machine at a site is one motor, however it is spelled; a card without either is alone. */
-const motorKey = ({ machine, site }: Traveller): string | null => {
-  const [m, s] = [machine, site].map((text) => text.trim().toLowerCase().replace(/\s+/g, " "));
-  return m && s ? `${m}\n${s}` : null;
-};
 
 const NO_VISITS: readonly EarlierVisit[] = [];
 

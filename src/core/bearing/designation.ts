@@ -1,5 +1,5 @@
 import { fail, ok, type Failure, type Result } from "../result";
-import { BEARING_SERIES, STAMPED_NUMBERS, type BearingSize } from "./dimension-table";
+import { STAMPED_NUMBERS, type BearingSeries, type BearingSize } from "./dimension-table";
 import { CLEARANCES, closureOf, SPELLINGS, suffixSpec, type Clearance, type Closure, type SuffixCode } from "./suffix-table";
 
 /** One suffix as stamped; several meanings where a sign could not be read; none where no table here knows it. */
@@ -83,7 +83,7 @@ const SERIES_ORDER = [
   "160",
   "619",
   "618",
-] as const satisfies readonly (typeof BEARING_SERIES)[number][];
+] as const satisfies readonly BearingSeries[];
 
 interface NumberFound {
   readonly candidates: readonly NamedBearing[];

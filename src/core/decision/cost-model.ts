@@ -1,3 +1,4 @@
+import type { BearingJob } from "../bearing";
 import type { ActionId, Suspect } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import type { MachineKind } from "../motor";
@@ -18,6 +19,8 @@ export interface ActionCosts {
   readonly partCost: number;
   readonly minutes: number;
   readonly labourCost: number;
+  /** chance that it holds where it was the right work */
+  readonly holds: number;
   /** what a later failure of the motor costs, once that it happens within the horizon is weighed */
   readonly renewalCost: number;
 }
@@ -71,12 +74,11 @@ export function mends({ action, also }: Pick<ActionCosts, "action" | "also">, fa
 export const isCovered = (work: Pick<ActionCosts, "action" | "also">, faults: readonly Suspect[]): boolean =>
   faults.every((fault) => mends(work, fault));
 
+/** What of a bearing job put together on the motor takes the place of the house's usual one. */
+export type JobTerms = Pick<BearingJob, "partCost" | "minutes" | "holds">;
+
 /** The house prices bearings by the pair; one that changes only the bad one pays for one. */
 const partShare = (action: ActionId, house: HouseFigures): number => (action === "replace-bearings" && house.bearingsBoth < 0.5 ? 0.5 : 1);
-
-/** Chance that the work holds where it was the right work. */
-export const holdsOf = ({ action, also }: Pick<ActionCosts, "action" | "also">): number =>
-  ACTION_TABLE[action].holds * (also === null ? 1 : ACTION_TABLE[also].holds);
 
 /** Two works on one visit: both paid, the motor renewed if either renews it. */
 export function together(first: ActionCosts, second: ActionCosts): ActionCosts {
@@ -86,6 +88,7 @@ export function together(first: ActionCosts, second: ActionCosts): ActionCosts {
     partCost: first.partCost + second.partCost,
     minutes: first.minutes + second.minutes,
     labourCost: first.labourCost + second.labourCost,
+    holds: first.holds * second.holds,
     renewalCost: Math.min(first.renewalCost, second.renewalCost),
   };
 }
@@ -93,22 +96,25 @@ export function together(first: ActionCosts, second: ActionCosts): ActionCosts {
 /**
  * What every action costs on this machine at the house's prices: part and labour now, and the later failure of the motor
  * that stays or comes, over the house's horizon or the machine's remaining life, whichever is shorter.
+ * @param job the bearing job as it was put together on this motor; null: as the house prices it
  */
-export function costModel(house: HouseFigures, machine: MachineKind, life: Life = UNKNOWN_LIFE): CostModel {
+export function costModel(house: HouseFigures, machine: MachineKind, life: Life = UNKNOWN_LIFE, job: JobTerms | null = null): CostModel {
   const horizon = Math.min(house.horizonYears, life.machineYearsLeft ?? house.horizonYears);
   const left = Math.max(LEAST_LEFT * house.motorLifeYears, house.motorLifeYears - (life.motorAgeYears ?? house.motorLifeYears / 2));
   const minutePrice = house.hourlyRate / 60;
   const actions = weighedOn(machine).map((action): ActionCosts => {
     const spec = ACTION_TABLE[action];
-    const minutes = house[spec.minutes];
+    const own = action === "replace-bearings" ? job : null;
+    const minutes = own?.minutes ?? house[spec.minutes];
     const renewed = RENEWS.includes(action) ? house.motorLifeYears : left;
     const renewalPrice = house.motorPrice + house.motorMinutes * minutePrice;
     return {
       action,
       also: null,
-      partCost: spec.part === null ? 0 : house[spec.part] * partShare(action, house),
+      partCost: own?.partCost ?? (spec.part === null ? 0 : house[spec.part] * partShare(action, house)),
       minutes,
       labourCost: minutes * minutePrice,
+      holds: own?.holds ?? spec.holds,
       renewalCost: failureWithin(horizon, renewed) * renewalPrice,
     };
   });
@@ -142,5 +148,5 @@ export function costGiven(costs: ActionCosts, faults: readonly Suspect[], model:
     return spent + later + STILL_COMPLAINS * model.callbackCost + (1 + model.harmOfWaiting) * model.followUp(faults);
   const left = faults.filter((fault) => !mends(costs, fault));
   if (left.length > 0) return spent + later + model.callbackCost + model.followUp(left);
-  return spent + later + (faults.length > 0 ? (1 - holdsOf(costs)) * (model.callbackCost + spent) : 0);
+  return spent + later + (faults.length > 0 ? (1 - costs.holds) * (model.callbackCost + spent) : 0);
 }

@@ -106,6 +106,7 @@ describe("simulateDecision", () => {
     house: HOUSE,
     machine: "fan",
     life: { motorAgeYears: 6, machineYearsLeft: null },
+    job: null,
     works: [
       { action: "replace-bearings", also: null },
       { action: "replace-motor", also: null },

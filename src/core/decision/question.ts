@@ -1,7 +1,7 @@
 import type { Hypothesis } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import type { MachineKind } from "../motor";
-import type { ActionCosts, Life } from "./cost-model";
+import type { ActionCosts, JobTerms, Life } from "./cost-model";
 
 /** What is asked of the simulation. Plain data: it goes to a worker. */
 export interface DecisionQuestion {
@@ -9,6 +9,8 @@ export interface DecisionQuestion {
   readonly house: HouseFigures;
   readonly machine: MachineKind;
   readonly life: Life;
+  /** the bearing job as put together; null: the house's usual one */
+  readonly job: JobTerms | null;
   /** works to compare, the best first */
   readonly works: readonly Work[];
 }

@@ -1,6 +1,6 @@
 import type { ActionId, Hypothesis, Suspect } from "../diagnosis";
 import { SLOW_FAULTS } from "./actions";
-import { costGiven, holdsOf, isCovered, together, type ActionCosts, type CostModel } from "./cost-model";
+import { costGiven, isCovered, together, type ActionCosts, type CostModel } from "./cost-model";
 
 /** An action with what it costs now, how likely it cures and brings one back, and what it costs on average in the end. */
 export interface ActionOffer {
@@ -150,7 +150,7 @@ export function rankActions(hypotheses: readonly Hypothesis[], model: CostModel)
     .map((row): ActionOffer => {
       const { action, also, partCost, minutes, labourCost } = row.costs;
       const { cure, expectedCost } = weigh(row, hypotheses, model);
-      const callback = 1 - nothing - (cure - nothing) * holdsOf(row.costs);
+      const callback = 1 - nothing - (cure - nothing) * row.costs.holds;
       return {
         action,
         also,

@@ -1,7 +1,7 @@
 import type { Hypothesis, Suspect } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import { normalFrom, quantileOfSorted, seriesFrom } from "../numeric";
-import { costGiven, costModel, holdsOf, isCovered, together, type ActionCosts, type CostModel } from "./cost-model";
+import { costGiven, costModel, isCovered, together, type ActionCosts, type CostModel, type JobTerms } from "./cost-model";
 import { findHinge, type Hinge } from "./hinge";
 import type { DecisionQuestion, Work } from "./question";
 
@@ -58,13 +58,20 @@ function drawnFaults(hypotheses: readonly Hypothesis[], at: number): readonly Su
   return hypotheses.at(-1)?.faults ?? [];
 }
 
+/** A job put together on the motor is drawn with the price and the minutes of the house's usual one. */
+function drawnJob(job: JobTerms | null, house: HouseFigures, drawn: HouseFigures): JobTerms | null {
+  if (!job) return null;
+  const scale = (id: "bearingsPrice" | "bearingMinutes"): number => (house[id] > 0 ? drawn[id] / house[id] : 1);
+  return { ...job, partCost: job.partCost * scale("bearingsPrice"), minutes: job.minutes * scale("bearingMinutes") };
+}
+
 /**
  * Total cost of each work over many draws of what is not known: which faults are there, prices, minutes, life left,
  * whether the work holds; and the figure the choice hinges on.
  * @source Raiffa & Schlaifer, Applied Statistical Decision Theory, 1.4; Metropolis & Ulam, The Monte Carlo Method (1949)
  */
 export function simulateDecision(question: DecisionQuestion): DecisionOutlook {
-  const { hypotheses, house, machine, life, works } = question;
+  const { hypotheses, house, machine, life, works, job } = question;
   const random = seriesFrom(SEED);
   const normal = normalFrom(random);
   const totals = works.map((): number[] => []);
@@ -75,7 +82,7 @@ export function simulateDecision(question: DecisionQuestion): DecisionOutlook {
     for (const id of TIMED) drawn[id] *= Math.exp(MINUTES_SD * normal());
     drawn.motorLifeYears *= Math.exp(LIFE_SD * normal());
     const faults = drawnFaults(hypotheses, random());
-    const model = costModel(drawn, machine, life);
+    const model = costModel(drawn, machine, life, drawnJob(job, house, drawn));
     const luck = random();
     let best = -1;
     let least = Infinity;
@@ -109,5 +116,5 @@ function costsOf({ action, also }: Work, { actions }: CostModel): ActionCosts | 
 function drawnCost(costs: ActionCosts, faults: readonly Suspect[], model: CostModel, luck: number): number {
   if (faults.length === 0 || !isCovered(costs, faults)) return costGiven(costs, faults, model);
   const spent = costs.partCost + costs.labourCost;
-  return spent + costs.renewalCost + (luck > holdsOf(costs) ? model.callbackCost + spent : 0);
+  return spent + costs.renewalCost + (luck > costs.holds ? model.callbackCost + spent : 0);
 }

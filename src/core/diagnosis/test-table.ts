@@ -483,6 +483,11 @@ export const TEST_TABLE = {
       },
       squeal: { why: "A dry bearing squeals; a belt does too.", base: 0.03, given: { "bearing-worn": 0.3, "driven-load": 0.12 } },
       rumble: { why: "A worn raceway rumbles.", base: 0.03, given: { "bearing-worn": 0.38, "driven-load": 0.1 } },
+      scrape: {
+        why: "Something touches: the rotor on worn bearings, or a wheel on its housing.",
+        base: 0.01,
+        given: { "driven-load": 0.15, "bearing-worn": 0.1 },
+      },
       rattle: { why: "Loose wheel, mount or guard; rarely the bearing.", base: 0.03, given: { "driven-load": 0.3, "bearing-worn": 0.08 } },
     },
   },
@@ -494,6 +499,11 @@ export const TEST_TABLE = {
         why: "A motor that draws too much is soon hot.",
         base: 0.9,
         given: { "run-capacitor": 0.55, "shorted-turns": 0.3, "bearing-worn": 0.65, "driven-load": 0.6, supply: 0.6 },
+      },
+      "end-hot": {
+        why: "One end hotter than the middle is the bearing there.",
+        base: 0.02,
+        given: { "bearing-worn": 0.25, "driven-load": 0.04 },
       },
       hot: {
         why: "Heat follows loss: shorts, overload, poor airflow, a start winding left in.",

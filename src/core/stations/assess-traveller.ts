@@ -15,8 +15,10 @@ import {
   findingKey,
   isOnMachine,
   ownedInstruments,
+  TEST_TABLE,
   priorFactors,
   weighEvidence,
+  type ActionId,
   type Contradiction,
   type Finding,
   type Move,
@@ -114,9 +116,14 @@ export function stateChangeFor(station: StationId, power: Facts["power"], method
   return STATION_IDS.find((id) => stationOf(id).definition.power === `to-${needed}`) ?? null;
 }
 
+/** Work for which the motor is opened: the ledger comes between the decision and the proof. */
+const OPENS_THE_MOTOR: readonly ActionId[] = ["replace-bearings", "service-start-switch"];
+
 /** A station that decides, proves or changes state has no test of its own; these come when no test is worth making. */
-function stepAfterTests(stations: Readonly<Record<StationId, Assessment>>): StationId {
-  return stations.decide.stamp === "not-done" ? "decide" : "prove";
+function stepAfterTests(stations: Readonly<Record<StationId, Assessment>>, { action, isApart }: Facts): StationId {
+  if (stations.decide.stamp === "not-done") return "decide";
+  const isOpening = action !== null && OPENS_THE_MOTOR.includes(action) && stations["take-apart"].stamp === "not-done";
+  return isApart || isOpening ? "take-apart" : "prove";
 }
 
 /** Tests that can still be made, each with its station. */
@@ -153,7 +160,8 @@ function nextStep({ stations, facts, standing, findings, actions, house, model }
           standing.hypotheses,
           findings,
           {
-            hand: [...open.keys()],
+            // What lies open is not run.
+            hand: [...open.keys()].filter((test) => !facts.isApart || TEST_TABLE[test].power !== "live"),
             power: facts.power,
             machine: facts.machineKind,
             owned: ownedInstruments(house),
@@ -163,7 +171,7 @@ function nextStep({ stations, facts, standing, findings, actions, house, model }
           { action, checkFirst },
         )
       : { kind: "decide", others: [] };
-  if (move.kind === "decide") return { kind: "move", move, station: stepAfterTests(stations), method: null };
+  if (move.kind === "decide") return { kind: "move", move, station: stepAfterTests(stations, facts), method: null };
   const { test } = move.offer;
   return { kind: "move", move, ...whereOf(test, open.get(test) ?? "decide") };
 }
@@ -182,11 +190,12 @@ export function stationForTest(test: TestId): { station: StationId; method: stri
 // Prices change seldom, beliefs with every key: one model a set of prices is enough.
 const models = new WeakMap<HouseFigures, Map<string, CostModel>>();
 
-function modelFor(house: HouseFigures, machine: Facts["machineKind"], life: Life): CostModel {
+function modelFor(house: HouseFigures, { machineKind, bearingJob }: Facts, life: Life): CostModel {
   const known = models.get(house) ?? new Map<string, CostModel>();
   models.set(house, known);
-  const key = [machine, life.motorAgeYears, life.machineYearsLeft].join();
-  const model = known.get(key) ?? costModel(house, machine, life);
+  const terms = bearingJob ? [bearingJob.partCost, bearingJob.minutes, bearingJob.holds] : [];
+  const key = [machineKind, life.motorAgeYears, life.machineYearsLeft, ...terms].join();
+  const model = known.get(key) ?? costModel(house, machineKind, life, bearingJob);
   known.set(key, model);
   return model;
 }
@@ -220,7 +229,7 @@ export function assessTraveller(
   );
   const { machineYearsLeft } = stations.decide.detail as DecideDetail;
   const life: Life = { motorAgeYears: facts.ageYears, machineYearsLeft };
-  const model = modelFor(house, facts.machineKind, life);
+  const model = modelFor(house, facts, life);
   const actions = rankActions(standing.hypotheses, model);
   // What was found stays a bar to running the motor, whatever a person leaves out of the weighing.
   const next = nextStep({ stations, facts, standing, findings: all, actions, house, model });

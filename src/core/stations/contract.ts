@@ -1,8 +1,11 @@
 import type * as v from "valibot";
 import type { CapacitorLabel } from "../capacitor";
 import type { ActionId, Complaint, Finding, GearSort, TestId } from "../diagnosis";
+import type { BearingJob, BearingSize } from "../bearing";
 import type { HouseFigures } from "../house";
 import type { Behaviour, Figure, MachineKind, MotorType, WindingKnowledge } from "../motor";
+import type { Due } from "./due";
+import type { HandFeel } from "./hand-feel";
 import type { Noise, RunFigures } from "./run-figures";
 
 /** The verdict on a station. */
@@ -27,7 +30,9 @@ export type CautionCode =
   | "short-tries"
   | "flying-key"
   | "push-with-stick"
-  | "interlock";
+  | "interlock"
+  | "press-and-pull"
+  | "springs-and-rings";
 
 /** One of several ways to work at a station; each has its own power state. The first is the usual one. */
 export interface StationMethod {
@@ -53,6 +58,10 @@ export interface StationDefinition<Id extends string = string> {
 /** A winding, or several joined inside, that stands alone on an insulation test. Ids are persisted in cells. */
 export const WINDING_GROUPS = ["all", "main", "start", "half-1", "half-2"] as const;
 export type WindingGroup = (typeof WINDING_GROUPS)[number];
+
+/** The two bearings of a motor. Ids are persisted: do not change without a migration. */
+export const BEARING_ENDS = ["drive-end", "other-end"] as const;
+export type BearingEnd = (typeof BEARING_ENDS)[number];
 
 /** What stations learn about the motor and hand on to those after them, in working order. */
 export interface Facts {
@@ -85,12 +94,25 @@ export interface Facts {
   readonly startGear: GearSort | null;
   /** turned by hand and free; null: nobody could say */
   readonly turnsFree: boolean | null;
+  /** what the hand felt as found, and after it was put back; null: nothing yet */
+  readonly handFound: HandFeel | null;
+  readonly handAfter: HandFeel | null;
+  /** bearings that could be named, by end */
+  /** a sleeve bearing was told; null: nobody said what it turns on */
+  readonly hasSleeves: boolean | null;
+  readonly bearings: Readonly<Partial<Record<BearingEnd, BearingSize>>>;
+  /** the bearing job as it was put together; null: the house's usual one */
+  readonly bearingJob: BearingJob | null;
+  /** something that came off is not back yet */
+  readonly isApart: boolean;
   /** age of the motor, about [years] */
   readonly ageYears: number | null;
   /** what was decided */
   readonly action: ActionId | null;
   /** posts or leads as the technician names them */
   readonly leadNames: readonly string[];
+  /** what each of them is, as far as it is settled: ids of roles */
+  readonly leadRoles: readonly (readonly string[] | null)[];
   /** windings that no path joins */
   readonly windingGroups: readonly WindingGroup[];
   /** hot-spot limit of the plate's insulation class [°C] */
@@ -122,9 +144,16 @@ export const NO_FACTS: Facts = {
   supplyFound: null,
   startGear: null,
   turnsFree: null,
+  handFound: null,
+  handAfter: null,
+  hasSleeves: null,
+  bearings: {},
+  bearingJob: null,
+  isApart: false,
   ageYears: null,
   action: null,
   leadNames: ["A", "B", "C"],
+  leadRoles: [null, null, null],
   windingGroups: ["all"],
   hotSpotC: null,
   // A motor nobody has made safe is taken to be live.
@@ -148,6 +177,8 @@ export interface Assessment<Detail = unknown> {
   readonly facts: Partial<Facts>;
   readonly findings: readonly Finding[];
   readonly working: readonly WorkingStep[];
+  /** follow-ups it asks for */
+  readonly due?: readonly Due[];
   /** tests of this station still worth proposing; without it: all while the stamp says not done, then none */
   readonly openTests?: readonly TestId[];
 }

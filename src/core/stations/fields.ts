@@ -13,3 +13,8 @@ export function readPositive(text: string): number | null {
   const value = match ? Number((match[1] ?? "").replace(",", ".")) : NaN;
   return value > 0 ? value : null;
 }
+
+/** A photo is scaled down before it is kept, as a data address of at most so many characters. */
+export const MOST_PHOTO_CHARACTERS = 400_000;
+export const photoSchema = (mostCharacters: number) =>
+  v.pipe(v.string(), v.maxLength(mostCharacters), v.regex(/^data:image\/(jpeg|png);base64,[A-Za-z0-9+/=]+$/));

@@ -1,8 +1,10 @@
 export {
+  BEARING_ENDS,
   NO_FACTS,
   NO_STUDY,
   WINDING_GROUPS,
   type Assessment,
+  type BearingEnd,
   type CautionCode,
   type Facts,
   type EarlierVisit,
@@ -14,6 +16,7 @@ export {
   type WindingGroup,
   type WorkingStep,
 } from "./contract";
+export { DUE_KINDS, dueOn, isStillDue, type Due, type DueKind } from "./due";
 export { cautionsFor } from "./cautions";
 export { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "./registry";
 export {

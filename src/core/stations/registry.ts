@@ -1,3 +1,4 @@
+import { bearingStation } from "./bearing";
 import { capacitorStation } from "./capacitor";
 import { complaintStation } from "./complaint";
 import type { Station } from "./contract";
@@ -13,6 +14,7 @@ import { proveStation } from "./prove";
 import { runTestStation } from "./run-test";
 import { startGearStation } from "./start-gear";
 import { supplyStation } from "./supply";
+import { takeApartStation } from "./take-apart";
 import { uncoupledRunStation } from "./uncoupled-run";
 import { windingsStation } from "./windings";
 
@@ -28,6 +30,8 @@ export const STATIONS = {
   frame: frameStation,
   insulation: insulationStation,
   "start-gear": startGearStation,
+  bearing: bearingStation,
+  "take-apart": takeApartStation,
   "power-back": powerBackStation,
   supply: supplyStation,
   "run-test": runTestStation,

@@ -3,8 +3,12 @@ import type { Figure } from "../motor";
 import { EntrySchema, type Entry, type Quantity } from "../quantity";
 
 /** What can be heard. Persisted: do not change without a migration. */
-export const NOISES = ["quiet", "hum", "squeal", "rumble", "rattle"] as const;
+export const NOISES = ["quiet", "hum", "squeal", "rumble", "rattle", "scrape"] as const;
 export type Noise = (typeof NOISES)[number];
+
+/** Where it is hottest: at a bearing, or over the winding. Persisted: do not change without a migration. */
+export const HOT_PLACES = ["drive-end", "other-end", "middle"] as const;
+export type HotPlace = (typeof HOT_PLACES)[number];
 
 /** How the shell feels to a hand held near it, then on it. */
 export const WARMTHS = ["cool", "warm", "hot"] as const;
@@ -19,6 +23,7 @@ export const RUN_FIELDS = {
   speed: "speed",
   startTime: "duration",
   shell: "temperature",
+  coastDown: "duration",
 } as const satisfies Record<string, Quantity>;
 export type RunField = keyof typeof RUN_FIELDS;
 export const RUN_FIELD_IDS = Object.keys(RUN_FIELDS) as RunField[];
@@ -32,6 +37,7 @@ export const RUN_FIGURE_ENTRIES = {
   speed: entry,
   startTime: entry,
   shell: entry,
+  coastDown: entry,
 } as const satisfies Record<RunField, typeof entry>;
 export type RunFigures = Readonly<Record<RunField, Entry | null>>;
 
@@ -43,6 +49,7 @@ export const NO_RUN_FIGURES: RunFigures = {
   speed: null,
   startTime: null,
   shell: null,
+  coastDown: null,
 };
 
 /** Standard uncertainty of a figure from a meter without a data sheet, as a part. */

@@ -7,6 +7,8 @@ import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { useStudies } from "../stations/useStudies";
 import { assessCard, cardFacts } from "./card";
 import { CardTile } from "./CardTile";
+import { dueRows } from "./due";
+import { DueList } from "./DueList";
 import { NewTraveller } from "./NewTraveller";
 import { QuickCheck } from "./QuickCheck";
 
@@ -45,8 +47,9 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
     if (new URLSearchParams(window.location.search).has("find")) search.current?.focus();
   }, []);
   const words = find.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = cards
-    .map((card) => ({ card, facts: cardFacts(card, assessCard(card, house.figures, study), house.figures) }))
+  const assessed = cards.map((card) => ({ card, assessment: assessCard(card, house.figures, study) }));
+  const found = assessed
+    .map(({ card, assessment }) => ({ card, facts: cardFacts(card, assessment, house.figures) }))
     .filter(({ card, facts }) => matches(card, words, `${facts.complaint} ${facts.stands} ${facts.stampWord}`));
   const open = found.filter(({ card }) => card.traveller.finishedAt === null);
   const finished = found.filter(({ card }) => card.traveller.finishedAt !== null);
@@ -77,6 +80,7 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
         </section>
       </div>
       <div className="flex flex-col gap-7">
+        <DueList rows={dueRows(assessed)} now={now} />
         <QuickCheck />
         <section aria-labelledby="signed-off">
           <h2 id="signed-off" className="heading-rule">

@@ -27,6 +27,15 @@ export function fullMoment(moment: string): string {
   return `${DAY.format(date)} ${hours(date)}`;
 }
 
+/** Day of a moment in the device's own zone, `YYYY-MM-DD`. */
+export function dayOf(moment: Date): string {
+  return lightFormat(moment, "yyyy-MM-dd");
+}
+
+const PLAIN_DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric", timeZone: "UTC" });
+/** A plain date in words: 23 Feb 2027. */
+export const dayWords = (date: string): string => PLAIN_DAY.format(new Date(`${date}T00:00:00Z`));
+
 /** Day of a moment, for comparisons. */
 export function clockDay(moment: string): string {
   return DAY.format(new Date(moment));

@@ -36,8 +36,8 @@ export interface StationView<Id extends StationId = StationId, Detail = unknown>
   readonly letter: string;
   /** names of the station's methods, by their ids */
   readonly methods?: Readonly<Record<string, string>>;
-  /** makes sense with no card open: its letter after b, and the question it answers */
-  readonly bench?: { readonly letter: string; readonly question: string };
+  /** makes sense with no card open: its letter after b, the question it answers, and which one the bench opens with */
+  readonly bench?: { readonly letter: string; readonly question: string; readonly isFirst?: true };
   /** word on the stamp where the plain one says too little */
   readonly brief?: (assessment: Assessment<Detail>) => string | null;
   /** what to do next at this station, where it knows better than the name of its test */

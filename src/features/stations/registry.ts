@@ -1,6 +1,7 @@
 import { lazy, type ComponentType, type LazyExoticComponent } from "react";
 import { STATION_IDS, stationOf, type StationId, type TravellerAssessment } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
+import { bearingView } from "./bearing";
 import { capacitorView } from "./capacitor";
 import { complaintView } from "./complaint";
 import type { InstrumentProps, StationView } from "./contract";
@@ -16,6 +17,7 @@ import { proveView } from "./prove";
 import { runTestView } from "./run-test";
 import { startGearView } from "./start-gear";
 import { supplyView } from "./supply";
+import { takeApartView } from "./take-apart";
 import { uncoupledRunView } from "./uncoupled-run";
 import { windingsView } from "./windings";
 
@@ -31,6 +33,8 @@ const VIEWS = {
   frame: frameView,
   insulation: insulationView,
   "start-gear": startGearView,
+  bearing: bearingView,
+  "take-apart": takeApartView,
   "power-back": powerBackView,
   supply: supplyView,
   "run-test": runTestView,

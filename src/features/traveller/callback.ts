@@ -29,7 +29,7 @@ const RENEWED_BY: Partial<Record<ActionId, readonly StationId[]>> = {
   "free-load": ["hand-turn", "uncoupled-run"],
 };
 /** The repair came after every run: none of them speaks of the motor as it is now. */
-const ALWAYS_RENEWED: readonly StationId[] = ["run-test", "uncoupled-run", "prove"];
+const ALWAYS_RENEWED: readonly StationId[] = ["run-test", "uncoupled-run", "take-apart", "prove"];
 /** What a fresh record keeps, since the part's place did not change. */
 const KEEPS: Partial<Record<StationId, readonly string[]>> = { capacitor: ["label"], "start-gear": ["sort"] };
 

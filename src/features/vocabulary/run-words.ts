@@ -1,5 +1,5 @@
 import type { Behaviour } from "@/core/motor";
-import type { Noise, RunField, Warmth } from "@/core/stations/run-figures";
+import type { HotPlace, Noise, RunField, Warmth } from "@/core/stations/run-figures";
 
 /* What a run shows, in words: at the run test, and at the proof. */
 
@@ -11,6 +11,7 @@ export const RUN_FIELD_WORDS: Record<RunField, string> = {
   speed: "Speed",
   startTime: "Time to start",
   shell: "Shell temperature",
+  coastDown: "Coast-down time",
 };
 
 export const BEHAVIOUR_WORDS: Record<Behaviour, string> = {
@@ -26,6 +27,23 @@ export const NOISE_WORDS: Record<Noise, string> = {
   squeal: "Squeal",
   rumble: "Rumble",
   rattle: "Rattle",
+  scrape: "Scrape",
+};
+
+/** What a noise usually comes from; heard, it is a hint and no proof. */
+export const NOISE_CAUSES: Record<Noise, string> = {
+  quiet: "Quiet: a worn bearing is usually heard.",
+  hum: "Loud hum is magnetic: weak capacitor, shorted turns, a start winding left in, or a loose core or mount.",
+  squeal: "A squeal is a dry sleeve or seal, or a slipping belt: a drop of oil or a belt off parts them.",
+  rumble: "A rumble like a distant cart is a pitted raceway; it grows with load, and with the fingers on the end bell it is felt.",
+  rattle: "A rattle is a loose wheel, guard, mount or spring washer; seldom the bearing itself.",
+  scrape: "A scrape is something that touches: a wheel on its housing, or the rotor on the stator once the bearings are gone. Switch off.",
+};
+
+export const HOT_PLACE_WORDS: Record<HotPlace, string> = {
+  "drive-end": "Drive end",
+  "other-end": "Other end",
+  middle: "Middle, over the winding",
 };
 
 export const WARMTH_WORDS: Record<Warmth, string> = { cool: "Cool", warm: "Warm, hand stays", hot: "Hot, hand comes off" };

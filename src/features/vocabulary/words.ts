@@ -163,8 +163,10 @@ export const OUTCOME_WORDS: Record<OutcomeKey, string> = {
   "noise/squeal": "squeals",
   "noise/rumble": "rumbles",
   "noise/rattle": "rattles",
+  "noise/scrape": "scrapes",
   "temperature/usual": "no hotter than it should be",
   "temperature/hot": "too hot",
+  "temperature/end-hot": "hottest at one end",
   "uncoupled-run/runs": "runs well uncoupled",
   "uncoupled-run/runs-rough": "no better uncoupled",
   "uncoupled-run/does-not-run": "does not run uncoupled",
@@ -208,6 +210,9 @@ export const CAUTION_WORDS: Record<CautionCode, string> = {
   "flying-key": "Key out or taped before it runs without its wheel: a loose key flies.",
   "push-with-stick":
     "Only an open wheel, with a dry stick of wood, never a hand; everyone clear, one push, hand on the switch. Never a compressor, a belt drive or a pump.",
+  "press-and-pull":
+    "Pullers and presses let go without warning: eye protection, hands out of the line of force, never a hammer on the shaft.",
+  "springs-and-rings": "Retaining rings and springs fly: eye protection, a cloth over the pliers. Edges of the shell cut.",
   interlock: "An interlock is never bridged to make it run. One that was found bridged is written down and put right.",
   "bare-metal": "Touch bare metal: scratch through paint, fingers off the tips.",
 };

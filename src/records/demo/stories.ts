@@ -1,6 +1,7 @@
 import type { StationData } from "@/core/stations";
 import { NO_RUN_FIGURES, RUN_FIELDS, type RunField } from "@/core/stations/run-figures";
 import type { DemoClock, DemoStory } from "./demo-traveller";
+import { bearings, ledger, seenTo, wires } from "./mechanics";
 
 const IVO = "Ivo Marrable";
 const SEFA = "Sefa Lindqvist";
@@ -96,6 +97,7 @@ const toFrame = (clock: DemoClock, minutes: number, ...texts: readonly [string, 
 
 const cleanLook = { signs: [], nothingFound: true, note: "" };
 const turnsFree = { turn: "free" as const, radialPlay: false, endPlay: false, rubs: false, note: "" };
+const feltFree = { turn: "free" as const, radialPlay: false, endPlay: false, rubs: false, radialMm: "", endMm: "" };
 const powerBack = (clock: DemoClock, minutes: number): StationData<"power-back"> => ({
   steps: { "leads-and-covers": clock.at(minutes), "everyone-clear": clock.at(minutes), "lock-off": clock.at(minutes) },
   restoredAt: clock.at(minutes),
@@ -601,6 +603,8 @@ export const STORIES: readonly DemoStory[] = [
         radialPlay: true,
         endPlay: false,
         rubs: false,
+        radialMm: "0.11",
+        feltAt: "drive-end",
         note: "Like sand on the wheel side",
       },
       capacitor: { label: "12.5uF 5% 450", readings: [clock.read("12.44", "capacitance", 14)], isIsolated: true },
@@ -609,12 +613,148 @@ export const STORIES: readonly DemoStory[] = [
         reason: "Rough with play on the wheel side; capacitor holds. Both changed while it was open.",
         decidedAt: clock.at(20),
       },
+      bearing: {
+        ...bearings(
+          { kind: "ball", stamped: "62?3 2RS", bore: "17.0", outside: "39.9", width: "12.0", shaft: "17.002", slides: false },
+          { kind: "ball", stamped: "6202-2RS/C3", slides: true },
+        ),
+        around: ["dusty", "wet"],
+        both: true,
+        tier: "good",
+        duty: "continuous",
+      },
+      "take-apart": {
+        steps: ledger(
+          clock,
+          56,
+          [
+            ["wheel", 1, "shaft", "set screw towards the motor"],
+            ["key", 1, "shaft"],
+            ["screw", 4, "housing"],
+            ["end-bell", 1, "other-end", "punch mark at 12 o'clock"],
+            ["spring-washer", 1, "other-end", "hollow towards the bearing"],
+            ["rotor", 1, null],
+            ["bearing", 2, "shaft"],
+          ],
+          7,
+        ),
+        wires: wires({ white: "Common", brown: "Run", black: "Capacitor" }, clock.at(65)),
+        seenTo: seenTo(
+          clock.at(66),
+          "oil-hole-up",
+          "inner-ring-only",
+          "spring-washer-in",
+          "marks-meet",
+          "crosswise",
+          "even-gap",
+          "key-in",
+          "screw-on-flat",
+          "wires-clear",
+          "ground-restored",
+        ),
+        after: { ...feltFree, radialMm: "0.02" },
+        closedAt: clock.at(68),
+      },
       "power-back": powerBack(clock, 70),
       prove: {
-        ...proof(clock, [1, { lineAmps: "2.05" }], [75, { lineAmps: "1.86" }]),
+        ...proof(clock, [1, { lineAmps: "2.05", coastDown: "3.1" }], [75, { lineAmps: "1.86", coastDown: "9.4" }]),
         afterBehaviour: "starts",
         afterNoises: ["quiet"],
         note: "Runs silent",
+      },
+    }),
+  },
+  {
+    id: "laundrette-folding",
+    machine: "Folding-table blower",
+    site: "Lantern Row Laundrette",
+    technician: SEFA,
+    daysAgo: 1,
+    hourUtc: 9,
+    finishedAfter: null,
+    stations: (clock) => ({
+      complaint: { complaints: ["rumbles"], said: "Rumbles, louder every week" },
+      plate: {
+        motorType: "psc",
+        machineKind: "blower",
+        volts: "230",
+        hertz: "50",
+        power: "0.37 kW",
+        amps: "2.7",
+        rpm: "1390",
+        capacitor: "16 µF 450 V",
+        age: "8",
+      },
+      ...madeSafe(clock, 3, "0.4"),
+      look: { signs: ["dust-clogged"], nothingFound: false, note: "Lint behind the guard" },
+      "hand-turn": { turn: "rough", radialPlay: true, endPlay: false, rubs: false, radialMm: "0.14", feltAt: "drive-end", note: "" },
+      capacitor: { label: "16 µF ±5 % 450 V", readings: [clock.read("15.8", "capacitance", 12)], isIsolated: true },
+      windings: {
+        ...threeLeads(clock, 14, ["blue", "brown", "black"], ["11.8", "33.4", "21.7"]),
+        testLeads: clock.read("0.2", "resistance", 13),
+      },
+      frame: { readings: toFrame(clock, 18, "OL", "OL", "OL") },
+      decide: {
+        action: "replace-bearings",
+        reason: "Rough with play at the drive end; windings and capacitor hold.",
+        decidedAt: clock.at(22),
+      },
+      bearing: {
+        ...bearings(
+          { kind: "ball", stamped: "6203ZZ", shaft: "16.988", slides: false, shaftRepair: "retaining-compound" },
+          { kind: "ball", stamped: "62?2 ZZ", slides: true },
+        ),
+        around: ["dusty"],
+        duty: "continuous",
+      },
+      "take-apart": {
+        steps: ledger(
+          clock,
+          40,
+          [
+            ["cover", 1, "housing"],
+            ["set-screw", 1, "shaft", "on the flat"],
+            ["wheel", 1, "shaft", "open side out"],
+            ["key", 1, "shaft"],
+            ["screw", 4, "housing"],
+            ["end-bell", 1, "drive-end", "mark at 12 o'clock"],
+            ["spring-washer", 1, "other-end", "hollow towards the bearing"],
+            ["rotor", 1, null],
+            ["bearing", 2, "shaft"],
+          ],
+          2,
+        ),
+        wires: wires({ blue: "Common", brown: "Run", black: "Start" }, null),
+        note: "Waiting for the compound to set",
+      },
+    }),
+  },
+  {
+    id: "cinema-screen",
+    machine: "Screen two extract fan",
+    site: "Tollgate Cinema",
+    technician: IVO,
+    daysAgo: 363,
+    hourUtc: 10,
+    finishedAfter: 30,
+    stations: (clock) => ({
+      complaint: { complaints: ["squeals"], said: "Squeals when it starts cold" },
+      plate: { motorType: "shaded-pole", machineKind: "fan", volts: "230", hertz: "50", amps: "0.45", rpm: "1300" },
+      ...madeSafe(clock, 2, null),
+      look: cleanLook,
+      "hand-turn": { turn: "free", radialPlay: false, endPlay: false, rubs: false, endMm: "0.4", note: "Dry sleeves" },
+      bearing: {
+        ...bearings({ kind: "sleeve", shaft: "8 mm" }, { kind: "sleeve", shaft: "8 mm" }),
+        duty: "intermittent",
+        plateOil: "turbine oil ISO VG 32",
+      },
+      decide: { action: "no-repair", reason: "Sleeves oiled: quiet at once. Oil again in a year.", decidedAt: clock.at(15) },
+      "power-back": powerBack(clock, 18),
+      prove: {
+        ...proof(clock, [1, { lineAmps: "0.47" }], [22, { lineAmps: "0.43" }]),
+        afterBehaviour: "starts",
+        afterNoises: ["quiet"],
+        note: "",
       },
     }),
   },

@@ -203,6 +203,10 @@ export const capacitorStation = defineStation({
         ...(second.state === "label" ? findingsOfSection(second.section, second.label.kind) : []),
       ],
       openTests: openTestsOf(sections, stamp, isSecondMissing),
+      due:
+        stamp === "too-close" && context.house.tooCloseReplace < 0.5
+          ? [{ kind: "recheck-capacitor", when: { after: null, days: context.house.recheckDays } }]
+          : [],
       working: [
         ...sections.flatMap((section, index) => workingOfSection(section, record.readings[index] ?? null, context.house)),
         ...trends.flatMap(workingOfTrend),

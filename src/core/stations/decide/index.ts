@@ -46,6 +46,9 @@ export const decideStation = defineStation({
       machineYearsLeft,
       isMachineYearsUnread: record.machineYears.trim() !== "" && machineYearsLeft === null,
     };
-    return plainAssessment(action === null ? "not-done" : "noted", detail, { facts: { action } });
+    return plainAssessment(action === null ? "not-done" : "noted", detail, {
+      facts: { action },
+      due: record.recheckOn === null ? [] : [{ kind: "recheck-decision", when: { on: record.recheckOn } }],
+    });
   },
 });

@@ -1,38 +1,24 @@
 import * as v from "valibot";
 import type { Finding, Outcome } from "../../diagnosis";
-import { defineStation, plainAssessment, type Stamp } from "../contract";
+import { formatNumber } from "../../quantity";
+import { defineStation, plainAssessment, type Stamp, type WorkingStep } from "../contract";
 import { NoteSchema } from "../fields";
+import { HAND_ENTRIES, judgeHand, NOTHING_FELT, type HandVerdict, type PlayVerdict, type Turn } from "../hand-feel";
 
-export const TURNS = ["free", "rough", "tight", "seized", "cannot-reach"] as const;
-export type Turn = (typeof TURNS)[number];
+export { TURNS, type Turn } from "../hand-feel";
 
-const schema = v.object({
-  turn: v.nullable(v.picklist(TURNS)),
-  radialPlay: v.nullable(v.boolean()),
-  endPlay: v.nullable(v.boolean()),
-  rubs: v.nullable(v.boolean()),
-  note: NoteSchema,
-});
+/** Which end it is felt at. Persisted: do not change without a migration. */
+export const FELT_ENDS = ["drive-end", "other-end", "both"] as const;
+export type FeltEnd = (typeof FELT_ENDS)[number];
+
+const schema = v.object({ ...HAND_ENTRIES, feltAt: v.nullable(v.picklist(FELT_ENDS)), note: NoteSchema });
 type HandTurnRecord = v.InferOutput<typeof schema>;
 
 export interface HandTurnDetail {
   readonly state: "not-done" | "welded-shell" | "felt";
   readonly turn: Turn | null;
   readonly outcome: Outcome<"hand-turn"> | null;
-}
-
-/** What the hand feels, as the one outcome it amounts to; play decides between rough and worn. */
-export function handTurnOutcome(
-  turn: Turn | null,
-  radialPlay: boolean | null,
-  rubs: boolean | null,
-  endPlay: boolean | null = null,
-): Outcome<"hand-turn"> | null {
-  if (turn === null || turn === "cannot-reach") return radialPlay ? "rough-with-play" : null;
-  if (turn === "seized" || turn === "tight") return turn;
-  if (radialPlay) return "rough-with-play";
-  if (turn === "rough" || rubs === true) return "rough";
-  return endPlay === true ? "end-play" : "free";
+  readonly verdict: HandVerdict;
 }
 
 const STAMPS: Record<Outcome<"hand-turn">, Stamp> = {
@@ -44,30 +30,45 @@ const STAMPS: Record<Outcome<"hand-turn">, Stamp> = {
   seized: "out",
 };
 
-/** Turn by hand: free, rough, tight, seized; play; rubbing. */
+function workingOf(what: string, play: PlayVerdict | null): WorkingStep[] {
+  if (!play) return [];
+  const { valueMm, limitMm, conformity } = play;
+  return [
+    {
+      what,
+      formula: "out above limit + w, holds below limit − w; w = guard factor × U",
+      numbers: `${formatNumber(valueMm, 3)} mm, limit ${formatNumber(limitMm, 3)} mm, U = ${formatNumber(conformity.expandedUncertainty, 3)} mm`,
+      result: { holds: "holds", out: "out", "too-close": "too close" }[conformity.decision],
+      source: "house rules; JCGM 106:2012, 8",
+    },
+  ];
+}
+
+/** Turn by hand: free, rough, tight, seized; play across and along the shaft, by hand or indicator; rubbing. */
 export const handTurnStation = defineStation({
   definition: { id: "hand-turn", power: "dead", minutes: 1, tests: ["hand-turn"], cautions: ["moving-parts"] },
   schema,
-  blank: { turn: null, radialPlay: null, endPlay: null, rubs: null, note: "" } as HandTurnRecord,
-  assess(record, { facts }) {
-    const outcome = handTurnOutcome(record.turn, record.radialPlay, record.rubs, record.endPlay);
-    if (outcome !== null) {
-      const findings: Finding[] = [{ test: "hand-turn", weights: { [outcome]: 1 } }];
+  blank: { ...NOTHING_FELT, feltAt: null, note: "" } as HandTurnRecord,
+  assess(record, { facts, house }) {
+    const verdict = judgeHand(record, house);
+    const { outcome, weights, radial, end } = verdict;
+    const working = [...workingOf("Radial play by indicator", radial), ...workingOf("End play by indicator", end)];
+    if (outcome !== null && weights !== null) {
+      const findings: Finding[] = [{ test: "hand-turn", weights }];
+      const isClose = [radial, end].some((play) => play?.conformity.decision === "too-close");
+      const isOut = weights[outcome] === 1 && outcome !== "free";
       return plainAssessment<HandTurnDetail>(
-        STAMPS[outcome],
-        { state: "felt", turn: record.turn, outcome },
-        {
-          findings,
-          facts: { turnsFree: record.turn === "free" },
-        },
+        isClose && !isOut ? "too-close" : STAMPS[outcome],
+        { state: "felt", turn: record.turn, outcome, verdict },
+        { findings, working, facts: { turnsFree: record.turn === "free", handFound: record } },
       );
     }
     const isWelded = facts.machineKind === "hermetic-compressor";
-    const isAnswered = isWelded || record.turn === "cannot-reach" || record.note.trim() !== "";
-    return plainAssessment<HandTurnDetail>(isAnswered ? "noted" : "not-done", {
-      state: isWelded ? "welded-shell" : isAnswered ? "felt" : "not-done",
-      turn: record.turn,
-      outcome,
-    });
+    const isAnswered = isWelded || record.turn === "cannot-reach" || record.note.trim() !== "" || radial !== null || end !== null;
+    return plainAssessment<HandTurnDetail>(
+      isAnswered ? "noted" : "not-done",
+      { state: isWelded ? "welded-shell" : isAnswered ? "felt" : "not-done", turn: record.turn, outcome, verdict },
+      { working },
+    );
   },
 });

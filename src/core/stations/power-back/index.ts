@@ -17,6 +17,8 @@ export interface PowerBackDetail {
   /** power is on again after the circuit was last made safe */
   readonly isLive: boolean;
   readonly restoredAt: string | null;
+  /** something that came off is not back: no power until it is */
+  readonly isApart: boolean;
 }
 
 /** Power back on: a step of its own, never a continuation of a dead test. */
@@ -32,11 +34,12 @@ export const powerBackStation = defineStation({
   blank: { steps: {}, restoredAt: null } as PowerBackRecord,
   assess(record, { facts }) {
     // A restoration from before the last lock-out says nothing of now.
-    const isLive = record.restoredAt !== null && (facts.deadSince === null || record.restoredAt >= facts.deadSince);
+    const isLive = !facts.isApart && record.restoredAt !== null && (facts.deadSince === null || record.restoredAt >= facts.deadSince);
     const detail: PowerBackDetail = {
       missing: RESTORE_STEPS.filter((step) => record.steps[step] === undefined),
       isLive,
       restoredAt: record.restoredAt,
+      isApart: facts.isApart,
     };
     return plainAssessment(isLive ? "noted" : "not-done", detail, { facts: isLive ? { power: "live" } : {} });
   },

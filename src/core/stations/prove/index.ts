@@ -1,6 +1,7 @@
 import { defineStation, plainAssessment, type Facts, type Stamp } from "../contract";
 import type { HouseFigures } from "../../house";
 import { findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
+import type { HandFeel } from "../hand-feel";
 import { figureOf, RUN_FIELD_IDS, type RunField } from "../run-figures";
 import { proofDoubts, type ProofDoubt, type ProofRow } from "./contradictions";
 import { BLANK_PROVE, ProveRecordSchema, type ProveRecord } from "./record";
@@ -16,6 +17,8 @@ export interface ProveDetail {
   readonly isFromRunTest: boolean;
   readonly after: AmpsVerdict | null;
   readonly rows: readonly ProofRow[];
+  /** how it turned by hand, as found and after it was put back */
+  readonly hand: { readonly before: HandFeel | null; readonly after: HandFeel | null };
   /** what contradicts the decision: it is not signed off over them */
   readonly doubts: readonly ProofDoubt[];
 }
@@ -29,6 +32,7 @@ const LEAST: Record<RunField, number> = {
   speed: 4,
   startTime: 0.3,
   shell: 3,
+  coastDown: 0.5,
 };
 
 function rowOf(field: RunField, record: ProveRecord, { runFound }: Facts, house: HouseFigures): ProofRow {
@@ -84,7 +88,16 @@ export const proveStation = defineStation({
     const after = judgeAmps(record.after.lineAmps, plateA, context);
     const rows = RUN_FIELD_IDS.map((field) => rowOf(field, record, facts, house));
     const doubts = proofDoubts({ record, rows, amps: after, facts, house });
-    const detail: ProveDetail = { plateA, limitA, before, isFromRunTest, after, rows, doubts };
+    const detail: ProveDetail = {
+      plateA,
+      limitA,
+      before,
+      isFromRunTest,
+      after,
+      rows,
+      doubts,
+      hand: { before: facts.handFound, after: facts.handAfter },
+    };
     return plainAssessment<ProveDetail>(stampOf(record, detail), detail, {
       // Only what was found speaks of the fault; the figure after the repair speaks of the repair.
       // A proof is no test to be proposed: it comes after the decision.

@@ -23,7 +23,7 @@ export const isSaid = (test: Finding["test"], complaints: readonly Complaint[]):
   Object.entries(SAID_ALREADY).some(([outcome, said]) => outcome.startsWith(`${test}/`) && said?.some((each) => complaints.includes(each)));
 
 /** The noise that tells most, where there are several. */
-const TELLING: readonly Noise[] = ["squeal", "rumble", "rattle", "hum", "quiet"];
+const TELLING: readonly Noise[] = ["squeal", "rumble", "scrape", "rattle", "hum", "quiet"];
 /** A capacitor branch that carries less than this part of what it should carries nothing. */
 const AS_NOTHING = 0.08;
 /** A rotor below this part of the speed it should have is held back, not merely slow. */
@@ -52,9 +52,13 @@ function speedFinding(row: RunRow | undefined): Outcome<"speed"> | null {
 }
 
 function warmthFinding(record: RunTestRecord, row: RunRow | undefined): Outcome<"temperature"> | null {
+  if (record.hotPlace === "drive-end" || record.hotPlace === "other-end") return "end-hot";
   if (row?.position === "above" || record.warmth === "hot") return "hot";
   return row?.position === "inside" || record.warmth !== null ? "usual" : null;
 }
+
+/** A wheel that stops soon is held by something, or is light: half a finding. */
+const HELD_BACK = { tight: 0.5, free: 0.5 } as const;
 
 /** What the run showed beside the line amps, as outcomes of tests the line-up knows. */
 export function findingsOfRun(record: RunTestRecord, rows: readonly RunRow[], facts: Facts, house: HouseFigures): Finding[] {
@@ -68,10 +72,12 @@ export function findingsOfRun(record: RunTestRecord, rows: readonly RunRow[], fa
     speed: isTurning ? speedFinding(row("speed")) : null,
     noise,
     temperature: warmthFinding(record, row("shell")),
+    "hand-turn": row("coastDown")?.position === "below" ? "tight" : null,
     "supply-voltage": supply && (supply === "inside" ? "good" : "sags"),
   };
   return Object.entries(found).flatMap(([test, outcome]) => {
     if (!outcome || SAID_ALREADY[`${test}/${outcome}`]?.some((complaint) => facts.complaints.includes(complaint))) return [];
+    if (test === "hand-turn") return [{ test, weights: HELD_BACK }];
     // Volts above the plate's are not a sag, and no suspect of their own.
     if (test === "supply-voltage" && supply === "above") return [];
     return [{ test, weights: { [outcome]: 1 } } as Finding];

@@ -13,7 +13,17 @@ import { BLANK_RUN_TEST, keyedFigures, RUN_FIELD_IDS, RunTestRecordSchema, type 
 export { positionOf, rowsOf, type Position, type RunRow } from "./judge";
 export { suspectLikelihoods } from "./measured";
 export { countedSpeed, MODEL_FIELDS, QUANTITY_OF, type ModelField } from "./question";
-export { NOISES, RUN_FIELD_IDS, RUN_FIELDS, WARMTHS, type Noise, type RunField, type RunTestRecord, type Warmth } from "./record";
+export {
+  HOT_PLACES,
+  NOISES,
+  RUN_FIELD_IDS,
+  RUN_FIELDS,
+  WARMTHS,
+  type Noise,
+  type RunField,
+  type RunTestRecord,
+  type Warmth,
+} from "./record";
 
 export interface RunTestDetail {
   readonly rows: readonly RunRow[];
@@ -34,6 +44,7 @@ const SOUND_FIT = { out: 0.05, close: 0.3 } as const;
 const isBlank = (record: RunTestRecord): boolean =>
   record.behaviour === null &&
   record.warmth === null &&
+  record.hotPlace === null &&
   record.noises.length === 0 &&
   record.note.trim() === "" &&
   RUN_FIELD_IDS.every((field) => record[field] === null);
@@ -43,6 +54,9 @@ export function soundFit(understanding: RunUnderstanding | null): number | null 
   if (!understanding || understanding.explanations.length === 0) return null;
   return understanding.explanations.find(({ fault }) => fault === null)?.fit ?? 0;
 }
+
+/** Findings that an earlier station makes better. */
+const TOLD_BEFORE: readonly TestId[] = ["supply-voltage", "hand-turn"];
 
 /** What no sound motor shows, whichever fault explains it. */
 const isUnsound = ({ test, weights }: Finding): boolean =>
@@ -149,8 +163,8 @@ export const runTestStation = defineStation({
       facts: isBlank(record)
         ? {}
         : { runFound: isTurning ? keyedFigures(record) : {}, noisesFound: record.noises, behaviourFound: record.behaviour },
-      // Volts at the motor were told by the supply station, if it was worked.
-      findings: withModel(found, understanding).filter(({ test }) => test !== "supply-voltage" || !seen.has(test)),
+      // Volts at the motor were told by the supply station, how it turns by the hand, if these were worked.
+      findings: withModel(found, understanding).filter(({ test }) => !TOLD_BEFORE.includes(test) || !seen.has(test)),
       openTests: openTests(record, rows, facts),
       working: [...workingOfAmps("on the run test", amps, facts.fullLoadA, limitA), ...workingOfModel(rows, understanding)],
     });

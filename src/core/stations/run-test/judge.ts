@@ -1,4 +1,4 @@
-import { stateOfBehaviour, type Range, type RunUnderstanding } from "../../motor";
+import { stateOfBehaviour, type MachineKind, type Range, type RunUnderstanding } from "../../motor";
 import type { HouseFigures } from "../../house";
 import type { Facts } from "../contract";
 import { figureOf } from "../run-figures";
@@ -10,7 +10,7 @@ export type Position = "inside" | "below" | "above";
 
 /** One figure of the run, with what it is held against. */
 export interface RunRow {
-  readonly field: ModelField | "supplyVolts" | "shell";
+  readonly field: ModelField | "supplyVolts" | "shell" | "coastDown";
   readonly value: number | null;
   readonly standardUncertainty: number;
   readonly isFromCapacitor: boolean;
@@ -23,6 +23,9 @@ export interface RunRow {
 
 /** Volts a meter picks up where no current flows. */
 const NOTHING: Record<ModelField, number> = { lineAmps: 0.03, startAmps: 0.05, capacitorVolts: 6, speed: 30, startTime: 0.2 };
+
+/** Machines whose wheel carries on by itself. */
+const COASTS: readonly MachineKind[] = ["fan", "blower"];
 
 /** Against a range, with twice the meter's own uncertainty to spare. */
 export function positionOf(value: number, standardUncertainty: number, range: Range, floor: number): Position {
@@ -78,5 +81,16 @@ export function rowsOf(record: RunTestRecord, facts: Facts, house: HouseFigures,
     expected: null,
     position: shell && mostC !== null ? (shell.value > mostC ? "above" : "inside") : null,
   };
-  return [supplyRow, ...modelRows, shellRow];
+  const coast = figureOf(record.coastDown);
+  const coastRow: RunRow = {
+    field: "coastDown",
+    value: coast?.value ?? null,
+    standardUncertainty: coast?.standardUncertainty ?? 0,
+    isFromCapacitor: false,
+    plate: null,
+    expected: null,
+    // What a pump or compressor pushes against stops it at once, however free its bearings.
+    position: coast && COASTS.includes(facts.machineKind) ? (coast.value < house.shortCoastS ? "below" : "inside") : null,
+  };
+  return [supplyRow, ...modelRows, shellRow, coastRow];
 }

@@ -2,9 +2,9 @@ import * as v from "valibot";
 import { BEHAVIOURS } from "../../motor";
 import type { Entry } from "../../quantity";
 import { NoteSchema, PrintedSchema } from "../fields";
-import { NO_RUN_FIGURES, NOISES, RUN_FIELD_IDS, RUN_FIGURE_ENTRIES, WARMTHS, type RunField } from "../run-figures";
+import { HOT_PLACES, NO_RUN_FIGURES, NOISES, RUN_FIELD_IDS, RUN_FIGURE_ENTRIES, WARMTHS, type RunField } from "../run-figures";
 
-export { NOISES, RUN_FIELD_IDS, RUN_FIELDS, WARMTHS, type Noise, type RunField, type Warmth } from "../run-figures";
+export { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, WARMTHS, type Noise, type RunField, type Warmth } from "../run-figures";
 
 export const RunTestRecordSchema = v.object({
   behaviour: v.nullable(v.picklist(BEHAVIOURS)),
@@ -13,6 +13,7 @@ export const RunTestRecordSchema = v.object({
   slipTurns: PrintedSchema,
   slipSeconds: PrintedSchema,
   warmth: v.nullable(v.picklist(WARMTHS)),
+  hotPlace: v.nullable(v.picklist(HOT_PLACES)),
   noises: v.array(v.picklist(NOISES)),
   note: NoteSchema,
 });
@@ -24,6 +25,7 @@ export const BLANK_RUN_TEST: RunTestRecord = {
   slipTurns: "",
   slipSeconds: "",
   warmth: null,
+  hotPlace: null,
   noises: [],
   note: "",
 };

@@ -16,16 +16,7 @@ import { elementsOf, elementsOfThree, groupsOf, windingFacts, type BoardElement 
 import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./findings";
 import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
 
-export {
-  BLANK_WINDINGS,
-  entryAt,
-  FEWEST_POSTS,
-  MOST_PHOTO_CHARACTERS,
-  MOST_POSTS,
-  pairsOf,
-  type PostPair,
-  type WindingsRecord,
-} from "./record";
+export { BLANK_WINDINGS, entryAt, FEWEST_POSTS, MOST_POSTS, pairsOf, type PostPair, type WindingsRecord } from "./record";
 export type { BoardQuestion } from "./board";
 export type { BoardElement } from "./elements";
 export type { Comparison, HotRun } from "./compare";
@@ -230,6 +221,7 @@ export const windingsStation = defineStation({
     return plainAssessment(stampOf(named, comparisons, doubts, hotRun), detail, {
       facts: {
         leadNames: names,
+        leadRoles: detail.roles,
         ...(elements.length > 0 ? { windingGroups: groupsOf(elements) } : {}),
         ...windingFacts(elements, leads.standardOhm, coldTemperatureC(record)),
       },

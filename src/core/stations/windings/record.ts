@@ -1,11 +1,9 @@
 import * as v from "valibot";
 import { EntrySchema } from "../../quantity";
-import { NoteSchema, PrintedSchema } from "../fields";
+import { MOST_PHOTO_CHARACTERS, NoteSchema, photoSchema, PrintedSchema } from "../fields";
 
 export const FEWEST_POSTS = 2;
 export const MOST_POSTS = 12;
-/** A photo under the sketch: scaled down before it is kept, as a data address. */
-export const MOST_PHOTO_CHARACTERS = 400_000;
 
 const share = v.pipe(v.number(), v.minValue(0), v.maxValue(1));
 const post = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(MOST_POSTS));
@@ -24,7 +22,7 @@ const fields = v.object({
   pairs: v.pipe(v.array(v.object({ a: post, b: post, entry: EntrySchema })), v.maxLength(100)),
   /** test leads held together, measured once and subtracted from every reading */
   testLeads: entry,
-  photo: v.nullable(v.pipe(v.string(), v.maxLength(MOST_PHOTO_CHARACTERS), v.regex(/^data:image\/(jpeg|png);base64,[A-Za-z0-9+/=]+$/))),
+  photo: v.nullable(photoSchema(MOST_PHOTO_CHARACTERS)),
   compare: v.object({
     /** of the winding while it was measured */
     temperature: entry,

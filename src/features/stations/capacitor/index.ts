@@ -12,7 +12,7 @@ export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
     discharge: "Discharge",
     "start-parts": "Starts and kits",
   },
-  bench: { letter: "c", question: "Is this capacitor good?" },
+  bench: { letter: "c", question: "Is this capacitor good?", isFirst: true },
   brief: ({ detail }) =>
     detail.state === "none-fitted" ? "None fitted" : detail.state === "label" && detail.mismatches.length > 0 ? "Wrong part" : null,
   say: (record, { detail }, _facts, house) => {

@@ -22,6 +22,7 @@ export default function Outlook({ facts, house, weighed }: Pick<InstrumentProps<
     house: house.figures,
     machine: facts.machineKind,
     life: weighed.life,
+    job: facts.bearingJob,
     works,
   };
   const outlook = study("decide", question) as DecisionOutlook | null;

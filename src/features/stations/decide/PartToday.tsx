@@ -5,7 +5,8 @@ import { CUSTOM_WORDS, MEASURE_WORDS } from "@/features/vocabulary/decision-word
 import { customOptions } from "@/core/decision";
 import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
 import type { InstrumentProps } from "../contract";
-import { type Detail, dayWords, recheckDate } from "./words";
+import { dayWords } from "@/features/shell/clock";
+import { type Detail, recheckDate } from "./words";
 
 type Props = InstrumentProps<"decide", Detail>;
 

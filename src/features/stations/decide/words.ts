@@ -5,6 +5,7 @@ import type { HouseFigures } from "@/core/house";
 import { formatMoney, formatNumber, formatQuantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import type { DecideRecord } from "@/core/stations/decide";
+import { dayWords } from "@/features/shell/clock";
 import { CAUSE_STATE_WORDS, CAUSE_WORDS, HINGE_WORDS, MEASURE_WORDS, workWords } from "@/features/vocabulary/decision-words";
 import { ACTION_WORDS, TEST_WORDS } from "@/features/vocabulary/words";
 
@@ -20,9 +21,6 @@ export function partSentence(part: NeededCapacitor): string {
       : `${formatQuantity("voltage", part.atLeastV)} or higher, never lower`;
   return `${values} µF ${part.kind} capacitor, ${volts}; same hertz; it must fit the strap. Asked by the ${part.asked === "plate" ? "motor plate" : "label of the part taken out"}.`;
 }
-
-const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric", timeZone: "UTC" });
-export const dayWords = (date: string): string => DAY.format(new Date(`${date}T00:00:00Z`));
 
 /** Day on which a measure must be looked at again, from today. */
 export function recheckDate(measure: Measure, today: Date): string {

@@ -1,22 +1,27 @@
 "use client";
-import { PickOne, YesNo } from "@/components/Choice";
+import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
+import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
 import type { InstrumentProps } from "../contract";
+import { HandFields } from "../shared/HandFields";
+import { LENGTH_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
-import { type Detail, TURN_OPTIONS, sentences } from "./words";
+import { FELT_END_OPTIONS, type Detail, sentences } from "./words";
 
 export default function Instrument({ record, assessment, change }: InstrumentProps<"hand-turn", Detail>) {
+  const { detail } = assessment;
   return (
     <FieldFlow className="flex flex-col gap-5">
-      <PickOne legend="How it turns" options={TURN_OPTIONS} picked={record.turn} onPick={(turn) => change((r) => ({ ...r, turn }))} />
-      <div className="flex flex-wrap gap-x-8 gap-y-4">
-        <YesNo legend="Radial play felt" value={record.radialPlay} onValue={(radialPlay) => change((r) => ({ ...r, radialPlay }))} />
-        <YesNo legend="End play beyond the washers" value={record.endPlay} onValue={(endPlay) => change((r) => ({ ...r, endPlay }))} />
-        <YesNo legend="Wheel or rotor rubs" value={record.rubs} onValue={(rubs) => change((r) => ({ ...r, rubs }))} />
+      <HandFields feel={record} verdict={detail.verdict} onFeel={(felt) => change((r) => ({ ...r, ...felt }))} />
+      <PickOne legend="Felt at" options={FELT_END_OPTIONS} picked={record.feltAt} onPick={(feltAt) => change((r) => ({ ...r, feltAt }))} />
+      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+        <div className="flex min-w-0 flex-col gap-4">
+          <Verdict assessment={assessment} sentences={sentences(detail)} />
+          <NoteField label="Note" text={record.note} onText={(note) => change((r) => ({ ...r, note }))} />
+        </div>
+        <KeyPad extras={LENGTH_EXTRAS} />
       </div>
-      <NoteField label="Note" text={record.note} onText={(note) => change((r) => ({ ...r, note }))} />
-      <Verdict assessment={assessment} sentences={sentences(assessment.detail)} />
     </FieldFlow>
   );
 }

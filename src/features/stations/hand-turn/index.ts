@@ -1,13 +1,15 @@
 import type { StationView } from "../contract";
-import { type Detail, sentences } from "./words";
+import { type Detail, FELT_END_WORDS, sentences } from "./words";
 
 export const handTurnView: StationView<"hand-turn", Detail> = {
   title: "Turn by hand",
   letter: "t",
+  bench: { letter: "t", question: "Is this bearing worn?" },
   brief: ({ detail }) => (detail.state === "welded-shell" ? "Welded shell" : null),
   say: (record, { detail, stamp }) => [
     ...(stamp === "not-done" ? [] : sentences(detail)),
     ...(record.endPlay ? ["End play beyond the washers."] : []),
+    ...(record.feltAt ? [`Felt at: ${FELT_END_WORDS[record.feltAt].toLowerCase()}.`] : []),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],
   instrument: () => import("./Instrument"),

@@ -1,17 +1,11 @@
 import type { STATIONS } from "@/core/stations";
-import { TURNS, type Turn } from "@/core/stations/hand-turn";
+import { FELT_ENDS, type FeltEnd } from "@/core/stations/hand-turn";
+import { playSentences } from "@/features/vocabulary/hand-words";
 
 export type Detail = ReturnType<(typeof STATIONS)["hand-turn"]["assess"]>["detail"];
 
-export const TURN_WORDS: Record<Turn, string> = {
-  free: "Free and silent",
-  rough: "Rough, like sand",
-  tight: "Tight",
-  seized: "Will not turn",
-  "cannot-reach": "Cannot be reached",
-};
-
-export const TURN_OPTIONS = TURNS.map((id) => ({ id, label: TURN_WORDS[id] }));
+export const FELT_END_WORDS: Record<FeltEnd, string> = { "drive-end": "Drive end", "other-end": "Other end", both: "Both ends" };
+export const FELT_END_OPTIONS = FELT_ENDS.map((id) => ({ id, label: FELT_END_WORDS[id] }));
 
 export const OUTCOME_SENTENCES: Record<NonNullable<Detail["outcome"]>, readonly string[]> = {
   free: ["Turns free, no play to feel. The bearings are not what holds it."],
@@ -23,7 +17,9 @@ export const OUTCOME_SENTENCES: Record<NonNullable<Detail["outcome"]>, readonly 
 };
 
 export function sentences(detail: Detail): readonly string[] {
-  if (detail.outcome) return OUTCOME_SENTENCES[detail.outcome];
+  const plays = playSentences(detail.verdict);
+  if (detail.outcome) return [...OUTCOME_SENTENCES[detail.outcome], ...plays];
+  if (plays.length > 0) return [...plays, "Say also how it turns."];
   if (detail.state === "welded-shell") return ["A welded shell: it cannot be turned by hand."];
   if (detail.turn === "cannot-reach") return ["The shaft cannot be reached."];
   return ["Turn it slowly by hand, then feel for play across and along the shaft."];

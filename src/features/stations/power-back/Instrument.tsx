@@ -24,7 +24,7 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
         <button
           type="button"
           className="btn btn-filled self-start"
-          disabled={detail.missing.length > 0}
+          disabled={detail.missing.length > 0 || detail.isApart}
           onClick={() => change((r) => ({ ...r, restoredAt: new Date().toISOString() }))}
         >
           Power is back on

@@ -4,6 +4,7 @@ import type { ProofRow } from "@/core/stations/prove";
 import { RUN_FIELDS } from "@/core/stations/run-figures";
 import type { AmpsVerdict } from "@/core/stations/running-amps";
 import { DOUBT_SENTENCES } from "@/features/vocabulary/decision-words";
+import { handPair } from "@/features/vocabulary/hand-words";
 import { RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
 
 export type Detail = ReturnType<(typeof STATIONS)["prove"]["assess"]>["detail"];
@@ -39,7 +40,7 @@ function pairSentence(row: ProofRow): string[] {
 }
 
 export function sentences(detail: Detail): string[] {
-  const { before, after, doubts, rows } = detail;
+  const { before, after, doubts, rows, hand } = detail;
   const change =
     before && after
       ? [
@@ -52,6 +53,7 @@ export function sentences(detail: Detail): string[] {
     ...(before ? [ampsSentence("Before", before)] : []),
     ...change,
     ...rows.filter(({ field }) => field !== "lineAmps").flatMap(pairSentence),
+    ...handPair(hand.before, hand.after),
   ];
   return said.length > 0 ? said : ["Covers and guards on, as it runs every day; then the line amps, clamp closed round one lead."];
 }

@@ -16,7 +16,9 @@ interface ExplanationsProps {
 /** Which faults would produce what was measured, in order, each with the figures it would make. */
 export function Explanations({ explanations, behaviour, rows }: ExplanationsProps) {
   const state = stateOfBehaviour(behaviour);
-  const fields = rows.flatMap(({ field, value }) => (value !== null && field !== "supplyVolts" && field !== "shell" ? [field] : []));
+  const fields = rows.flatMap(({ field, value }) =>
+    value !== null && field !== "supplyVolts" && field !== "shell" && field !== "coastDown" ? [field] : [],
+  );
   const asked: readonly ModelField[] = fields.length > 0 ? fields : ["lineAmps"];
   return (
     <section aria-labelledby="explains">

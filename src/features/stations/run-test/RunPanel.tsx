@@ -5,7 +5,7 @@ import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
 import { BEHAVIOURS, type MachineKind, type RunUnderstanding } from "@/core/motor";
 import type { Failure, Result } from "@/core/result";
-import { NOISES, RUN_FIELD_IDS, RUN_FIELDS, rowsOf, WARMTHS, type Noise, type RunField } from "@/core/stations/run-test";
+import { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, rowsOf, WARMTHS, type Noise, type RunField } from "@/core/stations/run-test";
 import { useState } from "react";
 import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
@@ -15,7 +15,7 @@ import { useStudies } from "../useStudies";
 import { Explanations } from "./Explanations";
 import { SlipCount } from "./SlipCount";
 import { RunBars } from "./RunBars";
-import { BEHAVIOUR_WORDS, doubtSentences, FIELD_WORDS, NOISE_WORDS, sentences, WARMTH_WORDS, type Detail } from "./words";
+import { BEHAVIOUR_WORDS, doubtSentences, FIELD_WORDS, HOT_PLACE_WORDS, NOISE_WORDS, sentences, WARMTH_WORDS, type Detail } from "./words";
 
 /** A compressor is never pushed: its shaft is not there to push. */
 const behaviourOptions = (machineKind: MachineKind) =>
@@ -24,6 +24,7 @@ const behaviourOptions = (machineKind: MachineKind) =>
     label: BEHAVIOUR_WORDS[id],
   }));
 const NOISE_OPTIONS = NOISES.map((id) => ({ id, label: NOISE_WORDS[id] }));
+const HOT_PLACE_OPTIONS = HOT_PLACES.map((id) => ({ id, label: HOT_PLACE_WORDS[id] }));
 const WARMTH_OPTIONS = WARMTHS.map((id) => ({ id, label: WARMTH_WORDS[id] }));
 
 /** Quiet goes with nothing else that is heard. */
@@ -94,6 +95,12 @@ export function RunPanel({ record, assessment, facts, house, change }: Instrumen
         options={WARMTH_OPTIONS}
         picked={record.warmth}
         onPick={(warmth) => change((r) => ({ ...r, warmth }))}
+      />
+      <PickOne
+        legend="Hottest at"
+        options={HOT_PLACE_OPTIONS}
+        picked={record.hotPlace}
+        onPick={(hotPlace) => change((r) => ({ ...r, hotPlace }))}
       />
       <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
     </FieldFlow>

@@ -4,10 +4,16 @@ import type { STATIONS } from "@/core/stations";
 import { RUN_FIELDS, type ModelField, type RunField, type RunRow, type RunTestRecord } from "@/core/stations/run-test";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { rangeWithUnit } from "@/features/vocabulary/notice-words";
-import { RUN_FIELD_WORDS as FIELD_WORDS } from "@/features/vocabulary/run-words";
+import { NOISE_CAUSES, RUN_FIELD_WORDS as FIELD_WORDS } from "@/features/vocabulary/run-words";
 import { MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
 
-export { BEHAVIOUR_WORDS, NOISE_WORDS, RUN_FIELD_WORDS as FIELD_WORDS, WARMTH_WORDS } from "@/features/vocabulary/run-words";
+export {
+  BEHAVIOUR_WORDS,
+  HOT_PLACE_WORDS,
+  NOISE_WORDS,
+  RUN_FIELD_WORDS as FIELD_WORDS,
+  WARMTH_WORDS,
+} from "@/features/vocabulary/run-words";
 
 export type Detail = ReturnType<(typeof STATIONS)["run-test"]["assess"]>["detail"];
 
@@ -69,6 +75,7 @@ const UNIT: Record<RunField, string> = {
   speed: "rpm",
   startTime: "s",
   shell: "°C",
+  coastDown: "s",
 };
 /** `1.6–1.9 A` in the unit of the field. */
 export const rangeWords = (field: RunField, range: Range): string => rangeWithUnit(range, UNIT[field], field === "speed" ? 0 : undefined);
@@ -91,6 +98,10 @@ function rowSentence(row: RunRow): string {
     return row.position === "above"
       ? `${name}: too hot for the class of this winding. Switch off and let it cool.`
       : `${name}${row.position ? ", within its class" : ""}.`;
+  if (row.field === "coastDown")
+    return row.position === "below"
+      ? `${name}: it stops sooner than a free wheel does. Something holds it: bearing, seal, or the wheel on its housing.`
+      : `${name}.`;
   const expected =
     row.expected && row.position ? `${rangeWords(row.field, row.expected)} in a sound motor, ${POSITION_WORDS[row.position]}` : "";
   return `${[name, plate, expected].filter(Boolean).join("; ")}.`;
@@ -143,11 +154,20 @@ const FIRST_WORDS = "Covers and guards on, as it runs every day. Say what it doe
 const lineFirst = (rows: readonly RunRow[]): RunRow[] =>
   [...rows].sort((a, b) => Number(b.field === "lineAmps") - Number(a.field === "lineAmps"));
 
+/** What was heard and where it is hottest, each with what it usually comes from. */
+function heardSentences({ noises, hotPlace }: RunTestRecord): string[] {
+  const end = hotPlace === "drive-end" ? "The drive end" : hotPlace === "other-end" ? "The other end" : null;
+  return [
+    ...noises.filter((noise) => noise !== "quiet").map((noise) => NOISE_CAUSES[noise]),
+    ...(end ? [`${end} is hotter than the middle: the bearing there, or its lack of oil.`] : []),
+  ];
+}
+
 /** Every figure, for the record: what was measured, then what it means. */
 export function allSentences(detail: Detail, record: RunTestRecord): string[] {
   const behaviour = record.behaviour ? BEHAVIOUR_SENTENCES[record.behaviour] : undefined;
   const figures = lineFirst(detail.rows.filter(({ value }) => value !== null)).map(rowSentence);
-  return [...(behaviour ? [behaviour] : []), ...figures, ...meaningOf(detail), ...doubtSentences(detail)];
+  return [...(behaviour ? [behaviour] : []), ...figures, ...heardSentences(record), ...meaningOf(detail), ...doubtSentences(detail)];
 }
 
 /** At the motor: the line amps, what is not as it should be, and what it means; the bars have the rest. */
@@ -157,6 +177,6 @@ export function sentences(detail: Detail, record: RunTestRecord): string[] {
     ({ field, value, position }) => value !== null && (field === "lineAmps" || position === "above" || position === "below"),
   );
   const figures = lineFirst(told).map(rowSentence);
-  const all = [...(behaviour ? [behaviour] : []), ...figures, ...meaningOf(detail), ...doubtSentences(detail)];
+  const all = [...(behaviour ? [behaviour] : []), ...figures, ...heardSentences(record), ...meaningOf(detail), ...doubtSentences(detail)];
   return all.length > 0 ? all : [FIRST_WORDS];
 }

@@ -16,6 +16,9 @@ export function entryProblem(entry: Entry | null, quantity: Quantity): string | 
 
 export const unitSymbol = (quantity: Quantity): string => QUANTITIES[quantity].symbol;
 
+/** Keys beside the digits for lengths: fractions and inches. */
+export const LENGTH_EXTRAS: readonly [string, string, string] = ["/", "-", "in"];
+
 /** Keys beside the digits for each quantity: what a meter shows there. */
 export const PAD_EXTRAS: Record<Quantity, readonly [string, string, string]> = {
   capacitance: ["µ", "n", "OL"],

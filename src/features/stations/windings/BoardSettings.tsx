@@ -4,7 +4,7 @@ import { LineField } from "@/components/LineField";
 import { FEWEST_POSTS, MOST_POSTS, type WindingsRecord } from "@/core/stations/windings";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { addPost, dropPost, layPattern, PATTERNS, setFrame, usedPosts } from "./patterns";
-import { readPhoto } from "./photo";
+import { readPhoto } from "../shared/photo";
 
 interface BoardSettingsProps {
   readonly record: WindingsRecord;

@@ -1,0 +1,200 @@
+import {
+  bearingJob,
+  defectBands,
+  geometryOf,
+  greaseGrams,
+  oilDrops,
+  readLength,
+  upkeepMonths,
+  type BearingJob,
+  type DefectBand,
+  type Duty,
+  type SeatRepair,
+} from "../../bearing";
+import type { HouseFigures } from "../../house";
+import { speedAndPoles } from "../../motor";
+import { formatNumber } from "../../quantity";
+import { BEARING_ENDS, defineStation, plainAssessment, type BearingEnd, type Facts, type Stamp, type WorkingStep } from "../contract";
+import { readPositive } from "../fields";
+import { figureOf } from "../run-figures";
+import { geometriesOf, judgeEnd, type EndDetail } from "./end";
+import { BearingRecordSchema, BLANK_BEARING, type BearingRecord } from "./record";
+
+export type { EndDetail, NameState, SeatDetail } from "./end";
+export { GAUGES, type BearingRecord, type EndRecord, type Gauge } from "./record";
+
+/** What upkeep asks for at one end. */
+export interface UpkeepDetail {
+  readonly end: BearingEnd;
+  readonly kind: "ball" | "sleeve";
+  /** sleeve: drops of oil; ball: null */
+  readonly drops: number | null;
+  /** open ball bearings that are greased anew [g] */
+  readonly greaseG: number | null;
+}
+
+/** Where the speed for the frequencies comes from. */
+export type SpeedSource = "keyed" | "measured" | "plate";
+
+export interface BearingDetail {
+  readonly ends: Readonly<Record<BearingEnd, EndDetail>>;
+  readonly job: BearingJob;
+  /** as the house or the technician has it */
+  readonly both: boolean;
+  readonly repairs: readonly SeatRepair[];
+  readonly isPriceUnread: boolean;
+  readonly upkeep: readonly UpkeepDetail[];
+  /** months between; null until the duty is told */
+  readonly months: number | null;
+  readonly isPlateMonthsUnread: boolean;
+  /** frequencies by end, where the bearing is named and a speed is known */
+  readonly bands: Readonly<Partial<Record<BearingEnd, readonly DefectBand[]>>>;
+  readonly speed: { readonly source: SpeedSource; readonly rpm: readonly number[] } | null;
+  readonly isSpeedUnread: boolean;
+}
+
+/** Speeds the motor may run at: as keyed, as measured, or between the plate's rpm and the field's. */
+function speedOf({ rpm }: BearingRecord, { runFound, fullLoadRpm, frequencyHz }: Facts): BearingDetail["speed"] {
+  const keyed = readPositive(rpm);
+  if (keyed !== null) return { source: "keyed", rpm: [keyed] };
+  const measured = figureOf(runFound.speed ?? null);
+  if (measured && measured.value > 0) return { source: "measured", rpm: [measured.value] };
+  if (fullLoadRpm === null) return null;
+  const sync = frequencyHz === null ? null : (speedAndPoles(fullLoadRpm, frequencyHz)?.syncRpm ?? null);
+  return { source: "plate", rpm: sync === null ? [fullLoadRpm] : [fullLoadRpm, sync] };
+}
+
+function upkeepOf(record: BearingRecord, ends: BearingDetail["ends"]): UpkeepDetail[] {
+  return BEARING_ENDS.flatMap((end): UpkeepDetail[] => {
+    const { isSleeve, size, designation, widthMm } = ends[end];
+    if (isSleeve) {
+      const shaft = readLength(record.ends[end].shaft, record.unit);
+      return [{ end, kind: "sleeve", drops: oilDrops(shaft.ok ? shaft.value.valueMm : null), greaseG: null }];
+    }
+    if (!size) return [];
+    const isOpen = designation?.closure === "open" || designation?.closure === "shield-one" || designation?.closure === "seal-one";
+    return [{ end, kind: "ball", drops: null, greaseG: isOpen ? greaseGrams(size.outsideMm, widthMm ?? size.widthMm) : null }];
+  });
+}
+
+/** Months of upkeep for a motor: sleeves ask oftener than balls, and the plate before both. */
+function monthsOf(upkeep: readonly UpkeepDetail[], duty: Duty | null, house: HouseFigures, plateMonths: number | null): number | null {
+  if (plateMonths !== null && upkeep.length > 0) return plateMonths;
+  if (duty === null || upkeep.length === 0) return null;
+  return Math.min(...upkeep.map(({ kind }) => upkeepMonths(kind, duty, house, null)));
+}
+
+function stampOf(record: BearingRecord, ends: readonly EndDetail[]): Stamp {
+  const seats = ends.flatMap((end) => [end.seats.shaft, end.seats.housing]);
+  const decisions = seats.flatMap(({ verdict }) => (verdict ? [verdict.conformity.decision] : []));
+  if (decisions.includes("out")) return "out";
+  const isUnsettled = ends.some(({ state }) => state === "conflict" || state === "slip" || state === "misfit" || state === "several");
+  if (isUnsettled || decisions.includes("too-close")) return "too-close";
+  if (decisions.length > 0) return "holds";
+  const isNamed = ends.some(({ state }) => state === "named");
+  return isNamed || record.note.trim() !== "" || record.lastDone !== null ? "noted" : "not-done";
+}
+
+const um = (value: number): string => `${value > 0 ? "+" : value < 0 ? "−" : ""}${formatNumber(Math.abs(value), 1)} µm`;
+
+function workingOfEnd(name: string, { seats, size }: EndDetail): WorkingStep[] {
+  const steps = (["shaft", "housing"] as const).flatMap((seat): WorkingStep[] => {
+    const { verdict } = seats[seat];
+    if (!verdict) return [];
+    const { field, nominalMm, limits, offUm, play, conformity } = verdict;
+    return [
+      {
+        what: `${name}, ${seat === "shaft" ? "shaft" : "seat"} against ${field}`,
+        formula: "measured − nominal within the field, guard band w = guard factor × U",
+        numbers: `${um(offUm)} from ${formatNumber(nominalMm, 3)} mm; ${field}: ${um(limits.lowUm)} to ${um(limits.highUm)}; U = ${formatNumber(conformity.expandedUncertainty, 1)} µm`,
+        result: `${{ holds: "holds", out: "out", "too-close": "too close" }[conformity.decision]}; a new bearing would have ${um(play.lowUm)} to ${um(play.highUm)} of play`,
+        source: "ISO 286-2:2010; ISO 492:2014, normal class; JCGM 106:2012",
+      },
+    ];
+  });
+  if (!size) return steps;
+  const { balls, ballDiameterMm, pitchDiameterMm, isListed } = geometryOf(size);
+  return [
+    ...steps,
+    {
+      what: `${name}, balls of ${size.number}`,
+      formula: isListed ? "usual design of this size" : "pitch (d + D)/2, balls 0.29 (D − d), as many as fill an arc of 195°",
+      numbers: `${balls} balls of ${formatNumber(ballDiameterMm, 3)} mm on ${formatNumber(pitchDiameterMm, 2)} mm`,
+      result: isListed ? "listed" : "estimated: a maker may put in one more or fewer, and 10 % larger or smaller",
+      source: "Eschmann, Hasbargen & Weigand, Ball and Roller Bearings (1985); Harris & Kotzalas, Rolling Bearing Analysis (2007)",
+    },
+  ];
+}
+
+const END_NAMES: Record<BearingEnd, string> = { "drive-end": "Drive end", "other-end": "Other end" };
+
+/** Bearings: what they are, how they sit, what the job costs, how they are kept, and where their defects ring. */
+export const bearingStation = defineStation({
+  definition: {
+    id: "bearing",
+    power: "either",
+    minutes: 6,
+    tests: [],
+    cautions: [],
+    methods: [
+      { id: "name", power: "either", tests: [], cautions: [] },
+      { id: "fit", power: "dead", tests: [], cautions: ["press-and-pull"] },
+      { id: "job", power: "either", tests: [], cautions: ["local-codes"] },
+      { id: "upkeep", power: "either", tests: [], cautions: ["moving-parts"] },
+      { id: "tones", power: "either", tests: [], cautions: [] },
+    ],
+  },
+  schema: BearingRecordSchema,
+  blank: BLANK_BEARING,
+  assess(record, { facts, house }) {
+    const ends = {
+      "drive-end": judgeEnd(record.ends["drive-end"], record, house),
+      "other-end": judgeEnd(record.ends["other-end"], record, house),
+    };
+    const both = record.both ?? house.bearingsBoth >= 0.5;
+    const repairs = BEARING_ENDS.flatMap((end) => [record.ends[end].shaftRepair, record.ends[end].seatRepair]).filter(
+      (id): id is SeatRepair => id !== null,
+    );
+    const quoted = readPositive(record.price);
+    const job = bearingJob({ both, tier: record.tier ?? "good", repairs, quotedPrice: quoted }, house);
+    const isPutTogether = record.both !== null || record.tier !== null || repairs.length > 0 || quoted !== null;
+    const plateMonths = readPositive(record.plateMonths);
+    const upkeep = upkeepOf(record, ends);
+    const months = monthsOf(upkeep, record.duty, house, plateMonths);
+    const speed = speedOf(record, facts);
+    const bands = Object.fromEntries(
+      BEARING_ENDS.flatMap((end) => (speed && ends[end].size ? [[end, defectBands(geometriesOf(ends[end]), speed.rpm)]] : [])),
+    );
+    const detail: BearingDetail = {
+      ends,
+      job,
+      both,
+      repairs,
+      isPriceUnread: record.price.trim() !== "" && quoted === null,
+      upkeep,
+      months,
+      isPlateMonthsUnread: record.plateMonths.trim() !== "" && plateMonths === null,
+      bands,
+      speed,
+      isSpeedUnread: record.rpm.trim() !== "" && readPositive(record.rpm) === null,
+    };
+    const isOiled = upkeep.some(({ kind }) => kind === "sleeve");
+    return plainAssessment<BearingDetail>(stampOf(record, Object.values(ends)), detail, {
+      facts: {
+        ...(upkeep.length > 0 ? { hasSleeves: isOiled } : {}),
+        bearings: Object.fromEntries(BEARING_ENDS.flatMap((end) => (ends[end].size ? [[end, ends[end].size]] : []))),
+        ...(isPutTogether ? { bearingJob: job } : {}),
+      },
+      due:
+        months === null
+          ? []
+          : [
+              {
+                kind: isOiled ? "oil-bearings" : "listen-bearings",
+                when: { after: record.lastDone, months: Math.max(1, Math.round(months)) },
+              },
+            ],
+      working: BEARING_ENDS.flatMap((end) => workingOfEnd(END_NAMES[end], ends[end])),
+    });
+  },
+});

@@ -1,0 +1,90 @@
+import { defineStation, plainAssessment, type Stamp } from "../contract";
+import { judgeHand, type HandVerdict } from "../hand-feel";
+import { BLANK_TAKE_APART, TakeApartRecordSchema, type Step, type TakeApartRecord, type Wire } from "./record";
+import { trapsBack, type TrapId } from "./traps";
+
+export { MOST_STEP_PHOTO_CHARACTERS, PARTS, PLACES, type Part, type Place, type Step, type TakeApartRecord, type Wire } from "./record";
+export { TRAP_IDS, trapsBefore, type TrapId } from "./traps";
+
+/** Why it will not close. */
+export type CloseLack =
+  | { readonly kind: "part"; readonly step: Step }
+  | { readonly kind: "wire"; readonly wire: Wire }
+  | { readonly kind: "trap"; readonly trap: TrapId }
+  | { readonly kind: "turn-not-felt" }
+  | { readonly kind: "does-not-turn-free" };
+
+export interface TakeApartDetail {
+  readonly state: "nothing-off" | "apart" | "ready" | "closed";
+  /** in the order they go back: the last off first */
+  readonly walk: readonly Step[];
+  /** the one that goes back next */
+  readonly next: Step | null;
+  readonly left: number;
+  readonly lacks: readonly CloseLack[];
+  /** prompts while it goes back */
+  readonly during: readonly TrapId[];
+  readonly after: HandVerdict;
+}
+
+function lacksOf(record: TakeApartRecord, during: readonly TrapId[], after: HandVerdict): CloseLack[] {
+  return [
+    ...record.steps.filter(({ backAt }) => backAt === null).map((step): CloseLack => ({ kind: "part", step })),
+    ...record.wires.filter(({ backAt }) => backAt === null).map((wire): CloseLack => ({ kind: "wire", wire })),
+    ...during.filter((trap) => record.seenTo[trap] === undefined).map((trap): CloseLack => ({ kind: "trap", trap })),
+    ...(after.outcome === null
+      ? [{ kind: "turn-not-felt" } as const]
+      : after.outcome === "free"
+        ? []
+        : [{ kind: "does-not-turn-free" } as const]),
+  ];
+}
+
+const STAMPS: Record<TakeApartDetail["state"], Stamp> = {
+  "nothing-off": "not-done",
+  apart: "too-close",
+  ready: "too-close",
+  closed: "holds",
+};
+
+/**
+ * A ledger of what came off, in order, and the way back: last off, first in. It does not close while a part or a wire is
+ * left over, a trap is not seen to, or the shaft does not turn free.
+ */
+export const takeApartStation = defineStation({
+  definition: {
+    id: "take-apart",
+    power: "dead",
+    minutes: 30,
+    tests: [],
+    cautions: ["springs-and-rings", "stored-charge", "local-codes"],
+    methods: [
+      { id: "off", power: "dead", tests: [], cautions: ["springs-and-rings", "stored-charge", "local-codes"] },
+      { id: "back", power: "dead", tests: [], cautions: ["springs-and-rings", "flying-key"] },
+    ],
+  },
+  schema: TakeApartRecordSchema,
+  blank: BLANK_TAKE_APART,
+  assess(record, { facts, house }) {
+    const isEmpty = record.steps.length === 0 && record.wires.length === 0;
+    const sleeves = facts.hasSleeves !== false;
+    const during = isEmpty ? [] : trapsBack(record, sleeves);
+    const after = judgeHand(record.after, house);
+    const lacks = isEmpty ? [] : lacksOf(record, during, after);
+    const state = isEmpty ? "nothing-off" : lacks.length > 0 ? "apart" : record.closedAt === null ? "ready" : "closed";
+    const walk = [...record.steps].reverse();
+    const detail: TakeApartDetail = {
+      state,
+      walk,
+      next: walk.find(({ backAt }) => backAt === null) ?? null,
+      left: [...record.steps, ...record.wires].filter(({ backAt }) => backAt === null).length,
+      lacks,
+      during,
+      after,
+    };
+    const isClosed = state === "closed";
+    return plainAssessment<TakeApartDetail>(isEmpty && record.note.trim() !== "" ? "noted" : STAMPS[state], detail, {
+      facts: { isApart: !isEmpty && !isClosed, handAfter: isClosed ? record.after : null },
+    });
+  },
+});

@@ -1,0 +1,50 @@
+"use client";
+import { useState } from "react";
+import { PageLink } from "@/components/PageLink";
+import { dayOf, dayWords } from "../shell/clock";
+import { DUE_WORDS, type DueRow } from "./due";
+
+const SOON_DAYS = 14;
+const DAY_MS = 86_400_000;
+
+/** What is to be looked at again: overdue and soon; the rest on request. */
+export function DueList({ rows, now }: { rows: readonly DueRow[]; now: Date }) {
+  const [isAllShown, setAllShown] = useState(false);
+  const today = dayOf(now);
+  const soon = dayOf(new Date(now.getTime() + SOON_DAYS * DAY_MS));
+  const near = rows.filter(({ on }) => on <= soon);
+  const shown = isAllShown ? rows : near;
+  const later = rows.length - near.length;
+  return (
+    <section aria-labelledby="due">
+      <h2 id="due" className="heading-rule">
+        Due <span className="caption font-normal">{isAllShown ? "all dates" : `next ${SOON_DAYS} days`}</span>
+      </h2>
+      <ul>
+        {shown.map(({ traveller, station, method, kind, on }) => (
+          <li key={`${traveller.id} ${kind}`} className="border-b border-rule-faint">
+            <PageLink
+              href={`/traveller?id=${traveller.id}&station=${station}${method ? `&method=${method}` : ""}`}
+              className="flex min-h-[48px] gap-3 py-1.5 hover:bg-press-wash"
+            >
+              <span className={`num w-[92px] shrink-0 text-[13.5px] ${on < today ? "font-semibold text-close" : ""}`}>
+                {dayWords(on)}
+                {on < today ? <span className="block">overdue</span> : null}
+              </span>
+              <span className="min-w-0 text-[14px]">
+                {DUE_WORDS[kind]}, {traveller.machine.trim() || "machine not named"}
+                <span className="caption block">{traveller.site.trim() || "no site"}</span>
+              </span>
+            </PageLink>
+          </li>
+        ))}
+      </ul>
+      {shown.length === 0 ? <p className="caption mt-2">Nothing is due.</p> : null}
+      {later > 0 && !isAllShown ? (
+        <button type="button" className="btn btn-plain" onClick={() => setAllShown(true)}>
+          {later} later
+        </button>
+      ) : null}
+    </section>
+  );
+}

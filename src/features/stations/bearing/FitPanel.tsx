@@ -1,0 +1,124 @@
+"use client";
+import { PickOne, YesNo } from "@/components/Choice";
+import { FigureField } from "@/components/FigureField";
+import { KeyPad } from "@/components/KeyPad";
+import { LimitRule } from "@/components/LimitRule";
+import type { SeatRepair, SeatVerdict } from "@/core/bearing";
+import { formatNumber } from "@/core/quantity";
+import { GAUGES, type SeatDetail } from "@/core/stations/bearing";
+import { toSentence } from "@/features/messages/failure-sentences";
+import { LENGTH_EXTRAS } from "../shared/reading";
+import { Verdict } from "../shared/Verdict";
+import { EndSwitch } from "./EndSwitch";
+import type { PanelProps } from "./NamePanel";
+import { PressDrawing } from "./PressDrawing";
+import { withEnd } from "./props";
+import { REPAIR_WORDS, seatSentences } from "./words";
+
+const GAUGE_OPTIONS = GAUGES.map((id) => ({ id, label: id === "micrometer" ? "Micrometer" : "Calliper" }));
+
+/** Shaft and seat against the fit of this bearing, what to do where they are loose, and what to press with. */
+export function FitPanel({ record, assessment, house, change, end, onEnd }: PanelProps) {
+  const own = record.ends[end];
+  const detail = assessment.detail.ends[end];
+  const set = (next: Partial<typeof own>): void => change((r) => withEnd(r, end, next));
+  const seats = [
+    { key: "shaft", repair: "shaftRepair", name: "Shaft", label: "Shaft, measured", detail: detail.seats.shaft },
+    { key: "seat", repair: "seatRepair", name: "Seat", label: "Seat in the end bell, measured", detail: detail.seats.housing },
+  ] as const;
+  const said = detail.size
+    ? seats.flatMap(({ name, detail: seat }) => seatSentences(name, seat, true))
+    : ["Name the bearing first: the fit goes by its size."];
+  return (
+    <>
+      <EndSwitch end={end} onEnd={onEnd} />
+      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+        <div className="flex min-w-0 flex-col gap-4">
+          <div className="grid grid-cols-2 gap-x-6">
+            {seats.map(({ key, label, detail: seat }) => (
+              <FigureField
+                key={key}
+                label={label}
+                text={own[key]}
+                unit={record.unit === "mm" ? "mm" : "in"}
+                problem={seat.failure ? toSentence(seat.failure) : null}
+                onText={(text) => set({ [key]: text.slice(0, 200) })}
+              />
+            ))}
+          </div>
+          <div className="flex flex-wrap gap-x-8 gap-y-3">
+            <PickOne
+              legend="Measured with"
+              options={GAUGE_OPTIONS}
+              picked={record.gauge}
+              onPick={(gauge) => (gauge ? change((r) => ({ ...r, gauge })) : undefined)}
+            />
+            <YesNo legend="Outer ring slides (spring washer)" value={own.slides} onValue={(slides) => set({ slides })} />
+          </div>
+          {seats.map(({ key, name, detail: { verdict } }) => (verdict ? <FitRule key={key} name={name} verdict={verdict} /> : null))}
+          <Verdict
+            assessment={assessment}
+            sentences={
+              said.length > 0
+                ? said
+                : ["Clean both seats with fine abrasive, then measure them across two diameters and key the worse figure."]
+            }
+          />
+        </div>
+        <KeyPad extras={LENGTH_EXTRAS} />
+      </div>
+      {seats.map(({ key, name, repair, detail: seat }) => (
+        <Repairs key={key} name={name} seat={seat} picked={own[repair]} onPick={(id) => set({ [repair]: id })} />
+      ))}
+      {detail.press && detail.size ? <PressDrawing size={detail.size} press={detail.press} guard={house.figures.guardFactor} /> : null}
+    </>
+  );
+}
+
+/** The measured diameter on a ruler between the two ends of its field. */
+function FitRule({ name, verdict }: { name: string; verdict: SeatVerdict }) {
+  const { nominalMm, limits, offUm, field, conformity } = verdict;
+  const at = (um: number): number => nominalMm + um / 1000;
+  const figure = (um: number): string => formatNumber(at(um), 3);
+  return (
+    <LimitRule
+      description={`${name}: ${field} allows ${figure(limits.lowUm)} to ${figure(limits.highUm)} mm; measured ${figure(offUm)} mm`}
+      low={{ at: at(limits.lowUm), label: field, figure: figure(limits.lowUm) }}
+      high={{ at: at(limits.highUm), label: "", figure: figure(limits.highUm) }}
+      rated={{ at: nominalMm, label: "" }}
+      pointers={[
+        {
+          at: at(offUm),
+          halfWidth: conformity.expandedUncertainty / 1000,
+          label: `${name.toLowerCase()} ${figure(offUm)}`,
+          tone: conformity.decision,
+        },
+      ]}
+    />
+  );
+}
+
+interface RepairsProps {
+  readonly name: string;
+  readonly seat: SeatDetail;
+  readonly picked: SeatRepair | null;
+  readonly onPick: (id: SeatRepair | null) => void;
+}
+
+/** Ways for a loose seat, each with what it honestly is. */
+function Repairs({ name, seat, picked, onPick }: RepairsProps) {
+  // What was picked stays to be seen and taken back, also when the figure changes under it.
+  const offered = picked && !seat.repairs.includes(picked) ? [...seat.repairs, picked] : seat.repairs;
+  if (offered.length === 0) return null;
+  return (
+    <section className="flex flex-col gap-2">
+      <PickOne
+        legend={`${name} is loose: what is done about it`}
+        options={offered.map((id) => ({ id, label: REPAIR_WORDS[id].name }))}
+        picked={picked}
+        onPick={onPick}
+      />
+      {picked ? <p className="border-l-4 border-close pl-3 text-[14px]">{REPAIR_WORDS[picked].honest}</p> : null}
+    </section>
+  );
+}

@@ -1,0 +1,24 @@
+"use client";
+import { FieldFlow } from "@/components/FieldFlow";
+import { NoteField } from "@/components/LineField";
+import { useEndInHand } from "./end-in-hand";
+import { FitPanel } from "./FitPanel";
+import { JobPanel } from "./JobPanel";
+import { NamePanel } from "./NamePanel";
+import type { Props } from "./props";
+import { TonesPanel } from "./TonesPanel";
+import { UpkeepPanel } from "./UpkeepPanel";
+
+const PANELS = { name: NamePanel, fit: FitPanel, job: JobPanel, upkeep: UpkeepPanel, tones: TonesPanel } as const;
+
+/** The bearings by the work in hand. */
+export default function Instrument(props: Props) {
+  const [end, setEnd] = useEndInHand();
+  const Panel = PANELS[props.method as keyof typeof PANELS] ?? NamePanel;
+  return (
+    <FieldFlow className="flex flex-col gap-5">
+      <Panel {...props} end={end} onEnd={setEnd} />
+      <NoteField label="Note" text={props.record.note} rows={1} onText={(note) => props.change((r) => ({ ...r, note }))} />
+    </FieldFlow>
+  );
+}

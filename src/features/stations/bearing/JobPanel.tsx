@@ -1,0 +1,97 @@
+"use client";
+import { PickOne } from "@/components/Choice";
+import { LineField } from "@/components/LineField";
+import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
+import { Verdict } from "../shared/Verdict";
+import type { PanelProps } from "./NamePanel";
+import { bothSentence, jobSentence, LOSS_WORDS, REPAIR_WORDS, TIER_OPTIONS, TOOL_WORDS } from "./words";
+
+const BOTH_OPTIONS = [
+  { id: "both", label: "Both" },
+  { id: "one", label: "Only the bad one" },
+] as const;
+
+/** The whole job: parts, minutes, tools, what it spends; the decision weighs it as it is put together here. */
+export function JobPanel({ record, assessment, house, change }: PanelProps) {
+  const { detail } = assessment;
+  const { job } = detail;
+  const { motorPrice, motorMinutes, hourlyRate } = house.figures;
+  const motor = motorPrice + (motorMinutes * hourlyRate) / 60;
+  const most = Math.max(job.cost, motor, 1);
+  const rows = [
+    { name: "Bearing job", cost: job.cost, minutes: job.minutes },
+    { name: "Another motor, fitted", cost: motor, minutes: motorMinutes },
+  ];
+  return (
+    <>
+      <div className="flex flex-wrap items-end gap-x-8 gap-y-4">
+        <PickOne
+          legend="Changed"
+          options={BOTH_OPTIONS}
+          picked={detail.both ? "both" : "one"}
+          onPick={(id) => change((r) => ({ ...r, both: id === null ? null : id === "both" }))}
+        />
+        <PickOne
+          legend="Quality"
+          options={TIER_OPTIONS}
+          picked={record.tier ?? "good"}
+          onPick={(tier) => change((r) => ({ ...r, tier }))}
+        />
+        <div className="w-44">
+          <LineField
+            isFigure
+            label="One bearing, as quoted"
+            text={record.price}
+            unit="money"
+            problem={detail.isPriceUnread ? "Type the price as a number, for example 9.50." : null}
+            onText={(price) => change((r) => ({ ...r, price: price.slice(0, 200) }))}
+          />
+        </div>
+      </div>
+      <p className="text-[14px] text-ink-soft">{bothSentence(detail.both)}</p>
+      <section aria-label="Against another motor">
+        <ul className="flex flex-col gap-2.5">
+          {rows.map(({ name, cost, minutes }) => (
+            <li key={name} className="text-[14px]">
+              <p className="flex flex-wrap justify-between gap-x-4">
+                <span>{name}</span>
+                <span className="num">
+                  {formatMoney(cost)}, {formatNumber(minutes, 0)} min
+                </span>
+              </p>
+              <div aria-hidden="true" className="mt-1 h-3 bg-press" style={{ width: `${(100 * cost) / most}%` }} />
+            </li>
+          ))}
+        </ul>
+      </section>
+      <Verdict
+        assessment={assessment}
+        sentences={[
+          jobSentence(detail),
+          `Holds with ${formatProbability(job.holds)} where the bearing is the fault.`,
+          ...detail.repairs.map((id) => `With it: ${REPAIR_WORDS[id].name.toLowerCase()}. ${REPAIR_WORDS[id].honest}`),
+        ]}
+      />
+      <div className="grid gap-6 sm:grid-cols-2">
+        <List title="Tools" rows={job.tools.map((id) => TOOL_WORDS[id])} />
+        <List title="Cannot be undone" rows={job.losses.map((id) => LOSS_WORDS[id])} />
+      </div>
+      <p className="caption">At the prices and minutes of House rules. Decide weighs the job as it is put together here.</p>
+    </>
+  );
+}
+
+function List({ title, rows }: { title: string; rows: readonly string[] }) {
+  return (
+    <section>
+      <h2 className="heading-rule">{title}</h2>
+      <ul className="mt-1 list-disc pl-5 text-[14px]">
+        {rows.map((row) => (
+          <li key={row} className="py-0.5">
+            {row}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,74 @@
+"use client";
+import { PickOne } from "@/components/Choice";
+import { LineField } from "@/components/LineField";
+import { BEARING_KINDS } from "@/core/bearing";
+import { dueOn } from "@/core/stations";
+import { dayOf, dayWords } from "@/features/shell/clock";
+import { Verdict } from "../shared/Verdict";
+import { BEARING_ENDS } from "./end-in-hand";
+import type { PanelProps } from "./NamePanel";
+import { withEnd } from "./props";
+import { DUTY_OPTIONS, END_WORDS, upkeepSentences } from "./words";
+
+const KIND_OPTIONS = BEARING_KINDS.map((id) => ({ id, label: id === "ball" ? "Ball" : "Sleeve" }));
+
+/** Oil and inspection: what each end asks for, how often, when it was done, when it is due. */
+export function UpkeepPanel({ record, assessment, change }: PanelProps) {
+  const { detail } = assessment;
+  const [due] = assessment.due ?? [];
+  const today = dayOf(new Date());
+  const on = due ? dueOn(due, today) : null;
+  return (
+    <>
+      <div className="flex flex-wrap gap-x-8 gap-y-3">
+        {BEARING_ENDS.map((end) => (
+          <PickOne
+            key={end}
+            legend={`${END_WORDS[end]} turns on a`}
+            options={KIND_OPTIONS}
+            picked={record.ends[end].kind ?? (detail.ends[end].size ? "ball" : null)}
+            onPick={(kind) => change((r) => withEnd(r, end, { kind }))}
+          />
+        ))}
+        <PickOne legend="It runs" options={DUTY_OPTIONS} picked={record.duty} onPick={(duty) => change((r) => ({ ...r, duty }))} />
+      </div>
+      <div className="grid max-w-[560px] grid-cols-2 gap-x-6">
+        <LineField
+          label="Oil, as the plate names it"
+          text={record.plateOil}
+          onText={(plateOil) => change((r) => ({ ...r, plateOil: plateOil.slice(0, 200) }))}
+        />
+        <LineField
+          isFigure
+          label="Interval on the plate"
+          text={record.plateMonths}
+          unit="months"
+          problem={detail.isPlateMonthsUnread ? "Type the months as a number, for example 12." : null}
+          onText={(plateMonths) => change((r) => ({ ...r, plateMonths: plateMonths.slice(0, 200) }))}
+        />
+      </div>
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+        <label className="flex flex-col text-[14px]">
+          <span className="caption">Last seen to</span>
+          <input
+            type="date"
+            className="write-line w-48"
+            max={today}
+            value={record.lastDone ?? ""}
+            onChange={(event) => change((r) => ({ ...r, lastDone: event.target.value || null }))}
+          />
+        </label>
+        <button type="button" className="btn btn-filled" onClick={() => change((r) => ({ ...r, lastDone: today }))}>
+          Seen to today
+        </button>
+      </div>
+      <Verdict
+        assessment={assessment}
+        sentences={[
+          ...upkeepSentences(detail, record),
+          ...(on ? [`Next by ${dayWords(on)}${record.lastDone ? "" : ", counted from this visit"}.`] : []),
+        ]}
+      />
+    </>
+  );
+}

@@ -1,0 +1,19 @@
+"use client";
+import { useState } from "react";
+import { BEARING_ENDS, type BearingEnd } from "@/core/stations";
+
+/** The end last worked at: changing the tab keeps it. */
+let last: BearingEnd = "drive-end";
+
+export function useEndInHand(): readonly [BearingEnd, (end: BearingEnd) => void] {
+  const [end, setEnd] = useState<BearingEnd>(last);
+  return [
+    end,
+    (next) => {
+      last = next;
+      setEnd(next);
+    },
+  ];
+}
+
+export { BEARING_ENDS };

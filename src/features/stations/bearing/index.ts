@@ -1,0 +1,37 @@
+import type { BearingEnd } from "@/core/stations";
+import type { StationView } from "../contract";
+import { bothSentence, END_WORDS, jobSentence, nameSentences, REPAIR_WORDS, seatSentences, upkeepSentences, type Detail } from "./words";
+
+const ENDS = ["drive-end", "other-end"] as const satisfies readonly BearingEnd[];
+
+export const bearingView: StationView<"bearing", Detail> = {
+  title: "Bearings",
+  letter: "q",
+  methods: { name: "Name", fit: "Fit", job: "The job", upkeep: "Upkeep", tones: "Tones" },
+  bench: { letter: "r", question: "Which bearing is this?" },
+  brief: ({ detail, stamp }) => {
+    if (stamp !== "noted") return null;
+    const numbers = ENDS.flatMap((end) => detail.ends[end].size?.number ?? (detail.ends[end].isSleeve ? "sleeve" : []));
+    return [...new Set(numbers)].join(", ") || null;
+  },
+  say: (record, { detail, stamp }) => {
+    if (stamp === "not-done") return [];
+    const named = ENDS.filter((end) => detail.ends[end].state !== "nothing").flatMap((end) => [
+      ...nameSentences(detail.ends[end]).map((sentence, index) => (index === 0 ? `${END_WORDS[end]}: ${sentence}` : sentence)),
+      ...seatSentences("Shaft", detail.ends[end].seats.shaft, true),
+      ...seatSentences("Seat", detail.ends[end].seats.housing, true),
+      ...[record.ends[end].shaftRepair, record.ends[end].seatRepair].flatMap((id) =>
+        id ? [`${REPAIR_WORDS[id].name}. ${REPAIR_WORDS[id].honest}`] : [],
+      ),
+    ]);
+    const isJob = record.both !== null || record.tier !== null;
+    return [
+      ...named,
+      ...(isJob ? [`${jobSentence(detail)} ${bothSentence(detail.both)}`] : []),
+      ...(detail.months === null ? [] : upkeepSentences(detail, record)),
+      ...(record.lastDone ? [`Last seen to on ${record.lastDone}.`] : []),
+      ...(record.note.trim() ? [record.note.trim()] : []),
+    ];
+  },
+  instrument: () => import("./Instrument"),
+};

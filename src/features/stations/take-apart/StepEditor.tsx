@@ -1,0 +1,99 @@
+"use client";
+import { useState } from "react";
+import { PickOne } from "@/components/Choice";
+import { LineField } from "@/components/LineField";
+import { MOST_STEP_PHOTO_CHARACTERS, type Step } from "@/core/stations/take-apart";
+import { toSentence } from "@/features/messages/failure-sentences";
+import { readPhoto } from "../shared/photo";
+import { Thumb } from "./Thumb";
+import { PART_WORDS, PLACE_OPTIONS, stepWords } from "./words";
+
+interface StepEditorProps {
+  readonly step: Step;
+  readonly onStep: (change: Partial<Step>) => void;
+  readonly onDrop: () => void;
+}
+
+const MOST = 99;
+
+/** How many, where, which way round, with a photo. */
+export function StepEditor({ step, onStep, onDrop }: StepEditorProps) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const takePhoto = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    const photo = await readPhoto(file, MOST_STEP_PHOTO_CHARACTERS);
+    setProblem(photo.ok ? null : toSentence(photo.failure));
+    if (photo.ok) onStep({ photo: photo.value });
+  };
+  return (
+    <div className="flex flex-col gap-4 bg-ground p-3" role="group" aria-label={`Details: ${PART_WORDS[step.part]}`}>
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+        <div role="group" aria-label="How many" className="flex items-center gap-2">
+          <button
+            type="button"
+            className="btn"
+            aria-label="One fewer"
+            disabled={step.count <= 1}
+            onClick={() => onStep({ count: step.count - 1 })}
+          >
+            −
+          </button>
+          <output className="num min-w-[44px] text-center text-[20px]">{step.count}</output>
+          <button
+            type="button"
+            className="btn"
+            aria-label="One more"
+            disabled={step.count >= MOST}
+            onClick={() => onStep({ count: step.count + 1 })}
+          >
+            +
+          </button>
+        </div>
+        <PickOne legend="Where" options={PLACE_OPTIONS} picked={step.place} onPick={(place) => onStep({ place })} />
+      </div>
+      <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
+        <LineField
+          label="Which way round"
+          text={step.way}
+          placeholder="hollow towards the bearing"
+          onText={(way) => onStep({ way: way.slice(0, 200) })}
+        />
+        <LineField
+          label="Called"
+          text={step.name}
+          placeholder={PART_WORDS[step.part]}
+          onText={(name) => onStep({ name: name.slice(0, 200) })}
+        />
+      </div>
+      {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} isLarge /> : null}
+      <div className="flex flex-wrap gap-2">
+        <label className="btn cursor-pointer">
+          {step.photo ? "Another photo" : "Photo"}
+          <input
+            type="file"
+            accept="image/*"
+            capture="environment"
+            className="sr-only"
+            onChange={(event) => {
+              void takePhoto(event.target.files?.[0]);
+              event.target.value = "";
+            }}
+          />
+        </label>
+        {step.photo ? (
+          <button type="button" className="btn" onClick={() => onStep({ photo: null })}>
+            Take the photo away
+          </button>
+        ) : null}
+        <button type="button" className="btn" onClick={onDrop}>
+          Strike this line
+        </button>
+      </div>
+      {problem ? (
+        <p role="alert" className="text-[14px] font-medium text-out">
+          {problem}
+        </p>
+      ) : null}
+    </div>
+  );
+}

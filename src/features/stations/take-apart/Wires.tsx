@@ -1,0 +1,56 @@
+"use client";
+import { LineField } from "@/components/LineField";
+import type { LayoutRole } from "@/core/winding";
+import type { Facts } from "@/core/stations";
+import type { Wire } from "@/core/stations/take-apart";
+import { rolesWord } from "@/features/vocabulary/board-words";
+import type { InstrumentProps } from "../contract";
+import type { Detail } from "./words";
+
+type Props = Pick<InstrumentProps<"take-apart", Detail>, "record" | "facts" | "change">;
+
+/** Leads as the windings station named them; nothing where it was not done. */
+const namedLeads = ({ leadNames, leadRoles }: Facts): Wire[] =>
+  leadNames.flatMap((mark, index) => {
+    const roles = leadRoles[index];
+    return roles && roles.length > 0 ? [{ mark, post: rolesWord(roles as LayoutRole[]), backAt: null }] : [];
+  });
+
+/** Every wire by its mark and the post it belongs to; those of the windings station in one press. */
+export function Wires({ record, facts, change }: Props) {
+  const known = namedLeads(facts).filter(({ mark }) => !record.wires.some((wire) => wire.mark === mark));
+  const add = (wires: readonly Wire[]): void => change((r) => ({ ...r, wires: [...r.wires, ...wires].slice(0, 24), closedAt: null }));
+  const set = (at: number, next: Partial<Wire>): void =>
+    change((r) => ({ ...r, wires: r.wires.map((wire, index) => (index === at ? { ...wire, ...next } : wire)) }));
+  return (
+    <section aria-labelledby="wires" className="flex flex-col gap-3">
+      <h2 id="wires" className="heading-rule">
+        Wires <span className="caption font-normal">{record.wires.length}</span>
+      </h2>
+      {record.wires.map((wire, index) => (
+        <div key={index} className="grid grid-cols-[1fr_1fr_auto] items-end gap-x-4" role="group" aria-label={`Wire ${index + 1}`}>
+          <LineField label="Mark or colour" text={wire.mark} onText={(mark) => set(index, { mark: mark.slice(0, 200) })} />
+          <LineField label="Belongs to" text={wire.post} onText={(post) => set(index, { post: post.slice(0, 200) })} />
+          <button
+            type="button"
+            className="btn btn-plain"
+            aria-label={`Strike wire ${wire.mark || index + 1}`}
+            onClick={() => change((r) => ({ ...r, wires: r.wires.filter((_, at) => at !== index) }))}
+          >
+            Strike
+          </button>
+        </div>
+      ))}
+      <div className="flex flex-wrap gap-2">
+        {known.length > 0 ? (
+          <button type="button" className="btn btn-filled" onClick={() => add(known)}>
+            Take the {known.length} leads from Windings
+          </button>
+        ) : null}
+        <button type="button" className="btn" onClick={() => add([{ mark: "", post: "", backAt: null }])}>
+          Add a wire
+        </button>
+      </div>
+    </section>
+  );
+}

@@ -290,6 +290,7 @@ describe("fits", () => {
     ["sound shaft", "shaft", 17.001, 1, "holds"],
     ["worn shaft", "shaft", 16.985, 1, "out"],
     ["at the limit, by micrometer", "shaft", 16.998, 2, "too-close"],
+    ["in the middle, by micrometer", "shaft", 17.003, 2, "holds"],
     ["sound sliding seat", "housing", 40.012, 1, "holds"],
     ["worn seat", "housing", 40.08, 2, "out"],
     ["shaft by calliper", "shaft", 17.0, 30, "too-close"],
@@ -298,7 +299,7 @@ describe("fits", () => {
   });
   test("a worn shaft: how loose, and the play a new bearing would have", () => {
     const verdict = judgeSeat("shaft", sizeOf("6203"), true, 16.985, 1, RULES);
-    expect(verdict).toMatchObject({ field: "j5", offUm: -15, looseUm: 12, isLoose: true, play: { lowUm: 7, highUm: 15 } });
+    expect(verdict).toMatchObject({ field: "j6", offUm: -15, looseUm: 12, isLoose: true, play: { lowUm: 7, highUm: 15 } });
     const seat = judgeSeat("housing", sizeOf("6203"), false, 40.08, 2, RULES);
     expect(seat).toMatchObject({ field: "J7", looseUm: 66, play: { lowUm: 80, highUm: 91 } });
   });
@@ -310,8 +311,8 @@ describe("fits", () => {
     });
   });
   test.each([
-    ["shaft", 17, true, "j5"],
-    ["shaft", 25, true, "k5"],
+    ["shaft", 17, true, "j6"],
+    ["shaft", 25, true, "k6"],
     ["housing", 17, true, "H7"],
     ["housing", 17, false, "J7"],
   ] as const)("%s of %d mm, sliding %s: %s", (seat, bore, slides, field) => expect(usualField(seat, bore, slides)).toBe(field));
@@ -339,9 +340,14 @@ describe("what to press with", () => {
     ["6204", "inner", "25 × 2"],
     ["6205", "inner", "30 × 2"],
     ["6203", "outer", "38 × 2.5"],
-  ] as const)("%s, %s ring: a tube of %s is among them", (number, ring, label) => {
+    ["6201", "inner", "15 × 1"],
+  ] as const)("%s, %s ring: a tube or socket of %s is among them", (number, ring, label) => {
     expect(pressPath(sizeOf(number), ring).pushers.map((pusher) => pusher.label)).toContain(label);
   });
+});
+
+test("a socket whose flats the shaft fills does not pass over it", () => {
+  expect(pressPath(sizeOf("6203"), "inner").pushers.map(({ kind, label }) => `${kind} ${label}`)).not.toContain("socket 17");
 });
 
 describe("advice, clearance and upkeep", () => {

@@ -5,7 +5,7 @@ import { deviationsAt, FIT_FIELDS, RING_FIELDS, type Deviations, type FitField }
 export const SEATS = ["shaft", "housing"] as const;
 export type Seat = (typeof SEATS)[number];
 
-/** Shafts up to this bore are made to j5, thicker ones to k5. @source Harris & Kotzalas, Rolling Bearing Analysis, shaft fits for small electric motors */
+/** Shafts up to this bore are made to j6, thicker ones to k6. @source Harris & Kotzalas, Rolling Bearing Analysis, shaft fits for small electric motors */
 const LIGHT_SHAFT_MM = 18;
 
 /**
@@ -13,7 +13,7 @@ const LIGHT_SHAFT_MM = 18;
  * @param slides the outer ring has to move along its seat
  */
 export function usualField(seat: Seat, boreMm: number, slides: boolean): FitField {
-  if (seat === "shaft") return boreMm <= LIGHT_SHAFT_MM ? "j5" : "k5";
+  if (seat === "shaft") return boreMm <= LIGHT_SHAFT_MM ? "j6" : "k6";
   return slides ? "H7" : "J7";
 }
 
@@ -39,7 +39,7 @@ export interface SeatVerdict {
  * @param measuredMm diameter [mm]
  * @param standardUncertaintyUm of that figure, k = 1 [µm]
  * @source ISO 286-2:2010; ISO 492:2014; decision by JCGM 106:2012
- * @example shaft 16.985 mm under 6203: j5 is −3..+5 µm, so −15 µm is out, and a new bearing has 7 to 15 µm of play
+ * @example shaft 16.985 mm under 6203: j6 is −3..+8 µm, so −15 µm is out, and a new bearing has 7 to 15 µm of play
  */
 export function judgeSeat(
   seat: Seat,

@@ -4,7 +4,7 @@ import { shouldersOf } from "./geometry";
 /** The ring that is pressed: the one whose seat is tight. */
 export type PressedRing = "inner" | "outer";
 
-/** A round thing with a hole, to press with. */
+/** A round thing with a hole, to press with; of a socket the flats are the hole. */
 export interface Pusher {
   readonly kind: "tube" | "socket";
   /** as it is asked for: outside × wall of a tube, width across flats of a socket */
@@ -51,9 +51,6 @@ const SOCKETS: readonly number[] = [8, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 2
 
 /** Outside of a socket over its flats: d = 1.25 s + 3. @source DIN 3124, largest outside diameters of hand sockets, fitted */
 const socketOutsideMm = (flatsMm: number): number => 1.25 * flatsMm + 3;
-/** Corners of a hexagon. */
-const ACROSS_CORNERS = 2 / Math.sqrt(3);
-
 const PUSHERS: readonly Pusher[] = [
   ...TUBES.map(([outsideMm, wallMm]): Pusher => ({
     kind: "tube",
@@ -64,7 +61,7 @@ const PUSHERS: readonly Pusher[] = [
   ...SOCKETS.map((flats): Pusher => ({
     kind: "socket",
     label: String(flats),
-    insideMm: flats * ACROSS_CORNERS,
+    insideMm: flats,
     outsideMm: socketOutsideMm(flats),
   })),
 ];

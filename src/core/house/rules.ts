@@ -385,7 +385,7 @@ export const HOUSE_RULES = {
     group: "bearing",
     label: "Micrometer is good for ±",
     unit: "µm",
-    fallback: 4,
+    fallback: 3,
     min: 1,
     max: 50,
     source: "usual 25 mm micrometer, set on its gauge",

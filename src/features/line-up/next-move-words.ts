@@ -67,7 +67,7 @@ export function nextMoveWords(assessment: TravellerAssessment): NextMoveWords {
   const { next, stateChange } = assessment;
   const view = viewOf(next.station);
   const method = next.kind === "move" ? next.method : null;
-  const own = next.kind === "move" && next.move.kind !== "decide" ? (view.move?.(assessment.stations[next.station]) ?? null) : null;
+  const own = next.kind === "move" ? (view.move?.(assessment.stations[next.station]) ?? null) : null;
   return {
     title: own?.title ?? titleOf(assessment),
     caption: `${minutesOf(assessment)} min · ${STATE_WORDS[powerOf(next.station, method)]}`,

@@ -4,6 +4,9 @@ import { PageLink } from "@/components/PageLink";
 import { dayOf, dayWords } from "../shell/clock";
 import { DUE_WORDS, type DueRow } from "./due";
 
+/** Without the year while it is this one. */
+const dueDay = (on: string, today: string): string => (on.slice(0, 4) === today.slice(0, 4) ? dayWords(on).slice(0, -5) : dayWords(on));
+
 const SOON_DAYS = 14;
 const DAY_MS = 86_400_000;
 
@@ -27,8 +30,8 @@ export function DueList({ rows, now }: { rows: readonly DueRow[]; now: Date }) {
               href={`/traveller?id=${traveller.id}&station=${station}${method ? `&method=${method}` : ""}`}
               className="flex min-h-[48px] gap-3 py-1.5 hover:bg-press-wash"
             >
-              <span className={`num w-[92px] shrink-0 text-[13.5px] ${on < today ? "font-semibold text-close" : ""}`}>
-                {dayWords(on)}
+              <span className={`num w-[64px] shrink-0 text-[13.5px] ${on < today ? "font-semibold text-close" : ""}`}>
+                {dueDay(on, today)}
                 {on < today ? <span className="block">overdue</span> : null}
               </span>
               <span className="min-w-0 text-[14px]">

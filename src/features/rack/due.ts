@@ -2,7 +2,7 @@ import type { ActionId } from "@/core/diagnosis";
 import { dueOn, isStillDue, STATION_IDS, type Due, type DueKind, type StationId, type TravellerAssessment } from "@/core/stations";
 import { motorKey, type Traveller } from "@/records";
 import type { TravellerWithEntries } from "@/store/queries";
-import { dayOf } from "../shell/clock";
+import { visitDayOf } from "../shell/clock";
 
 /** One follow-up with its day and the card that asks for it. */
 export interface DueRow {
@@ -47,7 +47,7 @@ export function dueRows(all: readonly Assessed[]): DueRow[] {
     .flatMap(({ card: { traveller, entries }, assessment }) => {
       const decided = entries.decide?.data as { action?: ActionId | null; also?: ActionId | null } | undefined;
       const actions = [decided?.action ?? null, decided?.also ?? null];
-      const visitDay = dayOf(new Date(traveller.finishedAt ?? traveller.createdAt));
+      const visitDay = visitDayOf(traveller);
       return STATION_IDS.flatMap((station) =>
         (assessment.stations[station].due ?? [])
           .filter((due) => isStillDue(due, actions))

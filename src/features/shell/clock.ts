@@ -32,6 +32,10 @@ export function dayOf(moment: Date): string {
   return lightFormat(moment, "yyyy-MM-dd");
 }
 
+/** Day a visit counts from: when it was signed off, else when it began. */
+export const visitDayOf = ({ finishedAt, createdAt }: { readonly finishedAt: string | null; readonly createdAt: string }): string =>
+  dayOf(new Date(finishedAt ?? createdAt));
+
 const PLAIN_DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric", timeZone: "UTC" });
 /** A plain date in words: 23 Feb 2027. */
 export const dayWords = (date: string): string => PLAIN_DAY.format(new Date(`${date}T00:00:00Z`));

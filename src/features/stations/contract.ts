@@ -24,10 +24,12 @@ export interface Weighed {
   readonly reason: string;
   readonly hypotheses: readonly Hypothesis[];
   readonly life: Life;
+  /** day of the visit, `YYYY-MM-DD`; null where there is none */
+  readonly visitDay: string | null;
 }
 
 /** A traveller of which nothing is known, as on the bench. */
-export const NOTHING_WEIGHED: Weighed = { proposals: [], reason: "", hypotheses: [], life: UNKNOWN_LIFE };
+export const NOTHING_WEIGHED: Weighed = { proposals: [], reason: "", hypotheses: [], life: UNKNOWN_LIFE, visitDay: null };
 
 /** How a station is shown: its name, its key, the word on its stamp, its sentences, and its instrument. */
 export interface StationView<Id extends StationId = StationId, Detail = unknown> {

@@ -26,6 +26,8 @@ interface BenchTopProps {
   /** way of working in hand, where the station has several; null: the usual one */
   readonly method: string | null;
   readonly house: House;
+  /** day of the visit, `YYYY-MM-DD` */
+  readonly visitDay: string;
   readonly onGo: GoTo;
   readonly onChange: ChangeStation;
 }
@@ -37,7 +39,7 @@ export type GoTo = (station: StationId, method?: string | null) => void;
 export type ChangeStation = (station: StationId, apply: (data: never) => unknown) => void;
 
 /** The instrument of the station in hand, with its power state and cautions; closed while the circuit is in the other state. */
-export function BenchTop({ id, entries, assessment, station, method: asked, house, onGo, onChange }: BenchTopProps) {
+export function BenchTop({ id, entries, assessment, station, method: asked, house, visitDay, onGo, onChange }: BenchTopProps) {
   const { definition, blank } = stationOf(station);
   const view = viewOf(station);
   const Instrument = INSTRUMENTS[station];
@@ -88,6 +90,7 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
                 reason: reasonFor(assessment.standing),
                 hypotheses: assessment.standing.hypotheses,
                 life: assessment.life,
+                visitDay,
               }}
               change={(change) => onChange(station, change as never)}
             />

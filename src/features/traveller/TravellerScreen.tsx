@@ -11,6 +11,7 @@ import { Case } from "../line-up/Case";
 import type { CaseProps } from "../line-up/case-props";
 import { isReadyToFinish } from "../line-up/ready-to-finish";
 import { nextMoveWords } from "../line-up/next-move-words";
+import { visitDayOf } from "../shell/clock";
 import { AppHeader } from "../shell/AppHeader";
 import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
@@ -155,6 +156,7 @@ function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
             station={station}
             method={method}
             house={house}
+            visitDay={visitDayOf(data.traveller)}
             onGo={go}
             onChange={changeStation}
           />

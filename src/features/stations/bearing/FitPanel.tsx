@@ -55,7 +55,6 @@ export function FitPanel({ record, assessment, house, change, end, onEnd }: Pane
             />
             <YesNo legend="Outer ring slides (spring washer)" value={own.slides} onValue={(slides) => set({ slides })} />
           </div>
-          {seats.map(({ key, name, detail: { verdict } }) => (verdict ? <FitRule key={key} name={name} verdict={verdict} /> : null))}
           <Verdict
             assessment={assessment}
             sentences={
@@ -67,6 +66,7 @@ export function FitPanel({ record, assessment, house, change, end, onEnd }: Pane
         </div>
         <KeyPad extras={LENGTH_EXTRAS} />
       </div>
+      {seats.map(({ key, name, detail: { verdict } }) => (verdict ? <FitRule key={key} name={name} verdict={verdict} /> : null))}
       {seats.map(({ key, name, repair, detail: seat }) => (
         <Repairs key={key} name={name} seat={seat} picked={own[repair]} onPick={(id) => set({ [repair]: id })} />
       ))}

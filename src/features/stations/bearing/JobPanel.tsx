@@ -65,7 +65,7 @@ export function JobPanel({ record, assessment, house, change }: PanelProps) {
         </ul>
       </section>
       <Verdict
-        assessment={assessment}
+        assessment={{ ...assessment, stamp: "noted" }}
         sentences={[
           jobSentence(detail),
           `Holds with ${formatProbability(job.holds)} where the bearing is the fault.`,

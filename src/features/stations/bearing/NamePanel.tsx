@@ -5,7 +5,8 @@ import { KeyPad } from "@/components/KeyPad";
 import { LineField } from "@/components/LineField";
 import { BEARING_KINDS, DIMENSIONS, LENGTH_UNITS, splitDimensions, type Dimension, type SlipFound } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
-import type { BearingEnd } from "@/core/stations";
+import type { BearingEnd, Stamp } from "@/core/stations";
+import type { NameState } from "@/core/stations/bearing";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { LENGTH_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
@@ -17,6 +18,17 @@ import { askFor, DIMENSION_WORDS, nameSentences, REASON_WORDS, suffixSentence, S
 
 const KIND_OPTIONS = BEARING_KINDS.map((id) => ({ id, label: id === "ball" ? "Ball bearing" : "Sleeve" }));
 const UNIT_OPTIONS = LENGTH_UNITS.map((id) => ({ id, label: id }));
+
+/** The name alone; how the bearing sits is stamped at Fit. */
+const NAME_STAMPS: Record<NameState, Stamp> = {
+  nothing: "not-done",
+  unread: "not-done",
+  named: "noted",
+  several: "too-close",
+  conflict: "too-close",
+  slip: "too-close",
+  misfit: "too-close",
+};
 
 export interface PanelProps extends Props {
   readonly end: BearingEnd;
@@ -33,6 +45,12 @@ export function NamePanel(props: PanelProps) {
     <>
       <div className="flex flex-wrap gap-x-8 gap-y-3">
         <EndSwitch end={end} onEnd={onEnd} />
+        <PickOne
+          legend="Calliper in"
+          options={UNIT_OPTIONS}
+          picked={record.unit}
+          onPick={(unit) => (unit ? change((r) => ({ ...r, unit })) : undefined)}
+        />
         <PickOne legend="It turns on a" options={KIND_OPTIONS} picked={own.kind} onPick={(kind) => set({ kind })} />
       </div>
       {detail.isSleeve ? null : (
@@ -55,10 +73,10 @@ export function NamePanel(props: PanelProps) {
         </div>
       )}
       <div className="grid gap-6 lg:grid-cols-[1fr_300px]">
-        <Verdict assessment={assessment} sentences={nameSentences(detail)} />
+        <Verdict assessment={{ ...assessment, stamp: NAME_STAMPS[detail.state] }} sentences={nameSentences(detail)} />
         {detail.size ? <SeatSection size={detail.size} widthMm={detail.widthMm} closure={detail.designation?.closure ?? null} /> : null}
       </div>
-      {detail.identification && detail.state !== "named" ? (
+      {detail.identification && detail.state !== "named" && detail.state !== "slip" ? (
         <CandidateTable candidates={detail.identification.candidates} onTake={(number) => set({ stamped: number })} />
       ) : null}
       {detail.designation && detail.designation.suffixes.length > 0 ? (
@@ -88,7 +106,7 @@ function Figures({ record, assessment, change, end }: PanelProps) {
     change((r) => withEnd(r, end, three ? { bore, outside, width } : { [dimension]: text.slice(0, 200) }));
   };
   return (
-    <div className="grid grid-cols-3 items-start gap-x-5 gap-y-3 sm:grid-cols-[1fr_1fr_1fr_auto]">
+    <div className="grid grid-cols-3 items-start gap-x-5 gap-y-3">
       {DIMENSIONS.map((dimension) => {
         const failure = lengthFailures[dimension];
         return (
@@ -102,12 +120,6 @@ function Figures({ record, assessment, change, end }: PanelProps) {
           />
         );
       })}
-      <PickOne
-        legend="Calliper in"
-        options={UNIT_OPTIONS}
-        picked={record.unit}
-        onPick={(unit) => (unit ? change((r) => ({ ...r, unit })) : undefined)}
-      />
     </div>
   );
 }

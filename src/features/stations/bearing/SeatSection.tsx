@@ -10,14 +10,14 @@ interface SeatSectionProps {
 
 const HEIGHT = 250;
 const WIDTH = 300;
-const AXIS_X = 96;
+const AXIS_X = 56;
 
 /** The bearing on its shaft in its seat, cut open, upper half to scale. */
 export function SeatSection({ size, widthMm, closure }: SeatSectionProps) {
   const width = widthMm ?? size.widthMm;
   const { innerMm, outerMm } = shouldersOf(size);
   const { ballDiameterMm, pitchDiameterMm } = geometryOf(size);
-  const scale = Math.min((HEIGHT - 74) / (size.outsideMm / 2), 150 / width);
+  const scale = Math.min((HEIGHT - 78) / (size.outsideMm / 2), 112 / width);
   const axisY = HEIGHT - 34;
   const y = (diameterMm: number): number => axisY - (diameterMm / 2) * scale;
   const left = AXIS_X;
@@ -25,7 +25,7 @@ export function SeatSection({ size, widthMm, closure }: SeatSectionProps) {
   const closed = closure !== null && closure !== "open";
   const figure = (value: number): string => formatNumber(value, 3);
   const said = `${size.number} in its seat, to scale: bore ${figure(size.boreMm)}, outside ${figure(size.outsideMm)}, width ${figure(width)} mm${closure ? `, ${CLOSURE_WORDS[closure]}` : ""}`;
-  const step = 26;
+  const step = 30;
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={said} className="block w-full max-w-[300px]">
       <rect x={left - 14} y={y(size.outsideMm) - 14} width={right - left + 28} height={14} fill="var(--rule)" />
@@ -65,15 +65,15 @@ export function SeatSection({ size, widthMm, closure }: SeatSectionProps) {
         />
       ) : null}
       <Height x={right + step} from={y(size.boreMm)} to={axisY} label={`⌀ ${figure(size.boreMm)}`} />
-      <Height x={right + step + 62} from={y(size.outsideMm)} to={axisY} label={`⌀ ${figure(size.outsideMm)}`} />
+      <Height x={right + step + 58} from={y(size.outsideMm)} to={axisY} label={`⌀ ${figure(size.outsideMm)}`} />
       <path d={`M${left} ${axisY + 14}H${right}M${left} ${axisY + 8}v12M${right} ${axisY + 8}v12`} stroke="var(--ink)" strokeWidth="1.2" />
       <text x={(left + right) / 2} y={axisY + 30} textAnchor="middle" className="num" fontSize="13" fill="var(--ink)">
         {figure(width)}
       </text>
-      <text x={4} y={y(size.outsideMm) - 3} fontSize="12" fill="var(--ink-soft)">
+      <text x={left} y={y(size.outsideMm) - 19} fontSize="12" fill="var(--ink-soft)">
         seat
       </text>
-      <text x={4} y={axisY - 8} fontSize="12" fill="var(--ink-soft)">
+      <text x={left - 18} y={axisY - 8} fontSize="12" fill="var(--ink-soft)">
         shaft
       </text>
     </svg>

@@ -13,11 +13,11 @@ import { DUTY_OPTIONS, END_WORDS, upkeepSentences } from "./words";
 const KIND_OPTIONS = BEARING_KINDS.map((id) => ({ id, label: id === "ball" ? "Ball" : "Sleeve" }));
 
 /** Oil and inspection: what each end asks for, how often, when it was done, when it is due. */
-export function UpkeepPanel({ record, assessment, change }: PanelProps) {
+export function UpkeepPanel({ record, assessment, weighed, change }: PanelProps) {
   const { detail } = assessment;
   const [due] = assessment.due ?? [];
   const today = dayOf(new Date());
-  const on = due ? dueOn(due, today) : null;
+  const on = due ? dueOn(due, weighed.visitDay ?? today) : null;
   return (
     <>
       <div className="flex flex-wrap gap-x-8 gap-y-3">
@@ -63,7 +63,7 @@ export function UpkeepPanel({ record, assessment, change }: PanelProps) {
         </button>
       </div>
       <Verdict
-        assessment={assessment}
+        assessment={{ ...assessment, stamp: "noted" }}
         sentences={[
           ...upkeepSentences(detail, record),
           ...(on ? [`Next by ${dayWords(on)}${record.lastDone ? "" : ", counted from this visit"}.`] : []),

@@ -207,14 +207,16 @@ export function nameSentences(end: EndDetail): string[] {
         : ["Key what is stamped on ring or seal, ? for a sign that cannot be read; or measure bore, outside and width."];
     case "named": {
       if (!size) return failed;
-      const stamped = designation ? `${printDesignation(designation)}: ` : "";
+      const own = designation?.candidates.find((each) => each.size === size)?.number ?? size.number;
+      const stamped = designation ? printDesignation({ ...designation, candidates: [{ number: own, size }] }) : size.number;
+      const listed = own === size.number ? "" : ` (${size.number})`;
       const closed = designation?.closure ? `, ${CLOSURE_WORDS[designation.closure]}` : "";
       const clearance = end.clearance
         ? `, clearance ${designation?.clearance ?? "normal"} (${formatNumber(end.clearance.lowUm, 0)} to ${formatNumber(end.clearance.highUm, 0)} µm new)`
         : designation?.clearance
           ? `, clearance ${designation.clearance}`
           : "";
-      return [`${stamped}${size.number}, ${sizeWords(size, end.widthMm)}${closed}${clearance}.`, ...failed];
+      return [`${stamped}${listed}, ${sizeWords(size, end.widthMm)}${closed}${clearance}.`, ...failed];
     }
     case "several":
       return [

@@ -12,7 +12,7 @@ import { toggleMoment } from "../shared/toggle-moment";
 import { Verdict } from "../shared/Verdict";
 import type { InstrumentProps } from "../contract";
 import { Thumb } from "./Thumb";
-import { lackWords, sentences, stepWords, TRAP_WORDS, type Detail } from "./words";
+import { lackWords, sentences, STATE_WORDS, stepWords, TRAP_WORDS, type Detail } from "./words";
 
 type Props = InstrumentProps<"take-apart", Detail>;
 
@@ -33,7 +33,7 @@ export function BackPanel(props: Props) {
   const setAfter = (felt: Partial<HandFeel>): void => change((r) => ({ ...r, after: { ...r.after, ...felt } }));
   return (
     <>
-      <Verdict assessment={assessment} sentences={sentences(detail)} />
+      <Verdict assessment={assessment} word={STATE_WORDS[detail.state]} sentences={sentences(detail)} />
       {detail.next ? <NextBack step={detail.next} onBack={(id) => change((r) => withBack(r, id, now()))} /> : null}
       <Walk walk={detail.walk} onBack={(id, backAt) => change((r) => withBack(r, id, backAt))} />
       {record.wires.length > 0 ? (

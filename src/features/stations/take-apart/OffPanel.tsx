@@ -6,7 +6,7 @@ import type { InstrumentProps } from "../contract";
 import { StepEditor } from "./StepEditor";
 import { Thumb } from "./Thumb";
 import { Wires } from "./Wires";
-import { PART_OPTIONS, sentences, stepWords, TRAP_WORDS, type Detail } from "./words";
+import { PART_OPTIONS, sentences, STATE_WORDS, stepWords, TRAP_WORDS, type Detail } from "./words";
 
 type Props = InstrumentProps<"take-apart", Detail>;
 
@@ -37,7 +37,7 @@ export function OffPanel(props: Props) {
   const prompts = latest ? trapsBefore(latest.part) : [];
   return (
     <>
-      <Verdict assessment={assessment} sentences={sentences(assessment.detail)} />
+      <Verdict assessment={assessment} word={STATE_WORDS[assessment.detail.state]} sentences={sentences(assessment.detail)} />
       <fieldset>
         <legend className="heading-rule w-full">It comes off: press it</legend>
         <div className="mt-2 flex flex-wrap gap-2">

@@ -1,12 +1,16 @@
 import type { StationView } from "../contract";
-import { ledgerLines, sentences, type Detail } from "./words";
+import { ledgerLines, sentences, STATE_WORDS, type Detail } from "./words";
 
 export const takeApartView: StationView<"take-apart", Detail> = {
   title: "Take apart",
   letter: "z",
   methods: { off: "Take apart", back: "Put back" },
   bench: { letter: "z", question: "What came off?" },
-  brief: ({ detail }) => ({ "nothing-off": null, apart: "Open", ready: "All back", closed: "Closed" })[detail.state],
+  brief: ({ detail }) => STATE_WORDS[detail.state],
+  move: ({ detail }) =>
+    detail.state === "nothing-off"
+      ? { title: "Take it apart", reason: "List each part as it comes off, with its place: the way back is the same list from its end." }
+      : { title: "Put it back, and close it", reason: "It lies open. No power until every part and wire is back and it turns free." },
   say: (record, { detail, stamp }) => [
     ...(stamp === "not-done" || detail.state === "nothing-off" ? [] : sentences(detail)),
     ...ledgerLines(record),

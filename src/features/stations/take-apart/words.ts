@@ -81,6 +81,14 @@ export function lackWords(lack: Lack): string {
   }
 }
 
+/** Word on the stamp. */
+export const STATE_WORDS: Record<Detail["state"], string | null> = {
+  "nothing-off": null,
+  apart: "Open",
+  ready: "All back",
+  closed: "Closed",
+};
+
 export function sentences(detail: Detail): string[] {
   const { state, left, next } = detail;
   if (state === "nothing-off") return ["Press what comes off, in the order it comes off. Putting back walks the list from its end."];

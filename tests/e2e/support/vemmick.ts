@@ -33,6 +33,8 @@ export const STATIONS = [
   "frame",
   "insulation",
   "start-gear",
+  "bearing",
+  "take-apart",
   "power-back",
   "supply",
   "run-test",

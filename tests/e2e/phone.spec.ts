@@ -89,6 +89,8 @@ test("nothing is wider than the phone, and what is pressed is big enough for a t
     ...methods,
     "/traveller?id=demo-laundrette-exhaust&station=run-test",
     "/traveller?id=demo-laundrette-exhaust&station=run-test&method=what-if",
+    ...["name", "fit", "job", "upkeep", "tones"].map((method) => `/traveller?id=demo-laundrette-folding&station=bearing&method=${method}`),
+    ...["off", "back"].map((method) => `/traveller?id=demo-laundrette-folding&station=take-apart&method=${method}`),
     "/ledger",
     "/house-rules",
     ...STATIONS.map((id) => `/traveller?id=demo-bakery-proofer&station=${id}`),

@@ -62,6 +62,20 @@ function nearest(measured: MeasuredSize, calliperMm: number): SizeCandidate[] {
   return BEARING_SIZES.map((size) => compare(measured, size, calliperMm)).sort((a, b) => distance(a) - distance(b));
 }
 
+const squared = (found: number | null, listed: number): number => (found === null ? 0 : (found - listed) ** 2);
+
+/** The one nearest size. Slips try many figures at every key, so nothing is built but the answer. */
+function nearestOne(measured: MeasuredSize, calliperMm: number): SizeCandidate | null {
+  let nearest: BearingSize | null = null;
+  let least = Infinity;
+  for (const size of BEARING_SIZES) {
+    const width = Math.min(squared(measured.width, size.widthMm), squared(measured.width, size.closedWidthMm ?? size.widthMm));
+    const off = squared(measured.bore, size.boreMm) + squared(measured.outside, size.outsideMm) + width;
+    if (off < least) [nearest, least] = [size, off];
+  }
+  return nearest ? compare(measured, nearest, calliperMm) : null;
+}
+
 const SUBSETS: readonly (readonly Dimension[])[] = [
   ["bore", "outside", "width"],
   ["bore"],
@@ -132,7 +146,7 @@ export function identifyBearing(measured: MeasuredSize, calliperMm: number, told
   const candidates = ranked.slice(0, Math.max(SHOWN, Math.min(within.length, 2 * SHOWN)));
   if (within.length > 0) return { candidates, isSettled: within.length === 1, slip: null };
   const found = attempts(measured, told).flatMap((attempt): SlipFound[] => {
-    const [best] = nearest(attempt.meantMm, calliperMm);
+    const best = nearestOne(attempt.meantMm, calliperMm);
     return best?.isWithin ? [{ ...attempt, best }] : [];
   });
   return { candidates, isSettled: false, slip: found[0] ?? null };

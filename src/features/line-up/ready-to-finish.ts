@@ -1,8 +1,8 @@
 import type { StationId, TravellerAssessment } from "@/core/stations";
 import type { ProveDetail } from "@/core/stations/prove";
 
-/** Decided and proved, or skipped with a reason, and the proof does not contradict the decision: nothing is left but to sign off. */
-export function isReadyToFinish({ stations }: TravellerAssessment): boolean {
+/** Decided and proved, or skipped with a reason, the proof does not contradict the decision, and nothing lies open: nothing is left but to sign off. */
+export function isReadyToFinish({ stations, facts }: TravellerAssessment): boolean {
   const isClosed = (id: StationId): boolean => stations[id].stamp !== "not-done";
-  return isClosed("decide") && isClosed("prove") && (stations.prove.detail as ProveDetail).doubts.length === 0;
+  return !facts.isApart && isClosed("decide") && isClosed("prove") && (stations.prove.detail as ProveDetail).doubts.length === 0;
 }

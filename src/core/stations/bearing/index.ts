@@ -38,6 +38,8 @@ export type SpeedSource = "keyed" | "measured" | "plate";
 
 export interface BearingDetail {
   readonly ends: Readonly<Record<BearingEnd, EndDetail>>;
+  /** bearings inside a welded shell are nobody's work here */
+  readonly isWelded: boolean;
   readonly job: BearingJob;
   /** as the house or the technician has it */
   readonly both: boolean;
@@ -151,6 +153,7 @@ export const bearingStation = defineStation({
       "drive-end": judgeEnd(record.ends["drive-end"], record, house),
       "other-end": judgeEnd(record.ends["other-end"], record, house),
     };
+    const isWelded = facts.machineKind === "hermetic-compressor";
     const both = record.both ?? house.bearingsBoth >= 0.5;
     const repairs = BEARING_ENDS.flatMap((end) => [record.ends[end].shaftRepair, record.ends[end].seatRepair]).filter(
       (id): id is SeatRepair => id !== null,
@@ -167,6 +170,7 @@ export const bearingStation = defineStation({
     );
     const detail: BearingDetail = {
       ends,
+      isWelded,
       job,
       both,
       repairs,
@@ -179,7 +183,8 @@ export const bearingStation = defineStation({
       isSpeedUnread: record.rpm.trim() !== "" && readPositive(record.rpm) === null,
     };
     const isOiled = upkeep.some(({ kind }) => kind === "sleeve");
-    return plainAssessment<BearingDetail>(stampOf(record, Object.values(ends)), detail, {
+    const stamp = stampOf(record, Object.values(ends));
+    return plainAssessment<BearingDetail>(isWelded && stamp === "not-done" ? "noted" : stamp, detail, {
       facts: {
         ...(upkeep.length > 0 ? { hasSleeves: isOiled } : {}),
         bearings: Object.fromEntries(BEARING_ENDS.flatMap((end) => (ends[end].size ? [[end, ends[end].size]] : []))),

@@ -59,7 +59,7 @@ export const takeApartStation = defineStation({
     tests: [],
     cautions: ["springs-and-rings", "stored-charge", "local-codes"],
     methods: [
-      { id: "off", power: "dead", tests: [], cautions: ["springs-and-rings", "stored-charge", "local-codes"] },
+      { id: "off", power: "dead", tests: [], cautions: ["springs-and-rings", "stored-charge", "pressurised-terminals", "local-codes"] },
       { id: "back", power: "dead", tests: [], cautions: ["springs-and-rings", "flying-key"] },
     ],
   },

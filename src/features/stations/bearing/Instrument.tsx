@@ -8,6 +8,7 @@ import { NamePanel } from "./NamePanel";
 import type { Props } from "./props";
 import { TonesPanel } from "./TonesPanel";
 import { UpkeepPanel } from "./UpkeepPanel";
+import { WELDED_SENTENCE } from "./words";
 
 const PANELS = { name: NamePanel, fit: FitPanel, job: JobPanel, upkeep: UpkeepPanel, tones: TonesPanel } as const;
 
@@ -17,6 +18,7 @@ export default function Instrument(props: Props) {
   const Panel = PANELS[props.method as keyof typeof PANELS] ?? NamePanel;
   return (
     <FieldFlow className="flex flex-col gap-5">
+      {props.assessment.detail.isWelded ? <p className="border-l-4 border-close pl-3 text-[15px]">{WELDED_SENTENCE}</p> : null}
       <Panel {...props} end={end} onEnd={setEnd} />
       <NoteField label="Note" text={props.record.note} rows={1} onText={(note) => props.change((r) => ({ ...r, note }))} />
     </FieldFlow>

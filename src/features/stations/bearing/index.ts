@@ -1,6 +1,16 @@
 import type { BearingEnd } from "@/core/stations";
 import type { StationView } from "../contract";
-import { bothSentence, END_WORDS, jobSentence, nameSentences, REPAIR_WORDS, seatSentences, upkeepSentences, type Detail } from "./words";
+import {
+  bothSentence,
+  END_WORDS,
+  jobSentence,
+  nameSentences,
+  REPAIR_WORDS,
+  seatSentences,
+  upkeepSentences,
+  WELDED_SENTENCE,
+  type Detail,
+} from "./words";
 
 const ENDS = ["drive-end", "other-end"] as const satisfies readonly BearingEnd[];
 
@@ -12,7 +22,7 @@ export const bearingView: StationView<"bearing", Detail> = {
   brief: ({ detail, stamp }) => {
     if (stamp !== "noted") return null;
     const numbers = ENDS.flatMap((end) => detail.ends[end].size?.number ?? (detail.ends[end].isSleeve ? "sleeve" : []));
-    return [...new Set(numbers)].join(", ") || null;
+    return [...new Set(numbers)].join(", ") || (detail.isWelded ? "Welded shell" : null);
   },
   say: (record, { detail, stamp }) => {
     if (stamp === "not-done") return [];
@@ -24,8 +34,10 @@ export const bearingView: StationView<"bearing", Detail> = {
         id ? [`${REPAIR_WORDS[id].name}. ${REPAIR_WORDS[id].honest}`] : [],
       ),
     ]);
+    const welded = detail.isWelded ? [WELDED_SENTENCE] : [];
     const isJob = record.both !== null || record.tier !== null;
     return [
+      ...welded,
       ...named,
       ...(isJob ? [`${jobSentence(detail)} ${bothSentence(detail.both)}`] : []),
       ...(detail.months === null ? [] : upkeepSentences(detail, record)),

@@ -82,6 +82,9 @@ export const SUFFIX_WORDS: Record<SuffixCode, string> = {
 
 export const DIMENSION_WORDS: Record<Dimension, string> = { bore: "Bore", outside: "Outside", width: "Width" };
 
+export const WELDED_SENTENCE =
+  "A welded shell: its bearings cannot be reached. A worn one means another compressor, by the licensed trade.";
+
 const SLIP_WORDS: Record<Slip, string> = {
   "cm-for-mm": "centimetres typed for millimetres",
   "inch-for-mm": "inches typed for millimetres",

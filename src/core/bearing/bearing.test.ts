@@ -107,6 +107,12 @@ describe("a number as stamped", () => {
     ["Kelmore 6203ZZCM", "6203", "shields-both", "CM"],
     ["R188 ZZ", "R188", "shields-both", null],
     ["6000 DDU C4", "6000", "seals-both", "C4"],
+    ["6203T1XZZC3", "6203", "shields-both", "C3"],
+    ["6203-2ZTN9/C3VT162", "6203", "shields-both", "C3"],
+    ["6305E", "6305", "open", null],
+    ["6203/5K", "6203", null, null],
+    ["I6003", "16003", "open", null],
+    ["6207NR", "6207", "open", null],
   ])("%s", (text, number, closure, clearance) => {
     const found = read(text);
     expect(found.candidates.map((each) => each.number)).toEqual([number]);

@@ -111,7 +111,15 @@ function findNumber(text: string, from: number): NumberFound | null {
 const fits = (text: string, at: number, spelled: string): boolean =>
   [...spelled].every((sign, index) => text[at + index] === sign || text[at + index] === WORN);
 
-/** Cuts the rest of the text into suffixes; what no spelling fits is kept up to the next separator. */
+/** Length of a code nobody knows here: up to the next separator, or to where a known suffix of two signs or more begins. */
+function lengthOfUnknown(text: string, at: number): number {
+  const run = /^[^\s\-/.,_]+/.exec(text.slice(at))?.[0] ?? "";
+  for (let length = 1; length < run.length; length += 1)
+    if (SPELLINGS.some(({ spelled }) => spelled.length > 1 && text.startsWith(spelled, at + length))) return length;
+  return run.length;
+}
+
+/** Cuts the rest of the text into suffixes; what no spelling fits is kept. */
 function readSuffixes(text: string): StampedSuffix[] {
   const suffixes: StampedSuffix[] = [];
   let at = 0;
@@ -121,19 +129,17 @@ function readSuffixes(text: string): StampedSuffix[] {
       continue;
     }
     const fitting = SPELLINGS.filter(({ spelled }) => fits(text, at, spelled));
-    const length = fitting[0]?.spelled.length ?? 0;
-    const taken = fitting.filter(({ spelled }) => spelled.length === length);
-    const run = /^[^\s\-/.,_]+/.exec(text.slice(at))?.[0] ?? "";
+    const known = fitting[0]?.spelled.length ?? 0;
+    const unknown = lengthOfUnknown(text, at);
     // A known suffix of one letter inside a longer code of a maker is not that suffix.
-    const isWhole =
-      length > 0 && (length > 1 || length === run.length || SPELLINGS.some(({ spelled }) => fits(text, at + length, spelled)));
-    const piece = isWhole ? text.slice(at, at + length) : run;
-    const meanings = isWhole ? taken.map(({ codes }) => codes) : [];
+    const isKnown = known > 1 || (known === 1 && (unknown === 1 || SPELLINGS.some(({ spelled }) => fits(text, at + 1, spelled))));
+    const length = isKnown ? known : unknown;
+    const meanings = isKnown ? fitting.filter(({ spelled }) => spelled.length === known).map(({ codes }) => codes) : [];
     suffixes.push({
-      text: piece,
-      meanings: meanings.filter((codes, index) => meanings.findIndex((m) => m.join() === codes.join()) === index),
+      text: text.slice(at, at + length),
+      meanings: meanings.filter((codes, index) => meanings.findIndex((each) => each.join() === codes.join()) === index),
     });
-    at += piece.length;
+    at += length;
   }
   return suffixes;
 }
@@ -151,6 +157,12 @@ function agreed<T>(values: readonly T[]): T | null {
   return values.every((value) => value === values[0]) ? (values[0] ?? null) : null;
 }
 
+/** The closure all readings agree on. A maker's code nobody knows here may hold it: then none is told, unless another tells it. */
+function closureRead(suffixes: readonly StampedSuffix[], ways: readonly SuffixCode[][]): Closure | null {
+  const closure = agreed(ways.map(closureOf));
+  return closure === "open" && suffixes.some(({ meanings }) => meanings.length === 0) ? null : closure;
+}
+
 const isClearance = (code: SuffixCode): code is SuffixCode & Clearance => (CLEARANCES as readonly string[]).includes(code);
 
 /**
@@ -164,7 +176,7 @@ const isClearance = (code: SuffixCode): code is SuffixCode & Clearance => (CLEAR
 export function parseDesignation(text: string): Result<BearingDesignation, Failure> {
   const shown = inSixteenths(normalise(text));
   if (shown === "") return fail({ code: "bearing-empty" });
-  const starts = [...shown.matchAll(/(?<![A-Z0-9?])(?:SS|S|W)?(?=[0-9?OR])/g)].map((match) => ({
+  const starts = [...shown.matchAll(/(?<![A-Z0-9?])(?:SS|S|W)?(?=[0-9?ORIL])/g)].map((match) => ({
     at: match.index,
     prefix: match[0],
   }));
@@ -177,7 +189,7 @@ export function parseDesignation(text: string): Result<BearingDesignation, Failu
     return ok({
       candidates: found.candidates,
       suffixes,
-      closure: agreed(ways.map(closureOf)),
+      closure: closureRead(suffixes, ways),
       clearance: agreed(ways.map((codes) => codes.find(isClearance) ?? null)),
       before: shown.slice(0, at).trim(),
       isWorn: shown.includes(WORN),

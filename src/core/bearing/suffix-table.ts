@@ -7,7 +7,7 @@ export const CLEARANCES = ["C2", "CN", "CM", "C3", "C4", "C5"] as const;
 export type Clearance = (typeof CLEARANCES)[number];
 
 /** What a suffix speaks of. */
-export type SuffixKind = "closure" | "clearance" | "accuracy" | "cage" | "groove" | "vibration" | "heat" | "material" | "use";
+export type SuffixKind = "closure" | "clearance" | "accuracy" | "cage" | "groove" | "vibration" | "heat" | "material" | "use" | "design";
 
 interface SuffixSpec {
   readonly kind: SuffixKind;
@@ -56,6 +56,7 @@ export const SUFFIXES = {
   LT: { kind: "heat" },
   SS: { kind: "material" },
   EMQ: { kind: "use" },
+  E: { kind: "design" },
 } as const satisfies Record<string, SuffixSpec>;
 export type SuffixCode = keyof typeof SUFFIXES;
 export const SUFFIX_CODES = Object.keys(SUFFIXES) as SuffixCode[];
@@ -81,6 +82,7 @@ const SPELLED: readonly (readonly [readonly SuffixCode[], readonly string[]])[] 
   [["TN"], ["TN9", "TNH", "TVH", "TVP", "T9H", "T9", "TN"]],
   [["J"], ["JN", "JA", "J"]],
   [["SS"], ["SS", "INOX"]],
+  [["E"], ["E", "A", "B"]],
   ...CLASSES.flatMap((accuracy) =>
     (["C2", "C3", "C4"] as const).map((clearance) => [[accuracy, clearance], [`${accuracy}${clearance.slice(1)}`]] as const),
   ),

@@ -10,7 +10,8 @@ import type { Traveller } from "@/records";
 import { DUE_WORDS, dueRows } from "../rack/due";
 import { handPair } from "../vocabulary/hand-words";
 import { NOISE_CAUSES } from "../vocabulary/run-words";
-import { askFor, CLOSURE_WORDS, LOSS_WORDS, nameSentences, REPAIR_WORDS, SUFFIX_WORDS, suffixSentence, TOOL_WORDS } from "./bearing/words";
+import { askFor, LOSS_WORDS, SUFFIX_WORDS, suffixSentence, TOOL_WORDS } from "./bearing/panel-words";
+import { CLOSURE_WORDS, nameSentences, REPAIR_WORDS } from "./bearing/words";
 import { saidAt } from "./registry";
 import { lackWords, PART_WORDS, TRAP_WORDS } from "./take-apart/words";
 

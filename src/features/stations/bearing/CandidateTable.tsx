@@ -1,6 +1,7 @@
 "use client";
 import type { SizeCandidate } from "@/core/bearing";
-import { misfitWords, sizeWords } from "./words";
+import { misfitWords } from "./panel-words";
+import { sizeWords } from "./words";
 
 interface CandidateTableProps {
   readonly candidates: readonly SizeCandidate[];

@@ -10,9 +10,8 @@ import { toSentence } from "@/features/messages/failure-sentences";
 import { LENGTH_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { EndSwitch } from "./EndSwitch";
-import type { PanelProps } from "./NamePanel";
 import { PressDrawing } from "./PressDrawing";
-import { withEnd } from "./props";
+import { withEnd, type PanelProps } from "./props";
 import { REPAIR_WORDS, seatSentences } from "./words";
 
 const GAUGE_OPTIONS = GAUGES.map((id) => ({ id, label: id === "micrometer" ? "Micrometer" : "Calliper" }));

@@ -3,8 +3,9 @@ import { PickOne } from "@/components/Choice";
 import { LineField } from "@/components/LineField";
 import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
 import { Verdict } from "../shared/Verdict";
-import type { PanelProps } from "./NamePanel";
-import { bothSentence, jobSentence, LOSS_WORDS, REPAIR_WORDS, TIER_OPTIONS, TOOL_WORDS } from "./words";
+import type { PanelProps } from "./props";
+import { LOSS_WORDS, TIER_OPTIONS, TOOL_WORDS } from "./panel-words";
+import { bothSentence, jobSentence, REPAIR_WORDS } from "./words";
 
 const BOTH_OPTIONS = [
   { id: "both", label: "Both" },

@@ -4,8 +4,8 @@ import { geometryOf, type DefectBand } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
 import { Verdict } from "../shared/Verdict";
 import { EndSwitch } from "./EndSwitch";
-import type { PanelProps } from "./NamePanel";
-import { DEFECT_WORDS, tonesSentences } from "./words";
+import type { PanelProps } from "./props";
+import { DEFECT_WORDS, tonesSentences } from "./panel-words";
 
 /** Where a defect of this bearing rings, at this motor's speed. */
 export function TonesPanel({ record, assessment, change, end, onEnd }: PanelProps) {

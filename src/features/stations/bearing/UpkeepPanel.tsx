@@ -6,9 +6,9 @@ import { dueOn } from "@/core/stations";
 import { dayOf, dayWords } from "@/features/shell/clock";
 import { Verdict } from "../shared/Verdict";
 import { BEARING_ENDS } from "./end-in-hand";
-import type { PanelProps } from "./NamePanel";
-import { withEnd } from "./props";
-import { DUTY_OPTIONS, END_WORDS, upkeepSentences } from "./words";
+import { withEnd, type PanelProps } from "./props";
+import { DUTY_OPTIONS } from "./panel-words";
+import { END_WORDS, upkeepSentences } from "./words";
 
 const KIND_OPTIONS = BEARING_KINDS.map((id) => ({ id, label: id === "ball" ? "Ball" : "Sleeve" }));
 

@@ -1,25 +1,4 @@
-import {
-  DUTIES,
-  printDesignation,
-  SUFFIXES,
-  SURROUNDINGS,
-  TIERS,
-  type AdviceReason,
-  type BearingSize,
-  type Closure,
-  type Defect,
-  type Dimension,
-  type Duty,
-  type JobLoss,
-  type JobTool,
-  type SeatRepair,
-  type SizeCandidate,
-  type Slip,
-  type StampedSuffix,
-  type SuffixCode,
-  type Surrounding,
-  type Tier,
-} from "@/core/bearing";
+import { printDesignation, type BearingSize, type Closure, type Dimension, type SeatRepair, type Slip } from "@/core/bearing";
 import { formatMoney, formatNumber } from "@/core/quantity";
 import type { BearingEnd, STATIONS } from "@/core/stations";
 import type { BearingRecord, EndDetail, SeatDetail } from "@/core/stations/bearing";
@@ -38,48 +17,6 @@ export const CLOSURE_WORDS: Record<Closure, string> = {
   "shield-and-seal": "a shield and a seal",
 };
 
-/** What each suffix says. */
-export const SUFFIX_WORDS: Record<SuffixCode, string> = {
-  "2RS": "rubbing rubber seals on both sides: keep dust and water out, cost a little torque and heat",
-  "2RZ": "seals on both sides that do not touch: less drag, less tight",
-  RS: "a rubbing seal on one side: the open side is greased and faces in",
-  RZ: "a seal that does not touch, on one side",
-  "2Z": "sheet-metal shields on both sides: bear heat, keep coarse dirt out, no water",
-  Z: "a shield on one side",
-  C2: "clearance smaller than normal: not for motors",
-  CN: "normal clearance",
-  CM: "clearance made for electric motors, between normal and C3",
-  C3: "clearance larger than normal: room for the shaft that runs warmer than the shell",
-  C4: "clearance larger than C3, for hot places",
-  C5: "clearance larger than C4",
-  P0: "normal accuracy",
-  P6: "accuracy class 6, better than normal",
-  P5: "accuracy class 5, high",
-  P4: "accuracy class 4, very high",
-  P2: "accuracy class 2, highest",
-  N: "groove for a snap ring in the outer ring",
-  NR: "snap ring in the outer ring: the housing needs its groove",
-  M: "brass cage",
-  TN: "plastic cage: not above about 120 °C",
-  J: "pressed steel cage",
-  Z1: "vibration class 1",
-  Z2: "vibration class 2",
-  Z3: "vibration class 3, quiet",
-  Z4: "vibration class 4, quieter",
-  V1: "vibration class 1",
-  V2: "vibration class 2",
-  V3: "vibration class 3, quiet",
-  V4: "vibration class 4, quieter",
-  S0: "rings keep their size up to 150 °C",
-  S1: "rings keep their size up to 200 °C",
-  S2: "rings keep their size up to 250 °C",
-  S3: "rings keep their size up to 300 °C",
-  HT: "grease for high temperature",
-  LT: "grease for low temperature",
-  SS: "stainless steel",
-  EMQ: "noise tested for electric motors",
-};
-
 export const DIMENSION_WORDS: Record<Dimension, string> = { bore: "Bore", outside: "Outside", width: "Width" };
 
 export const WELDED_SENTENCE =
@@ -91,41 +28,6 @@ const SLIP_WORDS: Record<Slip, string> = {
   "mm-for-inch": "millimetres typed in a field of inches",
   point: "a decimal point in the wrong place",
   order: "figures in each other's field",
-};
-
-export const SURROUNDING_WORDS: Record<Surrounding, string> = {
-  dusty: "Dusty, lint, flour",
-  wet: "Wet or washed down",
-  hot: "Hot, above 90 °C at the bearing",
-  quiet: "Must run quiet, and cool",
-  "loose-fit": "Seat a little slack",
-};
-export const SURROUNDING_OPTIONS = SURROUNDINGS.map((id) => ({ id, label: SURROUNDING_WORDS[id] }));
-
-export const REASON_WORDS: Record<AdviceReason, string> = {
-  "dust-seals": "Sealed, because dust gets past a shield and grinds.",
-  "wet-seals": "Sealed, because a shield lets water in.",
-  "heat-shields": "Shielded, because rubber hardens in heat and a rubbing seal adds to it.",
-  "heat-and-dirt": "Sealed against the dirt, but ask for heat-proof seals and grease: plain rubber hardens.",
-  "quiet-grease": "Ask for one that is noise tested, with light grease.",
-  "plain-shields": "Shielded is enough in clean, dry air, and turns most freely.",
-  "motor-c3": "C3, because the shaft of a motor runs warmer than its shell and takes up clearance.",
-  "hot-c3": "C3 at least: heat takes up clearance.",
-  "cool-cn": "Normal clearance, because it stays cool and the larger one can be heard.",
-  "as-fitted": "What was fitted is right for the place.",
-};
-
-export const TIER_WORDS: Record<Tier, string> = { plain: "Plain", good: "Good", best: "Best" };
-export const TIER_OPTIONS = TIERS.map((id) => ({ id, label: TIER_WORDS[id] }));
-
-export const DUTY_WORDS: Record<Duty, string> = { continuous: "All day", intermittent: "Now and then", occasional: "Seldom" };
-export const DUTY_OPTIONS = DUTIES.map((id) => ({ id, label: DUTY_WORDS[id] }));
-
-export const DEFECT_WORDS: Record<Defect, string> = {
-  "outer-ring": "Outer ring",
-  "inner-ring": "Inner ring",
-  ball: "Ball",
-  cage: "Cage",
 };
 
 /** Ways for a loose seat, each with what it honestly is. */
@@ -150,51 +52,9 @@ export const REPAIR_WORDS: Record<SeatRepair, { readonly name: string; readonly 
   },
 };
 
-export const TOOL_WORDS: Record<JobTool, string> = {
-  puller: "puller that grips the inner ring",
-  "press-tube": "press or vice, and the tube named under Fit",
-  "circlip-pliers": "retaining ring pliers",
-  micrometer: "micrometer",
-  compound: "retaining compound and cleaner",
-  lathe: "lathe",
-};
-
-export const LOSS_WORDS: Record<JobLoss, string> = {
-  "bearing-spent": "a bearing that is pulled is spent, even a good one",
-  "seat-turned": "metal turned away does not come back",
-  "shaft-marked": "punch marks stay",
-  balance: "the rotor may be out of balance",
-  "windings-at-risk": "a slip of the puller or screwdriver hurts the windings",
-};
-
 const mm = (value: number): string => formatNumber(value, 3);
 export const sizeWords = (size: BearingSize, widthMm: number | null = null): string =>
   `${mm(size.boreMm)} × ${mm(size.outsideMm)} × ${mm(widthMm ?? size.widthMm)} mm`;
-
-/** One suffix as stamped, explained. */
-export function suffixSentence({ text, meanings }: StampedSuffix): string {
-  if (meanings.length === 0) return `${text}: not known here; a maker's code for cage, grease or packing. Keep it for the order.`;
-  const words = meanings.map((codes) => codes.map((code) => SUFFIX_WORDS[code]).join(", and "));
-  return `${text}: ${words.length === 1 ? words[0] : `one of: ${words.join("; or ")}`}.`;
-}
-
-/** Misfit of each figure, signed. */
-export function misfitWords({ misfitMm }: SizeCandidate): string {
-  return (["bore", "outside", "width"] as const)
-    .map((dimension) => {
-      const off = misfitMm[dimension];
-      return off === null ? "–" : `${off > 0.0005 ? "+" : off < -0.0005 ? "−" : ""}${formatNumber(Math.abs(off), 2)}`;
-    })
-    .join(" / ");
-}
-
-/** What to ask for at the counter. */
-export function askFor(end: EndDetail): string | null {
-  if (!end.size) return null;
-  const { closure, clearance } = end.advice;
-  const closureCode = { "seals-both": "-2RS", "shields-both": "-2Z" }[closure as string] ?? "";
-  return `${end.size.number}${closureCode}${clearance === "CN" ? "" : `/${clearance}`}`;
-}
 
 /** The name, from stamp and calliper, and what is in doubt. */
 export function nameSentences(end: EndDetail): string[] {
@@ -306,19 +166,3 @@ export function upkeepSentences(detail: Detail, record: BearingRecord): string[]
         ];
   return [...each, ...when];
 }
-
-const SOURCE_WORDS = {
-  keyed: "as keyed",
-  measured: "as measured on the run test",
-  plate: "by the plate; at light load it runs a little faster",
-} as const;
-
-export function tonesSentences(detail: Detail, end: BearingEnd): string[] {
-  const { speed, ends } = detail;
-  if (ends[end].isSleeve) return ["A sleeve has no balls: it squeals when dry and knocks when worn, at no tone of its own."];
-  if (!ends[end].size) return ["Name the bearing first; its tones follow from its balls and the speed."];
-  if (!speed) return ["Key the speed, or work the run test or the plate: the tones go with it."];
-  return [`At ${speed.rpm.map((rpm) => formatNumber(rpm, 0)).join(" to ")} rpm, ${SOURCE_WORDS[speed.source]}.`];
-}
-
-export const allSuffixes = Object.keys(SUFFIXES) as SuffixCode[];

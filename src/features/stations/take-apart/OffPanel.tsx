@@ -33,8 +33,16 @@ export function OffPanel(props: Props) {
   };
   const setStep = (id: string, next: Partial<Step>): void =>
     change((r) => ({ ...r, steps: r.steps.map((step) => (step.id === id ? { ...step, ...next } : step)) }));
-  const latest = record.steps.find(({ id }) => id === open);
-  const prompts = latest ? trapsBefore(latest.part) : [];
+  const inHand = record.steps.find(({ id }) => id === open);
+  const last = record.steps.at(-1);
+  const prompts = inHand ? trapsBefore(inHand.part) : [];
+  const editorOf = (step: Step): React.ReactNode => (
+    <StepEditor
+      step={step}
+      onStep={(next) => setStep(step.id, next)}
+      onDrop={() => change((r) => ({ ...r, steps: r.steps.filter(({ id }) => id !== step.id) }))}
+    />
+  );
   return (
     <>
       <Verdict assessment={assessment} word={STATE_WORDS[assessment.detail.state]} sentences={sentences(assessment.detail)} />
@@ -55,6 +63,15 @@ export function OffPanel(props: Props) {
           ))}
         </ul>
       ) : null}
+      {/* The newest stands by the buttons it came from, however long the list has grown. */}
+      {last && last.id === open ? (
+        <section aria-label="Just came off">
+          <p className="text-[17px] font-bold">
+            <span className="num">{record.steps.length}</span> {stepWords(last)}
+          </p>
+          {editorOf(last)}
+        </section>
+      ) : null}
       <section aria-labelledby="came-off">
         <h2 id="came-off" className="heading-rule">
           Came off, in order <span className="caption font-normal">{record.steps.length}</span>
@@ -74,13 +91,7 @@ export function OffPanel(props: Props) {
                 <span className="flex-1 text-[15px]">{stepWords(step)}</span>
                 <span className="caption">{step.backAt ? "back" : "off"}</span>
               </button>
-              {open === step.id ? (
-                <StepEditor
-                  step={step}
-                  onStep={(next) => setStep(step.id, next)}
-                  onDrop={() => change((r) => ({ ...r, steps: r.steps.filter(({ id }) => id !== step.id) }))}
-                />
-              ) : null}
+              {open === step.id && step !== last ? editorOf(step) : null}
             </li>
           ))}
         </ol>

@@ -1,0 +1,44 @@
+"use client";
+import { TickList } from "@/components/Choice";
+import { askFor, REASON_WORDS, SURROUNDING_OPTIONS } from "./panel-words";
+import type { PanelProps } from "./props";
+
+/** What to ask for at the counter, by where it has to live. */
+export function AskFor({ record, assessment, change, end }: PanelProps) {
+  const detail = assessment.detail.ends[end];
+  const order = askFor(detail);
+  const { departs, reasons } = detail.advice;
+  return (
+    <section aria-labelledby="ask-for" className="flex flex-col gap-3">
+      <h2 id="ask-for" className="heading-rule">
+        What to ask for
+      </h2>
+      <TickList
+        legend="Where it runs"
+        options={SURROUNDING_OPTIONS}
+        ticked={record.around}
+        onToggle={(id) =>
+          change((r) => ({ ...r, around: r.around.includes(id) ? r.around.filter((each) => each !== id) : [...r.around, id] }))
+        }
+      />
+      {order ? (
+        <div role="status">
+          <p className="num text-[22px] font-medium">{order}</p>
+          <ul className="mt-1 flex flex-col gap-1 text-[14px] text-ink-soft">
+            {reasons.map((reason) => (
+              <li key={reason}>{REASON_WORDS[reason]}</li>
+            ))}
+            {departs.length > 0 && detail.designation ? (
+              <li className="font-medium text-ink">
+                What was fitted differs in {departs.map((each) => (each === "closure" ? "its seals" : "its clearance")).join(" and ")}.
+              </li>
+            ) : null}
+            {record.around.includes("loose-fit") ? <li>A slack seat eats bearings whatever is fitted: measure it at Fit.</li> : null}
+          </ul>
+        </div>
+      ) : (
+        <p className="caption">Named first, then what to ask for is told here.</p>
+      )}
+    </section>
+  );
+}

@@ -1,8 +1,13 @@
 import type { RunQuantity } from "./prediction";
+import type { MachineKind } from "./types";
 
 /** What the motor did when it was switched on. Persisted: do not change without a migration. */
 export const BEHAVIOURS = ["starts", "only-pushed", "hums", "dead"] as const;
 export type Behaviour = (typeof BEHAVIOURS)[number];
+
+/** Answers that a machine allows: a compressor is never pushed, its shaft is not there to push. */
+export const behavioursOn = (machine: MachineKind): readonly Behaviour[] =>
+  BEHAVIOURS.filter((behaviour) => behaviour !== "only-pushed" || machine !== "hermetic-compressor");
 
 /** A figure off an instrument. */
 export interface Figure {

@@ -1,5 +1,7 @@
+import { behavioursOn } from "./behaviour";
 import { parsePower } from "./power";
 import { speedAndPoles, synchronousRpm } from "./speed";
+import { MACHINE_KINDS } from "./types";
 
 test.each([
   [1725, 60, 4, 0.0417],
@@ -38,4 +40,11 @@ test.each([
   ["900 kW", "number-out-of-range"],
 ])("refuses a power of %s", (text, code) => {
   expect(parsePower(text)).toMatchObject({ ok: false, failure: { code } });
+});
+
+describe("answers to what it does", () => {
+  test("a compressor is never asked whether it starts when pushed; every other machine is", () => {
+    for (const machine of MACHINE_KINDS) expect(behavioursOn(machine).includes("only-pushed")).toBe(machine !== "hermetic-compressor");
+    expect(behavioursOn("hermetic-compressor")).toEqual(["starts", "hums", "dead"]);
+  });
 });

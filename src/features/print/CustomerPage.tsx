@@ -4,11 +4,10 @@ import type { DecideRecord } from "@/core/stations/decide";
 import type { House } from "@/records";
 import type { TravellerWithEntries } from "@/store/queries";
 import { assessCard } from "../rack/card";
-import { fullMoment } from "../shell/clock";
+import { dayWords } from "../shell/clock";
 import { useStudies } from "../stations/useStudies";
 import { customerOptions, PLAIN_COMPLAINTS, plainWork } from "./customer-words";
-
-const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long", year: "numeric", timeZone: "UTC" });
+import { PrintFrame } from "./PrintFrame";
 
 /** One page for who owns the machine: what it did, what can be done, what it costs. No words of the trade. */
 export function CustomerPage({ card, house }: { card: TravellerWithEntries; house: House }) {
@@ -18,65 +17,46 @@ export function CustomerPage({ card, house }: { card: TravellerWithEntries; hous
   const options = customerOptions(assessment.actions, house.figures);
   const chosen = decided?.action ? plainWork({ action: decided.action, also: decided.also }) : null;
   return (
-    <div className="min-h-dvh bg-sheet print:bg-white print:text-black">
-      <div className="no-print flex flex-wrap gap-2 border-b-[1.5px] border-ink px-4 py-2">
-        <button type="button" className="btn btn-filled" onClick={() => window.print()}>
-          Print
-        </button>
-        <a className="btn" href={`/print?id=${traveller.id}`}>
-          Whole card
-        </a>
-        <a className="btn" href={`/traveller?id=${traveller.id}`}>
-          Back to the card
-        </a>
-      </div>
-      <main className="mx-auto max-w-[180mm] px-4 py-6 text-[15px] print:max-w-none print:p-0 print:text-[12pt]">
-        <header className="border-b-2 border-current pb-2">
-          <h1 className="text-[24px] font-bold break-words">{traveller.machine.trim() || "Your machine"}</h1>
-          <p>{[traveller.site.trim(), fullMoment(traveller.createdAt), traveller.technician.trim()].filter(Boolean).join(" · ")}</p>
-        </header>
-        {assessment.facts.complaints.length > 0 ? (
-          <section className="py-3">
-            <h2 className="text-[18px] font-bold">What you told us</h2>
-            <p className="mt-1">{assessment.facts.complaints.map((complaint) => PLAIN_COMPLAINTS[complaint]).join(" ")}</p>
-          </section>
-        ) : null}
+    <PrintFrame traveller={traveller} other={{ href: `/print?id=${traveller.id}`, label: "Whole card" }} unnamed="Your machine" isLarge>
+      {assessment.facts.complaints.length > 0 ? (
         <section className="py-3">
-          <h2 className="text-[18px] font-bold">What can be done</h2>
-          <ol>
-            {options.map(({ title, price, lines }, index) => (
-              <li key={title} className="break-inside-avoid border-b border-rule py-3">
-                <p className="flex items-baseline justify-between gap-6 text-[18px] font-semibold">
-                  <span>
-                    {index + 1}. {title}
-                  </span>
-                  <span className="num shrink-0">{price}</span>
-                </p>
-                {lines.map((line) => (
-                  <p key={line} className="mt-1">
-                    {line}
-                  </p>
-                ))}
-              </li>
-            ))}
-          </ol>
-          {options.length === 0 ? <p className="mt-1">Nothing was found that needs a repair.</p> : null}
+          <h2 className="text-[18px] font-bold">What you told us</h2>
+          <p className="mt-1">{assessment.facts.complaints.map((complaint) => PLAIN_COMPLAINTS[complaint]).join(" ")}</p>
         </section>
-        {chosen ? (
-          <section className="break-inside-avoid border-2 border-current p-3">
-            <h2 className="text-[18px] font-bold">Agreed</h2>
-            <p className="mt-1">{chosen}.</p>
-            {decided?.partHere === false ? <p className="mt-1">The part is not here today.</p> : null}
-            {decided?.recheckOn ? (
-              <p className="mt-1">We look at it again by {DAY.format(new Date(`${decided.recheckOn}T00:00:00Z`))}.</p>
-            ) : null}
-          </section>
-        ) : null}
-        <p className="mt-4">
-          Prices are for part and work at {formatMoney(house.figures.hourlyRate)} an hour, without travel. If it smells burnt, hums or trips
-          again, switch it off and call.
-        </p>
-      </main>
-    </div>
+      ) : null}
+      <section className="py-3">
+        <h2 className="text-[18px] font-bold">What can be done</h2>
+        <ol>
+          {options.map(({ title, price, lines }, index) => (
+            <li key={title} className="break-inside-avoid border-b border-rule py-3">
+              <p className="flex items-baseline justify-between gap-6 text-[18px] font-semibold">
+                <span>
+                  {index + 1}. {title}
+                </span>
+                <span className="num shrink-0">{price}</span>
+              </p>
+              {lines.map((line) => (
+                <p key={line} className="mt-1">
+                  {line}
+                </p>
+              ))}
+            </li>
+          ))}
+        </ol>
+        {options.length === 0 ? <p className="mt-1">Nothing was found that needs a repair.</p> : null}
+      </section>
+      {chosen ? (
+        <section className="break-inside-avoid border-2 border-current p-3">
+          <h2 className="text-[18px] font-bold">Agreed</h2>
+          <p className="mt-1">{chosen}.</p>
+          {decided?.partHere === false ? <p className="mt-1">The part is not here today.</p> : null}
+          {decided?.recheckOn ? <p className="mt-1">We look at it again by {dayWords(decided.recheckOn)}.</p> : null}
+        </section>
+      ) : null}
+      <p className="mt-4">
+        Prices are for part and work at {formatMoney(house.figures.hourlyRate)} an hour, without travel. If it smells burnt, hums or trips
+        again, switch it off and call.
+      </p>
+    </PrintFrame>
   );
 }

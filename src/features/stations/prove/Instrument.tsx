@@ -4,7 +4,7 @@ import { PickOne, TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
-import { BEHAVIOURS, type MachineKind } from "@/core/motor";
+import { behavioursOn, type MachineKind } from "@/core/motor";
 import { NOISES, RUN_FIELD_IDS, RUN_FIELDS, type RunField } from "@/core/stations/run-figures";
 import { BEHAVIOUR_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
 import type { InstrumentProps } from "../contract";
@@ -15,12 +15,7 @@ import { PlateBars } from "./PlateBars";
 import { ProofPairs } from "./ProofPairs";
 import { type Detail, sentences } from "./words";
 
-/** A compressor is never pushed: its shaft is not there to push. */
-const behaviourOptions = (machineKind: MachineKind) =>
-  BEHAVIOURS.filter((id) => id !== "only-pushed" || machineKind !== "hermetic-compressor").map((id) => ({
-    id,
-    label: BEHAVIOUR_WORDS[id],
-  }));
+const behaviourOptions = (machineKind: MachineKind) => behavioursOn(machineKind).map((id) => ({ id, label: BEHAVIOUR_WORDS[id] }));
 const NOISE_OPTIONS = NOISES.map((id) => ({ id, label: NOISE_WORDS[id] }));
 /** Keyed at every proof; the others open with one press. */
 const FIRST: readonly RunField[] = ["lineAmps", "startAmps"];

@@ -3,7 +3,7 @@ import { PickOne, TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
-import { BEHAVIOURS, type MachineKind, type RunUnderstanding } from "@/core/motor";
+import { behavioursOn, type MachineKind, type RunUnderstanding } from "@/core/motor";
 import type { Failure, Result } from "@/core/result";
 import { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, rowsOf, WARMTHS, type Noise, type RunField } from "@/core/stations/run-test";
 import { useState } from "react";
@@ -17,12 +17,7 @@ import { SlipCount } from "./SlipCount";
 import { RunBars } from "./RunBars";
 import { BEHAVIOUR_WORDS, doubtSentences, FIELD_WORDS, HOT_PLACE_WORDS, NOISE_WORDS, sentences, WARMTH_WORDS, type Detail } from "./words";
 
-/** A compressor is never pushed: its shaft is not there to push. */
-const behaviourOptions = (machineKind: MachineKind) =>
-  BEHAVIOURS.filter((id) => id !== "only-pushed" || machineKind !== "hermetic-compressor").map((id) => ({
-    id,
-    label: BEHAVIOUR_WORDS[id],
-  }));
+const behaviourOptions = (machineKind: MachineKind) => behavioursOn(machineKind).map((id) => ({ id, label: BEHAVIOUR_WORDS[id] }));
 const NOISE_OPTIONS = NOISES.map((id) => ({ id, label: NOISE_WORDS[id] }));
 const HOT_PLACE_OPTIONS = HOT_PLACES.map((id) => ({ id, label: HOT_PLACE_WORDS[id] }));
 const WARMTH_OPTIONS = WARMTHS.map((id) => ({ id, label: WARMTH_WORDS[id] }));

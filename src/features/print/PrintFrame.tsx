@@ -1,0 +1,46 @@
+"use client";
+import type { Traveller } from "@/records";
+import { fullMoment } from "../shell/clock";
+
+interface PrintFrameProps {
+  readonly traveller: Traveller;
+  /** the other page of the same card */
+  readonly other: { readonly href: string; readonly label: string };
+  /** where the machine has no name */
+  readonly unnamed: string;
+  /** behind site, day and technician */
+  readonly more?: string;
+  readonly isLarge?: boolean;
+  readonly children: React.ReactNode;
+}
+
+/** Frame of every printed page: buttons that stay off the paper, and the head with machine, site, day and technician. */
+export function PrintFrame({ traveller, other, unnamed, more = "", isLarge = false, children }: PrintFrameProps) {
+  return (
+    <div className="min-h-dvh bg-sheet print:bg-white print:text-black">
+      <div className="no-print flex flex-wrap gap-2 border-b-[1.5px] border-ink px-4 py-2">
+        <button type="button" className="btn btn-filled" onClick={() => window.print()}>
+          Print
+        </button>
+        <a className="btn" href={other.href}>
+          {other.label}
+        </a>
+        <a className="btn" href={`/traveller?id=${traveller.id}`}>
+          Back to the card
+        </a>
+      </div>
+      <main
+        className={`mx-auto max-w-[180mm] px-4 py-6 print:max-w-none print:p-0 ${isLarge ? "text-[15px] print:text-[12pt]" : "text-[13.5px] print:text-[10.5pt]"}`}
+      >
+        <header className="border-b-2 border-current pb-2">
+          <h1 className={`font-bold break-words ${isLarge ? "text-[24px]" : "text-[22px]"}`}>{traveller.machine.trim() || unnamed}</h1>
+          <p>
+            {[traveller.site.trim(), fullMoment(traveller.createdAt), traveller.technician.trim()].filter(Boolean).join(" · ")}
+            {more}
+          </p>
+        </header>
+        {children}
+      </main>
+    </div>
+  );
+}

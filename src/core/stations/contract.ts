@@ -40,6 +40,8 @@ export interface StationMethod {
   readonly power: "dead" | "live" | "either";
   readonly tests: readonly TestId[];
   readonly cautions: readonly CautionCode[];
+  /** has nothing to go on without the other stations of a card */
+  readonly needsCard?: true;
 }
 
 export interface StationDefinition<Id extends string = string> {

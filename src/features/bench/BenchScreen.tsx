@@ -1,7 +1,7 @@
 "use client";
 import { Suspense, useState } from "react";
 import { PageLink } from "@/components/PageLink";
-import { cautionsFor, methodOf, NO_FACTS, powerOf, stationOf, type Assessment, type StationId } from "@/core/stations";
+import { cautionsFor, NO_FACTS, powerOf, stationOf, type Assessment, type StationId } from "@/core/stations";
 import type { House } from "@/records";
 import { updateBench, useBenchDraft } from "@/store/bench-draft";
 import { useHouse } from "@/store/queries";
@@ -68,9 +68,10 @@ function Ready({ station, house, first, kept }: QuickCheckProps & { kept: unknow
   const assessment: Assessment = assess(record, { facts: NO_FACTS, house: house.figures, earlier: [], findings: [], study });
   const view = viewOf(station);
   const Instrument = INSTRUMENTS[station];
-  const method = methodOf(station, asked);
+  const methods = definition.methods?.filter(({ needsCard }) => !needsCard);
+  const method = methods?.find(({ id }) => id === asked) ?? methods?.[0] ?? null;
   const cautions = cautionsFor(method ?? definition, NO_FACTS);
-  const needsLive = powerOf(station, asked) === "live";
+  const needsLive = powerOf(station, method?.id ?? null) === "live";
   const work = (
     <>
       <ul className="flex flex-col gap-1 border-l-4 border-out pl-3 text-[13.5px]" aria-label="Caution">
@@ -120,8 +121,8 @@ function Ready({ station, house, first, kept }: QuickCheckProps & { kept: unknow
         <h1 id="bench-title" className="text-[24px] font-bold">
           {view.title}
         </h1>
-        {method && definition.methods && view.methods ? (
-          <MethodTabs methods={definition.methods} names={view.methods} method={method.id} onMethod={choose}>
+        {method && methods && methods.length > 1 && view.methods ? (
+          <MethodTabs methods={methods} names={view.methods} method={method.id} onMethod={choose}>
             {work}
           </MethodTabs>
         ) : (

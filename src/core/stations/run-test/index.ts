@@ -129,7 +129,7 @@ export const runTestStation = defineStation({
         tests: ["run-amps", "start-winding-amps", "speed", "start-time", "noise", "temperature"],
         cautions: ["line-voltage", "moving-parts", "short-tries", "hot-surfaces"],
       },
-      { id: "what-if", power: "either", tests: [], cautions: [] },
+      { id: "what-if", power: "either", tests: [], cautions: [], needsCard: true },
     ],
   },
   schema: RunTestRecordSchema,

@@ -3,7 +3,17 @@ import { judgeHand, type HandVerdict } from "../hand-feel";
 import { BLANK_TAKE_APART, TakeApartRecordSchema, type Step, type TakeApartRecord, type Wire } from "./record";
 import { trapsBack, type TrapId } from "./traps";
 
-export { MOST_STEP_PHOTO_CHARACTERS, PARTS, PLACES, type Part, type Place, type Step, type TakeApartRecord, type Wire } from "./record";
+export {
+  MOST_STEPS,
+  MOST_STEP_PHOTO_CHARACTERS,
+  PARTS,
+  PLACES,
+  type Part,
+  type Place,
+  type Step,
+  type TakeApartRecord,
+  type Wire,
+} from "./record";
 export { TRAP_IDS, trapsBefore, type TrapId } from "./traps";
 
 /** Why it will not close. */

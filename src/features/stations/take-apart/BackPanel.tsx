@@ -3,7 +3,7 @@ import { useState } from "react";
 import { KeyPad } from "@/components/KeyPad";
 import { TickTimes } from "@/components/TickTimes";
 import type { HandFeel } from "@/core/stations/hand-feel";
-import type { Step, TakeApartRecord } from "@/core/stations/take-apart";
+import type { Step } from "@/core/stations/take-apart";
 import { clockTime } from "@/features/shell/clock";
 import { handPair, playSentences } from "@/features/vocabulary/hand-words";
 import { HandFields } from "../shared/HandFields";
@@ -11,19 +11,13 @@ import { LENGTH_EXTRAS } from "../shared/reading";
 import { toggleMoment } from "../shared/toggle-moment";
 import { Verdict } from "../shared/Verdict";
 import type { InstrumentProps } from "../contract";
+import { withBack } from "./ledger";
 import { Thumb } from "./Thumb";
 import { lackWords, sentences, STATE_WORDS, stepWords, TRAP_WORDS, type Detail } from "./words";
 
 type Props = InstrumentProps<"take-apart", Detail>;
 
 const now = (): string => new Date().toISOString();
-const withBack = (record: TakeApartRecord, id: string, backAt: string | null): TakeApartRecord => ({
-  ...record,
-  // What comes out again opens it again.
-  closedAt: backAt === null ? null : record.closedAt,
-  steps: record.steps.map((step) => (step.id === id ? { ...step, backAt } : step)),
-});
-
 /** The way back: last off, first in; then wires, traps, and the hand at the shaft, before it closes. */
 export function BackPanel(props: Props) {
   const { record, assessment, facts, change } = props;

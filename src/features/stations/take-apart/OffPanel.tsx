@@ -1,48 +1,42 @@
 "use client";
 import { useState } from "react";
-import { trapsBefore, type Part, type Step } from "@/core/stations/take-apart";
+import { MOST_STEPS, trapsBefore, type Part, type Step } from "@/core/stations/take-apart";
 import { Verdict } from "../shared/Verdict";
 import type { InstrumentProps } from "../contract";
+import { CameOff } from "./CameOff";
+import { broughtBack, moved, withDetails, without, withStep } from "./ledger";
 import { StepEditor } from "./StepEditor";
-import { Thumb } from "./Thumb";
 import { Wires } from "./Wires";
 import { PART_OPTIONS, sentences, STATE_WORDS, stepWords, TRAP_WORDS, type Detail } from "./words";
 
 type Props = InstrumentProps<"take-apart", Detail>;
 
-const newStep = (part: Part): Step => ({
-  id: crypto.randomUUID(),
-  part,
-  name: "",
-  count: 1,
-  place: null,
-  way: "",
-  photo: null,
-  backAt: null,
-});
-
 /** What comes off, one press a part; the newest stands open for its details. */
 export function OffPanel(props: Props) {
   const { record, assessment, change } = props;
   const [open, setOpen] = useState<string | null>(null);
+  const [struck, setStruck] = useState<{ readonly step: Step; readonly at: number } | null>(null);
   const add = (part: Part): void => {
-    const step = newStep(part);
-    setOpen(step.id);
-    // Something came off again: it is open again.
-    change((r) => ({ ...r, steps: [...r.steps, step], closedAt: null }));
+    const id = crypto.randomUUID();
+    setOpen(id);
+    change((r) => withStep(r, part, id));
   };
-  const setStep = (id: string, next: Partial<Step>): void =>
-    change((r) => ({ ...r, steps: r.steps.map((step) => (step.id === id ? { ...step, ...next } : step)) }));
-  const inHand = record.steps.find(({ id }) => id === open);
-  const last = record.steps.at(-1);
-  const prompts = inHand ? trapsBefore(inHand.part) : [];
+  const strike = (step: Step): void => {
+    setStruck({ step, at: record.steps.indexOf(step) });
+    change((r) => without(r, step.id));
+  };
   const editorOf = (step: Step): React.ReactNode => (
     <StepEditor
       step={step}
-      onStep={(next) => setStep(step.id, next)}
-      onDrop={() => change((r) => ({ ...r, steps: r.steps.filter(({ id }) => id !== step.id) }))}
+      onStep={(details) => change((r) => withDetails(r, step.id, details))}
+      onMove={(by) => change((r) => moved(r, step.id, by))}
+      onStrike={() => strike(step)}
     />
   );
+  const inHand = record.steps.find(({ id }) => id === open);
+  const last = record.steps.at(-1);
+  const prompts = inHand ? trapsBefore(inHand.part) : [];
+  const isFull = record.steps.length >= MOST_STEPS;
   return (
     <>
       <Verdict assessment={assessment} word={STATE_WORDS[assessment.detail.state]} sentences={sentences(assessment.detail)} />
@@ -50,11 +44,14 @@ export function OffPanel(props: Props) {
         <legend className="heading-rule w-full">It comes off: press it</legend>
         <div className="mt-2 flex flex-wrap gap-2">
           {PART_OPTIONS.map(({ id, label }) => (
-            <button key={id} type="button" className="btn" onClick={() => add(id)}>
+            <button key={id} type="button" className="btn" disabled={isFull} onClick={() => add(id)}>
               {label}
             </button>
           ))}
         </div>
+        {isFull ? (
+          <p className="mt-2 text-[14px]">The list holds {MOST_STEPS} lines. Count like parts on one line, with how many.</p>
+        ) : null}
       </fieldset>
       {prompts.length > 0 ? (
         <ul className="flex flex-col gap-1 border-l-4 border-close pl-3 text-[14px]" aria-label="Before it comes off">
@@ -72,30 +69,22 @@ export function OffPanel(props: Props) {
           {editorOf(last)}
         </section>
       ) : null}
-      <section aria-labelledby="came-off">
-        <h2 id="came-off" className="heading-rule">
-          Came off, in order <span className="caption font-normal">{record.steps.length}</span>
-        </h2>
-        {record.steps.length === 0 ? <p className="caption mt-2">Nothing yet.</p> : null}
-        <ol>
-          {record.steps.map((step, index) => (
-            <li key={step.id} className="border-b border-rule-faint">
-              <button
-                type="button"
-                className="flex min-h-[48px] w-full items-center gap-3 text-left hover:bg-press-wash"
-                aria-expanded={open === step.id}
-                onClick={() => setOpen(open === step.id ? null : step.id)}
-              >
-                <span className="num w-7 text-right text-[15px]">{index + 1}</span>
-                {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} /> : null}
-                <span className="flex-1 text-[15px]">{stepWords(step)}</span>
-                <span className="caption">{step.backAt ? "back" : "off"}</span>
-              </button>
-              {open === step.id && step !== last ? editorOf(step) : null}
-            </li>
-          ))}
-        </ol>
-      </section>
+      {struck ? (
+        <p role="status" className="text-[14px]">
+          Struck: {stepWords(struck.step)}.{" "}
+          <button
+            type="button"
+            className="min-h-[44px] font-semibold text-press underline"
+            onClick={() => {
+              setStruck(null);
+              change((r) => broughtBack(r, struck.step, struck.at));
+            }}
+          >
+            Bring it back
+          </button>
+        </p>
+      ) : null}
+      <CameOff steps={record.steps} open={open} onOpen={setOpen} editorOf={(step) => (step === last ? null : editorOf(step))} />
       <Wires {...props} />
     </>
   );

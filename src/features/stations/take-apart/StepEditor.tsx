@@ -11,13 +11,14 @@ import { PART_WORDS, PLACE_OPTIONS, stepWords } from "./words";
 interface StepEditorProps {
   readonly step: Step;
   readonly onStep: (change: Partial<Step>) => void;
-  readonly onDrop: () => void;
+  readonly onMove: (by: -1 | 1) => void;
+  readonly onStrike: () => void;
 }
 
 const MOST = 99;
 
 /** How many, where, which way round, with a photo. */
-export function StepEditor({ step, onStep, onDrop }: StepEditorProps) {
+export function StepEditor({ step, onStep, onMove, onStrike }: StepEditorProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const takePhoto = async (file: File | undefined): Promise<void> => {
     if (!file) return;
@@ -85,7 +86,13 @@ export function StepEditor({ step, onStep, onDrop }: StepEditorProps) {
             Take the photo away
           </button>
         ) : null}
-        <button type="button" className="btn" onClick={onDrop}>
+        <button type="button" className="btn" onClick={() => onMove(-1)}>
+          It came off earlier
+        </button>
+        <button type="button" className="btn" onClick={() => onMove(1)}>
+          It came off later
+        </button>
+        <button type="button" className="btn" onClick={onStrike}>
           Strike this line
         </button>
       </div>

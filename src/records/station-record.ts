@@ -121,7 +121,7 @@ function widenMechanics(row: Record<string, unknown>): Record<string, unknown> {
   if (added) return { ...row, data: { ...added, ...row.data } };
   if (row.stationId !== "prove") return row;
   const { before, after, ...rest } = row.data as { before?: object; after?: object };
-  return { ...row, data: { ...rest, before: { coastDown: null, ...before }, after: { coastDown: null, ...after } } };
+  return { ...row, data: { afterHotPlace: null, ...rest, before: { coastDown: null, ...before }, after: { coastDown: null, ...after } } };
 }
 
 export const stationRecordType = defineRecordType({

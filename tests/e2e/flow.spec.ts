@@ -11,8 +11,11 @@ test("a new PSC motor from complaint to decision, by keyboard alone", async ({ p
   await key("Enter");
   await expect(page.getByRole("heading", { name: "Complaint", level: 1 })).toBeVisible();
 
-  await key("p");
-  await expect(page.getByRole("heading", { name: "Plate", level: 1 })).toBeFocused();
+  // A page that has just opened may not hear its keys yet.
+  await expect(async () => {
+    await key("p");
+    await expect(page.getByRole("heading", { name: "Plate", level: 1 })).toBeFocused({ timeout: 1500 });
+  }).toPass();
   await expect(page.getByLabel("Volts")).toBeVisible();
   await key("Tab", "ArrowRight", "Tab");
   await expect(page.getByLabel("PSC", { exact: true })).toBeChecked();

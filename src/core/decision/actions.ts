@@ -1,3 +1,4 @@
+import { TIER_TABLE } from "../bearing";
 import type { HouseRuleId } from "../house";
 import type { ActionId, Suspect, TestId } from "../diagnosis";
 
@@ -54,7 +55,8 @@ export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
     cures: ["bearing-worn", "bearing-seized"],
     part: "bearingsPrice",
     minutes: "bearingMinutes",
-    holds: 0.93,
+    // Part, minutes and this chance are those of the whole job, core/bearing/job.ts.
+    holds: TIER_TABLE.good.holds,
     checkFirst: ["winding-ohms", "frame-ohms"],
   },
   "replace-motor": { cures: WHOLE_MOTOR, part: "motorPrice", minutes: "motorMinutes", holds: 0.98, checkFirst: [] },

@@ -1,4 +1,4 @@
-import type { BearingJob } from "../bearing";
+import { bearingJob, type BearingJob } from "../bearing";
 import type { ActionId, Suspect } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import type { MachineKind } from "../motor";
@@ -77,8 +77,9 @@ export const isCovered = (work: Pick<ActionCosts, "action" | "also">, faults: re
 /** What of a bearing job put together on the motor takes the place of the house's usual one. */
 export type JobTerms = Pick<BearingJob, "partCost" | "minutes" | "holds">;
 
-/** The house prices bearings by the pair; one that changes only the bad one pays for one. */
-const partShare = (action: ActionId, house: HouseFigures): number => (action === "replace-bearings" && house.bearingsBoth < 0.5 ? 0.5 : 1);
+/** Bearings as the house usually does them: its school of one or both, good quality, no loose seat. */
+const usualJob = (house: HouseFigures): JobTerms =>
+  bearingJob({ both: house.bearingsBoth >= 0.5, tier: "good", repairs: [], quotedPrice: null }, house);
 
 /** Two works on one visit: both paid, the motor renewed if either renews it. */
 export function together(first: ActionCosts, second: ActionCosts): ActionCosts {
@@ -104,14 +105,14 @@ export function costModel(house: HouseFigures, machine: MachineKind, life: Life 
   const minutePrice = house.hourlyRate / 60;
   const actions = weighedOn(machine).map((action): ActionCosts => {
     const spec = ACTION_TABLE[action];
-    const own = action === "replace-bearings" ? job : null;
+    const own = action === "replace-bearings" ? (job ?? usualJob(house)) : null;
     const minutes = own?.minutes ?? house[spec.minutes];
     const renewed = RENEWS.includes(action) ? house.motorLifeYears : left;
     const renewalPrice = house.motorPrice + house.motorMinutes * minutePrice;
     return {
       action,
       also: null,
-      partCost: own?.partCost ?? (spec.part === null ? 0 : house[spec.part] * partShare(action, house)),
+      partCost: own?.partCost ?? (spec.part === null ? 0 : house[spec.part]),
       minutes,
       labourCost: minutes * minutePrice,
       holds: own?.holds ?? spec.holds,

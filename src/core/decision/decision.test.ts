@@ -3,7 +3,7 @@ import { ACTIONS, SUSPECTS, type Finding, type Hypothesis, type Suspect } from "
 import { toHouseFigures } from "../house";
 import { ACTION_TABLE } from "./actions";
 import { CAUSES, causesOf, checksBefore } from "./causes";
-import { costGiven, costModel, failureWithin, isCovered } from "./cost-model";
+import { costGiven, costModel, failureWithin, isCovered, UNKNOWN_LIFE, type JobTerms } from "./cost-model";
 import { customOptions } from "./custom-motor";
 import { findHinge } from "./hinge";
 import { rankActions } from "./rank-actions";
@@ -191,4 +191,32 @@ test("work covers what it mends, alone and together", () => {
   expect(isCovered({ action: "replace-motor", also: null }, ["run-capacitor", "ground-fault"])).toBe(true);
   expect(isCovered({ action: "replace-motor", also: null }, ["supply"])).toBe(false);
   expect(isCovered({ action: "replace-motor", also: "repair-control" }, ["control", "ground-fault"])).toBe(true);
+});
+
+describe("bearings, one or both", () => {
+  const costOf = (figures: Parameters<typeof toHouseFigures>[0], job: Parameters<typeof costModel>[3] = null) =>
+    costModel(toHouseFigures(figures), "fan", undefined, job).actions.find(({ action }) => action === "replace-bearings");
+  test("a house that changes only the bad one pays for one and its minutes, and it holds less well", () => {
+    const [both, one] = [costOf({}), costOf({ bearingsBoth: 0 })];
+    expect(both).toMatchObject({ partCost: 24, minutes: 75 });
+    expect(one).toMatchObject({ partCost: 12, minutes: 60 });
+    expect(one?.holds).toBeLessThan(both?.holds ?? 0);
+  });
+  test("a job put together on the motor takes the place of the usual one, here and in the draws", () => {
+    expect(costOf({}, { partCost: 50, minutes: 120, holds: 0.5 })).toMatchObject({
+      partCost: 50,
+      minutes: 120,
+      labourCost: 120,
+      holds: 0.5,
+    });
+    const question = {
+      hypotheses: of([["bearing-worn"], 1]),
+      house: HOUSE,
+      machine: "fan",
+      life: UNKNOWN_LIFE,
+      works: [{ action: "replace-bearings", also: null }],
+    } as const;
+    const meanOf = (job: JobTerms) => simulateDecision({ ...question, job }).spreads[0]?.mean ?? NaN;
+    expect(meanOf({ partCost: 124, minutes: 75, holds: 0.93 }) - meanOf({ partCost: 24, minutes: 75, holds: 0.93 })).toBeGreaterThan(95);
+  });
 });

@@ -44,6 +44,7 @@ const TIMED: readonly (keyof HouseFigures)[] = [
   "capacitorMinutes",
   "switchMinutes",
   "bearingMinutes",
+  "bearingOneMinutes",
   "motorMinutes",
   "wiringMinutes",
   "loadMinutes",

@@ -6,7 +6,7 @@ import type { HouseFigures } from "../house";
 import type { Behaviour, Figure, MachineKind, MotorType, WindingKnowledge } from "../motor";
 import type { Due } from "./due";
 import type { HandFeel } from "./hand-feel";
-import type { Noise, RunFigures } from "./run-figures";
+import type { HotPlace, Noise, RunFigures } from "./run-figures";
 
 /** The verdict on a station. */
 export type Stamp = "holds" | "out" | "too-close" | "noted" | "not-done" | "skipped";
@@ -89,6 +89,8 @@ export interface Facts {
   /** figures as found on the run test, and what was heard */
   readonly runFound: Partial<RunFigures>;
   readonly noisesFound: readonly Noise[];
+  /** where it was hottest as found */
+  readonly hotPlaceFound: HotPlace | null;
   readonly behaviourFound: Behaviour | null;
   /** volts at the motor, standing, as found at the supply */
   readonly supplyFound: Figure | null;
@@ -142,6 +144,7 @@ export const NO_FACTS: Facts = {
   startWinding: null,
   runFound: {},
   noisesFound: [],
+  hotPlaceFound: null,
   behaviourFound: null,
   supplyFound: null,
   startGear: null,

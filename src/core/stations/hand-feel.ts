@@ -86,8 +86,10 @@ export function judgeHand(feel: HandFeel, house: HouseFigures): HandVerdict {
   const isSoundAlong = end?.conformity.decision === "holds";
   const turned = turnOutcome({ ...feel, endPlay: isSoundAlong ? false : feel.endPlay }, isLooseAlong);
   const isHeld = turned === "seized" || turned === "tight";
+  // Play that may be too much says nothing by itself while nobody turned it: half a finding of one outcome would count as a whole.
+  const isPlayAloneOpen = turned === null && worn < 1;
   const parts: readonly (readonly [Outcome<"hand-turn"> | null, number])[] = [
-    ["rough-with-play", isHeld ? 0 : worn],
+    ["rough-with-play", isHeld || isPlayAloneOpen ? 0 : worn],
     [turned, isHeld ? 1 : 1 - worn],
   ];
   const weights = Object.fromEntries(parts.filter(([outcome, weight]) => outcome !== null && weight > 0)) as Partial<

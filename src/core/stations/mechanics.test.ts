@@ -52,6 +52,8 @@ describe("what the hand feels", () => {
     ["end play", { turn: "free", endPlay: true }, { "end-play": 1 }],
     ["play alone, shaft out of reach", { turn: "cannot-reach", radialPlay: true }, { "rough-with-play": 1 }],
     ["nothing", {}, null],
+    ["play at its limit, and nobody turned it", { radialMm: "0.06" }, null],
+    ["play beyond it, and nobody turned it", { radialMm: "0.2" }, { "rough-with-play": 1 }],
   ] as const)("%s", (_what, felt, weights) => {
     expect(judgeHand({ ...NOTHING_FELT, ...felt }, HOUSE).weights).toEqual(weights);
   });

@@ -12,6 +12,7 @@ import { handPair } from "../vocabulary/hand-words";
 import { NOISE_CAUSES } from "../vocabulary/run-words";
 import { askFor, LOSS_WORDS, SUFFIX_WORDS, suffixSentence, TOOL_WORDS } from "./bearing/panel-words";
 import { CLOSURE_WORDS, nameSentences, REPAIR_WORDS } from "./bearing/words";
+import { sentences as proofSentences } from "./prove/words";
 import { saidAt } from "./registry";
 import { lackWords, PART_WORDS, TRAP_WORDS } from "./take-apart/words";
 
@@ -101,6 +102,15 @@ describe("before and after in the same words", () => {
     expect(said).toMatch(/By hand: before rough/);
     expect(said).toMatch(/Coast-down time/);
     expect(said).not.toMatch(/undefined|NaN/);
+  });
+  test("noises and the hottest place stand as pairs at the proof", () => {
+    const facts = { ...NO_FACTS, noisesFound: ["squeal", "rumble"], hotPlaceFound: "drive-end" } as const;
+    const record = { ...STATIONS.prove.blank, afterNoises: ["quiet" as const], afterHotPlace: "middle" as const };
+    const { detail } = STATIONS.prove.assess(record, { facts, house: HOUSE, earlier: [], findings: [], study: () => null });
+    expect(proofSentences(detail)).toEqual([
+      "Heard: before squeal, rumble; after quiet.",
+      "Hottest: before drive end; after middle, over the winding.",
+    ]);
   });
   test("an open ledger names what is left", () => {
     const { assessment } = cardOf("laundrette-folding");

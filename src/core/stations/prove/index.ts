@@ -2,7 +2,7 @@ import { defineStation, plainAssessment, type Facts, type Stamp } from "../contr
 import type { HouseFigures } from "../../house";
 import { findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
 import type { HandFeel } from "../hand-feel";
-import { figureOf, RUN_FIELD_IDS, type RunField } from "../run-figures";
+import { figureOf, RUN_FIELD_IDS, type HotPlace, type Noise, type RunField } from "../run-figures";
 import { proofDoubts, type ProofDoubt, type ProofRow } from "./contradictions";
 import { BLANK_PROVE, ProveRecordSchema, type ProveRecord } from "./record";
 
@@ -19,6 +19,10 @@ export interface ProveDetail {
   readonly rows: readonly ProofRow[];
   /** how it turned by hand, as found and after it was put back */
   readonly hand: { readonly before: HandFeel | null; readonly after: HandFeel | null };
+  /** what was heard, as found and now */
+  readonly heard: { readonly before: readonly Noise[]; readonly after: readonly Noise[] };
+  /** where it is hottest, as found and now */
+  readonly hottest: { readonly before: HotPlace | null; readonly after: HotPlace | null };
   /** what contradicts the decision: it is not signed off over them */
   readonly doubts: readonly ProofDoubt[];
 }
@@ -63,7 +67,13 @@ function stampOf(record: ProveRecord, detail: ProveDetail): Stamp {
   if (detail.doubts.length > 0) return "out";
   if (detail.after) return detail.after.conformity?.decision ?? "noted";
   const isTouched = detail.rows.some(({ after, isFromRunTest, before }) => after !== null || (before !== null && !isFromRunTest));
-  return isTouched || record.afterBehaviour !== null || record.afterNoises.length > 0 || record.note.trim() !== "" ? "noted" : "not-done";
+  return isTouched ||
+    record.afterBehaviour !== null ||
+    record.afterNoises.length > 0 ||
+    record.afterHotPlace !== null ||
+    record.note.trim() !== ""
+    ? "noted"
+    : "not-done";
 }
 
 /** Every figure of the run before and after the repair, side by side, and whether they bear out what was decided. */
@@ -97,6 +107,8 @@ export const proveStation = defineStation({
       rows,
       doubts,
       hand: { before: facts.handFound, after: facts.handAfter },
+      heard: { before: facts.noisesFound, after: record.afterNoises },
+      hottest: { before: facts.hotPlaceFound, after: record.afterHotPlace },
     };
     return plainAssessment<ProveDetail>(stampOf(record, detail), detail, {
       // Only what was found speaks of the fault; the figure after the repair speaks of the repair.

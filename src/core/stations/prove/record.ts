@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { BEHAVIOURS } from "../../motor";
 import { NoteSchema } from "../fields";
-import { NO_RUN_FIGURES, NOISES, RUN_FIGURE_ENTRIES } from "../run-figures";
+import { HOT_PLACES, NO_RUN_FIGURES, NOISES, RUN_FIGURE_ENTRIES } from "../run-figures";
 
 const FiguresSchema = v.object(RUN_FIGURE_ENTRIES);
 
@@ -11,6 +11,7 @@ export const ProveRecordSchema = v.object({
   after: FiguresSchema,
   afterBehaviour: v.nullable(v.picklist(BEHAVIOURS)),
   afterNoises: v.array(v.picklist(NOISES)),
+  afterHotPlace: v.nullable(v.picklist(HOT_PLACES)),
   note: NoteSchema,
 });
 export type ProveRecord = v.InferOutput<typeof ProveRecordSchema>;
@@ -20,5 +21,6 @@ export const BLANK_PROVE: ProveRecord = {
   after: NO_RUN_FIGURES,
   afterBehaviour: null,
   afterNoises: [],
+  afterHotPlace: null,
   note: "",
 };

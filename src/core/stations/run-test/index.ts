@@ -162,7 +162,12 @@ export const runTestStation = defineStation({
     return plainAssessment<RunTestDetail>(stamp, detail, {
       facts: isBlank(record)
         ? {}
-        : { runFound: isTurning ? keyedFigures(record) : {}, noisesFound: record.noises, behaviourFound: record.behaviour },
+        : {
+            runFound: isTurning ? keyedFigures(record) : {},
+            noisesFound: record.noises,
+            hotPlaceFound: record.hotPlace,
+            behaviourFound: record.behaviour,
+          },
       // Volts at the motor were told by the supply station, how it turns by the hand, if these were worked.
       findings: withModel(found, understanding).filter(({ test }) => !TOLD_BEFORE.includes(test) || !seen.has(test)),
       openTests: openTests(record, rows, facts),

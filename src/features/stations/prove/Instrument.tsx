@@ -5,8 +5,8 @@ import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
 import { behavioursOn, type MachineKind } from "@/core/motor";
-import { NOISES, RUN_FIELD_IDS, RUN_FIELDS, type RunField } from "@/core/stations/run-figures";
-import { BEHAVIOUR_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
+import { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, type RunField } from "@/core/stations/run-figures";
+import { BEHAVIOUR_WORDS, HOT_PLACE_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
 import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
@@ -16,6 +16,7 @@ import { ProofPairs } from "./ProofPairs";
 import { type Detail, sentences } from "./words";
 
 const behaviourOptions = (machineKind: MachineKind) => behavioursOn(machineKind).map((id) => ({ id, label: BEHAVIOUR_WORDS[id] }));
+const HOT_PLACE_OPTIONS = HOT_PLACES.map((id) => ({ id, label: HOT_PLACE_WORDS[id] }));
 const NOISE_OPTIONS = NOISES.map((id) => ({ id, label: NOISE_WORDS[id] }));
 /** Keyed at every proof; the others open with one press. */
 const FIRST: readonly RunField[] = ["lineAmps", "startAmps"];
@@ -93,6 +94,12 @@ export default function Instrument({ record, assessment, facts, house, change }:
             afterNoises: r.afterNoises.includes(noise) ? r.afterNoises.filter((each) => each !== noise) : [...r.afterNoises, noise],
           }))
         }
+      />
+      <PickOne
+        legend="Hottest now at"
+        options={HOT_PLACE_OPTIONS}
+        picked={record.afterHotPlace}
+        onPick={(afterHotPlace) => change((r) => ({ ...r, afterHotPlace }))}
       />
       <NoteField label="Note" text={record.note} onText={(note) => change((r) => ({ ...r, note }))} />
     </FieldFlow>

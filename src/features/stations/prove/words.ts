@@ -5,7 +5,7 @@ import { RUN_FIELDS } from "@/core/stations/run-figures";
 import type { AmpsVerdict } from "@/core/stations/running-amps";
 import { DOUBT_SENTENCES } from "@/features/vocabulary/decision-words";
 import { handPair } from "@/features/vocabulary/hand-words";
-import { RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
+import { HOT_PLACE_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
 
 export type Detail = ReturnType<(typeof STATIONS)["prove"]["assess"]>["detail"];
 
@@ -39,8 +39,20 @@ function pairSentence(row: ProofRow): string[] {
   return [`${RUN_FIELD_WORDS[row.field]}: ${figureWords(row, "before")} before, ${figureWords(row, "after")} after, ${change}.`];
 }
 
+/** Noises in the same words before and after, where both were told. */
+function heardPair({ before, after }: Detail["heard"]): string[] {
+  const words = (noises: typeof before): string => noises.map((noise) => NOISE_WORDS[noise].toLowerCase()).join(", ");
+  return before.length > 0 && after.length > 0 ? [`Heard: before ${words(before)}; after ${words(after)}.`] : [];
+}
+
+function hottestPair({ before, after }: Detail["hottest"]): string[] {
+  return before && after
+    ? [`Hottest: before ${HOT_PLACE_WORDS[before].toLowerCase()}; after ${HOT_PLACE_WORDS[after].toLowerCase()}.`]
+    : [];
+}
+
 export function sentences(detail: Detail): string[] {
-  const { before, after, doubts, rows, hand } = detail;
+  const { before, after, doubts, rows, hand, heard, hottest } = detail;
   const change =
     before && after
       ? [
@@ -54,6 +66,8 @@ export function sentences(detail: Detail): string[] {
     ...change,
     ...rows.filter(({ field }) => field !== "lineAmps").flatMap(pairSentence),
     ...handPair(hand.before, hand.after),
+    ...heardPair(heard),
+    ...hottestPair(hottest),
   ];
   return said.length > 0 ? said : ["Covers and guards on, as it runs every day; then the line amps, clamp closed round one lead."];
 }

@@ -1,8 +1,8 @@
+import { demoCard, demoCards } from "../../tests/support/demo-cards";
 import { HOUSE_RULE_IDS, HOUSE_RULES, toHouseFigures } from "@/core/house";
 import { OUTCOME_NAMES, TESTS } from "@/core/diagnosis";
 import type { FailureCode } from "@/core/result";
-import { assessTraveller, STATION_IDS, stationOf, type StationEntries } from "@/core/stations";
-import { demoRecords } from "@/records/demo";
+import { assessTraveller, STATION_IDS, stationOf } from "@/core/stations";
 import { readRows } from "./house-rules/meter-rows";
 import { evidenceWords, reasonFor } from "./line-up/evidence";
 import { nextMoveWords } from "./line-up/next-move-words";
@@ -16,19 +16,8 @@ import { OUTCOME_WORDS, SUSPECT_WORDS } from "./vocabulary/words";
 
 const HOUSE = toHouseFigures({});
 const NOW = new Date("2026-11-23T18:00:00.000Z");
-const { travellers, stations } = demoRecords(NOW);
-const cards = travellers.map((traveller) => {
-  const rows = stations.filter(({ travellerId }) => travellerId === traveller.id);
-  const entries = Object.fromEntries(
-    rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }]),
-  ) as StationEntries;
-  return { traveller, entries, assessment: assessTraveller(entries, HOUSE) };
-});
-const cardOf = (id: string) => {
-  const card = cards.find(({ traveller }) => (traveller.id as string) === `demo-${id}`);
-  if (!card) throw new Error(id);
-  return card;
-};
+const cards = demoCards(NOW);
+const cardOf = (id: string) => demoCard(cards, id);
 
 describe("every word is there", () => {
   test.each(STATION_IDS)("%s has a view with a title and a letter of its own", (id) => {
@@ -66,6 +55,7 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "bearing-empty": { code: "bearing-empty" },
   "bearing-unknown": { code: "bearing-unknown", text: "NU206" },
   "length-unreadable": { code: "length-unreadable", text: "abc" },
+  "seat-far-off": { code: "seat-far-off", valueMm: 1.7, nominalMm: 17, number: "6203" },
   "search-failed": { code: "search-failed", detail: "worker gone" },
   "study-failed": { code: "study-failed", detail: "worker gone" },
   "model-does-not-converge": { code: "model-does-not-converge" },

@@ -24,6 +24,7 @@ export type Failure =
   | { readonly code: "bearing-empty" }
   | { readonly code: "bearing-unknown"; readonly text: string }
   | { readonly code: "length-unreadable"; readonly text: string }
+  | { readonly code: "seat-far-off"; readonly valueMm: number; readonly nominalMm: number; readonly number: string }
   | { readonly code: "search-failed"; readonly detail: string }
   | { readonly code: "study-failed"; readonly detail: string }
   | { readonly code: "model-does-not-converge" }

@@ -19,6 +19,8 @@ const DAY_MS = 86_400_000;
 /** Work that takes the ground from under a follow-up. */
 const ENDED_BY: Partial<Record<DueKind, readonly ActionId[]>> = {
   "recheck-capacitor": ["replace-run-capacitor", "replace-start-capacitor", "replace-motor"],
+  "oil-bearings": ["replace-motor"],
+  "listen-bearings": ["replace-motor"],
 };
 
 /** Whether what was decided leaves a follow-up standing. */

@@ -1,28 +1,17 @@
-import { DEFAULT_METER, toHouseFigures } from "../house";
-import { takeReading, type Entry, type Quantity } from "../quantity";
-import { assessTraveller, type StationEntries, type TravellerAssessment } from "./assess-traveller";
+import { assessParts, readAt, type Parts } from "../../../tests/support/partial-card";
+import { toHouseFigures } from "../house";
+import type { Entry, Quantity } from "../quantity";
+import type { TravellerAssessment } from "./assess-traveller";
 import type { BearingDetail } from "./bearing";
 import { dueOn, isStillDue } from "./due";
 import { judgeHand, NOTHING_FELT } from "./hand-feel";
-import { STATIONS, stationOf, type StationData, type StationId } from "./registry";
+import { STATIONS, stationOf, type StationData } from "./registry";
 import type { TakeApartDetail } from "./take-apart";
 import { trapsBefore } from "./take-apart";
 
 const HOUSE = toHouseFigures({});
 const AT = "2026-11-25T10:00:00.000Z";
-const read = (text: string, quantity: Quantity): Entry => takeReading(text, quantity, DEFAULT_METER, AT).entry;
-
-type Parts = { [Id in StationId]?: Partial<StationData<Id>> };
-const assess = (parts: Parts, house = HOUSE): TravellerAssessment =>
-  assessTraveller(
-    Object.fromEntries(
-      Object.entries(parts).map(([id, part]) => [
-        id,
-        { skippedReason: null, data: { ...(stationOf(id as StationId).blank as object), ...part } },
-      ]),
-    ) as StationEntries,
-    house,
-  );
+const read = (text: string, quantity: Quantity): Entry => readAt(text, quantity, AT);
 
 const FAN: Parts = {
   complaint: { complaints: ["rumbles"], said: "" },
@@ -66,8 +55,8 @@ describe("what the hand feels", () => {
   test("a figure at the limit splits its weight, and the station says too close", () => {
     const verdict = judgeHand({ ...NOTHING_FELT, turn: "free", radialMm: "0.06" }, HOUSE);
     expect(verdict.weights?.["rough-with-play"]).toBeCloseTo(0.5, 6);
-    expect(assess({ ...FAN, "hand-turn": { turn: "free", radialMm: "0.06" } }).stations["hand-turn"].stamp).toBe("too-close");
-    expect(assess({ ...FAN, "hand-turn": { turn: "rough", radialPlay: true, endMm: "0.8" } }).stations["hand-turn"].stamp).toBe("out");
+    expect(assessParts({ ...FAN, "hand-turn": { turn: "free", radialMm: "0.06" } }).stations["hand-turn"].stamp).toBe("too-close");
+    expect(assessParts({ ...FAN, "hand-turn": { turn: "rough", radialPlay: true, endMm: "0.8" } }).stations["hand-turn"].stamp).toBe("out");
   });
   test("an unreadable figure is told and judged as if it were not there", () => {
     const verdict = judgeHand({ ...NOTHING_FELT, turn: "free", radialMm: "o.1" }, HOUSE);
@@ -78,7 +67,7 @@ describe("what the hand feels", () => {
 
 describe("a run told by ear and by hand", () => {
   const run = (part: Partial<StationData<"run-test">>, more: Parts = {}) =>
-    assess({ ...FAN, ...more, "run-test": { behaviour: "starts", ...part } });
+    assessParts({ ...FAN, ...more, "run-test": { behaviour: "starts", ...part } });
   const testsOf = ({ findings }: TravellerAssessment) => findings.map(({ test, weights }) => `${test}:${Object.keys(weights).join("+")}`);
   test("a wheel that stops at once is half a finding of the hand, unless the hand was asked", () => {
     expect(testsOf(run({ coastDown: read("0.8", "duration") }))).toContain("hand-turn:tight+free");
@@ -87,7 +76,7 @@ describe("a run told by ear and by hand", () => {
     expect(both.filter((each) => each.startsWith("hand-turn"))).toEqual(["hand-turn:free"]);
   });
   test("a pump never coasts: its load stops it", () => {
-    const pump = assess({
+    const pump = assessParts({
       ...FAN,
       plate: { ...FAN.plate, machineKind: "pump" },
       "run-test": { behaviour: "starts", coastDown: read("0.4", "duration") },
@@ -95,7 +84,7 @@ describe("a run told by ear and by hand", () => {
     expect(testsOf(pump)).toEqual([]);
   });
   test("heat at one end and a scrape speak for the bearing and against a sound motor", () => {
-    const plain = assess(FAN).standing.suspects.find(({ suspect }) => suspect === "bearing-worn")?.probability ?? 0;
+    const plain = assessParts(FAN).standing.suspects.find(({ suspect }) => suspect === "bearing-worn")?.probability ?? 0;
     const hot = run({ hotPlace: "drive-end", noises: ["scrape"] });
     expect(testsOf(hot)).toEqual(["noise:scrape", "temperature:end-hot"]);
     expect(hot.standing.suspects.find(({ suspect }) => suspect === "bearing-worn")?.probability ?? 0).toBeGreaterThan(plain);
@@ -108,7 +97,7 @@ describe("a run told by ear and by hand", () => {
 describe("the bearing station", () => {
   const { blank } = STATIONS.bearing;
   const drive = (end: Partial<StationData<"bearing">["ends"]["drive-end"]>, rest: Partial<StationData<"bearing">> = {}) => {
-    const assessment = assess({
+    const assessment = assessParts({
       ...FAN,
       bearing: { ends: { ...blank.ends, "drive-end": { ...blank.ends["drive-end"], ...end } }, ...rest },
     });
@@ -131,6 +120,11 @@ describe("the bearing station", () => {
     const found = drive(end).end;
     expect(found.state).toBe(state);
     expect(found.size?.number ?? null).toBe(number);
+  });
+  test.each(["1.698", "169.8", "0.669", "40"])("a shaft of %s mm under 6203 is asked for again, not called worn", (shaft) => {
+    const { end, own } = drive({ stamped: "6203", shaft });
+    expect(end.seats.shaft).toMatchObject({ verdict: null, failure: { code: "seat-far-off", nominalMm: 17 } });
+    expect(own.stamp).toBe("noted");
   });
   test("an unreadable figure says so beside its field", () => {
     expect(drive({ bore: "17", outside: "4o", width: "12" }).end.lengthFailures.outside).toMatchObject({ code: "length-unreadable" });
@@ -178,7 +172,7 @@ describe("the ledger", () => {
   const KEY_TRAPS = { "key-in": AT, "screw-on-flat": AT, "ground-restored": AT };
   const FREE = { ...NOTHING_FELT, turn: "free" as const, radialPlay: false };
   const ledger = (part: Partial<StationData<"take-apart">>, more: Parts = {}) => {
-    const assessment = assess({ ...FAN, ...SAFE, ...more, "take-apart": part });
+    const assessment = assessParts({ ...FAN, ...SAFE, ...more, "take-apart": part });
     return { assessment, own: assessment.stations["take-apart"], detail: assessment.stations["take-apart"].detail as TakeApartDetail };
   };
   test("walks back from the end", () => {
@@ -238,7 +232,7 @@ describe("the ledger", () => {
   });
   test("work that opens the motor asks for the ledger first; a capacitor does not", () => {
     const after = (action: "replace-bearings" | "replace-run-capacitor") =>
-      assess({ ...FAN, ...SAFE, decide: { action, reason: "x" } }).next.station;
+      assessParts({ ...FAN, ...SAFE, decide: { action, reason: "x" } }).next.station;
     expect(after("replace-bearings")).toBe("take-apart");
     expect(after("replace-run-capacitor")).toBe("prove");
   });
@@ -272,6 +266,7 @@ describe("follow-ups", () => {
     expect(isStillDue(recheck, [null, "replace-run-capacitor"])).toBe(false);
     expect(isStillDue(recheck, ["no-repair", null])).toBe(true);
     expect(isStillDue({ ...recheck, kind: "oil-bearings" }, ["replace-run-capacitor"])).toBe(true);
+    expect(isStillDue({ ...recheck, kind: "oil-bearings" }, ["replace-motor"])).toBe(false);
   });
   test("a too-close capacitor asks by the house's days; a house that replaces it asks nothing", () => {
     const close: Parts = {
@@ -279,7 +274,7 @@ describe("follow-ups", () => {
       ...SAFE,
       capacitor: { label: "17.5 µF ±6 % 440 V", readings: [read("16.56", "capacitance")], isIsolated: true },
     };
-    expect(assess(close).stations.capacitor.due).toEqual([{ kind: "recheck-capacitor", when: { after: null, days: 90 } }]);
-    expect(assess(close, toHouseFigures({ tooCloseReplace: 1 })).stations.capacitor.due).toEqual([]);
+    expect(assessParts(close).stations.capacitor.due).toEqual([{ kind: "recheck-capacitor", when: { after: null, days: 90 } }]);
+    expect(assessParts(close, toHouseFigures({ tooCloseReplace: 1 })).stations.capacitor.due).toEqual([]);
   });
 });

@@ -1,25 +1,21 @@
-import { DEFAULT_METER, toHouseFigures } from "../house";
-import { takeReading } from "../quantity";
+import { entriesOf as keyedEntries, readAt, type Parts } from "../../../tests/support/partial-card";
+import { toHouseFigures } from "../house";
 import { assessTraveller, methodOf, powerOf, stateChangeFor, type StationEntries } from "./assess-traveller";
 import { cautionsFor } from "./cautions";
 import { NO_FACTS } from "./contract";
-import { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "./registry";
+import { STATION_IDS, STATIONS, stationOf, type StationId } from "./registry";
 
 const HOUSE = toHouseFigures({});
 const AT = "2026-11-23T10:00:00.000Z";
-const read = (text: string, quantity: "capacitance" | "voltage") => takeReading(text, quantity, DEFAULT_METER, AT).entry;
+const read = (text: string, quantity: "capacitance" | "voltage") => readAt(text, quantity, AT);
 
-type Parts = { [Id in StationId]?: Partial<StationData<Id>> };
-const entriesOf = (parts: Parts, skipped: readonly StationId[] = []): StationEntries =>
-  Object.fromEntries(
-    [...new Set([...Object.keys(parts), ...skipped])].map((id) => [
-      id,
-      {
-        skippedReason: skipped.includes(id as StationId) ? "no time" : null,
-        data: { ...(stationOf(id as StationId).blank as object), ...parts[id as StationId] },
-      },
-    ]),
+/** Partly keyed, with some stations skipped. */
+const entriesOf = (parts: Parts, skipped: readonly StationId[] = []): StationEntries => {
+  const keyed = keyedEntries({ ...Object.fromEntries(skipped.map((id) => [id, {}])), ...parts });
+  return Object.fromEntries(
+    Object.entries(keyed).map(([id, entry]) => [id, { ...entry, skippedReason: skipped.includes(id as StationId) ? "no time" : null }]),
   );
+};
 
 describe("methods of a station", () => {
   test.each([

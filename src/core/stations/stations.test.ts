@@ -1,6 +1,7 @@
 import * as v from "valibot";
-import { DEFAULT_METER, toHouseFigures } from "../house";
-import { takeReading, type Entry, type Quantity } from "../quantity";
+import { assessParts, readAt, type Parts } from "../../../tests/support/partial-card";
+import { toHouseFigures } from "../house";
+import type { Entry, Quantity } from "../quantity";
 import { assessTraveller, stateChangeFor, type StationEntries } from "./assess-traveller";
 import { cautionsFor } from "./cautions";
 import { NO_FACTS, NO_STUDY } from "./contract";
@@ -9,20 +10,8 @@ import { NO_RUN_FIGURES } from "./run-figures";
 
 const HOUSE = toHouseFigures({});
 const AT = "2026-11-23T10:00:00.000Z";
-const read = (text: string, quantity: Quantity, at = AT): Entry => takeReading(text, quantity, DEFAULT_METER, at).entry;
+const read = (text: string, quantity: Quantity, at = AT): Entry => readAt(text, quantity, at);
 const ohms = (text: string) => read(text, "resistance");
-
-type Parts = { [Id in StationId]?: Partial<StationData<Id>> };
-const assess = (parts: Parts) =>
-  assessTraveller(
-    Object.fromEntries(
-      Object.entries(parts).map(([id, part]) => [
-        id,
-        { skippedReason: null, data: { ...(stationOf(id as StationId).blank as object), ...part } },
-      ]),
-    ) as StationEntries,
-    HOUSE,
-  );
 
 const ROUND: StationData<"make-safe">["round"] = {
   ...STATIONS["make-safe"].blank.round,
@@ -44,8 +33,8 @@ describe("every station", () => {
     );
   });
   test("a card with nothing on it asks for the complaint first, then the plate", () => {
-    expect(assess({}).next).toEqual({ kind: "station", station: "complaint" });
-    expect(assess({ complaint: { complaints: ["dead"] } }).next).toEqual({ kind: "station", station: "plate" });
+    expect(assessParts({}).next).toEqual({ kind: "station", station: "complaint" });
+    expect(assessParts({ complaint: { complaints: ["dead"] } }).next).toEqual({ kind: "station", station: "plate" });
   });
   test("a skipped station is said to be skipped and is not proposed again", () => {
     const entries: StationEntries = { complaint: { skippedReason: "nobody there", data: STATIONS.complaint.blank } };
@@ -56,9 +45,9 @@ describe("every station", () => {
 });
 
 describe("make safe", () => {
-  const stateOf = (round: Partial<typeof ROUND>) => assess({ "make-safe": { round: { ...ROUND, ...round }, earlier: [] } });
+  const stateOf = (round: Partial<typeof ROUND>) => assessParts({ "make-safe": { round: { ...ROUND, ...round }, earlier: [] } });
   test("opens the dead stretch only when all is measured", () => {
-    expect(assess(SAFE).facts).toMatchObject({ power: "dead", deadSince: "2026-11-23T10:05:00.000Z" });
+    expect(assessParts(SAFE).facts).toMatchObject({ power: "dead", deadSince: "2026-11-23T10:05:00.000Z" });
     for (const lacking of [
       { steps: {} },
       { provenLive: null },
@@ -85,13 +74,13 @@ describe("make safe", () => {
       stations: { "make-safe": { detail: { state: "declared", declaredAt: [AT] } } },
     });
     expect(stateOf({ declared }).stations["make-safe"].detail).toMatchObject({ state: "measured", declaredAt: [AT] });
-    const later = assess({ "make-safe": { round: ROUND, earlier: [{ ...ROUND, declared }] } });
+    const later = assessParts({ "make-safe": { round: ROUND, earlier: [{ ...ROUND, declared }] } });
     expect(later.stations["make-safe"].detail).toMatchObject({ declaredAt: [AT] });
   });
   test("power comes back by its own station, and making safe again takes it away", () => {
-    const live = assess({ ...SAFE, "power-back": { restoredAt: "2026-11-23T11:00:00.000Z" } });
+    const live = assessParts({ ...SAFE, "power-back": { restoredAt: "2026-11-23T11:00:00.000Z" } });
     expect(live.facts.power).toBe("live");
-    const stale = assess({ ...SAFE, "power-back": { restoredAt: "2026-11-23T09:00:00.000Z" } });
+    const stale = assessParts({ ...SAFE, "power-back": { restoredAt: "2026-11-23T09:00:00.000Z" } });
     expect(stale.facts.power).toBe("dead");
   });
   test.each<[StationId, "live" | "dead", StationId | null]>([
@@ -107,7 +96,7 @@ describe("make safe", () => {
 
 describe("plate", () => {
   const plate = (part: Partial<StationData<"plate">>) =>
-    assess({ plate: part }).stations.plate.detail as {
+    assessParts({ plate: part }).stations.plate.detail as {
       failures: Record<string, { code: string }>;
       speed: { poles: number } | null;
       supplyV: number | null;
@@ -133,7 +122,7 @@ describe("plate", () => {
 
 describe("capacitor", () => {
   const stamp = (label: string, reading: string, plate = "") =>
-    assess({ plate: { capacitor: plate }, capacitor: { label, readings: [read(reading, "capacitance")] } }).stations.capacitor;
+    assessParts({ plate: { capacitor: plate }, capacitor: { label, readings: [read(reading, "capacitance")] } }).stations.capacitor;
   test.each([
     ["17.5 µF ±6 % 440 V", "17.4", "holds"],
     ["17.5 µF ±6 % 440 V", "16.56", "too-close"],
@@ -150,7 +139,7 @@ describe("capacitor", () => {
   });
   test("a dual waits for its second section, and the worse one speaks", () => {
     const label = "40+5 µF ±6% 440 V";
-    const dual = (readings: (Entry | null)[]) => assess({ capacitor: { label, readings } }).stations.capacitor.stamp;
+    const dual = (readings: (Entry | null)[]) => assessParts({ capacitor: { label, readings } }).stations.capacitor.stamp;
     expect(dual([read("40", "capacitance")])).toBe("not-done");
     expect(dual([read("40", "capacitance"), read("3.1", "capacitance")])).toBe("out");
   });
@@ -160,7 +149,7 @@ describe("capacitor", () => {
     expect(working.every(({ source }) => source !== "")).toBe(true);
   });
   test("a motor without a capacitor is not asked for one", () => {
-    expect(assess({ plate: { motorType: "shaded-pole" } }).stations.capacitor).toMatchObject({
+    expect(assessParts({ plate: { motorType: "shaded-pole" } }).stations.capacitor).toMatchObject({
       stamp: "noted",
       detail: { state: "none-fitted" },
     });
@@ -177,13 +166,13 @@ describe("windings and frame", () => {
     ],
   });
   test("readings under 2 Ω ask for nulled test leads; once measured they are subtracted", () => {
-    const low = assess({ windings: three("1.2", "4.9", "3.9") }).stations.windings.detail;
+    const low = assessParts({ windings: three("1.2", "4.9", "3.9") }).stations.windings.detail;
     expect(low).toMatchObject({ isNullWanted: true, testLeadOhm: 0.2 });
-    const nulled = assess({ windings: { ...three("1.2", "4.9", "3.9"), testLeads: ohms("0.1") } }).stations.windings.detail;
+    const nulled = assessParts({ windings: { ...three("1.2", "4.9", "3.9"), testLeads: ohms("0.1") } }).stations.windings.detail;
     expect(nulled).toMatchObject({ isNullWanted: false, testLeadOhm: 0.1 });
   });
   test("an open common on a machine that cuts out points to the protector", () => {
-    const { standing } = assess({
+    const { standing } = assessParts({
       complaint: { complaints: ["cuts-out-and-returns"] },
       windings: three("OL", "6.8", "OL"),
     });
@@ -197,7 +186,7 @@ describe("windings and frame", () => {
     [["OL", ">550M", "OL"], "holds", "clear"],
   ])("to the frame %j: %s", (texts, stamp, state) => {
     const [a = "", b = "", c = ""] = texts;
-    expect(assess({ frame: { readings: [ohms(a), ohms(b), ohms(c)] } }).stations.frame).toMatchObject({ stamp, detail: { state } });
+    expect(assessParts({ frame: { readings: [ohms(a), ohms(b), ohms(c)] } }).stations.frame).toMatchObject({ stamp, detail: { state } });
   });
   test.each([
     [true, [], "out", "beeped"],
@@ -206,10 +195,10 @@ describe("windings and frame", () => {
     [false, ["OL", "OL", "OL"], "holds", "clear"],
     [false, ["OL", "58", "OL"], "out", "grounded"],
   ])("a beeper that beeps: %s, readings %j: %s", (beeps, texts, stamp, state) => {
-    expect(assess({ frame: { beeps, readings: texts.map(ohms) } }).stations.frame).toMatchObject({ stamp, detail: { state } });
+    expect(assessParts({ frame: { beeps, readings: texts.map(ohms) } }).stations.frame).toMatchObject({ stamp, detail: { state } });
   });
   test("one grounded lead is enough, before the others are measured", () => {
-    const { stations, standing } = assess({ frame: { readings: [ohms("60"), null, null] } });
+    const { stations, standing } = assessParts({ frame: { readings: [ohms("60"), null, null] } });
     expect(stations.frame.stamp).toBe("out");
     expect(standing.suspects[0]?.suspect).toBe("ground-fault");
   });
@@ -222,11 +211,12 @@ describe("prove and decide", () => {
     ["4.9", "out"],
   ])("%s A after, on a plate of 2.4 A: %s", (after, stamp) => {
     expect(
-      assess({ plate: { amps: "2.4" }, prove: { after: { ...NO_RUN_FIGURES, lineAmps: read(after, "current") } } }).stations.prove.stamp,
+      assessParts({ plate: { amps: "2.4" }, prove: { after: { ...NO_RUN_FIGURES, lineAmps: read(after, "current") } } }).stations.prove
+        .stamp,
     ).toBe(stamp);
   });
   test("only the amps before speak of the fault", () => {
-    const { findings } = assess({
+    const { findings } = assessParts({
       plate: { amps: "2.4" },
       prove: {
         before: { ...NO_RUN_FIGURES, lineAmps: read("4.9", "current") },
@@ -242,7 +232,7 @@ describe("prove and decide", () => {
     ]);
   });
   test("the part needed is the plate's, never at lower volts", () => {
-    const { detail } = assess({
+    const { detail } = assessParts({
       plate: { capacitor: "12.5 µF 450 V" },
       capacitor: { label: "20 µF 400 V" },
       decide: { action: "replace-run-capacitor", reason: "" },

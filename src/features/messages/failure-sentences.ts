@@ -44,6 +44,8 @@ const SENTENCES: Sentences = {
   "bearing-unknown": ({ text }) =>
     `No deep-groove size of the table fits “${text}”. Type the number of the ring, for example 6203 or R8, with ? for each sign you cannot read, or measure bore, outside and width.`,
   "length-unreadable": ({ text }) => `“${text}” is not a length. Type 17, 16.98 mm, 0.669 in or 5/8.`,
+  "seat-far-off": ({ valueMm, nominalMm, number }) =>
+    `${formatNumber(valueMm, 3)} mm belongs to no ${number}, which asks for ${formatNumber(nominalMm, 3)} mm. Type the diameter in millimetres, for example ${formatNumber(nominalMm - 0.01, 3)}, or write in behind inches.`,
   "search-failed": ({ detail }) =>
     `The search stopped${detail ? ` (${detail})` : ""}. Close the sheet and open it again; the list is unchanged.`,
   "study-failed": ({ detail }) => `This could not be worked out${detail ? ` (${detail})` : ""}. Reload the page; nothing is lost.`,

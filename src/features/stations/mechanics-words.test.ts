@@ -1,11 +1,11 @@
+import { demoCard, demoCards } from "../../../tests/support/demo-cards";
 import { BEARING_SIZES, CLOSURES, JOB_LOSSES, JOB_TOOLS, SEAT_REPAIRS, SUFFIX_CODES } from "@/core/bearing";
 import { toHouseFigures } from "@/core/house";
-import { assessTraveller, DUE_KINDS, NO_FACTS, STATIONS, type StationEntries } from "@/core/stations";
+import { assessTraveller, DUE_KINDS, NO_FACTS, STATIONS } from "@/core/stations";
 import type { BearingDetail, NameState } from "@/core/stations/bearing";
 import { NOTHING_FELT } from "@/core/stations/hand-feel";
 import { NOISES } from "@/core/stations/run-figures";
 import { PARTS, TRAP_IDS, type TakeApartDetail } from "@/core/stations/take-apart";
-import { demoRecords } from "@/records/demo";
 import type { Traveller } from "@/records";
 import { DUE_WORDS, dueRows } from "../rack/due";
 import { handPair } from "../vocabulary/hand-words";
@@ -18,18 +18,11 @@ import { lackWords, PART_WORDS, TRAP_WORDS } from "./take-apart/words";
 
 const HOUSE = toHouseFigures({});
 const NOW = new Date("2026-11-25T18:00:00.000Z");
-const { travellers, stations } = demoRecords(NOW);
-const cards = travellers.map((traveller) => {
-  const rows = stations.filter(({ travellerId }) => travellerId === traveller.id);
-  const entries = Object.fromEntries(
-    rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }]),
-  ) as StationEntries;
-  return { card: { traveller, entries }, assessment: assessTraveller(entries, HOUSE) };
-});
+const demo = demoCards(NOW);
+const cards = demo.map(({ traveller, entries, assessment }) => ({ card: { traveller, entries }, assessment }));
 const cardOf = (id: string) => {
-  const found = cards.find(({ card }) => (card.traveller.id as string) === `demo-${id}`);
-  if (!found) throw new Error(id);
-  return found;
+  const { traveller, entries, assessment } = demoCard(demo, id);
+  return { card: { traveller, entries }, assessment };
 };
 
 test("everything the bench of mechanics can say is said, plainly", () => {

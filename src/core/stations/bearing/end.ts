@@ -59,6 +59,8 @@ export interface EndDetail {
   readonly press: { readonly inner: PressPath; readonly outer: PressPath } | null;
 }
 
+/** Part of its nominal by which a measured seat may lie away. */
+const FAR_OFF = 0.08;
 /** More candidates than this are no help. */
 const MOST_CANDIDATES = 8;
 /** A gauge's ± as a standard uncertainty: rectangular. @source JCGM 100:2008, 4.3.7 */
@@ -133,7 +135,12 @@ function seatDetail(
   const read = readLength(text, record.unit);
   if (!read.ok) return { verdict: null, failure: read.failure, repairs: [] };
   if (!size) return { verdict: null, failure: null, repairs: [] };
-  const verdict = judgeSeat(seat, size, slides, read.value.valueMm, gaugeUm(record.gauge, house) / RECTANGULAR, house);
+  const nominalMm = seat === "shaft" ? size.boreMm : size.outsideMm;
+  const { valueMm } = read.value;
+  // Wear is hundredths: a figure this far away is another unit, another place or another bearing.
+  if (Math.abs(valueMm / nominalMm - 1) > FAR_OFF)
+    return { verdict: null, failure: { code: "seat-far-off", valueMm, nominalMm, number: size.number }, repairs: [] };
+  const verdict = judgeSeat(seat, size, slides, valueMm, gaugeUm(record.gauge, house) / RECTANGULAR, house);
   return { verdict, failure: null, repairs: verdict.isLoose ? repairsFor(seat, verdict.looseUm) : [] };
 }
 

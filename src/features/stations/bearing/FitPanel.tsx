@@ -5,7 +5,7 @@ import { KeyPad } from "@/components/KeyPad";
 import { LimitRule } from "@/components/LimitRule";
 import type { SeatRepair, SeatVerdict } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
-import { GAUGES, type SeatDetail } from "@/core/stations/bearing";
+import { GAUGES, type EndDetail, type SeatDetail } from "@/core/stations/bearing";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { LENGTH_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
@@ -25,9 +25,8 @@ export function FitPanel({ record, assessment, house, change, end, onEnd }: Pane
     { key: "shaft", repair: "shaftRepair", name: "Shaft", label: "Shaft, measured", detail: detail.seats.shaft },
     { key: "seat", repair: "seatRepair", name: "Seat", label: "Seat in the end bell, measured", detail: detail.seats.housing },
   ] as const;
-  const said = detail.size
-    ? seats.flatMap(({ name, detail: seat }) => seatSentences(name, seat, true))
-    : ["Name the bearing first: the fit goes by its size."];
+  const judged = seats.flatMap(({ name, detail: seat }) => seatSentences(name, seat));
+  const said = judged.length > 0 ? judged : [askOf(detail)];
   return (
     <>
       <EndSwitch end={end} onEnd={onEnd} />
@@ -54,14 +53,7 @@ export function FitPanel({ record, assessment, house, change, end, onEnd }: Pane
             />
             <YesNo legend="Outer ring slides (spring washer)" value={own.slides} onValue={(slides) => set({ slides })} />
           </div>
-          <Verdict
-            assessment={assessment}
-            sentences={
-              said.length > 0
-                ? said
-                : ["Clean both seats with fine abrasive, then measure them across two diameters and key the worse figure."]
-            }
-          />
+          <Verdict assessment={assessment} sentences={said} />
         </div>
         <KeyPad extras={LENGTH_EXTRAS} />
       </div>
@@ -72,6 +64,14 @@ export function FitPanel({ record, assessment, house, change, end, onEnd }: Pane
       {detail.press && detail.size ? <PressDrawing size={detail.size} press={detail.press} guard={house.figures.guardFactor} /> : null}
     </>
   );
+}
+
+/** What to do while nothing is measured. */
+function askOf({ isSleeve, size }: EndDetail): string {
+  if (isSleeve) return "A sleeve is not pressed on here: a dry one is oiled, a worn one is bushed anew or goes with its end bell.";
+  return size
+    ? "Clean both seats with fine abrasive, then measure them across two diameters and key the worse figure."
+    : "Name the bearing first: the fit goes by its size.";
 }
 
 /** The measured diameter on a ruler between the two ends of its field. */

@@ -28,8 +28,8 @@ export const bearingView: StationView<"bearing", Detail> = {
     if (stamp === "not-done") return [];
     const named = ENDS.filter((end) => detail.ends[end].state !== "nothing").flatMap((end) => [
       ...nameSentences(detail.ends[end]).map((sentence, index) => (index === 0 ? `${END_WORDS[end]}: ${sentence}` : sentence)),
-      ...seatSentences("Shaft", detail.ends[end].seats.shaft, true),
-      ...seatSentences("Seat", detail.ends[end].seats.housing, true),
+      ...seatSentences("Shaft", detail.ends[end].seats.shaft),
+      ...seatSentences("Seat", detail.ends[end].seats.housing),
       ...[record.ends[end].shaftRepair, record.ends[end].seatRepair].flatMap((id) =>
         id ? [`${REPAIR_WORDS[id].name}. ${REPAIR_WORDS[id].honest}`] : [],
       ),

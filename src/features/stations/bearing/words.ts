@@ -112,9 +112,9 @@ export function nameSentences(end: EndDetail): string[] {
 const um = (value: number): string => `${value > 0 ? "+" : value < 0 ? "−" : ""}${formatNumber(Math.abs(value), 0)} µm`;
 
 /** One seat: measured, then what it means for a new bearing. */
-export function seatSentences(name: string, { verdict, failure }: SeatDetail, hasSize: boolean): string[] {
+export function seatSentences(name: string, { verdict, failure }: SeatDetail): string[] {
   if (failure) return [`${name}: ${toSentence(failure)}`];
-  if (!verdict) return hasSize ? [] : [];
+  if (!verdict) return [];
   const { field, limits, offUm, play, conformity, looseUm, isLoose, seat } = verdict;
   const measured = `${name} ${um(offUm)} from ${mm(verdict.nominalMm)} mm; ${field} allows ${um(limits.lowUm)} to ${um(limits.highUm)}`;
   const sits =

@@ -3,8 +3,7 @@ import { useState } from "react";
 import { PickOne } from "@/components/Choice";
 import { LineField } from "@/components/LineField";
 import { MOST_STEP_PHOTO_CHARACTERS, type Step } from "@/core/stations/take-apart";
-import { toSentence } from "@/features/messages/failure-sentences";
-import { readPhoto } from "../shared/photo";
+import { PhotoButton } from "../shared/PhotoButton";
 import { Thumb } from "./Thumb";
 import { PART_WORDS, PLACE_OPTIONS, stepWords } from "./words";
 
@@ -20,12 +19,6 @@ const MOST = 99;
 /** How many, where, which way round, with a photo. */
 export function StepEditor({ step, onStep, onMove, onStrike }: StepEditorProps) {
   const [problem, setProblem] = useState<string | null>(null);
-  const takePhoto = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
-    const photo = await readPhoto(file, MOST_STEP_PHOTO_CHARACTERS);
-    setProblem(photo.ok ? null : toSentence(photo.failure));
-    if (photo.ok) onStep({ photo: photo.value });
-  };
   return (
     <div className="flex flex-col gap-4 bg-ground p-3" role="group" aria-label={`Details: ${PART_WORDS[step.part]}`}>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
@@ -68,19 +61,12 @@ export function StepEditor({ step, onStep, onMove, onStrike }: StepEditorProps) 
       </div>
       {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} isLarge /> : null}
       <div className="flex flex-wrap gap-2">
-        <label className="btn cursor-pointer">
-          {step.photo ? "Another photo" : "Photo"}
-          <input
-            type="file"
-            accept="image/*"
-            capture="environment"
-            className="sr-only"
-            onChange={(event) => {
-              void takePhoto(event.target.files?.[0]);
-              event.target.value = "";
-            }}
-          />
-        </label>
+        <PhotoButton
+          label={step.photo ? "Another photo" : "Photo"}
+          most={MOST_STEP_PHOTO_CHARACTERS}
+          onPhoto={(photo) => onStep({ photo })}
+          onProblem={setProblem}
+        />
         {step.photo ? (
           <button type="button" className="btn" onClick={() => onStep({ photo: null })}>
             Take the photo away

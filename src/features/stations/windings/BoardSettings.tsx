@@ -2,9 +2,8 @@
 import { useState } from "react";
 import { LineField } from "@/components/LineField";
 import { FEWEST_POSTS, MOST_POSTS, type WindingsRecord } from "@/core/stations/windings";
-import { toSentence } from "@/features/messages/failure-sentences";
 import { addPost, dropPost, layPattern, PATTERNS, setFrame, usedPosts } from "./patterns";
-import { readPhoto } from "../shared/photo";
+import { PhotoButton } from "../shared/PhotoButton";
 
 interface BoardSettingsProps {
   readonly record: WindingsRecord;
@@ -15,12 +14,6 @@ interface BoardSettingsProps {
 export function BoardSettings({ record, change }: BoardSettingsProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const count = record.posts.length;
-  const takePhoto = async (file: File | undefined) => {
-    if (!file) return;
-    const photo = await readPhoto(file);
-    setProblem(photo.ok ? null : toSentence(photo.failure));
-    if (photo.ok) change((r) => ({ ...r, photo: photo.value }));
-  };
   const add = () => {
     setProblem(count >= MOST_POSTS ? `A board has at most ${MOST_POSTS} posts here. Leave out posts that nothing is joined to.` : null);
     if (count < MOST_POSTS) change(addPost);
@@ -58,19 +51,7 @@ export function BoardSettings({ record, change }: BoardSettingsProps) {
           <button type="button" className="btn" aria-pressed={record.hasFrame} onClick={toggleFrame}>
             {record.hasFrame ? "Leave the frame out" : "Measure to the frame too"}
           </button>
-          <label className="btn cursor-pointer">
-            Photo under the sketch
-            <input
-              type="file"
-              accept="image/*"
-              capture="environment"
-              className="sr-only"
-              onChange={(event) => {
-                void takePhoto(event.target.files?.[0]);
-                event.target.value = "";
-              }}
-            />
-          </label>
+          <PhotoButton label="Photo under the sketch" onPhoto={(photo) => change((r) => ({ ...r, photo }))} onProblem={setProblem} />
           {record.photo ? (
             <button type="button" className="btn" onClick={() => change((r) => ({ ...r, photo: null }))}>
               Take the photo away

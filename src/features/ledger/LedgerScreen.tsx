@@ -88,6 +88,7 @@ function Visits({ cards, house }: { cards: readonly TravellerWithEntries[]; hous
           );
         })}
       </ul>
+      {cards.length === 0 ? <p className="mt-3 text-ink-soft">No visit yet. Every card that is started stands here, and stays.</p> : null}
       <ShowMore total={cards.length} shown={shown} page={PAGE} onShow={setShown} />
     </section>
   );

@@ -31,7 +31,7 @@ export function TonesPanel({ record, assessment, change, end, onEnd }: PanelProp
       {bands.length > 0 && detail.speed ? <ToneRule bands={bands} shaftHz={(detail.speed.rpm[0] ?? 0) / 60} /> : null}
       {bands.length > 0 ? <ToneTable bands={bands} /> : null}
       <Verdict
-        assessment={{ ...assessment, stamp: "noted" }}
+        assessment={{ ...assessment, stamp: bands.length > 0 ? "noted" : "not-done" }}
         sentences={[
           ...tonesSentences(detail, end),
           ...(geometry

@@ -63,7 +63,7 @@ export function UpkeepPanel({ record, assessment, weighed, change }: PanelProps)
         </button>
       </div>
       <Verdict
-        assessment={{ ...assessment, stamp: "noted" }}
+        assessment={{ ...assessment, stamp: detail.upkeep.length > 0 ? "noted" : "not-done" }}
         sentences={[
           ...upkeepSentences(detail, record),
           ...(on ? [`Next by ${dayWords(on)}${record.lastDone ? "" : ", counted from this visit"}.`] : []),

@@ -149,7 +149,7 @@ export const bothSentence = (both: boolean): string =>
 /** Oil and dates. */
 export function upkeepSentences(detail: Detail, record: BearingRecord): string[] {
   const { upkeep, months } = detail;
-  if (upkeep.length === 0) return ["Say at Name what it turns on: ball or sleeve. Then what it asks for is told here."];
+  if (upkeep.length === 0) return ["Say what it turns on: ball or sleeve. A ball bearing is named at Name; what it asks for is told here."];
   const oil = record.plateOil.trim() || "a light, detergent-free oil (ISO VG 32), unless the plate names one";
   const each = upkeep.map(({ end, kind, drops, greaseG }) =>
     kind === "sleeve"

@@ -54,6 +54,19 @@ function step(walk: Walk, clock: ReturnType<typeof visitClock>): void {
       ...walk.entries,
       insulation: { skippedReason: null, data: { ...blank, isDisconnected: answer(), isInVacuum: answer() } },
     };
+  } else if (die < 0.43) {
+    // Something comes off, or everything is back and closed; perhaps it was decided already.
+    const backAt = random() < 0.5 ? null : clock.at();
+    const cover = { id: "cover", part: "cover" as const, name: "", count: 1, place: null, way: "", photo: null, backAt };
+    const after = { ...STATIONS["take-apart"].blank.after, turn: "free" as const };
+    const closed = { after, seenTo: { "ground-restored": clock.at() }, closedAt: backAt };
+    walk.entries = {
+      ...walk.entries,
+      "take-apart": { skippedReason: null, data: { ...STATIONS["take-apart"].blank, steps: [cover], ...(backAt ? closed : {}) } },
+      ...(random() < 0.3
+        ? { decide: { skippedReason: null, data: { ...STATIONS.decide.blank, action: "replace-bearings", reason: "worn" } } }
+        : {}),
+    };
   } else {
     const test = TESTS[Math.floor(random() * TESTS.length)] ?? "look";
     const outcomes = Object.keys(TEST_TABLE[test].outcomes);
@@ -104,6 +117,12 @@ function broken(entries: StationEntries, { next, facts, stateChange, stations, f
     faults.push("insulation test with a bar standing");
   if (stations.insulation.findings.length > 0 && (asked?.isInVacuum === true || asked?.isDisconnected === false))
     faults.push("barred insulation figures counted");
+  // What lies open is neither powered nor tested live, whatever was keyed.
+  if (facts.isApart) {
+    if (facts.deadSince !== null && facts.power === "live") faults.push("power on an open motor");
+    if (offered.some((test) => TEST_TABLE[test].power === "live")) faults.push("a live test on an open motor");
+    if (target === "power-back" || target === "prove") faults.push(`${target} offered on an open motor`);
+  }
   if (facts.deadSince === null && offered.some((test) => test === "uncoupled-run" || test === "push-start"))
     faults.push("uncoupled before it was ever dead");
   return faults;
@@ -113,6 +132,7 @@ test("over random walks through 10,000 travellers nothing unsafe is ever offered
   const found: string[] = [];
   let looked = 0;
   let offeredRuns = 0;
+  let openMotors = 0;
   for (let seed = 1; seed <= WALKS; seed += 1) {
     const walk = startWalk(seed);
     const clock = visitClock();
@@ -122,13 +142,15 @@ test("over random walks through 10,000 travellers nothing unsafe is ever offered
     const faults = broken(walk.entries, assessment);
     looked += 1;
     if (faults.length > 0) found.push(`walk ${seed}: ${faults.join("; ")}`);
-    const { next } = assessment;
+    const { next, facts } = assessment;
+    if (facts.isApart && facts.deadSince !== null) openMotors += 1;
     if (next.kind === "move" && next.move.kind === "test" && LIVE_RUNS.includes(next.move.offer.test)) offeredRuns += 1;
   }
   expect(found.slice(0, 10)).toEqual([]);
   expect(looked).toBe(WALKS);
   // A walk that never comes near a run would prove nothing.
   expect(offeredRuns).toBeGreaterThan(WALKS / 50);
+  expect(openMotors).toBeGreaterThan(WALKS / 100);
 }, 240_000);
 
 test.each(["fan", "hermetic-compressor"] as const)("a push is keyed on a %s only where it may be", (machineKind) => {

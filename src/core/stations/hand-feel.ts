@@ -3,7 +3,7 @@ import { readLength } from "../bearing";
 import type { Outcome } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import { decideConformity, type Conformity } from "../quantity";
-import type { Failure } from "../result";
+import { ok, type Failure } from "../result";
 import { PrintedSchema } from "./fields";
 
 export const TURNS = ["free", "rough", "tight", "seized", "cannot-reach"] as const;
@@ -19,9 +19,8 @@ export const HAND_ENTRIES = {
   radialMm: PrintedSchema,
   endMm: PrintedSchema,
 };
-const HandSchema = v.object(HAND_ENTRIES);
+export const HandSchema = v.object(HAND_ENTRIES);
 export type HandFeel = v.InferOutput<typeof HandSchema>;
-export { HandSchema };
 
 export const NOTHING_FELT: HandFeel = { turn: null, radialPlay: null, endPlay: null, rubs: null, radialMm: "", endMm: "" };
 
@@ -42,10 +41,12 @@ export interface HandVerdict {
   readonly problems: { readonly radial: Failure | null; readonly end: Failure | null };
 }
 
+/** An indicator that does not move shows play of nothing: a figure, where other lengths have none. */
+const STANDS_STILL = /^0+(?:[.,]0*)?\s*(?:mm)?$/i;
+
 function playOf(text: string, limitMm: number, house: HouseFigures): { verdict: PlayVerdict | null; problem: Failure | null } {
-  // An indicator that does not move shows play of nothing, which is a figure.
   const shown = text.trim();
-  const read = /^0*[.,]?0*\s*(mm)?$/i.test(shown) && shown !== "" ? { ok: true as const, value: { valueMm: 0 } } : readLength(shown, "mm");
+  const read = STANDS_STILL.test(shown) ? ok({ valueMm: 0 }) : readLength(shown, "mm");
   if (!read.ok) return { verdict: null, problem: shown === "" ? null : read.failure };
   const { valueMm } = read.value;
   const conformity = decideConformity({

@@ -52,6 +52,15 @@ describe("what the hand feels", () => {
     expect(judgeHand({ ...NOTHING_FELT, turn: "free", radialPlay: false, radialMm: "0.12" }, HOUSE).outcome).toBe("rough-with-play");
     expect(judgeHand({ ...NOTHING_FELT, turn: "free", endPlay: true, endMm: "0.3" }, HOUSE).outcome).toBe("free");
   });
+  test.each(["0", "0.00", "0,0 mm", "000"])("%s is an indicator that stands still", (radialMm) =>
+    expect(judgeHand({ ...NOTHING_FELT, radialMm }, HOUSE).radial).toMatchObject({ valueMm: 0, conformity: { decision: "holds" } }),
+  );
+  test.each([".", "mm", "-0.1"])("%s is no figure", (radialMm) =>
+    expect(judgeHand({ ...NOTHING_FELT, radialMm }, HOUSE)).toMatchObject({
+      radial: null,
+      problems: { radial: { code: "length-unreadable" } },
+    }),
+  );
   test("a figure at the limit splits its weight, and the station says too close", () => {
     const verdict = judgeHand({ ...NOTHING_FELT, turn: "free", radialMm: "0.06" }, HOUSE);
     expect(verdict.weights?.["rough-with-play"]).toBeCloseTo(0.5, 6);

@@ -200,6 +200,9 @@ test.describe("on a phone", () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
   test("a bearing and a ledger with a thumb", async ({ page }) => {
+    await openRack(page);
+    await page.getByRole("link", { name: "Due in the next 14 days: 1" }).tap();
+    await expect(page.getByRole("link", { name: /Oil sleeve bearings/ })).toBeInViewport();
     await page.goto("/bench?station=bearing");
     await page.getByLabel("Bore", { exact: true }).tap();
     const pad = page.getByRole("group", { name: "Key pad" });

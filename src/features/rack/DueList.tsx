@@ -10,12 +10,30 @@ const dueDay = (on: string, today: string): string => (on.slice(0, 4) === today.
 const SOON_DAYS = 14;
 const DAY_MS = 86_400_000;
 
+/** Overdue, and within the days that are shown. */
+function dueSoon(rows: readonly DueRow[], now: Date): readonly DueRow[] {
+  const soon = dayOf(new Date(now.getTime() + SOON_DAYS * DAY_MS));
+  return rows.filter(({ on }) => on <= soon);
+}
+
+/** On a phone the list stands below the cards: one line at the top says that there is one. */
+export function DueHint({ rows, now }: { rows: readonly DueRow[]; now: Date }) {
+  const count = dueSoon(rows, now).length;
+  if (count === 0) return null;
+  return (
+    <p className="mt-4 lg:hidden">
+      <a className="inline-flex min-h-[44px] items-center font-semibold text-press underline" href="#due">
+        Due in the next {SOON_DAYS} days: {count}
+      </a>
+    </p>
+  );
+}
+
 /** What is to be looked at again: overdue and soon; the rest on request. */
 export function DueList({ rows, now }: { rows: readonly DueRow[]; now: Date }) {
   const [isAllShown, setAllShown] = useState(false);
   const today = dayOf(now);
-  const soon = dayOf(new Date(now.getTime() + SOON_DAYS * DAY_MS));
-  const near = rows.filter(({ on }) => on <= soon);
+  const near = dueSoon(rows, now);
   const shown = isAllShown ? rows : near;
   const later = rows.length - near.length;
   return (

@@ -8,7 +8,7 @@ import { useStudies } from "../stations/useStudies";
 import { assessCard, cardFacts } from "./card";
 import { CardTile } from "./CardTile";
 import { dueRows } from "./due";
-import { DueList } from "./DueList";
+import { DueHint, DueList } from "./DueList";
 import { NewTraveller } from "./NewTraveller";
 import { QuickCheck } from "./QuickCheck";
 
@@ -48,6 +48,7 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
   }, []);
   const words = find.toLowerCase().split(/\s+/).filter(Boolean);
   const assessed = cards.map((card) => ({ card, assessment: assessCard(card, house.figures, study) }));
+  const due = dueRows(assessed);
   const found = assessed
     .map(({ card, assessment }) => ({ card, facts: cardFacts(card, assessment, house.figures) }))
     .filter(({ card, facts }) => matches(card, words, `${facts.complaint} ${facts.stands} ${facts.stampWord}`));
@@ -58,6 +59,7 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
       <div className="min-w-0">
         <h1 className="sr-only">Rack</h1>
         <NewTraveller technician={house.technician} />
+        <DueHint rows={due} now={now} />
         <section aria-labelledby="on-the-rack" className="mt-6">
           <div className="heading-rule flex-wrap">
             <h2 id="on-the-rack">
@@ -80,7 +82,7 @@ function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house:
         </section>
       </div>
       <div className="flex flex-col gap-7">
-        <DueList rows={dueRows(assessed)} now={now} />
+        <DueList rows={due} now={now} />
         <QuickCheck />
         <section aria-labelledby="signed-off">
           <h2 id="signed-off" className="heading-rule">

@@ -1,3 +1,4 @@
+import type { BearingSize } from "./dimension-table";
 import type { Clearance, Closure } from "./suffix-table";
 
 /** What a bearing lives in. Persisted: do not change without a migration. */
@@ -41,8 +42,14 @@ const CLOSURE_RULES: readonly ClosureRule[] = [
   { when: (around) => around.includes("hot"), closure: "shields-both", reason: "heat-shields" },
   { when: (around) => around.includes("wet"), closure: "seals-both", reason: "wet-seals" },
   { when: (around) => around.includes("dusty"), closure: "seals-both", reason: "dust-seals" },
-  { when: () => true, closure: "shields-both", reason: "plain-shields" },
 ];
+/** Clean, dry and cool. */
+const PLAIN = { closure: "shields-both", reason: "plain-shields" } as const;
+
+/** Closures that keep dust out. */
+const SEALED: readonly Closure[] = ["seals-both", "shield-and-seal"];
+/** Closures that leave a side of the balls open to what is around. */
+const HALF_OPEN: readonly Closure[] = ["open", "shield-one", "seal-one"];
 
 /**
  * Closure and clearance to ask for at these surroundings, with the reasons.
@@ -52,20 +59,29 @@ export function adviseBearing(
   around: readonly Surrounding[],
   fitted: { readonly closure: Closure | null; readonly clearance: Clearance | null } | null,
 ): BearingAdvice {
-  const rule = CLOSURE_RULES.find(({ when }) => when(around)) ?? CLOSURE_RULES[CLOSURE_RULES.length - 1];
-  const closure = rule?.closure ?? "shields-both";
-  // A quiet, cool fan with a slack seat is the one place where the larger clearance is heard and does nothing.
+  const { closure, reason } = CLOSURE_RULES.find(({ when }) => when(around)) ?? PLAIN;
+  // In a quiet, cool fan the larger clearance is heard and does nothing.
   const isNormalEnough = around.includes("quiet") && !around.includes("hot");
   const clearance: Clearance = isNormalEnough ? "CN" : "C3";
   const reasons: AdviceReason[] = [
-    rule?.reason ?? "plain-shields",
+    reason,
     isNormalEnough ? "cool-cn" : around.includes("hot") ? "hot-c3" : "motor-c3",
     ...(around.includes("quiet") ? (["quiet-grease"] as const) : []),
   ];
   const departs: ("closure" | "clearance")[] = [];
-  const isSealed = (kind: Closure): boolean => kind === "seals-both" || kind === "shield-and-seal";
-  if (fitted?.closure && (isSealed(fitted.closure) !== isSealed(closure) || /one|open/.test(fitted.closure))) departs.push("closure");
+  if (fitted?.closure && (SEALED.includes(fitted.closure) !== SEALED.includes(closure) || HALF_OPEN.includes(fitted.closure)))
+    departs.push("closure");
   if (fitted && (fitted.clearance ?? "CN") !== clearance && fitted.clearance !== "CM") departs.push("clearance");
   if (fitted && departs.length === 0) reasons.push("as-fitted");
   return { closure, clearance, reasons, departs };
+}
+
+const ORDER_CODES: Partial<Record<Closure, string>> = { "seals-both": "-2RS", "shields-both": "-2Z" };
+
+/**
+ * What to ask for at the counter: number, closure and clearance of the advice; normal clearance has no suffix.
+ * @example a 6203 in dust -> "6203-2RS/C3"
+ */
+export function orderNumber(size: Pick<BearingSize, "number">, { closure, clearance }: BearingAdvice): string {
+  return `${size.number}${ORDER_CODES[closure] ?? ""}${clearance === "CN" ? "" : `/${clearance}`}`;
 }

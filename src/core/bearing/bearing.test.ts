@@ -15,6 +15,7 @@ import {
   identifyBearing,
   judgeSeat,
   oilDrops,
+  orderNumber,
   parseDesignation,
   possibleGeometries,
   pressPath,
@@ -365,6 +366,16 @@ describe("advice, clearance and upkeep", () => {
     [["quiet"], "shields-both", "CN"],
     [["wet", "quiet"], "seals-both", "CN"],
   ] as const)("at %j: %s, %s", (around, closure, clearance) => expect(adviseBearing(around, null)).toMatchObject({ closure, clearance }));
+  test.each([
+    [["dusty"], "6203-2RS/C3"],
+    [["hot"], "6203-2Z/C3"],
+    [["quiet"], "6203-2Z"],
+  ] as const)("at %j the counter is asked for %s, which reads back as advised", (around, order) => {
+    const advice = adviseBearing(around, null);
+    expect(orderNumber(sizeOf("6203"), advice)).toBe(order);
+    const again = read(order);
+    expect([again.closure, again.clearance ?? "CN"]).toEqual([advice.closure, advice.clearance]);
+  });
   test("says where the fitted one departs", () => {
     expect(adviseBearing(["dusty"], { closure: "shields-both", clearance: null }).departs).toEqual(["closure", "clearance"]);
     expect(adviseBearing(["dusty"], { closure: "seals-both", clearance: "C3" }).departs).toEqual([]);

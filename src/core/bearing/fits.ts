@@ -1,4 +1,4 @@
-import { combineStandard, decideConformity, type Conformity } from "../quantity";
+import { decideConformity, type Conformity } from "../quantity";
 import type { BearingSize } from "./dimension-table";
 import { deviationsAt, FIT_FIELDS, RING_FIELDS, type Deviations, type FitField } from "./tolerance-table";
 
@@ -57,7 +57,7 @@ export function judgeSeat(
   const offUm = Math.round((measuredMm - nominalMm) * 1e4) / 10;
   const conformity = decideConformity({
     value: offUm,
-    standardUncertainty: combineStandard(standardUncertaintyUm),
+    standardUncertainty: standardUncertaintyUm,
     limits: { low: limits.lowUm, high: limits.highUm },
     guardFactor,
     coverageFactor,

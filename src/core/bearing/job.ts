@@ -50,6 +50,8 @@ export interface BearingJob {
   readonly holds: number;
   readonly tools: readonly JobTool[];
   readonly losses: readonly JobLoss[];
+  /** another motor, fitted */
+  readonly motorCost: number;
   /** the whole job over another motor fitted, 1 = the same */
   readonly overMotor: number;
 }
@@ -67,7 +69,7 @@ export function bearingJob({ both, tier, repairs, quotedPrice }: JobQuestion, ho
   const isStopgap = repairs.some((id) => REPAIR_TABLE[id].isStopgap);
   const turns = repairs.some((id) => id === "sleeve" || id === "build-up");
   const cost = partCost + labourCost;
-  const motor = house.motorPrice + (house.motorMinutes * house.hourlyRate) / 60;
+  const motorCost = house.motorPrice + (house.motorMinutes * house.hourlyRate) / 60;
   return {
     partCost,
     minutes,
@@ -88,6 +90,7 @@ export function bearingJob({ both, tier, repairs, quotedPrice }: JobQuestion, ho
       ...(turns ? (["seat-turned", "balance"] as const) : []),
       ...(repairs.includes("punch-marks") ? (["shaft-marked"] as const) : []),
     ],
-    overMotor: motor > 0 ? cost / motor : Infinity,
+    motorCost,
+    overMotor: motorCost > 0 ? cost / motorCost : Infinity,
   };
 }

@@ -1,5 +1,5 @@
 import { demoCard, demoCards } from "../../../tests/support/demo-cards";
-import { BEARING_SIZES, CLOSURES, JOB_LOSSES, JOB_TOOLS, SEAT_REPAIRS, SUFFIX_CODES } from "@/core/bearing";
+import { BEARING_SIZES, CLOSURES, JOB_LOSSES, JOB_TOOLS, orderNumber, SEAT_REPAIRS, SUFFIX_CODES } from "@/core/bearing";
 import { toHouseFigures } from "@/core/house";
 import { assessTraveller, DUE_KINDS, NO_FACTS, STATIONS } from "@/core/stations";
 import type { BearingDetail, NameState } from "@/core/stations/bearing";
@@ -10,7 +10,7 @@ import type { Traveller } from "@/records";
 import { DUE_WORDS, dueRows } from "../rack/due";
 import { handPair } from "../vocabulary/hand-words";
 import { NOISE_CAUSES } from "../vocabulary/run-words";
-import { askFor, LOSS_WORDS, SUFFIX_WORDS, suffixSentence, TOOL_WORDS } from "./bearing/panel-words";
+import { LOSS_WORDS, SUFFIX_WORDS, suffixSentence, TOOL_WORDS } from "./bearing/panel-words";
 import { CLOSURE_WORDS, nameSentences, REPAIR_WORDS } from "./bearing/words";
 import { sentences as proofSentences } from "./prove/words";
 import { saidAt } from "./registry";
@@ -67,7 +67,7 @@ describe("a bearing in words", () => {
     for (const { number } of BEARING_SIZES) {
       const found = endOf({ stamped: number }, ["dusty"]);
       expect(nameSentences(found).join(" ")).not.toMatch(/undefined|NaN/);
-      expect(askFor(found)).toBe(`${number}-2RS/C3`);
+      expect(found.size && orderNumber(found.size, found.advice)).toBe(`${number}-2RS/C3`);
     }
   });
   test("a suffix nobody knows here is kept and said to be unknown", () => {

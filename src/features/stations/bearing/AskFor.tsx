@@ -1,12 +1,13 @@
 "use client";
 import { TickList } from "@/components/Choice";
-import { askFor, REASON_WORDS, SURROUNDING_OPTIONS } from "./panel-words";
+import { orderNumber } from "@/core/bearing";
+import { REASON_WORDS, SURROUNDING_OPTIONS } from "./panel-words";
 import type { PanelProps } from "./props";
 
 /** What to ask for at the counter, by where it has to live. */
 export function AskFor({ record, assessment, change, end }: PanelProps) {
   const detail = assessment.detail.ends[end];
-  const order = askFor(detail);
+  const order = detail.size ? orderNumber(detail.size, detail.advice) : null;
   const { departs, reasons } = detail.advice;
   return (
     <section aria-labelledby="ask-for" className="flex flex-col gap-3">

@@ -16,12 +16,10 @@ const BOTH_OPTIONS = [
 export function JobPanel({ record, assessment, house, change }: PanelProps) {
   const { detail } = assessment;
   const { job } = detail;
-  const { motorPrice, motorMinutes, hourlyRate } = house.figures;
-  const motor = motorPrice + (motorMinutes * hourlyRate) / 60;
-  const most = Math.max(job.cost, motor, 1);
+  const most = Math.max(job.cost, job.motorCost, 1);
   const rows = [
     { name: "Bearing job", cost: job.cost, minutes: job.minutes },
-    { name: "Another motor, fitted", cost: motor, minutes: motorMinutes },
+    { name: "Another motor, fitted", cost: job.motorCost, minutes: house.figures.motorMinutes },
   ];
   return (
     <>

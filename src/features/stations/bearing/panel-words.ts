@@ -15,7 +15,6 @@ import {
 } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
 import type { BearingEnd } from "@/core/stations";
-import type { EndDetail } from "@/core/stations/bearing";
 import type { Detail } from "./words";
 
 /* Words of the panels only: cards and the printed page do without them, so they arrive with the instrument. */
@@ -130,14 +129,6 @@ export function misfitWords({ misfitMm }: SizeCandidate): string {
       return off === null ? "–" : `${off > 0.0005 ? "+" : off < -0.0005 ? "−" : ""}${formatNumber(Math.abs(off), 2)}`;
     })
     .join(" / ");
-}
-
-/** What to ask for at the counter. */
-export function askFor(end: EndDetail): string | null {
-  if (!end.size) return null;
-  const { closure, clearance } = end.advice;
-  const closureCode = { "seals-both": "-2RS", "shields-both": "-2Z" }[closure as string] ?? "";
-  return `${end.size.number}${closureCode}${clearance === "CN" ? "" : `/${clearance}`}`;
 }
 
 const SOURCE_WORDS = {

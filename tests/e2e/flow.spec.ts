@@ -1,4 +1,4 @@
-import { bench, caseOf, expect, goTo, openRack, strip, test, leads } from "./support/vemmick";
+import { bench, caseOf, expect, goTo, openRack, strip, test, leads, untilKept } from "./support/vemmick";
 
 test("a new PSC motor from complaint to decision, by keyboard alone", async ({ page }) => {
   const key = async (...keys: string[]) => {
@@ -110,6 +110,7 @@ test("one complaint button starts a card in one step; names come later; the card
   await page.getByRole("button", { name: /Machine not named yet/ }).click();
   await page.getByLabel("Machine", { exact: true }).fill("Shop window fan");
   await page.getByLabel("Site", { exact: true }).fill("Quillhaven Chandlery");
+  await untilKept(page);
   await page.keyboard.press("Escape");
   await page.keyboard.press("/");
   await expect(page.getByLabel("Find", { exact: true })).toBeFocused();

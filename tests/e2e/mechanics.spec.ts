@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { begin, FAN } from "./support/work";
-import { bench, expect, goTo, keptAt, makeSafe, openDemo, openRack, reloadKept, strip, test } from "./support/vemmick";
+import { bench, expect, goTo, keptAt, makeSafe, openDemo, openRack, reloadKept, strip, test, untilKept } from "./support/vemmick";
 
 const tab = (page: Page, name: string) => page.getByRole("tab", { name, exact: true });
 
@@ -185,7 +185,7 @@ test("what is due stands on the Rack, and is kept when it was seen to", async ({
   await expect(bench(page).getByText("Drive end: about 3 drops of turbine oil ISO VG 32", { exact: false })).toBeVisible();
   await page.getByRole("button", { name: "Seen to today" }).click();
   await expect(bench(page).getByText(/^Next by/)).not.toContainText("counted from this visit");
-  await page.waitForTimeout(300);
+  await untilKept(page);
   await openRack(page);
   await expect(due.getByText("Nothing is due.")).toBeVisible();
 });

@@ -114,8 +114,10 @@ export async function keptAt(page: Page, travellerId: string, station: string): 
 /** A figure is kept within this time of its last key; what happens sooner is for the tests of keeping. */
 const KEPT_WITHIN_MS = 300;
 
-/** Reloads as a person would: not within a blink of the last key. */
+/** Leaves a page as a person would: not within a blink of the last key. */
+export const untilKept = (page: Page): Promise<void> => page.waitForTimeout(KEPT_WITHIN_MS);
+
 export async function reloadKept(page: Page): Promise<void> {
-  await page.waitForTimeout(KEPT_WITHIN_MS);
+  await untilKept(page);
   await page.reload();
 }

@@ -30,7 +30,8 @@ test("a bearing from its dimensions, with a slip of unit, by keyboard on the ben
   await expect(bench(page).getByText("Sealed, because dust gets past a shield and grinds.")).toBeVisible();
 
   // Three in one line, in inches, name an inch size.
-  await page.getByLabel("Bore", { exact: true }).fill("1/2 x 1 1/8 x 5/16");
+  await page.getByLabel("Bore", { exact: true }).fill("");
+  await page.getByLabel("Bore", { exact: true }).pressSequentially("1/2 x 1 1/8 x 5/16");
   await expect(page.getByLabel("Width", { exact: true })).toHaveValue("5/16");
   await expect(bench(page).getByText(/^R8, 12\.7 × 28\.575 × 7\.938 mm/)).toBeVisible();
   await reloadKept(page);

@@ -51,6 +51,9 @@ const SEALED: readonly Closure[] = ["seals-both", "shield-and-seal"];
 /** Closures that leave a side of the balls open to what is around. */
 const HALF_OPEN: readonly Closure[] = ["open", "shield-one", "seal-one"];
 
+/** Closed for life: its grease is not reached. */
+export const isClosedBothSides = (closure: Closure): boolean => !HALF_OPEN.includes(closure);
+
 /**
  * Closure and clearance to ask for at these surroundings, with the reasons.
  * @param fitted what came out; null where it cannot be read
@@ -69,7 +72,7 @@ export function adviseBearing(
     ...(around.includes("quiet") ? (["quiet-grease"] as const) : []),
   ];
   const departs: ("closure" | "clearance")[] = [];
-  if (fitted?.closure && (SEALED.includes(fitted.closure) !== SEALED.includes(closure) || HALF_OPEN.includes(fitted.closure)))
+  if (fitted?.closure && (SEALED.includes(fitted.closure) !== SEALED.includes(closure) || !isClosedBothSides(fitted.closure)))
     departs.push("closure");
   if (fitted && (fitted.clearance ?? "CN") !== clearance && fitted.clearance !== "CM") departs.push("clearance");
   if (fitted && departs.length === 0) reasons.push("as-fitted");

@@ -34,8 +34,16 @@ export { deviationsAt, FIT_FIELDS, RING_FIELDS, type Deviations, type FitField }
 export { judgeSeat, REPAIR_TABLE, repairsFor, SEAT_REPAIRS, SEATS, usualField, type Seat, type SeatRepair, type SeatVerdict } from "./fits";
 export { pressPath, type PressedRing, type PressPath, type Pusher } from "./press-path";
 export { clearanceRange, type ClearanceRange } from "./clearance";
-export { adviseBearing, orderNumber, SURROUNDINGS, type AdviceReason, type BearingAdvice, type Surrounding } from "./advice";
-export { addMonths, BEARING_KINDS, DUTIES, greaseGrams, oilDrops, upkeepMonths, type BearingKind, type Duty } from "./upkeep";
+export {
+  adviseBearing,
+  isClosedBothSides,
+  orderNumber,
+  SURROUNDINGS,
+  type AdviceReason,
+  type BearingAdvice,
+  type Surrounding,
+} from "./advice";
+export { BEARING_KINDS, DUTIES, greaseGrams, oilDrops, upkeepMonths, type BearingKind, type Duty } from "./upkeep";
 export {
   bearingJob,
   JOB_LOSSES,

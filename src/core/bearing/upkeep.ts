@@ -12,10 +12,8 @@ const INTERVALS: Record<BearingKind, Record<Duty, HouseRuleId>> = {
   ball: { continuous: "inspectContinuousMonths", intermittent: "inspectIntermittentMonths", occasional: "inspectOccasionalMonths" },
 };
 
-/** Months between oilings (sleeve) or inspections (ball); the plate comes before the house. */
-export function upkeepMonths(kind: BearingKind, duty: Duty, house: HouseFigures, plateMonths: number | null): number {
-  return plateMonths ?? house[INTERVALS[kind][duty]];
-}
+/** Months between oilings (sleeve) or inspections (ball) by the house's rule. */
+export const upkeepMonths = (kind: BearingKind, duty: Duty, house: HouseFigures): number => house[INTERVALS[kind][duty]];
 
 /* Drops of oil at each sleeve, by shaft [mm up to, drops]. Trade judgement: a few drops; more runs out and takes dust along. */
 const DROPS: readonly (readonly [number, number])[] = [
@@ -38,12 +36,3 @@ export function oilDrops(shaftMm: number | null): number {
  * @example 6203: 2.4 g
  */
 export const greaseGrams = (outsideMm: number, widthMm: number): number => 0.005 * outsideMm * widthMm;
-
-/** A date some months on, day kept or the last of a shorter month; dates are plain `YYYY-MM-DD`. */
-export function addMonths(date: string, months: number): string {
-  const [year = 0, month = 1, day = 1] = date.split("-").map(Number);
-  const first = new Date(Date.UTC(year, month - 1 + Math.round(months), 1));
-  const lastDay = new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() + 1, 0)).getUTCDate();
-  first.setUTCDate(Math.min(day, lastDay));
-  return first.toISOString().slice(0, 10);
-}

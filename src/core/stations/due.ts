@@ -1,4 +1,4 @@
-import { addMonths } from "../bearing";
+import { addDays, addMonths, lightFormat } from "date-fns";
 import type { ActionId } from "../diagnosis";
 
 /** What is to be looked at again. Ids name sentences of the interface. */
@@ -13,8 +13,6 @@ export interface Due {
     | { readonly after: string | null; readonly months: number }
     | { readonly after: string | null; readonly days: number };
 }
-
-const DAY_MS = 86_400_000;
 
 /** Work that takes the ground from under a follow-up. */
 const ENDED_BY: Partial<Record<DueKind, readonly ActionId[]>> = {
@@ -33,7 +31,6 @@ export const isStillDue = ({ kind }: Due, actions: readonly (ActionId | null)[])
  */
 export function dueOn({ when }: Due, visitDay: string): string {
   if ("on" in when) return when.on;
-  const from = when.after ?? visitDay;
-  if ("months" in when) return addMonths(from, when.months);
-  return new Date(Date.parse(`${from}T00:00:00Z`) + when.days * DAY_MS).toISOString().slice(0, 10);
+  const from = new Date(`${when.after ?? visitDay}T00:00:00`);
+  return lightFormat("months" in when ? addMonths(from, when.months) : addDays(from, when.days), "yyyy-MM-dd");
 }

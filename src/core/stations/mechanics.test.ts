@@ -158,6 +158,13 @@ describe("the bearing station", () => {
     expect(ball.own.due).toEqual([{ kind: "listen-bearings", when: { after: "2026-10-01", months: 6 } }]);
     expect(drive({ stamped: "6203" }).own.due).toEqual([]);
   });
+  test("grease is told where a side is open or nobody could read it, never for one that is closed", () => {
+    const upkeepOf = (end: Parameters<typeof drive>[0]) => drive(end).detail.upkeep[0];
+    expect(upkeepOf({ stamped: "6203ZZ" })).toMatchObject({ isClosed: true, greaseG: null });
+    expect(upkeepOf({ stamped: "6203 RS" })).toMatchObject({ isClosed: false });
+    expect(upkeepOf({ bore: "17", outside: "40", width: "12" })).toMatchObject({ isClosed: null });
+    expect(upkeepOf({ stamped: "6203" })?.greaseG).toBeCloseTo(2.4, 9);
+  });
   test("tones need a name and a speed: keyed, measured or by the plate, in that order", () => {
     expect(drive({ stamped: "6203" }).detail.speed).toEqual({ source: "plate", rpm: [1380, 1500] });
     expect(drive({ stamped: "6203" }, { rpm: "1402" }).detail.speed).toEqual({ source: "keyed", rpm: [1402] });
@@ -268,6 +275,9 @@ describe("follow-ups", () => {
     [{ on: "2027-02-01" }, "2027-02-01"],
     [{ after: null, months: 6 }, "2027-05-25"],
     [{ after: "2026-01-31", months: 1 }, "2026-02-28"],
+    [{ after: "2026-08-31", months: 6 }, "2027-02-28"],
+    [{ after: "2027-12-15", months: 1 }, "2028-01-15"],
+    [{ after: "2026-10-20", days: 14 }, "2026-11-03"],
     [{ after: null, days: 90 }, "2027-02-23"],
   ])("%j falls on %s", (when, on) => expect(dueOn({ kind: "oil-bearings", when }, "2026-11-25")).toBe(on));
   test("a capacitor that was replaced is not looked at again; bearings are kept all the same", () => {

@@ -3,6 +3,7 @@ import {
   defectBands,
   geometryOf,
   greaseGrams,
+  isClosedBothSides,
   oilDrops,
   readLength,
   upkeepMonths,
@@ -29,7 +30,9 @@ export interface UpkeepDetail {
   readonly kind: "ball" | "sleeve";
   /** sleeve: drops of oil; ball: null */
   readonly drops: number | null;
-  /** open ball bearings that are greased anew [g] */
+  /** closed on both sides; null: nobody could read it */
+  readonly isClosed: boolean | null;
+  /** where it is greased anew because a side is open [g] */
   readonly greaseG: number | null;
 }
 
@@ -71,11 +74,13 @@ function upkeepOf(record: BearingRecord, ends: BearingDetail["ends"]): UpkeepDet
     const { isSleeve, size, designation, widthMm } = ends[end];
     if (isSleeve) {
       const shaft = readLength(record.ends[end].shaft, record.unit);
-      return [{ end, kind: "sleeve", drops: oilDrops(shaft.ok ? shaft.value.valueMm : null), greaseG: null }];
+      return [{ end, kind: "sleeve", drops: oilDrops(shaft.ok ? shaft.value.valueMm : null), isClosed: null, greaseG: null }];
     }
     if (!size) return [];
-    const isOpen = designation?.closure === "open" || designation?.closure === "shield-one" || designation?.closure === "seal-one";
-    return [{ end, kind: "ball", drops: null, greaseG: isOpen ? greaseGrams(size.outsideMm, widthMm ?? size.widthMm) : null }];
+    const closure = designation?.closure ?? null;
+    const isClosed = closure === null ? null : isClosedBothSides(closure);
+    const greaseG = isClosed === true ? null : greaseGrams(size.outsideMm, widthMm ?? size.widthMm);
+    return [{ end, kind: "ball", drops: null, isClosed, greaseG }];
   });
 }
 
@@ -83,7 +88,7 @@ function upkeepOf(record: BearingRecord, ends: BearingDetail["ends"]): UpkeepDet
 function monthsOf(upkeep: readonly UpkeepDetail[], duty: Duty | null, house: HouseFigures, plateMonths: number | null): number | null {
   if (plateMonths !== null && upkeep.length > 0) return plateMonths;
   if (duty === null || upkeep.length === 0) return null;
-  return Math.min(...upkeep.map(({ kind }) => upkeepMonths(kind, duty, house, null)));
+  return Math.min(...upkeep.map(({ kind }) => upkeepMonths(kind, duty, house)));
 }
 
 function stampOf(record: BearingRecord, ends: readonly EndDetail[]): Stamp {

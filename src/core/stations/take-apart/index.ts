@@ -5,6 +5,7 @@ import { trapsBack, type TrapId } from "./traps";
 
 export {
   MOST_STEPS,
+  MOST_WIRES,
   MOST_STEP_PHOTO_CHARACTERS,
   PARTS,
   PLACES,

@@ -30,7 +30,7 @@ export type Place = (typeof PLACES)[number];
 /** A photo of one step is small: there may be many of them on a card. */
 export const MOST_STEP_PHOTO_CHARACTERS = 120_000;
 export const MOST_STEPS = 80;
-const MOST_WIRES = 24;
+export const MOST_WIRES = 24;
 
 const StepSchema = v.object({
   id: v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes")),

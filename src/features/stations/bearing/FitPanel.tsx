@@ -17,7 +17,7 @@ import { REPAIR_WORDS, seatSentences } from "./words";
 const GAUGE_OPTIONS = GAUGES.map((id) => ({ id, label: id === "micrometer" ? "Micrometer" : "Calliper" }));
 
 /** Shaft and seat against the fit of this bearing, what to do where they are loose, and what to press with. */
-export function FitPanel({ record, assessment, house, change, end, onEnd }: PanelProps) {
+export function FitPanel({ record, assessment, change, end, onEnd }: PanelProps) {
   const own = record.ends[end];
   const detail = assessment.detail.ends[end];
   const set = (next: Partial<typeof own>): void => change((r) => withEnd(r, end, next));
@@ -61,7 +61,7 @@ export function FitPanel({ record, assessment, house, change, end, onEnd }: Pane
       {seats.map(({ key, name, repair, detail: seat }) => (
         <Repairs key={key} name={name} seat={seat} picked={own[repair]} onPick={(id) => set({ [repair]: id })} />
       ))}
-      {detail.press && detail.size ? <PressDrawing size={detail.size} press={detail.press} guard={house.figures.guardFactor} /> : null}
+      {detail.press && detail.size ? <PressDrawing size={detail.size} press={detail.press} /> : null}
     </>
   );
 }

@@ -11,7 +11,7 @@ const HEIGHT = 190;
 const figure = (mm: number): string => formatNumber(mm, 1);
 
 /** Which tube stands on which ring, for this very bearing; the force never goes through the balls. */
-export function PressDrawing({ size, press }: PressDrawingProps & { guard?: number }) {
+export function PressDrawing({ size, press }: PressDrawingProps) {
   return (
     <section aria-labelledby="press" className="flex flex-col gap-3">
       <h2 id="press" className="heading-rule">

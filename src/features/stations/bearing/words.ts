@@ -146,18 +146,25 @@ export const bothSentence = (both: boolean): string =>
     ? "Both: the other has run as long, and the bench time is paid once."
     : "Only the bad one: it saves the price of one, and the other may bring you back.";
 
+type Upkeep = Detail["upkeep"][number];
+
+const sleeveUpkeep = ({ drops }: Upkeep, oil: string): string =>
+  `about ${drops} drops of ${oil}; stop when it shows, more only catches dust.`;
+
+function ballUpkeep({ isClosed, greaseG }: Upkeep): string {
+  if (greaseG === null) return "closed for life: no oil. Listen, feel for warmth, turn it by hand.";
+  const grams = `${formatNumber(greaseG, 1)} g`;
+  return isClosed === null
+    ? `closed on both sides it needs no oil; with an open side, and while it still feels good, it is washed and greased with ${grams}.`
+    : `open bearing; if it still feels good, wash it, and grease it with ${grams}. That is a fair choice, not a cure.`;
+}
+
 /** Oil and dates. */
 export function upkeepSentences(detail: Detail, record: BearingRecord): string[] {
   const { upkeep, months } = detail;
   if (upkeep.length === 0) return ["Say what it turns on: ball or sleeve. A ball bearing is named at Name; what it asks for is told here."];
   const oil = record.plateOil.trim() || "a light, detergent-free oil (ISO VG 32), unless the plate names one";
-  const each = upkeep.map(({ end, kind, drops, greaseG }) =>
-    kind === "sleeve"
-      ? `${END_WORDS[end]}: about ${drops} drops of ${oil}; stop when it shows, more only catches dust.`
-      : greaseG !== null
-        ? `${END_WORDS[end]}: open bearing; if it still feels good, wash it, and grease it with ${formatNumber(greaseG, 1)} g. That is a fair choice, not a cure.`
-        : `${END_WORDS[end]}: closed for life: no oil. Listen, feel for warmth, turn it by hand.`,
-  );
+  const each = upkeep.map((own) => `${END_WORDS[own.end]}: ${own.kind === "sleeve" ? sleeveUpkeep(own, oil) : ballUpkeep(own)}`);
   const when =
     months === null
       ? ["Say how much it runs, and the date is kept."]

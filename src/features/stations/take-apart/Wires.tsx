@@ -2,7 +2,7 @@
 import { LineField } from "@/components/LineField";
 import type { LayoutRole } from "@/core/winding";
 import type { Facts } from "@/core/stations";
-import type { Wire } from "@/core/stations/take-apart";
+import { MOST_WIRES, type Wire } from "@/core/stations/take-apart";
 import { rolesWord } from "@/features/vocabulary/board-words";
 import type { InstrumentProps } from "../contract";
 import type { Detail } from "./words";
@@ -19,7 +19,8 @@ const namedLeads = ({ leadNames, leadRoles }: Facts): Wire[] =>
 /** Every wire by its mark and the post it belongs to; those of the windings station in one press. */
 export function Wires({ record, facts, change }: Props) {
   const known = namedLeads(facts).filter(({ mark }) => !record.wires.some((wire) => wire.mark === mark));
-  const add = (wires: readonly Wire[]): void => change((r) => ({ ...r, wires: [...r.wires, ...wires].slice(0, 24), closedAt: null }));
+  const add = (wires: readonly Wire[]): void =>
+    change((r) => ({ ...r, wires: [...r.wires, ...wires].slice(0, MOST_WIRES), closedAt: null }));
   const set = (at: number, next: Partial<Wire>): void =>
     change((r) => ({ ...r, wires: r.wires.map((wire, index) => (index === at ? { ...wire, ...next } : wire)) }));
   return (
@@ -47,7 +48,12 @@ export function Wires({ record, facts, change }: Props) {
             Take the {known.length} leads from Windings
           </button>
         ) : null}
-        <button type="button" className="btn" onClick={() => add([{ mark: "", post: "", backAt: null }])}>
+        <button
+          type="button"
+          className="btn"
+          disabled={record.wires.length >= MOST_WIRES}
+          onClick={() => add([{ mark: "", post: "", backAt: null }])}
+        >
           Add a wire
         </button>
       </div>

@@ -1,5 +1,5 @@
-import { capacitanceFromRunning, dischargeThrough, enumerateCombinations, timeToVoltsS, type Measured } from "@/core/capacitor";
-import { instrumentUncertainty } from "@/core/quantity";
+import { capacitanceFromRunning, dischargeThrough, enumerateCombinations, timeToVoltsS } from "@/core/capacitor";
+import { instrumentUncertainty, type Figure } from "@/core/quantity";
 import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
 
 const NUMBERS = (record: Record<string, unknown>): Record<string, number> => record as Record<string, number>;
@@ -7,7 +7,7 @@ const NUMBERS = (record: Record<string, unknown>): Record<string, number> => rec
 /** Capacitance from a running motor, with the data-sheet rows of both meters. */
 export function checkRunning({ inputs, outputs }: ReferenceCase, tolerance: Tolerance): Miss[] {
   const i = NUMBERS(inputs);
-  const measure = (value: number, percent: number, digits: number, resolution: number): Measured & { halfWidth: number } => {
+  const measure = (value: number, percent: number, digits: number, resolution: number): Figure & { halfWidth: number } => {
     const found = instrumentUncertainty(value, [{ upTo: Infinity, percent, digits, resolution }]);
     return { value, standardUncertainty: found?.standard ?? 0, halfWidth: found?.halfWidth ?? 0 };
   };

@@ -12,13 +12,16 @@ import { checkInsulationTemperature, checkLeads, checkWindingTemperature } from 
 
 type Checker = (reference: ReferenceCase, tolerance: Tolerance) => Miss[];
 
+/** Units that case files call otherwise. */
+const UNIT_NAMES: Readonly<Record<string, string>> = { megohm: "mohm" };
+
 const checkReading: Checker = ({ inputs, outputs }, tolerance) => {
   const quantity = inputs.quantity as Quantity;
   const result = parseReading(String(inputs.text), quantity);
   const got = result.ok
     ? {
         value: result.value.kind === "over-limit" ? null : result.value.value,
-        unit: QUANTITIES[quantity].base,
+        unit: UNIT_NAMES[QUANTITIES[quantity].base] ?? QUANTITIES[quantity].base,
         over_limit: result.value.kind === "over-limit",
         lower_bound: result.value.kind === "lower-bound",
         refused: false,

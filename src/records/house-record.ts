@@ -79,9 +79,13 @@ export interface House {
 
 /** Fills in what the house left open. */
 export function toHouse(record: HouseRecord): House {
+  const figures = toHouseFigures(record.figures);
   return {
-    figures: toHouseFigures(record.figures),
-    meter: (record.meter as Meter | null) ?? DEFAULT_METER,
+    figures,
+    meter: {
+      ...((record.meter as Meter | null) ?? DEFAULT_METER),
+      unlisted: { percent: figures.unlistedPercent, digits: figures.unlistedDigits },
+    },
     technician: record.technician,
     hasLetterKeys: record.hasLetterKeys,
   };

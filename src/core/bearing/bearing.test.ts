@@ -185,8 +185,16 @@ describe("lengths", () => {
     const result = readLength(text, unit);
     expect(result.ok && result.value.valueMm).toBeCloseTo(valueMm, 6);
   });
-  test.each(["", "abc", "-3", "0", "5/0", "1.2.3", "12 V"])("%j is refused", (text) =>
-    expect(readLength(text, "mm")).toMatchObject({ ok: false, failure: { code: "length-unreadable" } }),
+  test.each([
+    ["", "reading-empty"],
+    ["abc", "reading-not-a-number"],
+    ["-3", "reading-negative"],
+    ["0", "reading-out-of-range"],
+    ["5/0", "reading-wrong-unit"],
+    ["1.2.3", "reading-two-points"],
+    ["12 V", "reading-wrong-unit"],
+  ])("%j is refused", (text, code) =>
+    expect(readLength(text, "mm")).toMatchObject({ ok: false, failure: { code } }),
   );
   test("three in one line", () => {
     expect(splitDimensions("17x40 × 12")).toEqual(["17", "40", "12"]);

@@ -1,3 +1,4 @@
+import { readFigure } from "../quantity";
 import { fail, ok, type Failure, type Result } from "../result";
 
 export const LENGTH_UNITS = ["mm", "inch"] as const;
@@ -13,44 +14,24 @@ export interface KeyedLength {
   readonly isUnitTold: boolean;
 }
 
-const UNITS: Readonly<Record<string, number>> = {
-  mm: 1,
-  cm: 10,
-  in: MM_PER_INCH,
-  inch: MM_PER_INCH,
-  inches: MM_PER_INCH,
-  '"': MM_PER_INCH,
-  "''": MM_PER_INCH,
-  "”": MM_PER_INCH,
-};
-const UNIT = String.raw`\s*(mm|cm|inches|inch|in|"|''|”)?\.?\s*`;
-const FRACTION = new RegExp(String.raw`^(?:(\d+)[\s-]+)?(\d+)\s*/\s*(\d+)${UNIT}$`);
-const PLAIN = new RegExp(String.raw`^(\d+\.?\d*|\.\d+)${UNIT}$`);
-
 /**
  * Reads a length as a calliper shows it: point or comma, mm, cm, inch, and fractions of an inch.
  * @param unit taken where the text has none
- * @errors 'length-unreadable'
+ * @param mayBeZero an indicator that does not move shows play of nothing: a figure, where other lengths have none
+ * @errors those of readFigure
  * @example readLength("1 3/8", "mm") -> 34.925 mm, since a fraction is of an inch
  */
-export function readLength(text: string, unit: LengthUnit): Result<KeyedLength, Failure> {
-  // NFKC would turn ½ into 1⁄2 glued to the figure before it.
-  const shown = text
-    .replace(/(\d)([\u00bc-\u00be\u2150-\u215e])/g, "$1 $2")
-    .normalize("NFKC")
-    .replace(/\u2044/g, "/")
-    .replace(/(\d),(\d)/g, "$1.$2")
-    .trim()
-    .toLowerCase();
-  const fraction = FRACTION.exec(shown);
-  const plain = fraction ? null : PLAIN.exec(shown);
-  const told = fraction?.[4] ?? plain?.[2];
-  const value = fraction ? Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3]) : Number(plain?.[1]);
-  const factor = told !== undefined ? (UNITS[told] ?? NaN) : fraction || unit === "inch" ? MM_PER_INCH : 1;
-  const valueMm = Number((value * factor).toPrecision(12));
-  if (!Number.isFinite(valueMm) || valueMm <= 0) return fail({ code: "length-unreadable", text });
-  return ok({ valueMm, isUnitTold: told !== undefined || fraction !== null });
+export function readLength(text: string, unit: LengthUnit, mayBeZero = false): Result<KeyedLength, Failure> {
+  const read = readFigure(text, "length", { min: mayBeZero ? 0 : LEAST_MM, max: MOST_MM, bare: unit === "inch" ? MM_PER_INCH : 1 });
+  if (!read.ok) return read;
+  // Neither OL nor "more than" is a plain figure, so only a value comes through.
+  if (read.value.kind !== "value") return fail({ code: "reading-no-figure", text, quantity: "length" });
+  return ok({ valueMm: Number(read.value.value.toPrecision(12)), isUnitTold: read.value.isUnitTold });
 }
+
+/** Bores, seats and plays of this trade lie well within. */
+const LEAST_MM = 0.0001;
+const MOST_MM = 10_000;
 
 /** Three dimensions keyed in one line, as 17x40x12; null when it is not one. */
 export function splitDimensions(text: string): readonly [string, string, string] | null {

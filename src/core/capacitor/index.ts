@@ -3,7 +3,7 @@ export { correctLabel, LABEL_PARTS, labelParts, printCapacitorLabel, type LabelC
 export { type CapacitorKind } from "./kind";
 export { START_RANGES_UF, suggestStartRanges } from "./start-ranges";
 export { limitsOfSection, type HouseTolerances, type SectionLimits } from "./limits";
-export { capacitanceFromRunning, capacitorCurrentA, type Measured, type RunningCapacitance } from "./running";
+export { capacitanceFromRunning, capacitorCurrentA, type RunningCapacitance } from "./running";
 export { estimateFromSwing, expectedClimbS, SWING_BEHAVIOURS, SWING_MEANING, type SwingBehaviour, type SwingEstimate } from "./swing";
 export { judgeFigure, judgeJointly, type JointVerdict, type MethodFigure } from "./joint";
 export { BLOCKING_DOUBTS, doubtsOfMeter, doubtsOfRunning, type Doubt } from "./plausibility";

@@ -9,7 +9,7 @@ import { capacitanceFromRunning } from "./running";
 import { countStarts } from "./starts";
 import { estimateFromSwing, expectedClimbS } from "./swing";
 
-const sure = (value: number, standardUncertainty: number | null = 0) => ({ value, standardUncertainty });
+const sure = (value: number, standardUncertainty = 0) => ({ value, standardUncertainty });
 
 describe("the running method", () => {
   test.each([

@@ -1,10 +1,5 @@
+import type { Figure } from "../quantity";
 import { fail, ok, type Failure, type Result } from "../result";
-
-/** A figure with its standard uncertainty (k = 1); null where the meter has no data sheet. */
-export interface Measured {
-  readonly value: number;
-  readonly standardUncertainty: number | null;
-}
 
 /** Capacitance told by a running motor. */
 export interface RunningCapacitance {
@@ -30,11 +25,11 @@ const SQRT3 = Math.sqrt(3);
  * @source JCGM 100:2008, 5.1.6; any circuits text: I = V ωC
  * @example capacitanceFromRunning(2.87 A, 346.2 V, 60) -> 21.99 µF
  */
-export function capacitanceFromRunning(current: Measured, volts: Measured, frequencyHz: number): Result<RunningCapacitance, Failure> {
+export function capacitanceFromRunning(current: Figure, volts: Figure, frequencyHz: number): Result<RunningCapacitance, Failure> {
   if (!(volts.value >= LEAST_VOLTS)) return fail({ code: "running-volts-too-low", volts: volts.value });
   if (!(current.value > 0)) return fail({ code: "running-no-current" });
   const toUf = (amps: number, across: number): number => (1e6 * amps) / (2 * Math.PI * frequencyHz * across);
-  const [uI, uV] = [current.standardUncertainty ?? 0, volts.standardUncertainty ?? 0];
+  const [uI, uV] = [current.standardUncertainty, volts.standardUncertainty];
   const capacitanceUf = toUf(current.value, volts.value);
   const [aI, aV] = [SQRT3 * uI, SQRT3 * uV];
   return ok({

@@ -7,6 +7,7 @@ import type { Meter } from "../quantity";
 export const DEFAULT_METER: Meter = {
   id: "default",
   name: "Usual multimeter with clamp",
+  isAssumed: true,
   ranges: {
     capacitance: [
       { upTo: 10, percent: 1, digits: 3, resolution: 0.01 },

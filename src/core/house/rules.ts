@@ -1,3 +1,5 @@
+import { UNLISTED_METER } from "../quantity";
+
 /** One figure that a house may set its own way: default, bounds, unit, and where the default comes from. */
 export interface HouseRuleSpec {
   readonly group:
@@ -137,6 +139,24 @@ export const HOUSE_RULES = {
     min: 1,
     max: 3,
     source: "JCGM 100:2008, 6.2",
+  },
+  unlistedPercent: {
+    group: "verdict",
+    label: "Meter without a data sheet: percent of reading",
+    unit: "%",
+    fallback: UNLISTED_METER.percent,
+    min: 0.1,
+    max: 20,
+    source: "usual specification of a plain handheld multimeter on its poorer ranges",
+  },
+  unlistedDigits: {
+    group: "verdict",
+    label: "Meter without a data sheet: and so many of the last digit typed",
+    unit: "digits",
+    fallback: UNLISTED_METER.digits,
+    min: 0,
+    max: 20,
+    source: "JCGM 100:2008, F.2.2.1: the last digit limits what a display can tell",
   },
   safeVolts: {
     group: "safety",

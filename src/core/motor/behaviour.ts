@@ -1,3 +1,4 @@
+import type { Figure } from "../quantity";
 import type { RunQuantity } from "./prediction";
 import type { MachineKind } from "./types";
 
@@ -9,11 +10,6 @@ export type Behaviour = (typeof BEHAVIOURS)[number];
 export const behavioursOn = (machine: MachineKind): readonly Behaviour[] =>
   BEHAVIOURS.filter((behaviour) => behaviour !== "only-pushed" || machine !== "hermetic-compressor");
 
-/** A figure off an instrument. */
-export interface Figure {
-  readonly value: number;
-  readonly standardUncertainty: number;
-}
 export type Measured = Readonly<Partial<Record<RunQuantity, Figure>>>;
 
 /** Figures of a motor that stays at rest are those of a hum; every other behaviour has it turning. */

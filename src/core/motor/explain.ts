@@ -1,4 +1,5 @@
-import { stateOfBehaviour, type Behaviour, type Figure, type Measured } from "./behaviour";
+import type { Figure } from "../quantity";
+import { stateOfBehaviour, type Behaviour, type Measured } from "./behaviour";
 import { SOUND } from "./condition";
 import { expectationOf, MODEL_SD, type Expectation } from "./expectation";
 import { conditionOfFault, FAULTS, faultsFor, type Fault, type FaultId } from "./faults";

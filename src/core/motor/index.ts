@@ -25,7 +25,7 @@ export { plateStates, type PlateStates } from "./observations";
 export { conditionOfFault, FAULT_IDS, FAULTS, faultsFor, type Fault, type FaultId, type FaultSpec } from "./faults";
 export { predict, RUN_QUANTITIES, type Prediction, type RunFigures, type RunQuantity } from "./prediction";
 export { type Expectation, type Range, type RunRanges } from "./expectation";
-export { BEHAVIOURS, behavioursOn, stateOfBehaviour, type Behaviour, type Figure, type Measured } from "./behaviour";
+export { BEHAVIOURS, behavioursOn, stateOfBehaviour, type Behaviour, type Measured } from "./behaviour";
 export { type Explanation, type FaultLikelihood } from "./explain";
 export { type SupplyFigure } from "./samples";
 export { understandRun, type RunQuestion, type RunUnderstanding } from "./run-question";

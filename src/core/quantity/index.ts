@@ -1,7 +1,28 @@
-export { QUANTITIES, type BaseUnit, type Quantity } from "./units";
+export { MEASURES, type MeasureId } from "./measures";
+export { QUANTITIES, QUANTITY_IDS, type BaseUnit, type Quantity } from "./units";
+export { figureIn, normaliseFigure, readFigure, type FigureOptions, type FigureText } from "./read-figure";
+export { readDigits, readFraction } from "./read-digits";
 export { parseReading, type MeterFigure } from "./parse-reading";
-export { combineStandard, instrumentUncertainty, type InstrumentUncertainty, type MeterRange } from "./uncertainty";
+export {
+  combineStandard,
+  instrumentUncertainty,
+  readingUncertainty,
+  UNLISTED_METER,
+  type InstrumentUncertainty,
+  type MeterRange,
+  type UnlistedMeter,
+} from "./uncertainty";
 export { normalCdf } from "./normal";
 export { decideConformity, type Conformity, type ConformityInput, type Limits } from "./conformity";
 export { formatMoney, formatNumber, formatPercent, formatProbability, formatQuantity } from "./format";
-export { EntrySchema, MeterSchema, ReadingSchema, takeReading, type Entry, type Meter, type Reading } from "./reading";
+export {
+  EntrySchema,
+  figureOf,
+  MeterSchema,
+  ReadingSchema,
+  takeReading,
+  type Entry,
+  type Figure,
+  type Meter,
+  type Reading,
+} from "./reading";

@@ -33,6 +33,43 @@ export function instrumentUncertainty(value: number, ranges: readonly MeterRange
   return { halfWidth, standard: halfWidth / Math.sqrt(3), range };
 }
 
+/** What is taken for a quantity that no data sheet of the house lists: worse than a listed meter, never perfect. */
+export interface UnlistedMeter {
+  readonly percent: number;
+  /** of the last digit that was typed */
+  readonly digits: number;
+}
+
+/** House-rule default. @source usual specification of a plain handheld multimeter on its poorer ranges, ±(3 % + 1 digit) */
+export const UNLISTED_METER: UnlistedMeter = { percent: 3, digits: 1 };
+
+/** What is known of the meter that showed a figure. */
+interface MeterKnown {
+  readonly ranges: readonly MeterRange[];
+  readonly unlisted: UnlistedMeter;
+  /** a usual meter taken for the house's own: then the digits typed tell more of it than its table does */
+  readonly isAssumed: boolean;
+}
+
+/**
+ * Standard uncertainty of a figure as it was keyed. The digits typed are the resolution: a figure typed coarser than the
+ * data sheet's last digit was rounded, or its meter is coarser; one typed finer than a merely assumed meter shows comes from
+ * a finer meter, while a listed one keeps its sheet.
+ * @param value in the base unit
+ * @param step worth of the last digit typed, in the base unit
+ * @returns k = 1, rectangular half-width over √3
+ * @source JCGM 100:2008 (GUM), 4.3.7; F.2.2.1 for the resolution of an indication
+ * @example 1.7 Ω without a data sheet: a = 0.03 × 1.7 + 0.1 = 0.151, u = 0.0872
+ */
+export function readingUncertainty(value: number, step: number, { ranges, unlisted, isAssumed }: MeterKnown): number {
+  const listed = instrumentUncertainty(value, ranges);
+  if (listed === null) return ((Math.abs(value) * unlisted.percent) / 100 + unlisted.digits * step) / Math.sqrt(3);
+  const { percent, digits, resolution } = listed.range;
+  const ofSheet = digits * resolution;
+  const ofDigits = step > resolution ? Math.max(ofSheet, step) : isAssumed && step > 0 ? Math.min(ofSheet, digits * step) : ofSheet;
+  return ((Math.abs(value) * percent) / 100 + ofDigits) / Math.sqrt(3);
+}
+
 /**
  * Root sum of squares of independent standard uncertainties.
  * @source JCGM 100:2008 (GUM), eq. (10)

@@ -1,20 +1,31 @@
-import type { Quantity } from "../quantity/units";
+import type { MeasureId } from "../quantity/measures";
 
 /**
  * Everything that is expected to go wrong, as data. The sentences live with the interface in one table
  * (features/messages/failure-sentences.ts); a test proves that every code has one.
  */
 export type Failure =
-  | { readonly code: "reading-empty"; readonly quantity: Quantity }
-  | { readonly code: "reading-not-a-number"; readonly text: string; readonly quantity: Quantity }
+  | { readonly code: "reading-empty"; readonly quantity: MeasureId }
+  | { readonly code: "reading-not-a-number"; readonly text: string; readonly quantity: MeasureId }
+  | { readonly code: "reading-no-figure"; readonly text: string; readonly quantity: MeasureId }
   | { readonly code: "reading-two-points"; readonly text: string }
-  | { readonly code: "reading-negative"; readonly text: string; readonly quantity: Quantity }
-  | { readonly code: "reading-wrong-unit"; readonly text: string; readonly unit: string; readonly quantity: Quantity }
+  | { readonly code: "reading-gap"; readonly text: string; readonly quantity: MeasureId }
+  | { readonly code: "reading-two-ways"; readonly text: string; readonly quantity: MeasureId; readonly values: readonly [number, number] }
+  | { readonly code: "reading-negative"; readonly text: string; readonly quantity: MeasureId }
+  | { readonly code: "reading-less-than"; readonly text: string; readonly quantity: MeasureId }
+  | { readonly code: "reading-plus"; readonly text: string; readonly quantity: MeasureId }
+  | { readonly code: "reading-wrong-unit"; readonly text: string; readonly unit: string; readonly quantity: MeasureId }
+  | { readonly code: "reading-unit-ambiguous"; readonly text: string; readonly unit: string; readonly quantity: MeasureId }
+  | { readonly code: "reading-unit-needed"; readonly text: string; readonly quantity: MeasureId }
+  | { readonly code: "reading-fahrenheit"; readonly text: string; readonly celsius: number }
+  | { readonly code: "reading-not-whole"; readonly text: string; readonly quantity: MeasureId }
   | {
-      readonly code: "reading-unit-ambiguous";
+      readonly code: "reading-out-of-range";
       readonly text: string;
-      readonly unit: string;
-      readonly quantity: Quantity;
+      readonly quantity: MeasureId;
+      readonly value: number;
+      readonly min: number;
+      readonly max: number;
     }
   | { readonly code: "label-empty" }
   | { readonly code: "label-no-capacitance"; readonly text: string }
@@ -23,7 +34,6 @@ export type Failure =
   | { readonly code: "running-no-current" }
   | { readonly code: "bearing-empty" }
   | { readonly code: "bearing-unknown"; readonly text: string }
-  | { readonly code: "length-unreadable"; readonly text: string }
   | { readonly code: "seat-far-off"; readonly valueMm: number; readonly nominalMm: number; readonly number: string }
   | { readonly code: "search-failed"; readonly detail: string }
   | { readonly code: "study-failed"; readonly detail: string }

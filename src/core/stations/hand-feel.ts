@@ -3,7 +3,7 @@ import { readLength } from "../bearing";
 import type { Outcome } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import { decideConformity, type Conformity } from "../quantity";
-import { ok, type Failure } from "../result";
+import type { Failure } from "../result";
 import { PrintedSchema } from "./fields";
 
 export const TURNS = ["free", "rough", "tight", "seized", "cannot-reach"] as const;
@@ -41,12 +41,9 @@ export interface HandVerdict {
   readonly problems: { readonly radial: Failure | null; readonly end: Failure | null };
 }
 
-/** An indicator that does not move shows play of nothing: a figure, where other lengths have none. */
-const STANDS_STILL = /^0+(?:[.,]0*)?\s*(?:mm)?$/i;
-
 function playOf(text: string, limitMm: number, house: HouseFigures): { verdict: PlayVerdict | null; problem: Failure | null } {
   const shown = text.trim();
-  const read = STANDS_STILL.test(shown) ? ok({ valueMm: 0 }) : readLength(shown, "mm");
+  const read = readLength(shown, "mm", true);
   if (!read.ok) return { verdict: null, problem: shown === "" ? null : read.failure };
   const { valueMm } = read.value;
   const conformity = decideConformity({

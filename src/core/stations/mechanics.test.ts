@@ -55,10 +55,14 @@ describe("what the hand feels", () => {
   test.each(["0", "0.00", "0,0 mm", "000"])("%s is an indicator that stands still", (radialMm) =>
     expect(judgeHand({ ...NOTHING_FELT, radialMm }, HOUSE).radial).toMatchObject({ valueMm: 0, conformity: { decision: "holds" } }),
   );
-  test.each([".", "mm", "-0.1"])("%s is no figure", (radialMm) =>
+  test.each([
+    [".", "reading-not-a-number"],
+    ["mm", "reading-not-a-number"],
+    ["-0.1", "reading-negative"],
+  ])("%s is no figure", (radialMm, code) =>
     expect(judgeHand({ ...NOTHING_FELT, radialMm }, HOUSE)).toMatchObject({
       radial: null,
-      problems: { radial: { code: "length-unreadable" } },
+      problems: { radial: { code } },
     }),
   );
   test("a figure at the limit splits its weight, and the station says too close", () => {
@@ -69,7 +73,7 @@ describe("what the hand feels", () => {
   });
   test("an unreadable figure is told and judged as if it were not there", () => {
     const verdict = judgeHand({ ...NOTHING_FELT, turn: "free", radialMm: "o.1" }, HOUSE);
-    expect(verdict.problems.radial).toMatchObject({ code: "length-unreadable" });
+    expect(verdict.problems.radial).toMatchObject({ code: "reading-not-a-number" });
     expect(verdict.outcome).toBe("free");
   });
 });
@@ -136,7 +140,7 @@ describe("the bearing station", () => {
     expect(own.stamp).toBe("noted");
   });
   test("an unreadable figure says so beside its field", () => {
-    expect(drive({ bore: "17", outside: "4o", width: "12" }).end.lengthFailures.outside).toMatchObject({ code: "length-unreadable" });
+    expect(drive({ bore: "17", outside: "4o", width: "12" }).end.lengthFailures.outside).toMatchObject({ code: "reading-wrong-unit" });
   });
   test("a loose shaft stamps it out, offers what reaches it, and what is chosen is paid for", () => {
     const { own, end } = drive({ stamped: "6203", shaft: "16.980" });

@@ -1,5 +1,4 @@
 import * as v from "valibot";
-import type { Figure } from "../motor";
 import { EntrySchema, type Entry, type Quantity } from "../quantity";
 
 /** What can be heard. Persisted: do not change without a migration. */
@@ -51,13 +50,3 @@ export const NO_RUN_FIGURES: RunFigures = {
   shell: null,
   coastDown: null,
 };
-
-/** Standard uncertainty of a figure from a meter without a data sheet, as a part. */
-const USUAL_SD = 0.015;
-
-/** A figure as read; null where nothing readable was keyed. */
-export function figureOf(keyed: Entry | null): Figure | null {
-  const reading = keyed?.reading;
-  if (reading?.kind !== "value" || reading.value === null) return null;
-  return { value: reading.value, standardUncertainty: reading.standardUncertainty ?? USUAL_SD * reading.value };
-}

@@ -1,5 +1,5 @@
 import type { Finding, Outcome } from "../diagnosis";
-import { decideConformity, formatNumber, formatQuantity, type Conformity, type Entry } from "../quantity";
+import { figureOf, decideConformity, formatNumber, formatQuantity, type Conformity, type Entry } from "../quantity";
 import type { StationContext, WorkingStep } from "./contract";
 
 /** Line amps while running, against the plate. */
@@ -17,18 +17,18 @@ const BELOW = 0.7;
 
 /** Line amps against the plate and the house's limit. */
 export function judgeAmps(entry: Entry | null, plateA: number | null, { house }: StationContext): AmpsVerdict | null {
-  const reading = entry?.reading;
-  if (reading?.kind !== "value" || reading.value === null) return null;
-  const standardUncertaintyA = reading.standardUncertainty ?? 0;
+  const figure = figureOf(entry);
+  if (figure === null) return null;
+  const { value: amps, standardUncertainty: standardUncertaintyA } = figure;
   return {
-    amps: reading.value,
+    amps,
     standardUncertaintyA,
-    fractionOfPlate: plateA === null ? null : reading.value / plateA,
+    fractionOfPlate: plateA === null ? null : amps / plateA,
     conformity:
       plateA === null
         ? null
         : decideConformity({
-            value: reading.value,
+            value: amps,
             standardUncertainty: standardUncertaintyA,
             limits: { low: null, high: (plateA * house.overloadPercent) / 100 },
             guardFactor: house.guardFactor,

@@ -1,8 +1,8 @@
-import { formatNumber, QUANTITIES, type Quantity } from "@/core/quantity";
+import { formatNumber, MEASURES, type MeasureId } from "@/core/quantity";
 import type { Failure, FailureCode } from "@/core/result";
 
-/** What a reading of each quantity looks like, for sentences that say what to type. */
-const EXAMPLES: Record<Quantity, string> = {
+/** What a figure of each kind looks like, for sentences that say what to type. */
+const EXAMPLES: Record<MeasureId, string> = {
   resistance: "8.9, 4.7k or OL",
   capacitance: "16.56, 970n or OL",
   current: "2.4 or 880mA",
@@ -11,26 +11,79 @@ const EXAMPLES: Record<Quantity, string> = {
   insulation: "550M or >550M",
   speed: "1385",
   duration: "1.2",
+  length: "17, 16.98 mm, 0.669 in or 5/8",
+  frequency: "50 or 60",
+  power: "1/3 hp or 0.25 kW",
+  months: "12",
+  years: "8",
+  percent: "6",
+  count: "2",
+  money: "8.80",
+  plain: "12.5",
 };
+
+/** What each kind is called in a sentence. */
+const CALLED: Record<MeasureId, string> = {
+  resistance: "resistance",
+  capacitance: "capacitance",
+  current: "current",
+  voltage: "voltage",
+  temperature: "temperature",
+  insulation: "insulation resistance",
+  speed: "speed",
+  duration: "time",
+  length: "length",
+  frequency: "frequency",
+  power: "power",
+  months: "number of months",
+  years: "number of years",
+  percent: "percentage",
+  count: "number of pieces",
+  money: "price",
+  plain: "figure",
+};
+const inUnit = (quantity: MeasureId): string => (MEASURES[quantity].symbol === "" ? "" : ` in ${MEASURES[quantity].symbol}`);
+const withUnit = (value: number, quantity: MeasureId): string => `${formatNumber(value, 6)} ${MEASURES[quantity].symbol}`.trim();
+/** Shown back at most so long: a text pasted by mistake must not fill the screen. */
+const quoted = (text: string): string => `“${text.length > 40 ? `${text.slice(0, 40)}…` : text}”`;
 
 type Sentences = { readonly [Code in FailureCode]: (failure: Extract<Failure, { code: Code }>) => string };
 
 /** One sentence for every code: what was wrong, and what to type or do instead. */
 const SENTENCES: Sentences = {
-  "reading-empty": ({ quantity }) => `Type what the meter shows, for example ${EXAMPLES[quantity]}.`,
-  "reading-not-a-number": ({ text, quantity }) =>
-    `“${text}” is not a meter reading. Type the figure as shown, for example ${EXAMPLES[quantity]}.`,
-  "reading-two-points": ({ text }) => `“${text}” has two decimal points. Type it with one, for example 1.23.`,
+  "reading-empty": ({ quantity }) => `Type the figure as shown, for example ${EXAMPLES[quantity]}.`,
+  "reading-not-a-number": ({ text, quantity }) => `${quoted(text)} is not a figure. Type it as shown, for example ${EXAMPLES[quantity]}.`,
+  "reading-no-figure": ({ text, quantity }) =>
+    `${quoted(text)} is no plain figure, and one is needed here. Type it${inUnit(quantity)}, for example ${EXAMPLES[quantity]}.`,
+  "reading-two-points": ({ text }) => `${quoted(text)} has two decimal points. Type it with one, for example 1.23.`,
+  "reading-gap": ({ text, quantity }) =>
+    `${quoted(text)} could be one figure or two. Type one, with a point where it belongs, for example ${EXAMPLES[quantity]}.`,
+  "reading-two-ways": ({ text, quantity, values: [small, large] }) =>
+    `${quoted(text)} could be ${withUnit(small, quantity)} or ${withUnit(large, quantity)}. Type a point for decimals, and no comma for thousands.`,
   "reading-negative": ({ quantity }) =>
     quantity === "resistance"
       ? "Ohms below zero are volts on the leads: mains, a charged capacitor or a turning rotor. Prove it dead, let it stand, then type the figure without the sign."
-      : `A ${quantity} cannot be negative. Swap the probes or zero the meter, then type the figure without the sign.`,
+      : `A ${CALLED[quantity]} cannot be negative. Swap the probes or zero the meter, then type the figure without the sign.`,
+  "reading-less-than": ({ text, quantity }) =>
+    `${quoted(text)} is only an upper bound. Type the figure the display shows, for example ${EXAMPLES[quantity]}.`,
+  "reading-plus": ({ text }) => {
+    const figure = text.replace("+", "").trim();
+    return `${quoted(text)} could be a figure or “more than”. Type >${figure} for more than, or ${figure} alone.`;
+  },
   "reading-wrong-unit": ({ unit, quantity }) =>
-    `“${unit}” is not a unit of ${quantity}. Type the figure in ${QUANTITIES[quantity].symbol}, for example ${EXAMPLES[quantity]}.`,
+    `${quoted(unit)} is not a unit of ${CALLED[quantity]}. Type the figure${inUnit(quantity)}, for example ${EXAMPLES[quantity]}.`,
   "reading-unit-ambiguous": ({ unit, quantity }) =>
     quantity === "resistance"
-      ? `“${unit}” could be milli or mega. Type M for megohms (5M), or plain ohms (0.005).`
-      : `“${unit}” could be read two ways. Type the figure in ${QUANTITIES[quantity].symbol}, for example ${EXAMPLES[quantity]}.`,
+      ? `${quoted(unit)} could be milli or mega. Type M for megohms (5M), or plain ohms (0.005).`
+      : quantity === "duration"
+        ? `${quoted(unit)} could be minutes or milliseconds. Type min or ms, or plain seconds.`
+        : `${quoted(unit)} could be read two ways. Type the figure${inUnit(quantity)}, for example ${EXAMPLES[quantity]}.`,
+  "reading-unit-needed": ({ text, quantity }) => `${quoted(text)} needs its unit. Type it with one, for example ${EXAMPLES[quantity]}.`,
+  "reading-fahrenheit": ({ text, celsius }) =>
+    `${quoted(text)} is ${formatNumber(celsius, 1)} °C. Type it in °C: ${formatNumber(celsius, 1)}.`,
+  "reading-not-whole": ({ text, quantity }) => `${quoted(text)} is not a whole number. Type one, for example ${EXAMPLES[quantity]}.`,
+  "reading-out-of-range": ({ text, quantity, min, max }) =>
+    `${quoted(text)} cannot be a ${CALLED[quantity]} here. Type a figure from ${formatNumber(min, 3)} to ${withUnit(max, quantity)}.`,
   "label-empty": () => "Type the label as printed, for example 35 µF ±6 % 440 V.",
   "label-no-capacitance": ({ text }) =>
     `No capacitance found in “${text}”. Type the µF from the label, for example 35 µF ±6 % 440 V or 189-227 MFD 250 VAC.`,
@@ -43,7 +96,6 @@ const SENTENCES: Sentences = {
   "bearing-empty": () => "Type the number stamped on the ring or seal, for example 6203-2RS C3, with ? for a sign you cannot read.",
   "bearing-unknown": ({ text }) =>
     `No deep-groove size of the table fits “${text}”. Type the number of the ring, for example 6203 or R8, with ? for each sign you cannot read, or measure bore, outside and width.`,
-  "length-unreadable": ({ text }) => `“${text}” is not a length. Type 17, 16.98 mm, 0.669 in or 5/8.`,
   "seat-far-off": ({ valueMm, nominalMm, number }) =>
     `${formatNumber(valueMm, 3)} mm belongs to no ${number}, which asks for ${formatNumber(nominalMm, 3)} mm. Type the diameter in millimetres, for example ${formatNumber(nominalMm - 0.01, 3)}, or write in behind inches.`,
   "search-failed": ({ detail }) =>
@@ -90,3 +142,6 @@ const SENTENCES: Sentences = {
 export function toSentence(failure: Failure): string {
   return (SENTENCES[failure.code] as (failure: Failure) => string)(failure);
 }
+
+/** What stands under a field: the sentence of what went wrong, or nothing. */
+export const problemOf = (failure: Failure | null | undefined): string | null => (failure ? toSentence(failure) : null);

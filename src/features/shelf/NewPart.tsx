@@ -4,7 +4,7 @@ import { LineField } from "@/components/LineField";
 import { parseCapacitorLabel } from "@/core/capacitor";
 import { addPart } from "@/store/parts";
 import { toSentence } from "../messages/failure-sentences";
-import { COUNT, readNumber, MONEY } from "./part-numbers";
+import { readPlain } from "@/core/stations/fields";
 
 const EMPTY = { label: "", maker: "", place: "Truck", quantity: "1", price: "" };
 
@@ -13,8 +13,8 @@ export function NewPart() {
   const [draft, setDraft] = useState(EMPTY);
   const [isAsked, setAsked] = useState(false);
   const parsed = parseCapacitorLabel(draft.label);
-  const quantity = readNumber(draft.quantity, COUNT);
-  const price = readNumber(draft.price === "" ? "0" : draft.price, MONEY);
+  const quantity = readPlain(draft.quantity, "pieces").value;
+  const price = readPlain(draft.price === "" ? "0" : draft.price, "shelfPrice").value;
   const set = (part: Partial<typeof draft>) => setDraft((now) => ({ ...now, ...part }));
   const add = async (): Promise<void> => {
     setAsked(true);

@@ -6,22 +6,22 @@ import { formatMoney } from "@/core/quantity";
 import type { Part } from "@/records";
 import { updatePart } from "@/store/parts";
 import { toSentence } from "../messages/failure-sentences";
-import { COUNT, MILLIMETRES, MONEY, readNumber, TERMINALS } from "./part-numbers";
+import { readPlain, type PlainFieldId } from "@/core/stations/fields";
 
 type NumberField = "quantity" | "price" | "diameterMm" | "heightMm" | "terminals";
 
 const NUMBERS: readonly {
   readonly field: NumberField;
   readonly label: string;
-  readonly bounds: typeof COUNT;
+  readonly reads: PlainFieldId;
   readonly mayBeEmpty: boolean;
   readonly example: string;
 }[] = [
-  { field: "quantity", label: "Pieces", bounds: COUNT, mayBeEmpty: false, example: "a whole number, for example 2" },
-  { field: "price", label: "Price each", bounds: MONEY, mayBeEmpty: false, example: "a price, for example 8.80" },
-  { field: "diameterMm", label: "Diameter, mm", bounds: MILLIMETRES, mayBeEmpty: true, example: "millimetres, for example 40" },
-  { field: "heightMm", label: "Height, mm", bounds: MILLIMETRES, mayBeEmpty: true, example: "millimetres, for example 72" },
-  { field: "terminals", label: "Terminals", bounds: TERMINALS, mayBeEmpty: true, example: "a whole number, for example 4" },
+  { field: "quantity", label: "Pieces", reads: "pieces", mayBeEmpty: false, example: "a whole number, for example 2" },
+  { field: "price", label: "Price each", reads: "shelfPrice", mayBeEmpty: false, example: "a price, for example 8.80" },
+  { field: "diameterMm", label: "Diameter, mm", reads: "millimetres", mayBeEmpty: true, example: "millimetres, for example 40" },
+  { field: "heightMm", label: "Height, mm", reads: "millimetres", mayBeEmpty: true, example: "millimetres, for example 72" },
+  { field: "terminals", label: "Terminals", reads: "terminals", mayBeEmpty: true, example: "a whole number, for example 4" },
 ];
 
 /** One line of the shelf; opened, every part of it can be changed, and is kept at once. */
@@ -62,9 +62,9 @@ export function PartLine({ part, onRemove }: { part: Part; onRemove: () => void 
 function Fields({ part }: { part: Part }) {
   // A figure that cannot be kept yet stays as typed, with what to type beside it.
   const [unread, setUnread] = useState<Partial<Record<NumberField, string>>>({});
-  const setNumber = ({ field, bounds, mayBeEmpty }: (typeof NUMBERS)[number], text: string): void => {
+  const setNumber = ({ field, reads, mayBeEmpty }: (typeof NUMBERS)[number], text: string): void => {
     const isEmpty = text.trim() === "" && mayBeEmpty;
-    const value = isEmpty ? null : readNumber(text, bounds);
+    const value = isEmpty ? null : readPlain(text, reads).value;
     const isRead = isEmpty || value !== null;
     setUnread((now) => ({ ...now, [field]: isRead ? undefined : text }));
     if (isRead) void updatePart(part.id, { [field]: value });

@@ -4,7 +4,6 @@ import "fake-indexeddb/auto";
 import { render, screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { database } from "@/store/database";
-import { COUNT, MILLIMETRES, MONEY, readNumber, TERMINALS } from "./part-numbers";
 import { ShelfScreen } from "./ShelfScreen";
 
 const db = database();
@@ -18,25 +17,6 @@ beforeAll(async () => {
 afterAll(() => db.close());
 beforeEach(async () => {
   await db.parts.filter(({ isDemo }) => !isDemo).delete();
-});
-
-describe("figures of a line", () => {
-  test.each([
-    ["2", COUNT, 2],
-    ["0", COUNT, 0],
-    ["2.5", COUNT, null],
-    ["-1", COUNT, null],
-    ["8,80", MONEY, 8.8],
-    ["8.80 ", MONEY, 8.8],
-    ["dear", MONEY, null],
-    ["1e9", MONEY, null],
-    ["0", MILLIMETRES, null],
-    ["47.5", MILLIMETRES, 47.5],
-    ["13", TERMINALS, null],
-    ["", TERMINALS, null],
-  ])("%p", (text, bounds, expected) => {
-    expect(readNumber(text, bounds)).toBe(expected);
-  });
 });
 
 async function openShelf() {

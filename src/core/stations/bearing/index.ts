@@ -14,10 +14,9 @@ import {
 } from "../../bearing";
 import type { HouseFigures } from "../../house";
 import { speedAndPoles } from "../../motor";
-import { formatNumber } from "../../quantity";
+import { formatNumber, figureOf } from "../../quantity";
 import { BEARING_ENDS, defineStation, plainAssessment, type BearingEnd, type Facts, type Stamp, type WorkingStep } from "../contract";
-import { readPositive } from "../fields";
-import { figureOf } from "../run-figures";
+import { readPlain } from "../fields";
 import { geometriesOf, judgeEnd, type EndDetail } from "./end";
 import { BearingRecordSchema, BLANK_BEARING, type BearingRecord } from "./record";
 
@@ -47,20 +46,17 @@ export interface BearingDetail {
   /** as the house or the technician has it */
   readonly both: boolean;
   readonly repairs: readonly SeatRepair[];
-  readonly isPriceUnread: boolean;
   readonly upkeep: readonly UpkeepDetail[];
   /** months between; null until the duty is told */
   readonly months: number | null;
-  readonly isPlateMonthsUnread: boolean;
   /** frequencies by end, where the bearing is named and a speed is known */
   readonly bands: Readonly<Partial<Record<BearingEnd, readonly DefectBand[]>>>;
   readonly speed: { readonly source: SpeedSource; readonly rpm: readonly number[] } | null;
-  readonly isSpeedUnread: boolean;
 }
 
 /** Speeds the motor may run at: as keyed, as measured, or between the plate's rpm and the field's. */
 function speedOf({ rpm }: BearingRecord, { runFound, fullLoadRpm, frequencyHz }: Facts): BearingDetail["speed"] {
-  const keyed = readPositive(rpm);
+  const keyed = readPlain(rpm, "rpm").value;
   if (keyed !== null) return { source: "keyed", rpm: [keyed] };
   const measured = figureOf(runFound.speed ?? null);
   if (measured && measured.value > 0) return { source: "measured", rpm: [measured.value] };
@@ -163,10 +159,10 @@ export const bearingStation = defineStation({
     const repairs = BEARING_ENDS.flatMap((end) => [record.ends[end].shaftRepair, record.ends[end].seatRepair]).filter(
       (id): id is SeatRepair => id !== null,
     );
-    const quoted = readPositive(record.price);
+    const quoted = readPlain(record.price, "price").value;
     const job = bearingJob({ both, tier: record.tier ?? "good", repairs, quotedPrice: quoted }, house);
     const isPutTogether = record.both !== null || record.tier !== null || repairs.length > 0 || quoted !== null;
-    const plateMonths = readPositive(record.plateMonths);
+    const plateMonths = readPlain(record.plateMonths, "plateMonths").value;
     const upkeep = upkeepOf(record, ends);
     const months = monthsOf(upkeep, record.duty, house, plateMonths);
     const speed = speedOf(record, facts);
@@ -179,13 +175,10 @@ export const bearingStation = defineStation({
       job,
       both,
       repairs,
-      isPriceUnread: record.price.trim() !== "" && quoted === null,
       upkeep,
       months,
-      isPlateMonthsUnread: record.plateMonths.trim() !== "" && plateMonths === null,
       bands,
       speed,
-      isSpeedUnread: record.rpm.trim() !== "" && readPositive(record.rpm) === null,
     };
     const isOiled = upkeep.some(({ kind }) => kind === "sleeve");
     const stamp = stampOf(record, Object.values(ends));

@@ -2,7 +2,6 @@ import { DEFAULT_METER, toHouseFigures } from "../../house";
 import { takeReading, type Entry, type Quantity } from "../../quantity";
 import { NO_FACTS, NO_STUDY, type EarlierVisit, type Facts } from "../contract";
 import { BLANK_CAPACITOR, capacitorStation, workingOfDischarge, type CapacitorDetail, type CapacitorRecord } from ".";
-import { readRange } from "./section";
 
 const HOUSE = toHouseFigures({});
 const AT = "2026-11-23T10:00:00.000Z";
@@ -168,16 +167,6 @@ describe("discharge", () => {
     const steps = workingOfDischarge(labelled({ label: "50 µF 440 V" }).discharge);
     expect(steps.map(({ what }) => what)).toEqual(["Discharge through the resistor", "What the resistor takes"]);
     expect(steps.every(({ source, numbers }) => source !== "" && !numbers.includes("NaN"))).toBe(true);
-  });
-  test.each([
-    ["40k", 40_000],
-    ["4 MΩ", 4_000_000],
-    ["15000", 15_000],
-    ["1,5k", 1500],
-    ["fifteen", null],
-    ["0", null],
-  ])("a resistance keyed as %s", (text, ohm) => {
-    expect(readRange(text)).toBe(ohm);
   });
 });
 

@@ -1,9 +1,8 @@
 import { dischargeThrough, judgeResistor, peakVolts, type CapacitorLabel, type Discharge, type ResistorVerdict } from "../../capacitor";
-import type { Entry } from "../../quantity";
+import { figureOf, type Entry } from "../../quantity";
 import type { StationContext } from "../contract";
-import { readPositive } from "../fields";
+import { readPlain } from "../fields";
 import type { CapacitorRecord } from "./record";
-import { readRange } from "./section";
 
 /** The discharge as it should be done, and what was left afterwards. */
 export interface DischargePlan {
@@ -34,7 +33,7 @@ function chargedFrom(
   label: CapacitorLabel,
   supplyV: number | null,
 ): Pick<DischargePlan, "chargedFromV" | "chargeOrigin"> {
-  const keyed = readPositive(record.discharge.chargedFrom);
+  const keyed = readPlain(record.discharge.chargedFrom, "chargedFrom").value;
   if (keyed !== null) return { chargedFromV: keyed, chargeOrigin: "keyed" };
   if (label.ratedV !== null) return { chargedFromV: label.ratedV, chargeOrigin: "label" };
   if (supplyV !== null) return { chargedFromV: HIGHEST_RISE * supplyV, chargeOrigin: "line" };
@@ -42,16 +41,16 @@ function chargedFrom(
 }
 
 function remainingOf(entry: Entry | null, safeV: number): DischargePlan["remaining"] {
-  const reading = entry?.reading;
-  return reading?.kind === "value" && reading.value !== null ? { volts: reading.value, isSafe: reading.value <= safeV } : null;
+  const left = figureOf(entry);
+  return left && { volts: left.value, isSafe: left.value <= safeV };
 }
 
 /** Plans the discharge of the largest section: time, watts, energy, and whether the resistor and the house bear it. */
 export function planDischarge(record: CapacitorRecord, label: CapacitorLabel, { house, facts }: StationContext): DischargePlan {
   const capacitanceUf = Math.max(...label.sections.map((s) => s.highUf ?? s.nominalUf ?? 0));
   const charge = chargedFrom(record, label, facts.supplyV);
-  const resistorOhm = readRange(record.discharge.resistor) ?? house.dischargeResistorOhm;
-  const resistorW = readPositive(record.discharge.resistorW) ?? house.dischargeResistorW;
+  const resistorOhm = readPlain(record.discharge.resistor, "resistor").value ?? house.dischargeResistorOhm;
+  const resistorW = readPlain(record.discharge.resistorW, "resistorW").value ?? house.dischargeResistorW;
   const peakV = peakVolts(charge.chargedFromV);
   const sum = dischargeThrough(peakV, capacitanceUf, resistorOhm, house.safeVolts);
   const limitUf = house.shortUpToUf;

@@ -6,10 +6,9 @@ import {
   type CapacitorLabel,
   type CrutchReason,
   type PartMismatch,
-  type Measured,
 } from "../../capacitor";
 import type { Finding, TestId } from "../../diagnosis";
-import type { EffectQuestion, Figure } from "../../motor";
+import type { EffectQuestion } from "../../motor";
 import { ok, type Failure, type Result } from "../../result";
 import { defineStation, plainAssessment, type Facts, type Stamp, type StationContext } from "../contract";
 import { sectionFor } from "../motor-knowledge";
@@ -103,11 +102,6 @@ function trendsOf(
   });
 }
 
-const figureOf = ({ value, standardUncertainty }: Measured): Figure => ({
-  value,
-  standardUncertainty: standardUncertainty ?? 0.01 * value,
-});
-
 /** What the motor's own section came to; a dual part's other section feeds another motor. */
 function runFacts(label: CapacitorLabel, sections: readonly SectionVerdict[]): Partial<Facts> {
   const own = sectionFor(label);
@@ -116,7 +110,7 @@ function runFacts(label: CapacitorLabel, sections: readonly SectionVerdict[]): P
   const { joint, running } = section;
   return {
     capacitorFoundUf: joint?.capacitanceUf ?? null,
-    capacitorRunning: running ? { amps: figureOf(running.amps), volts: figureOf(running.volts) } : null,
+    capacitorRunning: running ? { amps: running.amps, volts: running.volts } : null,
   };
 }
 

@@ -13,7 +13,6 @@ import {
   type CapacitorLabel,
   type Doubt,
   type JointVerdict,
-  type Measured,
   type MethodFigure,
   type RunningCapacitance,
   type SectionLimits,
@@ -22,16 +21,16 @@ import {
   type ValueEffect,
   type ValueState,
 } from "../../capacitor";
-import { decideConformity, type Conformity, type Entry, type Reading } from "../../quantity";
+import { decideConformity, figureOf, type Conformity, type Figure } from "../../quantity";
 import type { Failure } from "../../result";
 import type { Stamp, StationContext } from "../contract";
-import { readPositive } from "../fields";
+import { readPlain } from "../fields";
 import type { CapacitorRecord } from "./record";
 
 /** Amps and volts of the running method with what they come to. */
 export interface RunningVerdict {
-  readonly amps: Measured;
-  readonly volts: Measured;
+  readonly amps: Figure;
+  readonly volts: Figure;
   readonly frequencyHz: number;
   readonly found: RunningCapacitance;
 }
@@ -64,13 +63,6 @@ export interface SectionVerdict {
   readonly stamp: Stamp;
 }
 
-const measured = (entry: Entry | null | undefined): Measured | null => {
-  const reading: Reading | null = entry?.reading ?? null;
-  return reading?.kind === "value" && reading.value !== null
-    ? { value: reading.value, standardUncertainty: reading.standardUncertainty }
-    : null;
-};
-
 function doubtsAboutMeter(record: CapacitorRecord, readingUf: number | null, ratedUf: number | null): Doubt[] {
   if (readingUf === null) return [];
   return [
@@ -88,7 +80,7 @@ interface RunningSide {
 
 function judgeRunning(record: CapacitorRecord, index: number, { facts }: StationContext): RunningSide {
   const keyed = record.running.sections[index];
-  const [amps, volts] = [measured(keyed?.amps), measured(keyed?.volts)];
+  const [amps, volts] = [figureOf(keyed?.amps), figureOf(keyed?.volts)];
   const doubts: Doubt[] = doubtsOfRunning(amps?.value ?? null, volts?.value ?? null, facts.supplyV);
   const frequencyHz = record.running.hertz === "" ? facts.frequencyHz : Number(record.running.hertz);
   if (amps === null || volts === null) return { verdict: null, failure: null, doubts };
@@ -104,22 +96,13 @@ function judgeRunning(record: CapacitorRecord, index: number, { facts }: Station
 function judgeSwing(record: CapacitorRecord, index: number, limits: SectionLimits | null, { house }: StationContext): SwingVerdict | null {
   const keyed = record.swing.sections[index];
   if (!keyed || keyed.behaviour === null) return null;
-  const rangeEndOhm = readRange(record.swing.rangeEnd) ?? house.swingRangeOhm;
-  const climbS = keyed.behaviour === "takes-charge" ? readPositive(keyed.climbS) : null;
+  const rangeEndOhm = readPlain(record.swing.rangeEnd, "swingRange").value ?? house.swingRangeOhm;
+  const climbS = keyed.behaviour === "takes-charge" ? readPlain(keyed.climbS, "swingClimb").value : null;
   return {
     behaviour: keyed.behaviour,
     estimate: climbS === null ? null : estimateFromSwing(climbS, rangeEndOhm),
     expectedS: limits ? expectedClimbS(limits.ratedUf, rangeEndOhm) : null,
   };
-}
-
-/** End of an ohm range as the meter names it: `40k`, `4 MΩ`, `400 kΩ`. */
-export function readRange(text: string): number | null {
-  const match = /^\s*(\d+(?:[.,]\d+)?)\s*([kM]?)\s*(?:Ω|ohm)?\s*$/u.exec(text.replace(/\u2126/g, "Ω"));
-  if (!match) return null;
-  const factor = { "": 1, k: 1e3, M: 1e6 }[match[2] ?? ""] ?? 1;
-  const value = Number((match[1] ?? "").replace(",", ".")) * factor;
-  return value > 0 ? value : null;
 }
 
 /** A swing that ends in a short or an open part condemns it; one that takes a charge proves little. */
@@ -138,13 +121,12 @@ export function judgeSection(label: CapacitorLabel, index: number, record: Capac
   const section = label.sections[index];
   const limits = section ? limitsOfSection(section, label.kind, house) : null;
   const reading = record.readings[index]?.reading ?? null;
-  const readingUf = reading?.kind === "value" ? reading.value : null;
+  const shown = figureOf(record.readings[index]);
+  const readingUf = shown?.value ?? null;
   const meterDoubts = doubtsAboutMeter(record, readingUf, limits?.ratedUf ?? null);
   const isUsable = !meterDoubts.some(({ code }) => code === "other-path" || BLOCKING_DOUBTS.has(code));
   const meter: MethodFigure | null =
-    readingUf !== null && isUsable
-      ? { method: "meter", capacitanceUf: readingUf, standardUncertaintyUf: reading?.standardUncertainty ?? 0 }
-      : null;
+    shown !== null && isUsable ? { method: "meter", capacitanceUf: shown.value, standardUncertaintyUf: shown.standardUncertainty } : null;
   const running = judgeRunning(record, index, context);
   const runningFigure: MethodFigure | null = running.verdict
     ? {
@@ -156,7 +138,7 @@ export function judgeSection(label: CapacitorLabel, index: number, record: Capac
   const figures = [meter, runningFigure].filter((figure) => figure !== null);
   const joint = limits ? judgeJointly(figures, limits, house) : null;
   const state = joint && limits ? valueState(joint.capacitanceUf, limits) : null;
-  const acrossV = measured(record.running.sections[index]?.volts);
+  const acrossV = figureOf(record.running.sections[index]?.volts);
   const volts =
     acrossV && label.ratedV !== null
       ? {
@@ -164,7 +146,7 @@ export function judgeSection(label: CapacitorLabel, index: number, record: Capac
           ratedV: label.ratedV,
           conformity: decideConformity({
             value: acrossV.value,
-            standardUncertainty: acrossV.standardUncertainty ?? 0,
+            standardUncertainty: acrossV.standardUncertainty,
             limits: { low: null, high: label.ratedV },
             guardFactor: house.guardFactor,
             coverageFactor: house.coverageFactor,

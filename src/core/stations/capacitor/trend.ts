@@ -1,3 +1,4 @@
+import { figureOf } from "../../quantity";
 import { fitDrift, printCapacitorLabel, type CapacitorLabel, type Drift, type DriftPoint, type SectionLimits } from "../../capacitor";
 import * as v from "valibot";
 import type { EarlierVisit } from "../contract";
@@ -54,9 +55,11 @@ export function trendOf(
   readLabel: (record: CapacitorRecord) => CapacitorLabel | null,
 ): Trend {
   const points = sameParts(section.label, earlier, readLabel).flatMap(({ record }) => {
-    const reading = record.readings[section.index]?.reading;
-    return reading?.kind === "value" && reading.value !== null
-      ? [{ at: reading.at, day: toDay(reading.at), capacitanceUf: reading.value, standardUncertaintyUf: reading.standardUncertainty ?? 0 }]
+    const entry = record.readings[section.index];
+    const figure = figureOf(entry);
+    const at = entry?.reading?.at;
+    return figure && at !== undefined
+      ? [{ at, day: toDay(at), capacitanceUf: figure.value, standardUncertaintyUf: figure.standardUncertainty }]
       : [];
   });
   return { earlier: points, presentDay: present?.day ?? 0, drift: fitDrift(present ? [...points, present] : points, section.limits) };

@@ -37,7 +37,7 @@ function runningSteps({ amps, volts, frequencyHz, found }: RunningVerdict, k: nu
     {
       what: "Uncertainty of the running figure",
       formula: "u(C) / C = √((u(I) / I)² + (u(V) / V)²);  U = k u",
-      numbers: `u(I) = ${formatNumber(amps.standardUncertainty ?? 0, 3)} A, u(V) = ${formatNumber(volts.standardUncertainty ?? 0, 2)} V, k = ${formatNumber(k, 2)}`,
+      numbers: `u(I) = ${formatNumber(amps.standardUncertainty, 3)} A, u(V) = ${formatNumber(volts.standardUncertainty, 2)} V, k = ${formatNumber(k, 2)}`,
       result: `U = ±${uf(k * found.standardUncertaintyUf, found.standardUncertaintyUf)}; at worst ${uf(found.worstLowUf, found.standardUncertaintyUf)} to ${uf(found.worstHighUf, found.standardUncertaintyUf)}`,
       source: "JCGM 100:2008, 5.1.6",
     },

@@ -2,7 +2,7 @@ import { neededCapacitor, type NeededCapacitor } from "../../capacitor";
 import { ACTION_TABLE, causesOf, checksBefore, MEASURES_FOR, type CauseState, type Measure } from "../../decision";
 import type { ActionId, TestId } from "../../diagnosis";
 import { defineStation, plainAssessment } from "../contract";
-import { readPositive } from "../fields";
+import { readPlain } from "../fields";
 import { BLANK_DECIDE, DecideRecordSchema } from "./record";
 
 export type { DecideRecord } from "./record";
@@ -18,7 +18,6 @@ export interface DecideDetail {
   /** what can be done while the part is not here */
   readonly measures: readonly Measure[];
   readonly machineYearsLeft: number | null;
-  readonly isMachineYearsUnread: boolean;
 }
 
 const NEEDS_CAPACITOR: readonly ActionId[] = ["replace-run-capacitor", "replace-start-capacitor"];
@@ -35,7 +34,7 @@ export const decideStation = defineStation({
     const made = new Set(findings.map(({ test }) => test));
     const checks = new Set(works.flatMap((work) => checksBefore(work, ACTION_TABLE[work].checkFirst, evidence)));
     const causes = works.flatMap((work) => causesOf(work, evidence, record.causes as Parameters<typeof causesOf>[2]));
-    const machineYearsLeft = readPositive(record.machineYears);
+    const machineYearsLeft = readPlain(record.machineYears, "machineYears").value;
     const detail: DecideDetail = {
       action,
       isReasonMissing: action !== null && record.reason.trim() === "",
@@ -44,7 +43,6 @@ export const decideStation = defineStation({
       unchecked: [...checks].filter((test) => !made.has(test)),
       measures: [...new Set(works.flatMap((work) => MEASURES_FOR[work] ?? []))],
       machineYearsLeft,
-      isMachineYearsUnread: record.machineYears.trim() !== "" && machineYearsLeft === null,
     };
     return plainAssessment(action === null ? "not-done" : "noted", detail, {
       facts: { action },

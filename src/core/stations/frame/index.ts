@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import type { Finding } from "../../diagnosis";
-import { EntrySchema, formatQuantity, type Entry } from "../../quantity";
+import { figureOf, EntrySchema, formatQuantity, type Entry } from "../../quantity";
 import { defineStation, plainAssessment, type Stamp } from "../contract";
 import { NoteSchema } from "../fields";
 
@@ -27,7 +27,7 @@ export interface FrameDetail {
 /** Skin across two probe tips reads from some 100 kΩ up. */
 const FINGERS_OHM = 100_000;
 
-const ohmOf = (entry: Entry | null): number | null => (entry?.reading?.kind === "value" ? entry.reading.value : null);
+const ohmOf = (entry: Entry | null): number | null => figureOf(entry)?.value ?? null;
 
 /** A beeper ends near 30 Ω: silence leaves leaks of kilo-ohms possible. */
 const BEEP_FINDINGS: Partial<Record<FrameDetail["state"], Finding[]>> = {

@@ -11,7 +11,7 @@ import {
   type InsulationTrend,
   type InsulationVerdict,
 } from "../../insulation";
-import { EntrySchema, formatNumber, formatQuantity, type Entry } from "../../quantity";
+import { figureOf, EntrySchema, formatNumber, formatQuantity, type Entry } from "../../quantity";
 import {
   defineStation,
   plainAssessment,
@@ -105,8 +105,7 @@ function toFigure(found: Entry | null, house: HouseFigures): { megohm: number; i
   return { megohm: reading.value, isLowerBound: reading.kind === "lower-bound" };
 }
 
-const temperatureOf = (record: InsulationRecord): number | null =>
-  record.temperature?.reading?.kind === "value" ? record.temperature.reading.value : null;
+const temperatureOf = (record: InsulationRecord): number | null => figureOf(record.temperature)?.value ?? null;
 
 export const cellAt = (record: Pick<InsulationRecord, "cells">, a: CellEnd, b: CellEnd): Entry | null =>
   record.cells.find((cell) => cell.a === a && cell.b === b)?.entry ?? null;

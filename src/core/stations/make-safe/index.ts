@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { EntrySchema, type Entry } from "../../quantity";
+import { figureOf, EntrySchema, type Entry } from "../../quantity";
 import { defineStation, plainAssessment, type Stamp, type StationContext } from "../contract";
 import { MomentSchema, NoteSchema } from "../fields";
 
@@ -55,7 +55,7 @@ export const BLANK_ROUND: SafetyRound = {
   declared: null,
 };
 
-const voltsOf = (entry: Entry | null): number | null => (entry?.reading?.kind === "value" ? entry.reading.value : null);
+const voltsOf = (entry: Entry | null): number | null => figureOf(entry)?.value ?? null;
 
 /** A meter is proven on a source it shows clearly, so well above what counts as dead. */
 const isProof = (entry: Entry | null, safeVolts: number): boolean => (voltsOf(entry) ?? 0) > safeVolts;

@@ -1,8 +1,9 @@
+import { figureOf } from "../../quantity";
 import { defineStation, plainAssessment, type Facts, type Stamp } from "../contract";
 import type { HouseFigures } from "../../house";
 import { findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
 import type { HandFeel } from "../hand-feel";
-import { figureOf, RUN_FIELD_IDS, type HotPlace, type Noise, type RunField } from "../run-figures";
+import { RUN_FIELD_IDS, type HotPlace, type Noise, type RunField } from "../run-figures";
 import { proofDoubts, type ProofDoubt, type ProofRow } from "./contradictions";
 import { BLANK_PROVE, ProveRecordSchema, type ProveRecord } from "./record";
 

@@ -1,7 +1,7 @@
+import { figureOf } from "../../quantity";
 import { stateOfBehaviour, type MachineKind, type Range, type RunUnderstanding } from "../../motor";
 import type { HouseFigures } from "../../house";
 import type { Facts } from "../contract";
-import { figureOf } from "../run-figures";
 import { figuresOf, MODEL_FIELDS, QUANTITY_OF, type ModelField } from "./question";
 import type { RunTestRecord } from "./record";
 

@@ -1,18 +1,10 @@
-import {
-  speedAndPoles,
-  speedBySlipCount,
-  stateOfBehaviour,
-  type Figure,
-  type Measured,
-  type RunQuantity,
-  type RunQuestion,
-} from "../../motor";
+import { speedAndPoles, speedBySlipCount, stateOfBehaviour, type Measured, type RunQuantity, type RunQuestion } from "../../motor";
+import { figureOf, type Figure } from "../../quantity";
 import type { Failure, Result } from "../../result";
 import { ok } from "../../result";
 import type { Facts } from "../contract";
-import { readPositive } from "../fields";
+import { readPlain } from "../fields";
 import { knownMotor, type KnownMotor } from "../motor-knowledge";
-import { figureOf } from "../run-figures";
 import type { RunField, RunTestRecord } from "./record";
 
 /** Which figure of the model each field shows. */
@@ -38,8 +30,8 @@ const TURN_SD = 0.5;
 
 /** Speed from the slip count, where plate and count allow it. */
 export function countedSpeed({ slipTurns, slipSeconds }: RunTestRecord, { fullLoadRpm, frequencyHz }: Facts): Figure | null {
-  const turns = readPositive(slipTurns);
-  const seconds = readPositive(slipSeconds);
+  const turns = readPlain(slipTurns, "turns").value;
+  const seconds = readPlain(slipSeconds, "turnsTime").value;
   if (turns === null || seconds === null || fullLoadRpm === null || frequencyHz === null) return null;
   const poles = speedAndPoles(fullLoadRpm, frequencyHz)?.poles;
   const rpm = poles === undefined ? null : speedBySlipCount(turns, seconds, frequencyHz, poles);

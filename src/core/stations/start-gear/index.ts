@@ -2,7 +2,7 @@ import * as v from "valibot";
 import { GEAR_SORTS, type Finding, type GearSort, type TestId } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
 import type { MotorType } from "../../motor";
-import { EntrySchema, formatQuantity, type Entry } from "../../quantity";
+import { figureOf, EntrySchema, formatQuantity, type Entry } from "../../quantity";
 import {
   contactState,
   GEAR_REPAIRS,
@@ -113,9 +113,7 @@ const TEST_OF: Record<GearSort, TestId | null> = {
 };
 
 const ohmsOf = (found: Entry | null): number | null => {
-  const reading = found?.reading;
-  if (!reading) return null;
-  return reading.kind === "value" && reading.value !== null ? reading.value : Infinity;
+  return found?.reading ? (figureOf(found)?.value ?? Infinity) : null;
 };
 
 function judge(record: StartGearRecord, house: HouseFigures): GearVerdict | null {

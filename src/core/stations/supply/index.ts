@@ -1,10 +1,9 @@
 import * as v from "valibot";
 import type { Finding, Outcome } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
-import { decideConformity, EntrySchema, formatNumber, formatQuantity, type Conformity } from "../../quantity";
+import { decideConformity, EntrySchema, formatNumber, formatQuantity, type Conformity, figureOf } from "../../quantity";
 import { defineStation, plainAssessment, type Facts, type Stamp, type WorkingStep } from "../contract";
 import { NoteSchema } from "../fields";
-import { figureOf } from "../run-figures";
 
 /** Whether control asks the motor to run. Persisted: do not change without a migration. */
 export const CALLS = ["calls", "no-call", "always-on"] as const;

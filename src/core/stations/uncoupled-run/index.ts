@@ -1,9 +1,8 @@
 import * as v from "valibot";
 import { isOnMachine, type Finding, type TestId } from "../../diagnosis";
-import { EntrySchema } from "../../quantity";
+import { EntrySchema, figureOf } from "../../quantity";
 import { defineStation, plainAssessment, type Facts, type Stamp } from "../contract";
 import { MomentSchema, NoteSchema } from "../fields";
-import { figureOf } from "../run-figures";
 
 /** `runs-rough`: it runs, and the trouble is still there. */
 export const UNCOUPLED = ["runs", "runs-rough", "does-not-run"] as const;

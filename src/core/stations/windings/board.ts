@@ -1,6 +1,6 @@
 import type { MotorType } from "../../motor";
 import type { HouseFigures } from "../../house";
-import type { Entry } from "../../quantity";
+import { figureOf, type Entry } from "../../quantity";
 import { roleFromMark, type Board, type BoardReading, type LayoutRole } from "../../winding";
 import type { WindingsRecord } from "./record";
 
@@ -19,8 +19,7 @@ export interface TestLeads {
 }
 
 export function testLeadsOf(record: WindingsRecord, house: HouseFigures): TestLeads {
-  const reading = record.testLeads?.reading;
-  const ohm = reading?.kind === "value" ? reading.value : null;
+  const ohm = figureOf(record.testLeads)?.value ?? null;
   // Once measured, what is left of the leads is how well they are pressed on, and the meter's last digit.
   return ohm === null
     ? { ohm: house.leadResistanceOhm, standardOhm: house.leadSpreadOhm, isNulled: false }
@@ -33,7 +32,7 @@ export function toBoardReading(a: number, b: number, entry: Entry): BoardReading
   if (!reading) return null;
   if (reading.kind !== "value" || reading.value === null) return { a, b, kind: "open" };
   if (reading.quantity === "capacitance") return { a, b, kind: "capacitance", capacitanceUf: reading.value };
-  return { a, b, kind: "ohms", ohm: reading.value, standardUncertainty: reading.standardUncertainty ?? 0 };
+  return { a, b, kind: "ohms", ohm: reading.value, standardUncertainty: figureOf(entry)?.standardUncertainty ?? 0 };
 }
 
 export function toBoard(record: WindingsRecord, house: HouseFigures): Board {

@@ -1,8 +1,8 @@
-import type { Entry } from "../../quantity";
+import { figureOf, type Entry } from "../../quantity";
 import { compareWinding, temperatureRise, windingTemperature, type WindingComparison } from "../../winding";
 import * as v from "valibot";
 import type { EarlierVisit } from "../contract";
-import { readPositive } from "../fields";
+import { readPlain } from "../fields";
 import type { TestLeads } from "./board";
 import { testLeadsOf } from "./board";
 import type { HouseFigures } from "../../house";
@@ -33,7 +33,7 @@ export interface HotRun {
 }
 
 const valueOf = (entry: Entry | null, quantity: string): number | null =>
-  entry?.reading?.kind === "value" && entry.reading.quantity === quantity ? entry.reading.value : null;
+  entry?.reading?.quantity === quantity ? (figureOf(entry)?.value ?? null) : null;
 
 /** Temperature of the windings when they were measured; null where nobody wrote it down. */
 export const coldTemperatureC = (record: WindingsRecord): number | null => valueOf(record.compare.temperature, "temperature");
@@ -49,7 +49,7 @@ function nulled(entry: Entry | null, leads: TestLeads): Nulled | null {
   const ohm = valueOf(entry, "resistance");
   return ohm === null
     ? null
-    : { ohm: ohm - leads.ohm, standardUncertainty: Math.hypot(entry?.reading?.standardUncertainty ?? 0, leads.standardOhm) };
+    : { ohm: ohm - leads.ohm, standardUncertainty: Math.hypot(figureOf(entry)?.standardUncertainty ?? 0, leads.standardOhm) };
 }
 
 /** The latest earlier visit that measured the pair between posts of the same names. */
@@ -104,10 +104,10 @@ export function comparisonsOf(
       ["aux", referenceStart],
     ] as const
   ).flatMap(([what, text]): Comparison[] => {
-    const reference = readPositive(text);
+    const reference = readPlain(text, "windingOhm").value;
     const element = elements.find(({ cls }) => cls === what);
     if (referenceOf === null || reference === null || !element || element.ohm === null || element.ohm <= 0) return [];
-    const at = readPositive(referenceC);
+    const at = readPlain(referenceC, "windingTemperature").value;
     // The element's own uncertainty is that of a reading of its size.
     const standardUncertainty = Math.hypot(0.005 * element.ohm, 0.1, leads.standardOhm);
     const found = compareWinding(

@@ -1,3 +1,4 @@
+import { figureOf } from "../../quantity";
 import type { TestLeads } from "./board";
 import type { PostPair, WindingsRecord } from "./record";
 
@@ -25,9 +26,8 @@ const median = (values: readonly number[]): number => [...values].sort((a, b) =>
  */
 export function doubtsOf(record: WindingsRecord, leads: TestLeads, misfits: readonly PostPair[]): ReadingDoubt[] {
   const ohms = record.pairs.flatMap(({ a, b, entry }) => {
-    const reading = entry.reading;
-    if (reading?.kind !== "value" || reading.quantity !== "resistance" || reading.value === null) return [];
-    return [{ pair: [a, b] as const, ohm: reading.value, u: reading.standardUncertainty ?? 0, text: entry.text.trim() }];
+    const figure = entry.reading?.quantity === "resistance" ? figureOf(entry) : null;
+    return figure ? [{ pair: [a, b] as const, ohm: figure.value, u: figure.standardUncertainty, text: entry.text.trim() }] : [];
   });
   return ohms.flatMap(({ pair, ohm, u, text }): ReadingDoubt[] => {
     const others = ohms.filter((each) => each.pair !== pair).map((each) => each.ohm);

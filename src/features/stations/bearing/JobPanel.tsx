@@ -1,8 +1,8 @@
 "use client";
 import { PickOne } from "@/components/Choice";
-import { LineField } from "@/components/LineField";
 import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
 import { Verdict } from "../shared/Verdict";
+import { PlainField } from "../shared/PlainField";
 import type { PanelProps } from "./props";
 import { LOSS_WORDS, TIER_OPTIONS, TOOL_WORDS } from "./panel-words";
 import { bothSentence, jobSentence, REPAIR_WORDS } from "./words";
@@ -37,13 +37,12 @@ export function JobPanel({ record, assessment, house, change }: PanelProps) {
           onPick={(tier) => change((r) => ({ ...r, tier }))}
         />
         <div className="w-44">
-          <LineField
-            isFigure
+          <PlainField
             label="One bearing, as quoted"
+            field="price"
             text={record.price}
             unit="money"
-            problem={detail.isPriceUnread ? "Type the price as a number, for example 9.50." : null}
-            onText={(price) => change((r) => ({ ...r, price: price.slice(0, 200) }))}
+            onText={(price) => change((r) => ({ ...r, price }))}
           />
         </div>
       </div>

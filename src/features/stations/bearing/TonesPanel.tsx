@@ -1,8 +1,8 @@
 "use client";
-import { LineField } from "@/components/LineField";
 import { geometryOf, type DefectBand } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
 import { Verdict } from "../shared/Verdict";
+import { PlainField } from "../shared/PlainField";
 import { EndSwitch } from "./EndSwitch";
 import type { PanelProps } from "./props";
 import { DEFECT_WORDS, tonesSentences } from "./panel-words";
@@ -18,14 +18,7 @@ export function TonesPanel({ record, assessment, change, end, onEnd }: PanelProp
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
         <EndSwitch end={end} onEnd={onEnd} />
         <div className="w-40">
-          <LineField
-            isFigure
-            label="Speed"
-            text={record.rpm}
-            unit="rpm"
-            problem={detail.isSpeedUnread ? "Type the speed as a number, for example 1425." : null}
-            onText={(rpm) => change((r) => ({ ...r, rpm: rpm.slice(0, 200) }))}
-          />
+          <PlainField label="Speed" field="rpm" text={record.rpm} onText={(rpm) => change((r) => ({ ...r, rpm }))} />
         </div>
       </div>
       {bands.length > 0 && detail.speed ? <ToneRule bands={bands} shaftHz={(detail.speed.rpm[0] ?? 0) / 60} /> : null}

@@ -5,6 +5,7 @@ import { BEARING_KINDS } from "@/core/bearing";
 import { dueOn } from "@/core/stations";
 import { dayOf, dayWords } from "@/features/shell/clock";
 import { Verdict } from "../shared/Verdict";
+import { PlainField } from "../shared/PlainField";
 import { BEARING_ENDS } from "./end-in-hand";
 import { withEnd, type PanelProps } from "./props";
 import { DUTY_OPTIONS } from "./panel-words";
@@ -38,13 +39,11 @@ export function UpkeepPanel({ record, assessment, weighed, change }: PanelProps)
           text={record.plateOil}
           onText={(plateOil) => change((r) => ({ ...r, plateOil: plateOil.slice(0, 200) }))}
         />
-        <LineField
-          isFigure
+        <PlainField
           label="Interval on the plate"
+          field="plateMonths"
           text={record.plateMonths}
-          unit="months"
-          problem={detail.isPlateMonthsUnread ? "Type the months as a number, for example 12." : null}
-          onText={(plateMonths) => change((r) => ({ ...r, plateMonths: plateMonths.slice(0, 200) }))}
+          onText={(plateMonths) => change((r) => ({ ...r, plateMonths }))}
         />
       </div>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">

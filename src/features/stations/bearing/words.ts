@@ -1,6 +1,7 @@
 import { printDesignation, type BearingSize, type Closure, type Dimension, type SeatRepair, type Slip } from "@/core/bearing";
 import { formatMoney, formatNumber } from "@/core/quantity";
 import type { BearingEnd, STATIONS } from "@/core/stations";
+import { readPlain } from "@/core/stations/fields";
 import type { BearingRecord, EndDetail, SeatDetail } from "@/core/stations/bearing";
 import { toSentence } from "@/features/messages/failure-sentences";
 
@@ -169,7 +170,7 @@ export function upkeepSentences(detail: Detail, record: BearingRecord): string[]
     months === null
       ? ["Say how much it runs, and the date is kept."]
       : [
-          `Every ${formatNumber(months, 0)} months${record.plateMonths.trim() && !detail.isPlateMonthsUnread ? ", by the plate" : ", by the house rule"}.`,
+          `Every ${formatNumber(months, 0)} months${readPlain(record.plateMonths, "plateMonths").value !== null ? ", by the plate" : ", by the house rule"}.`,
         ];
   return [...each, ...when];
 }

@@ -2,13 +2,13 @@
 import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
-import { LineField } from "@/components/LineField";
 import { useNow } from "@/components/useNow";
 import { formatNumber } from "@/core/quantity";
 import { workingOfDischarge } from "@/core/stations/capacitor";
 import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
+import { PlainField } from "../shared/PlainField";
 import { WorkingButton } from "@/features/working/WorkingButton";
 import { dischargeSentences, remainingSentence } from "./discharge-words";
 import { LabelLine } from "./LabelLine";
@@ -35,36 +35,26 @@ export default function DischargePanel(props: Props) {
           <PickOne legend="How" options={SCHOOLS} picked={discharge.school} onPick={(school) => set({ school: school ?? "resistor" })} />
           {discharge.school === "resistor" ? (
             <div className="grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
-              <LineField
+              <PlainField
                 label="Resistor"
-                unit="Ω"
-                isFigure
+                field="resistor"
                 text={discharge.resistor}
                 placeholder={`${formatNumber(house.figures.dischargeResistorOhm / 1000, 1)}k`}
                 onText={(resistor) => set({ resistor })}
-                problem={
-                  isTyped(discharge.resistor) && !/^\s*\d+([.,]\d+)?\s*[kM]?\s*(Ω|ohm)?\s*$/.test(discharge.resistor)
-                    ? "Type it as 15k or 15000."
-                    : null
-                }
               />
-              <LineField
+              <PlainField
                 label="Its rating"
-                unit="W"
-                isFigure
+                field="resistorW"
                 text={discharge.resistorW}
                 placeholder={formatNumber(house.figures.dischargeResistorW, 0)}
                 onText={(resistorW) => set({ resistorW })}
-                problem={numberProblem(discharge.resistorW)}
               />
-              <LineField
+              <PlainField
                 label="Charged from, rms"
-                unit="V"
-                isFigure
+                field="chargedFrom"
                 text={discharge.chargedFrom}
                 placeholder={formatNumber(detail.discharge.chargedFromV, 0)}
                 onText={(chargedFrom) => set({ chargedFrom })}
-                problem={numberProblem(discharge.chargedFrom)}
               />
             </div>
           ) : null}
@@ -107,10 +97,6 @@ export default function DischargePanel(props: Props) {
     </FieldFlow>
   );
 }
-
-const isTyped = (text: string): boolean => text.trim() !== "";
-const numberProblem = (text: string): string | null =>
-  isTyped(text) && !/^\s*\d+([.,]\d+)?\s*[a-zA-Z]*\s*$/.test(text) ? "Type a number, for example 440." : null;
 
 interface CountdownProps {
   readonly detail: LabelDetail;

@@ -1,9 +1,11 @@
 "use client";
 import { FigureField } from "@/components/FigureField";
-import { LineField } from "@/components/LineField";
 import type { SwingBehaviour } from "@/core/capacitor";
 import { formatNumber } from "@/core/quantity";
+import { readPlain } from "@/core/stations/fields";
+import { problemOf } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../contract";
+import { PlainField } from "../shared/PlainField";
 import { SwingCurves } from "./SwingCurves";
 import { sectionName, type CapacitorDetail } from "./sentences";
 import { withAt } from "./words";
@@ -40,11 +42,7 @@ export function SwingFields({ record, assessment, house, change }: Props) {
                 unit="s"
                 text={section.climbS}
                 onText={(climbS) => set(index, { climbS })}
-                problem={
-                  section.climbS.trim() !== "" && detail.state === "label" && !detail.sections[index]?.swing?.estimate
-                    ? "Type the seconds as a number, for example 1.4."
-                    : null
-                }
+                problem={problemOf(readPlain(section.climbS, "swingClimb").failure)}
               />
             ) : null}
             {section.behaviour === "takes-charge" && expectedS ? (
@@ -55,12 +53,12 @@ export function SwingFields({ record, assessment, house, change }: Props) {
           </div>
         );
       })}
-      <LineField
+      <PlainField
         label="End of the ohm range in use"
+        field="swingRange"
         text={record.swing.rangeEnd}
         placeholder={`${formatNumber(house.figures.swingRangeOhm / 1000, 0)}k`}
         onText={(rangeEnd) => change((r) => ({ ...r, swing: { ...r.swing, rangeEnd } }))}
-        isFigure
       />
     </>
   );

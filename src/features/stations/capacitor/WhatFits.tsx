@@ -1,13 +1,13 @@
 "use client";
 import { useMemo } from "react";
 import Sheet from "@/components/Sheet";
-import { LineField } from "@/components/LineField";
 import { PageLink } from "@/components/PageLink";
 import { rankParts, type FitOffer } from "@/core/capacitor";
 import { formatMoney } from "@/core/quantity";
 import { toStockPart, type Part } from "@/records";
 import { useParts } from "@/store/parts";
 import type { InstrumentProps } from "../contract";
+import { PlainField } from "../shared/PlainField";
 import { Combinations } from "./Combinations";
 import { refusalWords, REMARK_WORDS, wantedWords } from "./fit-words";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
@@ -32,10 +32,10 @@ export default function WhatFits({ record, detail, facts, house, change, onClose
     <Sheet title="What would fit" onClose={onClose}>
       <p className="text-[15px] font-semibold">{wantedWords(wanted, facts.plateCapacitor !== null)}</p>
       <div className="mt-2 grid grid-cols-2 gap-x-4 sm:grid-cols-4">
-        <LineField label="Strap, diameter" unit="mm" isFigure text={record.place.strapMm} onText={(strapMm) => setPlace({ strapMm })} />
-        <LineField label="Height free" unit="mm" isFigure text={record.place.heightMm} onText={(heightMm) => setPlace({ heightMm })} />
-        <LineField label="Air around it" unit="°C" isFigure text={record.place.ambientC} onText={(ambientC) => setPlace({ ambientC })} />
-        <LineField label="Terminals" isFigure text={record.place.terminals} onText={(terminals) => setPlace({ terminals })} />
+        <PlainField label="Strap, diameter" field="strap" text={record.place.strapMm} onText={(strapMm) => setPlace({ strapMm })} />
+        <PlainField label="Height free" field="height" text={record.place.heightMm} onText={(heightMm) => setPlace({ heightMm })} />
+        <PlainField label="Air around it" field="ambient" text={record.place.ambientC} onText={(ambientC) => setPlace({ ambientC })} />
+        <PlainField label="Terminals" field="terminals" text={record.place.terminals} onText={(terminals) => setPlace({ terminals })} />
       </div>
       {shelf.state === "ready" && lines.length === 0 ? (
         <p className="mt-4">

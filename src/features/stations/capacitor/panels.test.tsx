@@ -155,7 +155,7 @@ describe("fields of the methods", () => {
     const { kept } = open(SwingFields, { label: "35 µF 440 V" });
     await userEvent.click(screen.getByLabelText("Dips, climbs to OL"));
     await userEvent.type(screen.getByLabelText("Climb to OL took (optional)"), "a while");
-    expect(screen.getByText(/Type the seconds as a number/)).toBeInTheDocument();
+    expect(screen.getByText(/Type it as shown, for example 1.2|Type the figure in s/)).toBeInTheDocument();
     expect(kept().swing.sections).toEqual([{ behaviour: "takes-charge", climbS: "a while" }]);
   });
 });

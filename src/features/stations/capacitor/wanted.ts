@@ -1,6 +1,6 @@
 import { neededCapacitor, type Wanted } from "@/core/capacitor";
 import type { Facts } from "@/core/stations";
-import { readPositive } from "@/core/stations/fields";
+import { readPlain } from "@/core/stations/fields";
 import type { CapacitorRecord } from "@/core/stations/capacitor";
 import type { LabelDetail } from "./sentences";
 
@@ -14,9 +14,9 @@ export function toWanted(record: CapacitorRecord, { label, sections }: LabelDeta
     label: { ...asked, hasLineMark: asked.hasLineMark || label.hasLineMark },
     atLeastV: atLeastV > 0 ? atLeastV : null,
     frequencyHz: facts.frequencyHz ?? label.frequencyHz[0] ?? null,
-    ambientC: readPositive(record.place.ambientC),
-    strapDiameterMm: readPositive(record.place.strapMm),
-    spaceHeightMm: readPositive(record.place.heightMm),
-    terminals: readPositive(record.place.terminals),
+    ambientC: readPlain(record.place.ambientC, "ambient").value,
+    strapDiameterMm: readPlain(record.place.strapMm, "strap").value,
+    spaceHeightMm: readPlain(record.place.heightMm, "height").value,
+    terminals: readPlain(record.place.terminals, "terminals").value,
   };
 }

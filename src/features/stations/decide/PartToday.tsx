@@ -1,10 +1,10 @@
 "use client";
 import { PickOne, YesNo } from "@/components/Choice";
-import { LineField } from "@/components/LineField";
 import { CUSTOM_WORDS, MEASURE_WORDS } from "@/features/vocabulary/decision-words";
 import { customOptions } from "@/core/decision";
 import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
 import type { InstrumentProps } from "../contract";
+import { PlainField } from "../shared/PlainField";
 import { dayWords } from "@/features/shell/clock";
 import { type Detail, recheckDate } from "./words";
 
@@ -30,13 +30,11 @@ export function PartToday(props: Props) {
           onValue={(isCustom) => change((r) => ({ ...r, isCustom: isCustom === true }))}
         />
         <div className="basis-56">
-          <LineField
+          <PlainField
             label="Machine still wanted for"
+            field="machineYears"
             text={record.machineYears}
-            unit="years"
-            isFigure
-            problem={detail.isMachineYearsUnread ? "Type the years as a number, for example 4." : null}
-            onText={(machineYears) => change((r) => ({ ...r, machineYears: machineYears.slice(0, 200) }))}
+            onText={(machineYears) => change((r) => ({ ...r, machineYears }))}
           />
         </div>
       </div>

@@ -1,14 +1,10 @@
 "use client";
 import { useState } from "react";
-import { LineField } from "@/components/LineField";
 import { formatQuantity } from "@/core/quantity";
-import { readPositive } from "@/core/stations/fields";
 import { countedSpeed } from "@/core/stations/run-test";
 import type { InstrumentProps } from "../contract";
+import { PlainField } from "../shared/PlainField";
 import type { Detail } from "./words";
-
-const wrong = (text: string): string | null =>
-  text.trim() === "" || readPositive(text) !== null ? null : "Type a number, for example 25.";
 
 /** Speed without a tachometer: a mark on the shaft under a lamp on the same mains, and how often it slips back. */
 export function SlipCount({ record, facts, change }: Pick<InstrumentProps<"run-test", Detail>, "record" | "facts" | "change">) {
@@ -25,20 +21,17 @@ export function SlipCount({ record, facts, change }: Pick<InstrumentProps<"run-t
   return (
     <div className="flex flex-col gap-2">
       <div className="grid grid-cols-2 gap-5">
-        <LineField
+        <PlainField
           label="Turns the mark slipped back"
+          field="turns"
           text={record.slipTurns}
-          isFigure
-          problem={wrong(record.slipTurns)}
-          onText={(slipTurns) => change((r) => ({ ...r, slipTurns: slipTurns.slice(0, 200) }))}
+          onText={(slipTurns) => change((r) => ({ ...r, slipTurns }))}
         />
-        <LineField
+        <PlainField
           label="In"
+          field="turnsTime"
           text={record.slipSeconds}
-          unit="s"
-          isFigure
-          problem={wrong(record.slipSeconds)}
-          onText={(slipSeconds) => change((r) => ({ ...r, slipSeconds: slipSeconds.slice(0, 200) }))}
+          onText={(slipSeconds) => change((r) => ({ ...r, slipSeconds }))}
         />
       </div>
       <p className="caption">

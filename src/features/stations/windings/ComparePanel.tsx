@@ -2,11 +2,11 @@
 import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
-import { LineField } from "@/components/LineField";
 import type { WindingsRecord } from "@/core/stations/windings";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
+import { PlainField } from "../shared/PlainField";
 import type { WindingsProps } from "./props";
 import { comparisonSentence, hotRunSentence } from "./sentences";
 import { pairName } from "./words";
@@ -42,24 +42,21 @@ export function ComparePanel({ record, assessment, house, change }: WindingsProp
           <legend className="heading-rule w-full text-[15px]">Known figures</legend>
           <PickOne legend="Whose" options={REFERENCES} picked={compare.referenceOf} onPick={(referenceOf) => set({ referenceOf })} />
           <div className="grid grid-cols-3 gap-4">
-            <LineField
+            <PlainField
               label="Main winding"
-              unit="Ω"
-              isFigure
+              field="windingOhm"
               text={compare.referenceMain}
               onText={(referenceMain) => set({ referenceMain })}
             />
-            <LineField
+            <PlainField
               label="Start winding"
-              unit="Ω"
-              isFigure
+              field="windingOhm"
               text={compare.referenceStart}
               onText={(referenceStart) => set({ referenceStart })}
             />
-            <LineField
+            <PlainField
               label="At"
-              unit="°C"
-              isFigure
+              field="windingTemperature"
               placeholder="20"
               text={compare.referenceC}
               onText={(referenceC) => set({ referenceC })}

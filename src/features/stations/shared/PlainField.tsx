@@ -1,0 +1,35 @@
+"use client";
+import { LineField } from "@/components/LineField";
+import { MEASURES, type MeasureId } from "@/core/quantity";
+import { PLAIN_FIELDS, readPlain, type PlainFieldId } from "@/core/stations/fields";
+import { toSentence } from "@/features/messages/failure-sentences";
+
+/** What is kept of a field at most. */
+const MOST_CHARACTERS = 200;
+
+interface PlainFieldProps {
+  readonly label: string;
+  readonly field: PlainFieldId;
+  readonly text: string;
+  readonly onText: (text: string) => void;
+  readonly placeholder?: string;
+  /** where the field's unit needs another word */
+  readonly unit?: string;
+}
+
+/** One plain figure: any usual unit is converted, what cannot be read is kept and told under the line. */
+export function PlainField({ label, field, text, onText, placeholder, unit }: PlainFieldProps) {
+  const { failure } = readPlain(text, field);
+  const measure: MeasureId = PLAIN_FIELDS[field].measure;
+  return (
+    <LineField
+      label={label}
+      unit={unit ?? (MEASURES[measure].symbol || undefined)}
+      isFigure
+      text={text}
+      placeholder={placeholder}
+      problem={failure ? toSentence(failure) : null}
+      onText={(typed) => onText(typed.slice(0, MOST_CHARACTERS))}
+    />
+  );
+}

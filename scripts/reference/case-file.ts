@@ -10,6 +10,8 @@ export interface ReferenceCase {
   readonly outputs: Record<string, unknown>;
   readonly quantitative?: boolean;
   readonly certain?: boolean;
+  /** asking again is as good as reading it rightly; reading it wrongly is not */
+  readonly may_refuse?: boolean;
 }
 type FieldTolerance = "exact" | { readonly relative?: number; readonly absolute?: number };
 export type Tolerance = { readonly relative?: number; readonly absolute?: number } & Record<string, unknown>;

@@ -1,4 +1,4 @@
-import { parseCapacitorLabel } from "@/core/capacitor";
+import { parseCapacitorLabel, printCapacitorLabel } from "@/core/capacitor";
 import { speedAndPoles } from "@/core/motor";
 import { decideConformity, parseReading, QUANTITIES, type Quantity } from "@/core/quantity";
 import { checkCombinations, checkDischarge, checkRunning } from "./capacitor-checkers";
@@ -30,9 +30,10 @@ const checkReading: Checker = ({ inputs, outputs }, tolerance) => {
   return compare(outputs, got, tolerance);
 };
 
-const checkLabel: Checker = ({ inputs, outputs }, tolerance) => {
+const checkLabel: Checker = ({ inputs, outputs, may_refuse: mayRefuse = false }, tolerance) => {
   const result = parseCapacitorLabel(String(inputs.text));
-  if (!result.ok) return [{ field: "text", expected: outputs, got: result.failure.code }];
+  if (!result.ok) return outputs.refused === true || mayRefuse ? [] : [{ field: "text", expected: outputs, got: result.failure.code }];
+  if (outputs.refused === true) return [{ field: "text", expected: "refused", got: printCapacitorLabel(result.value) }];
   const { sections, ratedV, kind } = result.value;
   const got = {
     sections: sections.map((s) => ({

@@ -2,7 +2,8 @@
 export type CapacitorKind = "run" | "start";
 
 interface KindClues {
-  readonly words: readonly string[];
+  /** the whole label, normalised */
+  readonly text: string;
   readonly hasRange: boolean;
   readonly isOneSided: boolean;
   readonly sections: readonly { readonly nominalUf: number | null; readonly highUf: number | null }[];
@@ -15,6 +16,12 @@ const LARGEST_RUN_UF = 100;
 const START_FROM_UF = 70;
 const START_UP_TO_V = 330;
 
+/* Words for the two kinds as labels carry them, with the type letters that stand for them. */
+const START_WORDS =
+  /(?<!\p{L})(?:start(?:ing)?(?!s?\s*\/)|electrolytic|elect|intermittent|d[ée]marrage|anlauf\p{L}*|arranque|partida|avviamento|пусковой|cd\s?60\p{L}?)(?!\p{L})/u;
+const RUN_WORDS =
+  /(?<!\p{L})(?:run(?:ning)?|film|continuous|permanent|betriebs\p{L}*|marcha|marcia|mkp|mp|рабочий|cbb\s?6\d\p{L}?)(?!\p{L})/u;
+
 /** Clues in the order of their weight; the first that applies decides and says why. */
 const CLUES: readonly {
   readonly kind: CapacitorKind;
@@ -24,12 +31,12 @@ const CLUES: readonly {
   {
     kind: "start",
     reason: "the label says start",
-    applies: (c) => c.words.some((w) => /^(start(ing)?|electrolytic|intermittent)$/.test(w)),
+    applies: (c) => START_WORDS.test(c.text),
   },
   {
     kind: "run",
     reason: "the label says run",
-    applies: (c) => c.words.some((w) => /^(run(ning)?|film|continuous)$/.test(w)),
+    applies: (c) => RUN_WORDS.test(c.text),
   },
   { kind: "start", reason: "a printed range is usual on start parts", applies: (c) => c.hasRange },
   { kind: "start", reason: "a one-sided tolerance is usual on start parts", applies: (c) => c.isOneSided },

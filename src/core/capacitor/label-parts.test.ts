@@ -15,7 +15,10 @@ const NONE: LabelCorrections = { parts: {}, kind: null };
 const value = fc.constantFrom("1.5", "2", "4", "5", "7.5", "12.5", "12,5", "17.5", "20", "35", "45", "60", "80");
 const unit = fc.constantFrom("µF", "uF", "MFD", "mfd", "MF", "μF");
 const single = fc.tuple(value, unit).map(([v, u]) => `${v} ${u}`);
-const dual = fc.tuple(value, value, unit, fc.constantFrom("+", "/")).map(([a, b, u, joint]) => `${a}${joint}${b} ${u}`);
+// A stroke between a smaller and a somewhat larger figure could be a range: that is asked, and tested by itself.
+const dual = fc
+  .tuple(value, value, unit, fc.constantFrom("+", "/"))
+  .map(([a, b, u, joint]) => `${a}${parseFloat(a) < parseFloat(b) ? "+" : joint}${b} ${u}`);
 const named = fc.tuple(value, value, unit).map(([a, b, u]) => `C ${a} HERM ${b} FAN ${u}`);
 const range = fc.tuple(fc.constantFrom(...START_RANGES_UF), unit).map(([[low, high], u]) => `${low}-${high} ${u}`);
 const capacitance = fc.oneof(single, dual, named, range);

@@ -20,7 +20,17 @@ function printTolerance({ lowPercent, highPercent }: Tolerance): string {
   return lowPercent === -highPercent ? `±${number(highPercent)} %` : `−${number(Math.abs(lowPercent))} +${number(highPercent)} %`;
 }
 
-function printSections(sections: readonly LabelSection[]): string {
+/** Tolerance of a section of its own, back from its limits. */
+function ownTolerance({ nominalUf, lowUf, highUf }: LabelSection): string {
+  if (nominalUf === null || lowUf === null || highUf === null) return "";
+  const percent = (limitUf: number): number => Number((100 * (limitUf / nominalUf - 1)).toPrecision(8));
+  return printTolerance({ lowPercent: percent(lowUf), highPercent: percent(highUf) });
+}
+
+function printSections({ sections, tolerance }: CapacitorLabel): string {
+  // Sections that differ carry their tolerances with them.
+  if (tolerance === null && sections.length > 1 && sections.every(({ lowUf }) => lowUf !== null))
+    return `${sections.map((section) => `${number(section.nominalUf ?? 0)} ${ownTolerance(section)}`).join(" + ")} µF`;
   const isNamed = sections.some(({ terminal }) => terminal !== null);
   const figures = sections.map((section) => {
     const figure = section.nominalUf === null ? `${number(section.lowUf ?? 0)}–${number(section.highUf ?? 0)}` : number(section.nominalUf);
@@ -30,7 +40,7 @@ function printSections(sections: readonly LabelSection[]): string {
 }
 
 const PRINTERS: { readonly [Part in LabelPart]: (label: CapacitorLabel) => string } = {
-  capacitance: ({ sections }) => printSections(sections),
+  capacitance: printSections,
   tolerance: ({ tolerance }) => (tolerance ? printTolerance(tolerance) : ""),
   volts: ({ ratedV }) => (ratedV === null ? "" : `${number(ratedV)} V`),
   hertz: ({ frequencyHz }) => (frequencyHz.length > 0 ? `${frequencyHz.join("/")} Hz` : ""),

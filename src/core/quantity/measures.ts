@@ -1,4 +1,5 @@
-import type { UnitMeaning } from "./units";
+/** How a keyed unit scales to the base unit, or why it cannot be taken as it stands. */
+export type UnitMeaning = { readonly factor: number } | "ambiguous" | "fahrenheit";
 
 /** What a figure may be: what a meter shows, and the plain figures of plates, labels, places and prices. */
 interface MeasureSpec {

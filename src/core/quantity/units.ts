@@ -1,4 +1,4 @@
-import { MEASURES, measureSpec, type MeasureId, type MeasureSpec } from "./measures";
+import { MEASURES, measureSpec, type MeasureId, type MeasureSpec, type UnitMeaning } from "./measures";
 
 /** What a meter can be asked for. Ids are persisted: do not change one without a migration. */
 export const QUANTITY_IDS = [
@@ -17,9 +17,6 @@ export type BaseUnit = (typeof MEASURES)[Quantity]["base"];
 type Row = { readonly [Q in Quantity]: (typeof MEASURES)[Q] };
 /** Values inside the program are in the base unit named here. */
 export const QUANTITIES: Row = Object.fromEntries(QUANTITY_IDS.map((id) => [id, MEASURES[id]])) as unknown as Row;
-
-/** How a keyed unit scales to the base unit, or why it cannot be taken as it stands. */
-export type UnitMeaning = { readonly factor: number } | "ambiguous" | "fahrenheit";
 
 const KIND_OF_CURRENT = /^(?:ac|~)(?=.)|(?:ac|dc|~|rms|eff)+$/i;
 

@@ -29,6 +29,9 @@ export type Failure =
     }
   | { readonly code: "label-empty" }
   | { readonly code: "label-no-capacitance"; readonly text: string }
+  | { readonly code: "label-not-a-capacitor"; readonly text: string; readonly what: "motor" | "bearing" }
+  | { readonly code: "label-two-ways"; readonly text: string; readonly readings: readonly [string, string] }
+  | { readonly code: "label-two-parts"; readonly text: string }
   | { readonly code: "label-range-reversed"; readonly lowUf: number; readonly highUf: number }
   | { readonly code: "running-volts-too-low"; readonly volts: number }
   | { readonly code: "running-no-current" }

@@ -86,7 +86,13 @@ const SENTENCES: Sentences = {
     `${quoted(text)} cannot be a ${CALLED[quantity]} here. Type a figure from ${formatNumber(min, 3)} to ${withUnit(max, quantity)}.`,
   "label-empty": () => "Type the label as printed, for example 35 µF ±6 % 440 V.",
   "label-no-capacitance": ({ text }) =>
-    `No capacitance found in “${text}”. Type the µF from the label, for example 35 µF ±6 % 440 V or 189-227 MFD 250 VAC.`,
+    `No capacitance found in ${quoted(text)}. Type the µF from the label, for example 35 µF ±6 % 440 V or 189-227 MFD 250 VAC.`,
+  "label-not-a-capacitor": ({ what }) =>
+    `This reads as a ${what}, not as a capacitor. Type what the capacitor's own label says, for example 35 µF ±6 % 440 V.`,
+  "label-two-ways": ({ text, readings: [first, second] }) =>
+    `${quoted(text)} could be ${first} or ${second}. Type the one that is meant, with its unit.`,
+  "label-two-parts": ({ text }) =>
+    `${quoted(text)} tells of two capacitors. Type one here and the other in its own field, each with its µF and volts.`,
   "label-range-reversed": ({ lowUf, highUf }) =>
     `The range runs backwards (${lowUf} to ${highUf} µF). Type the smaller figure first: ${highUf}-${lowUf} µF.`,
   "running-volts-too-low": ({ volts }) =>

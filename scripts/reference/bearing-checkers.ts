@@ -1,16 +1,17 @@
-import { bearingSize, defectFrequencies, parseDesignation, widthOf } from "@/core/bearing";
+import { bearingSize, defectFrequencies, parseDesignation, printDesignation, widthOf } from "@/core/bearing";
 import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
 
 /** A number as stamped, with its closure and clearance. */
-export function checkDesignation({ inputs, outputs }: ReferenceCase, tolerance: Tolerance): Miss[] {
+export function checkDesignation({ inputs, outputs, may_refuse: mayRefuse = false }: ReferenceCase, tolerance: Tolerance): Miss[] {
   const read = parseDesignation(String(inputs.text));
-  if (!read.ok) return [{ field: "text", expected: outputs, got: read.failure.code }];
+  if (!read.ok) return outputs.refused === true || mayRefuse ? [] : [{ field: "text", expected: outputs, got: read.failure.code }];
+  if (outputs.refused === true) return [{ field: "text", expected: "refused", got: printDesignation(read.value) }];
   const { candidates, closure, clearance } = read.value;
   const [named] = candidates;
   if (!named || candidates.length > 1) return [{ field: "basic_designation", expected: outputs.basic_designation, got: candidates.length }];
-  const { number, size } = named;
+  const { size } = named;
   const got = {
-    basic_designation: number,
+    basic_designation: size.number,
     d_mm: size.boreMm,
     D_mm: size.outsideMm,
     B_mm: widthOf(size, closure !== "open"),

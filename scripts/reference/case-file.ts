@@ -14,7 +14,9 @@ export interface ReferenceCase {
   readonly may_refuse?: boolean;
 }
 type FieldTolerance = "exact" | { readonly relative?: number; readonly absolute?: number };
-export type Tolerance = { readonly relative?: number; readonly absolute?: number } & Record<string, unknown>;
+/** One for all numbers, or one a field. */
+type Margin = number | Readonly<Record<string, number>>;
+export type Tolerance = { readonly relative?: Margin; readonly absolute?: Margin } & Record<string, unknown>;
 
 /** A field that does not agree. */
 export interface Miss {
@@ -27,7 +29,8 @@ function toleranceOf(tolerance: Tolerance, field: string): FieldTolerance {
   const own = tolerance[field];
   if (own === "exact") return "exact";
   if (typeof own === "object" && own !== null) return own;
-  return { relative: tolerance.relative ?? 0, absolute: tolerance.absolute ?? 0 };
+  const of = (margin: Margin | undefined): number => (typeof margin === "object" ? (margin[field] ?? 0) : (margin ?? 0));
+  return { relative: of(tolerance.relative), absolute: of(tolerance.absolute) };
 }
 
 /**

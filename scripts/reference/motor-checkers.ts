@@ -102,7 +102,7 @@ export function checkFaults(reference: ReferenceCase, tolerance: Tolerance): Mis
     const leaf = field.split(".").at(-1) ?? field;
     if (leaf === "c_implied_uf" && isShorted) return false;
     if (typeof expected !== "number" || typeof found !== "number") return true;
-    const margin = Math.max(byUnit(leaf, absolute), (tolerance.relative ?? 0) * Math.abs(expected));
+    const margin = Math.max(byUnit(leaf, absolute), Number(tolerance.relative ?? 0) * Math.abs(expected));
     return !(Math.abs(expected - found) <= margin);
   });
 }

@@ -129,7 +129,7 @@ describe("a number as stamped", () => {
     expect(read("6203 ??").closure).toBeNull();
   });
   test("the usual sizes come first among those a worn number may be", () => {
-    expect(read("6?03").candidates.map(({ number }) => number)).toEqual(["6203", "6003", "6303", "6903", "6803"]);
+    expect(read("6?03").candidates.map(({ number }) => number)).toEqual(["6203", "6003", "6303", "6403", "6903", "6803"]);
   });
   test("what no table knows is kept and marked as not understood", () => {
     const found = read("6203-2RS/XQ77");
@@ -193,9 +193,7 @@ describe("lengths", () => {
     ["5/0", "reading-wrong-unit"],
     ["1.2.3", "reading-two-points"],
     ["12 V", "reading-wrong-unit"],
-  ])("%j is refused", (text, code) =>
-    expect(readLength(text, "mm")).toMatchObject({ ok: false, failure: { code } }),
-  );
+  ])("%j is refused", (text, code) => expect(readLength(text, "mm")).toMatchObject({ ok: false, failure: { code } }));
   test("three in one line", () => {
     expect(splitDimensions("17x40 × 12")).toEqual(["17", "40", "12"]);
     expect(splitDimensions("17x40")).toBeNull();
@@ -220,7 +218,10 @@ describe("a size from a calliper", () => {
       [-0.1, -0.1, 0.1],
     ] as const) {
       const found = identifyBearing(sized(size.boreMm + a, size.outsideMm + b, width + c), 0.2);
-      expect(found.candidates[0]?.size.number).toBe(size.number);
+      // 1621 and 6202-8 lie closer together than a calliper can tell: both are named, and neither is settled.
+      const within = found.candidates.filter(({ isWithin }) => isWithin).map(({ size: each }) => each.number);
+      expect(within).toContain(size.number);
+      expect(found.isSettled).toBe(within.length === 1);
       expect(found.slip).toBeNull();
     }
   });
@@ -244,8 +245,11 @@ describe("a size from a calliper", () => {
     expect(found.slip).toMatchObject({ slip, best: { size: { number } } });
     expect(found.isSettled).toBe(false);
   });
-  test("a figure whose unit was typed is not doubted", () => {
-    expect(identifyBearing(sized(1.7, 4, 1.2), 0.2, ["bore", "outside", "width"]).slip).toBeNull();
+  test("a unit that was typed is doubted too where its figure leads nowhere, but last", () => {
+    const typed = identifyBearing(sized(170, 400, 120), 0.2, ["bore", "outside", "width"]);
+    expect(typed.slip).toMatchObject({ slip: "mm-for-cm", best: { size: { number: "6203" } } });
+    const one = identifyBearing(sized(17, 400, 12), 0.2, ["outside"]);
+    expect(one.slip).toMatchObject({ dimensions: ["outside"], best: { size: { number: "6203" } } });
   });
   test("nothing near: the nearest are told all the same, as misfits", () => {
     const found = identifyBearing(sized(18.5, 43.2, 13.1), 0.2);
@@ -260,7 +264,7 @@ describe("a size from a calliper", () => {
         .filter(({ isWithin }) => isWithin)
         .map(({ size }) => size.number)
         .sort(),
-    ).toEqual(["16003", "6003"]);
+    ).toEqual(["16003", "6003", "63003"]);
     expect(two.isSettled).toBe(false);
   });
 });

@@ -1,6 +1,6 @@
 import { fail, ok, type Failure, type Result } from "../result";
-import { STAMPED_NUMBERS, type BearingSeries, type BearingSize } from "./dimension-table";
-import { CLEARANCES, closureOf, SPELLINGS, suffixSpec, type Clearance, type Closure, type SuffixCode } from "./suffix-table";
+import { OLD_NUMBERS, STAMPED_NUMBERS, withInchBore, type BearingSeries, type BearingSize } from "./dimension-table";
+import { CLEARANCES, closureOf, oldClosure, SPELLINGS, suffixSpec, type Clearance, type Closure, type SuffixCode } from "./suffix-table";
 
 /** One suffix as stamped; several meanings where a sign could not be read; none where no table here knows it. */
 export interface StampedSuffix {
@@ -43,11 +43,37 @@ const normalise = (text: string): string =>
     .toUpperCase()
     .trim();
 
-/** Bores spelled as a fraction of an inch are numbered in sixteenths: 6203-5/8 is 6203-10. */
-const inSixteenths = (text: string): string =>
-  text.replace(/-\s*(\d)\/([248])(?!\d)/, (_, top: string, bottom: string) => `-${(Number(top) * 16) / Number(bottom)} `);
+/** A bore in inches behind the number, before or behind its seals: 5/8, 1-1/4, 1", or plain sixteenths. */
+const FRACTION_BORE = /[-\s/]\s*(?:([12])\s*[-\s]\s*)?(\d{1,2})\s*\/\s*(16|[248])(?!\d)\s*"?/;
+const WHOLE_INCH_BORE = /[-\s]\s*([12])\s*"|-([12])(?=$|[\s-])/;
+const SIXTEENTHS_BORE = /^-\s*(\d{1,2})(?![\dA-Z])|-(\d{1,2})$/;
+
+interface InchBore {
+  readonly size: BearingSize;
+  /** the text behind the number, the bore taken out */
+  readonly rest: string;
+}
+
+/** The size with the bore that stands behind it in inches; null where none does, or none that this ring has room for. */
+function inchBore(size: BearingSize, rest: string): InchBore | null {
+  if (!/^6[0-3]\d\d$/.test(size.number)) return null;
+  const ways: readonly (readonly [RegExp, (match: RegExpExecArray) => number])[] = [
+    [FRACTION_BORE, (m) => Number(m[1] ?? 0) * 16 + (Number(m[2]) * 16) / Number(m[3])],
+    [WHOLE_INCH_BORE, (m) => Number(m[1] ?? m[2]) * 16],
+    [SIXTEENTHS_BORE, (m) => Number(m[1] ?? m[2])],
+  ];
+  for (const [pattern, sixteenthsOf] of ways) {
+    const match = pattern.exec(rest);
+    const bored = match ? withInchBore(size, sixteenthsOf(match)) : null;
+    if (match && bored) return { size: bored, rest: `${rest.slice(0, match.index)} ${rest.slice(match.index + match[0].length)}` };
+  }
+  return null;
+}
 
 const isSameSign = (shown: string, meant: string): boolean => shown === meant || shown === WORN || LOOKALIKES[shown] === meant;
+
+/** The 2 of two seals or shields, which is no figure of a number. */
+const TWO_OF_A_CLOSURE = /^\s*2\s*-?(?:[BPH]?RS|RZ|RU|RD|Z|NSE|NKE)/;
 
 /** Where the number ends in the text when it starts at `from`; null when it is another number. */
 function endOfNumber(text: string, from: number, number: string): number | null {
@@ -63,7 +89,7 @@ function endOfNumber(text: string, from: number, number: string): number | null 
     // A worn sign behind a stroke is a suffix far oftener than a bore.
     if (isBehindStroke && text[at] === WORN) return null;
     // A space inside a number is a slip of the hand; before its first sign it is not.
-    while (at > from && /[ .]/.test(text[at] ?? "")) at += 1;
+    while (at > from && !isBehindStroke && /[ .]/.test(text[at] ?? "") && !TWO_OF_A_CLOSURE.test(text.slice(at + 1))) at += 1;
     if (!isSameSign(text[at] ?? "", sign)) return null;
     at += 1;
   }
@@ -79,6 +105,11 @@ const SERIES_ORDER = [
   "63",
   "miniature",
   "inch",
+  "622",
+  "630",
+  "623",
+  "64",
+  "inch-16",
   "special-bore",
   "160",
   "619",
@@ -88,6 +119,8 @@ const SERIES_ORDER = [
 interface NumberFound {
   readonly candidates: readonly NamedBearing[];
   readonly end: number;
+  /** its last 2 may be that of two seals: 62202RS is 62202 with one, or 6220 with two */
+  readonly mayEndBefore: boolean;
 }
 
 /** Every size whose number fits at `from`; the longest numbers win, as 6203-10 over 6203. */
@@ -97,7 +130,9 @@ function findNumber(text: string, from: number): NumberFound | null {
     return end === null ? [] : [{ number, size, end }];
   });
   const end = Math.max(...found.map((each) => each.end));
-  const longest = found.filter((each) => each.end === end);
+  const isTwoOfSeals = text[end - 1] === "2" && TWO_OF_A_CLOSURE.test(text.slice(end - 1));
+  const shorter = isTwoOfSeals ? found.filter((each) => each.end === end - 1) : [];
+  const longest = [...found.filter((each) => each.end === end), ...shorter];
   if (longest.length === 0) return null;
   const rank = ({ size }: NamedBearing): number => SERIES_ORDER.indexOf(size.series) * 1000 + size.boreMm;
   // One size under two numbers, both fitting worn signs, is one candidate.
@@ -105,7 +140,7 @@ function findNumber(text: string, from: number): NumberFound | null {
     .filter(({ size }, index) => longest.findIndex((each) => each.size === size) === index)
     .sort((a, b) => rank(a) - rank(b))
     .map(({ number, size }) => ({ number, size }));
-  return { candidates, end };
+  return { candidates, end, mayEndBefore: shorter.length > 0 };
 }
 
 const fits = (text: string, at: number, spelled: string): boolean =>
@@ -174,7 +209,7 @@ const isClearance = (code: SuffixCode): code is SuffixCode & Clearance => (CLEAR
  * @example parseDesignation("6203-2RSH/C3") -> 6203, 17 × 40 × 12 mm, seals-both, C3
  */
 export function parseDesignation(text: string): Result<BearingDesignation, Failure> {
-  const shown = inSixteenths(normalise(text));
+  const shown = normalise(text);
   if (shown === "") return fail({ code: "bearing-empty" });
   const starts = [...shown.matchAll(/(?<![A-Z0-9?])(?:SS|S|W)?(?=[0-9?ORIL])/g)].map((match) => ({
     at: match.index,
@@ -183,19 +218,44 @@ export function parseDesignation(text: string): Result<BearingDesignation, Failu
   for (const { at, prefix } of starts) {
     const found = findNumber(shown, at + prefix.length);
     if (!found) continue;
+    const [only, ...others] = found.candidates;
+    const behind = shown.slice(found.end);
+    const bored = only && others.length === 0 ? inchBore(only.size, behind) : null;
+    // A bore that no ring of this number has room for leaves the size open: better asked than wrong.
+    if (!bored && /^\s*[-\s]\s*\d{1,2}\s*\/\s*(?:16|[248])(?!\d)/.test(behind)) continue;
     const stainless: StampedSuffix[] = prefix === "" ? [] : [{ text: prefix, meanings: [["SS"]] }];
-    const suffixes = [...readSuffixes(shown.slice(found.end)), ...stainless];
+    const suffixes = [...readSuffixes(bored?.rest ?? behind), ...stainless];
     const ways = readings(suffixes);
     return ok({
-      candidates: found.candidates,
+      candidates: bored ? [{ number: bored.size.number, size: bored.size }] : found.candidates,
       suffixes,
-      closure: closureRead(suffixes, ways),
-      clearance: agreed(ways.map((codes) => codes.find(isClearance) ?? null)),
+      closure: found.mayEndBefore ? null : closureRead(suffixes, ways),
+      clearance: agreed(ways.map((codes) => codes.findLast(isClearance) ?? null)),
       before: shown.slice(0, at).trim(),
       isWorn: shown.includes(WORN),
     });
   }
-  return fail({ code: "bearing-unknown", text });
+  const old = readOldNumber(shown);
+  return old ? ok(old) : fail({ code: "bearing-unknown", text });
+}
+
+/** `203PP`: the old three-figure numbers, only where they stand alone or with a closure whose letters are known. */
+function readOldNumber(shown: string): BearingDesignation | null {
+  const match = /(?<![A-Z0-9?])([123]\d{2})(?!\d)([^\s]*)/.exec(shown);
+  const [stamped, number = "", suffix = ""] = match ?? [];
+  const size = OLD_NUMBERS.find(([old]) => old === number)?.[1];
+  const closure = oldClosure(suffix);
+  if (!match || !size || closure === null || stamped === undefined) return null;
+  return {
+    candidates: [{ number: size.number, size }],
+    suffixes: suffix === "" ? [] : [{ text: suffix, meanings: [] }],
+    closure,
+    clearance: agreed(
+      readings(readSuffixes(shown.slice(match.index + stamped.length))).map((codes) => codes.findLast(isClearance) ?? null),
+    ),
+    before: shown.slice(0, match.index).trim(),
+    isWorn: false,
+  };
 }
 
 /** Closures come right behind the number, clearance next, then the rest in the order of the stamp. */

@@ -1,5 +1,20 @@
 /** Families of deep-groove ball bearings in the table. */
-export const BEARING_SERIES = ["618", "619", "160", "60", "62", "63", "miniature", "inch", "special-bore"] as const;
+export const BEARING_SERIES = [
+  "618",
+  "619",
+  "160",
+  "60",
+  "62",
+  "63",
+  "64",
+  "622",
+  "623",
+  "630",
+  "miniature",
+  "inch",
+  "inch-16",
+  "special-bore",
+] as const;
 export type BearingSeries = (typeof BEARING_SERIES)[number];
 
 /** One size: the number stamped on it and its boundary dimensions [mm]. */
@@ -170,6 +185,89 @@ const SERIES_63: readonly Row[] = [
   ["6320", 100, 215, 47],
 ];
 
+/* ISO 15:2017, dimension series 04: heavy. */
+const SERIES_64: readonly Row[] = [
+  ["6403", 17, 62, 17],
+  ["6404", 20, 72, 19],
+  ["6405", 25, 80, 21],
+  ["6406", 30, 90, 23],
+  ["6407", 35, 100, 25],
+  ["6408", 40, 110, 27],
+  ["6409", 45, 120, 29],
+  ["6410", 50, 130, 31],
+];
+
+/* ISO 15:2017, dimension series 22, 23 and 30: as 62, 63 and 60, wider, nearly always sealed. */
+const SERIES_622: readonly Row[] = [
+  ["62200", 10, 30, 14],
+  ["62201", 12, 32, 14],
+  ["62202", 15, 35, 14],
+  ["62203", 17, 40, 16],
+  ["62204", 20, 47, 18],
+  ["62205", 25, 52, 18],
+  ["62206", 30, 62, 20],
+  ["62207", 35, 72, 23],
+  ["62208", 40, 80, 23],
+  ["62209", 45, 85, 23],
+  ["62210", 50, 90, 23],
+  ["62211", 55, 100, 25],
+  ["62212", 60, 110, 28],
+];
+
+const SERIES_623: readonly Row[] = [
+  ["62300", 10, 35, 17],
+  ["62301", 12, 37, 17],
+  ["62302", 15, 42, 17],
+  ["62303", 17, 47, 19],
+  ["62304", 20, 52, 21],
+  ["62305", 25, 62, 24],
+  ["62306", 30, 72, 27],
+  ["62307", 35, 80, 31],
+  ["62308", 40, 90, 33],
+  ["62309", 45, 100, 36],
+  ["62310", 50, 110, 40],
+];
+
+const SERIES_630: readonly Row[] = [
+  ["63000", 10, 26, 12],
+  ["63001", 12, 28, 12],
+  ["63002", 15, 32, 13],
+  ["63003", 17, 35, 14],
+  ["63004", 20, 42, 16],
+  ["63005", 25, 47, 16],
+  ["63006", 30, 55, 19],
+  ["63007", 35, 62, 20],
+  ["63008", 40, 68, 21],
+  ["63009", 45, 75, 23],
+  ["63010", 50, 80, 23],
+];
+
+/* Inch series of electric motors and conveyors, bores in eighths and sixteenths, in mm to the third place. */
+const INCH_16: readonly Row[] = [
+  ["1601", 4.762, 17.462, 6.35],
+  ["1602", 6.35, 17.462, 6.35],
+  ["1603", 7.938, 22.225, 7.144],
+  ["1605", 7.938, 23.019, 7.938],
+  ["1606", 9.525, 23.019, 7.938],
+  ["1607", 11.112, 23.019, 7.938],
+  ["1614", 9.525, 28.575, 9.525],
+  ["1615", 11.112, 28.575, 9.525],
+  ["1616", 12.7, 28.575, 9.525],
+  ["1620", 11.112, 34.925, 11.112],
+  ["1621", 12.7, 34.925, 11.112],
+  ["1622", 14.288, 34.925, 11.112],
+  ["1623", 15.875, 34.925, 11.112],
+  ["1628", 15.875, 41.275, 12.7],
+  ["1630", 19.05, 41.275, 12.7],
+  ["1633", 15.875, 44.45, 12.7],
+  ["1635", 19.05, 44.45, 12.7],
+  ["1638", 19.05, 50.8, 14.288],
+  ["1640", 22.225, 50.8, 14.288],
+  ["1641", 25.4, 50.8, 14.288],
+  ["1652", 28.575, 63.5, 15.875],
+  ["1654", 31.75, 63.5, 15.875],
+];
+
 /* ISO 15:2017, bores below 10 mm: the last figure is the bore. Thin ones are made wider with shields. */
 const MINIATURE: readonly Row[] = [
   ["603", 3, 9, 3, 5],
@@ -236,14 +334,27 @@ const INCH: readonly Row[] = [
   ["R24", 38.1, 66.675, 11.112, 14.288],
 ];
 
-/* Metric outside, bore in sixteenths of an inch: common on fan shafts of 1/2, 5/8 and 3/4 in. */
+/*
+ * Metric outside, bore in sixteenths of an inch: common on fan shafts of 1/2, 5/8 and 3/4 in. Bores that a calliper
+ * cannot tell from the metric one (6206-19) are read from a stamp only.
+ */
 const SPECIAL_BORE: readonly Row[] = [
+  ["6201-8", 12.7, 32, 10],
   ["6202-8", 12.7, 35, 11],
   ["6202-10", 15.875, 35, 11],
   ["6203-8", 12.7, 40, 12],
   ["6203-10", 15.875, 40, 12],
   ["6203-12", 19.05, 40, 12],
+  ["6204-10", 15.875, 47, 14],
   ["6204-12", 19.05, 47, 14],
+  ["6205-14", 22.225, 52, 15],
+  ["6205-15", 23.812, 52, 15],
+  ["6205-16", 25.4, 52, 15],
+  ["6206-16", 25.4, 62, 16],
+  ["6206-18", 28.575, 62, 16],
+  ["6206-20", 31.75, 62, 16],
+  ["6207-20", 31.75, 72, 17],
+  ["6208-24", 38.1, 80, 18],
 ];
 
 const FAMILIES: Record<BearingSeries, readonly Row[]> = {
@@ -253,14 +364,19 @@ const FAMILIES: Record<BearingSeries, readonly Row[]> = {
   "60": SERIES_60,
   "62": SERIES_62,
   "63": SERIES_63,
+  "64": SERIES_64,
+  "622": SERIES_622,
+  "623": SERIES_623,
+  "630": SERIES_630,
   miniature: MINIATURE,
   inch: INCH,
+  "inch-16": INCH_16,
   "special-bore": SPECIAL_BORE,
 };
 
 /**
  * Boundary dimensions of the usual deep-groove ball bearings.
- * @source ISO 15:2017, tables for dimension series 18, 19, 00, 10, 02, 03; ANSI/ABMA Std 12.2 for the inch series
+ * @source ISO 15:2017, tables for dimension series 18, 19, 00, 10, 02, 03, 04, 22, 23, 30; ANSI/ABMA Std 12.2 for the inch series
  */
 export const BEARING_SIZES: readonly BearingSize[] = BEARING_SERIES.flatMap((series) =>
   FAMILIES[series].map(([number, boreMm, outsideMm, widthMm, closedWidthMm]): BearingSize => ({
@@ -294,6 +410,34 @@ export const STAMPED_NUMBERS: readonly (readonly [string, BearingSize])[] = [
     return size ? [[stamped, size] as const] : [];
   }),
 ];
+
+/* Three figures of the old numbers: extra light, light and medium, by the bore code. */
+const OLD_SERIES: Readonly<Record<string, string>> = { "60": "1", "62": "2", "63": "3" };
+
+/** Old three-figure numbers (203 is 6203) with the size; their suffix letters have meanings of their own. */
+export const OLD_NUMBERS: readonly (readonly [string, BearingSize])[] = BEARING_SIZES.flatMap((size) => {
+  const old = OLD_SERIES[size.series];
+  return old !== undefined && /^\d{4}$/.test(size.number) ? [[`${old}${size.number.slice(2)}`, size] as const] : [];
+});
+
+/** One sixteenth of an inch [mm]. */
+const SIXTEENTH_MM = 25.4 / 16;
+/** An inner ring can be bored out, or left thicker, so far and no farther. */
+const LEAST_BORE = 0.68;
+const MOST_BORE = 1.22;
+
+/**
+ * The size of a metric number with its bore in sixteenths of an inch; null where no inner ring leaves room for it.
+ * @example withInchBore(6205, 16) -> 6205-16, 25.4 × 52 × 15 mm
+ */
+export function withInchBore(size: BearingSize, sixteenths: number): BearingSize | null {
+  const number = `${size.number}-${sixteenths}`;
+  const listed = BY_NUMBER.get(number);
+  if (listed) return listed;
+  const boreMm = Number((sixteenths * SIXTEENTH_MM).toFixed(3));
+  const ratio = boreMm / size.boreMm;
+  return ratio >= LEAST_BORE && ratio <= MOST_BORE ? { ...size, number, series: "special-bore", boreMm } : null;
+}
 
 const BY_STAMP = new Map(STAMPED_NUMBERS);
 

@@ -20,7 +20,7 @@ export interface SizeCandidate {
 }
 
 /** What may have gone wrong at the keys. `order`: figures in each other's fields. */
-export type Slip = "cm-for-mm" | "inch-for-mm" | "mm-for-inch" | "point" | "order";
+export type Slip = "cm-for-mm" | "mm-for-cm" | "inch-for-mm" | "mm-for-inch" | "point" | "order";
 
 /** A size found once a slip is taken back. */
 export interface SlipFound {
@@ -99,10 +99,10 @@ interface Attempt {
   readonly meantMm: MeasuredSize;
 }
 
-/** Every slip at one or more figures, the likeliest first; a figure whose unit was told is not doubted. */
+/** Every slip at one or more figures, the likeliest first; those that doubt a unit that was typed come last. */
 function attempts(measured: MeasuredSize, told: readonly Dimension[]): Attempt[] {
   const scaled = (slip: Slip, dimensions: readonly Dimension[], factor: number): Attempt[] => {
-    if (dimensions.some((dimension) => measured[dimension] === null || told.includes(dimension))) return [];
+    if (dimensions.some((dimension) => measured[dimension] === null)) return [];
     const meantMm = Object.fromEntries(
       DIMENSIONS.map((dimension) => [
         dimension,
@@ -114,11 +114,12 @@ function attempts(measured: MeasuredSize, told: readonly Dimension[]): Attempt[]
   const given = DIMENSIONS.filter((dimension) => measured[dimension] !== null);
   const subsets = given.length === 3 ? SUBSETS : [given];
   const isAll = (subset: readonly Dimension[]): boolean => subset.length === given.length;
-  return [
+  const isTold = ({ dimensions }: Attempt): boolean => dimensions.some((dimension) => told.includes(dimension));
+  const all = [
     ...subsets.flatMap((subset) => scaled(isAll(subset) ? "cm-for-mm" : "point", subset, 10)),
     ...subsets.flatMap((subset) => scaled("inch-for-mm", subset, MM_PER_INCH)),
     ...subsets.flatMap((subset) => scaled("mm-for-inch", subset, 1 / MM_PER_INCH)),
-    ...subsets.flatMap((subset) => scaled("point", subset, 0.1)),
+    ...subsets.flatMap((subset) => scaled(subset.every((dimension) => told.includes(dimension)) ? "mm-for-cm" : "point", subset, 0.1)),
     ...(given.length === 3
       ? ORDERS.map(([bore, outside, width]): Attempt => ({
           slip: "order",
@@ -127,6 +128,7 @@ function attempts(measured: MeasuredSize, told: readonly Dimension[]): Attempt[]
         }))
       : []),
   ];
+  return [...all.filter((attempt) => !isTold(attempt)), ...all.filter(isTold)];
 }
 
 /**

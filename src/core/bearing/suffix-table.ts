@@ -66,12 +66,40 @@ export const suffixSpec = (code: SuffixCode): SuffixSpec => SUFFIXES[code];
 /* Spellings, by what they mean. Makers write the same closure in many ways; P63 is P6 and C3 in one. */
 const CLASSES: readonly SuffixCode[] = ["P6", "P5", "P4"];
 const SPELLED: readonly (readonly [readonly SuffixCode[], readonly string[]])[] = [
-  [["2RS"], ["2RSR", "2RSH", "2RS1", "2RS2", "2RSL", "2RS", "RSRS", "LLU", "LLH", "DDU", "DDW", "DD", "EE", "PP", "2NSE", "2HRS"]],
+  [
+    ["2RS"],
+    [
+      "2RSR",
+      "2RSH",
+      "2RS1",
+      "2RS2",
+      "2RSL",
+      "2RS",
+      "2BRS",
+      "2PRS",
+      "2RD",
+      "RSRS",
+      "LLU",
+      "LLH",
+      "DDU",
+      "DDW",
+      "DD",
+      "EE",
+      "PP",
+      "UU",
+      "2NSE",
+      "2HRS",
+    ],
+  ],
   [["2RZ"], ["2RZ", "2RU", "LLB", "VV", "2NKE"]],
-  [["RS"], ["RSR", "RSH", "RS1", "RS2", "RSL", "RS", "LU", "LH", "DU", "DW"]],
-  [["RZ"], ["RZ", "LB", "VU"]],
-  [["2Z"], ["2ZR", "ZZR", "2Z", "ZZ"]],
+  [["RS"], ["RSR", "RSH", "RS1", "RS2", "RSL", "RS", "BRS", "HRS", "LU", "LH", "DU", "DW", "NSE"]],
+  [["RZ"], ["RZ", "LB", "VU", "NKE"]],
+  [["2Z"], ["2ZR", "ZZR", "2Z", "ZZ", "FF"]],
   [["Z"], ["ZR", "Z"]],
+  [
+    ["Z", "RS"],
+    ["ZRS", "RSZ"],
+  ],
   [["CN"], ["CN", "C0"]],
   [["P0"], ["P0", "ABEC1"]],
   [["P6"], ["P6", "ABEC3"]],
@@ -118,6 +146,19 @@ const SPELLED: readonly (readonly [readonly SuffixCode[], readonly string[]])[] 
 export const SPELLINGS: readonly { readonly spelled: string; readonly codes: readonly SuffixCode[] }[] = SPELLED.flatMap(([codes, ways]) =>
   ways.map((spelled) => ({ spelled, codes })),
 ).sort((a, b) => b.spelled.length - a.spelled.length);
+
+/* Closures behind an old three-figure number, where D is a shield and P a seal. */
+const OLD_CLOSURES: readonly (readonly [RegExp, Closure])[] = [
+  [/^(?:K?DD|SZZ|S?S?ZZ|SS|FF|2Z)$/, "shields-both"],
+  [/^(?:PP|2RS|RSRS|LL|LLU)$/, "seals-both"],
+  [/^(?:K?D|Z|F)$/, "shield-one"],
+  [/^(?:P|RS|L)$/, "seal-one"],
+  [/^$/, "open"],
+];
+
+/** The closure behind an old number; null where these letters are not known. */
+export const oldClosure = (suffix: string): Closure | null =>
+  OLD_CLOSURES.find(([pattern]) => pattern.test(suffix.replace(/\bC[2-5NM]\b/g, "").replace(/^[\s/-]+|[\s/-]+$/g, "")))?.[1] ?? null;
 
 /** The closure that these suffixes amount to. */
 export function closureOf(codes: readonly SuffixCode[]): Closure {

@@ -25,6 +25,7 @@ export const WELDED_SENTENCE =
 
 const SLIP_WORDS: Record<Slip, string> = {
   "cm-for-mm": "centimetres typed for millimetres",
+  "mm-for-cm": "millimetres typed as centimetres",
   "inch-for-mm": "inches typed for millimetres",
   "mm-for-inch": "millimetres typed in a field of inches",
   point: "a decimal point in the wrong place",

@@ -41,11 +41,14 @@ const normalise = (text: string): string =>
     .replace(/[\u2010-\u2015\u2212]/g, "-")
     .replace(/[¿*]/g, WORN)
     .toUpperCase()
+    .replace(/ABEC[\s-]+(?=\d)/g, "ABEC")
+    // A maker's name glued to the number.
+    .replace(/(?<![A-Z])([A-Z]{3,})(?=6\d{3})/g, "$1 ")
     .trim();
 
 /** A bore in inches behind the number, before or behind its seals: 5/8, 1-1/4, 1", or plain sixteenths. */
-const FRACTION_BORE = /[-\s/]\s*(?:([12])\s*[-\s]\s*)?(\d{1,2})\s*\/\s*(16|[248])(?!\d)\s*"?/;
-const WHOLE_INCH_BORE = /[-\s]\s*([12])\s*"|-([12])(?=$|[\s-])/;
+const FRACTION_BORE = /[-\s/]\s*(?:([12])\s*[-\s]\s*)?(\d{1,2})\s*\/\s*(16|[248])(?!\d)\s*(?:"|INCH|IN\b)?/;
+const WHOLE_INCH_BORE = /[-\s]\s*([12])\s*(?:"|INCH|IN\b)|-([12])(?=$|[\s-])/;
 const SIXTEENTHS_BORE = /^-\s*(\d{1,2})(?![\dA-Z])|-(\d{1,2})$/;
 
 interface InchBore {
@@ -241,18 +244,16 @@ export function parseDesignation(text: string): Result<BearingDesignation, Failu
 
 /** `203PP`: the old three-figure numbers, only where they stand alone or with a closure whose letters are known. */
 function readOldNumber(shown: string): BearingDesignation | null {
-  const match = /(?<![A-Z0-9?])([123]\d{2})(?!\d)([^\s]*)/.exec(shown);
-  const [stamped, number = "", suffix = ""] = match ?? [];
+  const match = /(?<![A-Z0-9?])([123]\d{2})(?!\d)(.*)$/.exec(shown);
+  const [, number = "", suffix = ""] = match ?? [];
   const size = OLD_NUMBERS.find(([old]) => old === number)?.[1];
   const closure = oldClosure(suffix);
-  if (!match || !size || closure === null || stamped === undefined) return null;
+  if (!match || !size || closure === null) return null;
   return {
     candidates: [{ number: size.number, size }],
-    suffixes: suffix === "" ? [] : [{ text: suffix, meanings: [] }],
+    suffixes: suffix.trim() === "" ? [] : [{ text: suffix.trim(), meanings: [] }],
     closure,
-    clearance: agreed(
-      readings(readSuffixes(shown.slice(match.index + stamped.length))).map((codes) => codes.findLast(isClearance) ?? null),
-    ),
+    clearance: agreed(readings(readSuffixes(suffix)).map((codes) => codes.findLast(isClearance) ?? null)),
     before: shown.slice(0, match.index).trim(),
     isWorn: false,
   };

@@ -3,10 +3,12 @@ import { speedAndPoles } from "@/core/motor";
 import { decideConformity, parseReading, QUANTITIES, type Quantity } from "@/core/quantity";
 import { checkCombinations, checkDischarge, checkRunning } from "./capacitor-checkers";
 import { checkDesignation, checkDimensions, checkFrequencies } from "./bearing-checkers";
+import { checkComplaints } from "./complaint-checker";
 import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
 import { checkDiagnosis } from "./diagnosis-checker";
 import { checkDynamic, checkFaults, checkSteady } from "./motor-checkers";
 import { checkNameplate, summarizeNameplate } from "./nameplate-checker";
+import { checkPlateField } from "./plate-checker";
 import { checkPairsNeeded, reportPairsNeeded } from "./pairs-needed";
 import { checkInsulationTemperature, checkLeads, checkWindingTemperature } from "./winding-checkers";
 
@@ -72,6 +74,8 @@ const checkSpeed: Checker = ({ inputs, outputs }, tolerance) => {
 /** One checker a set. A set without one is reported as such: nothing passes unseen. */
 export const CHECKERS: Record<string, Checker> = {
   meter_readings: checkReading,
+  plate_fields: checkPlateField,
+  complaint_phrases: checkComplaints,
   capacitor_labels: checkLabel,
   conformity: checkConformity,
   cap_from_running: checkRunning,

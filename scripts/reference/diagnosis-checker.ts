@@ -31,7 +31,12 @@ const TO_RECORD: Record<string, (raw: Raw) => StationEntries> = {
   "capacitor-meter": (raw) => {
     const label = `${String(raw.rated_uf)} µF ${String(raw.tolerance_low_pct)} +${String(raw.tolerance_high_pct)}% ${String(raw.role)}`;
     const reading = entry(raw.reading_uf, raw.reading_word === "short", "capacitance");
-    return { capacitor: { skippedReason: null, data: { ...STATIONS.capacitor.blank, label, readings: [reading] } } };
+    return {
+      capacitor: {
+        skippedReason: null,
+        data: { ...STATIONS.capacitor.blank, label, readings: [reading], overLimit: raw.reading_word === "short" ? "shorted" : null },
+      },
+    };
   },
   "frame-ohms": (raw) => {
     const reading = entry(raw.ohm, raw.over_limit, "resistance");

@@ -141,7 +141,7 @@ export function checkLeads({ inputs, outputs }: ReferenceCase, tolerance: Tolera
   count("solution_count", found);
   if (Array.isArray(outputs.suspect_readings)) {
     const names = [...given.terminals, given.frame_terminal ?? ""];
-    const pairs = findMisfits(board, OPTIONS).map(([a, b]) => [names[a] ?? "", names[b] ?? ""].sort().join("-"));
+    const pairs = findMisfits(board, OPTIONS).map(({ a, b }) => [names[a] ?? "", names[b] ?? ""].sort().join("-"));
     const wanted = (outputs.suspect_readings as string[][]).map((pair) => [...pair].sort().join("-"));
     misses.push(...compare([...wanted].sort(), pairs.sort(), {}, "suspect_readings"));
   }

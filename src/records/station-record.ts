@@ -124,6 +124,53 @@ function widenMechanics(row: Record<string, unknown>): Record<string, unknown> {
   return { ...row, data: { afterHotPlace: null, ...rest, before: { coastDown: null, ...before }, after: { coastDown: null, ...after } } };
 }
 
+/** Bounds of each quantity as of version 6 [base units]. */
+const BOUNDS_IN_6: Record<string, readonly [min: number, max: number]> = {
+  resistance: [0, 1e12],
+  capacitance: [0, 1e5],
+  current: [0, 1e4],
+  voltage: [0, 1e5],
+  temperature: [-90, 1200],
+  insulation: [0, 1e8],
+  speed: [0, 1e5],
+  duration: [0, 1e6],
+};
+/** A meter without a data sheet, as of version 6: ±3 % of the reading; its last digit is no longer known. */
+const UNLISTED_IN_6 = 0.03 / Math.sqrt(3);
+
+type Loose = Record<string, unknown>;
+const isLoose = (value: unknown): value is Loose => typeof value === "object" && value !== null && !Array.isArray(value);
+
+/** A kept reading gets an uncertainty where its meter gave none; one beyond what its quantity can be is text again. */
+function boundReading(entry: Loose): Loose {
+  const reading = entry.reading;
+  if (!isLoose(reading)) return entry;
+  const { value, quantity, standardUncertainty } = reading;
+  const [min, max] = BOUNDS_IN_6[String(quantity)] ?? [-Infinity, Infinity];
+  if (typeof value === "number" && !(value >= min && value <= max)) return { ...entry, reading: null };
+  if (reading.kind !== "value" || standardUncertainty !== null || typeof value !== "number") return entry;
+  return { ...entry, reading: { ...reading, standardUncertainty: UNLISTED_IN_6 * Math.abs(value) } };
+}
+
+function walkReadings(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(walkReadings);
+  if (!isLoose(value)) return value;
+  if ("text" in value && "reading" in value) return boundReading(value);
+  return Object.fromEntries(Object.entries(value).map(([key, each]) => [key, walkReadings(each)]));
+}
+
+/** Version 6: a plate may name several connections, hertz, speeds and two capacitors; every reading has an uncertainty and bounds. */
+function widenPlate(row: Record<string, unknown>): Record<string, unknown> {
+  if (!isLoose(row.data)) return row;
+  const data = walkReadings(row.data) as Loose;
+  if (row.stationId === "capacitor") {
+    const second = isLoose(data.second) ? { overLimit: null, ...data.second } : data.second;
+    return { ...row, data: { overLimit: null, ...data, second } };
+  }
+  if (row.stationId !== "plate") return { ...row, data };
+  return { ...row, data: { secondCapacitor: "", picks: { connection: null, hertz: null, speed: null }, ...data } };
+}
+
 export const stationRecordType = defineRecordType({
   name: "station",
   schema: StationRecordSchema,
@@ -132,6 +179,7 @@ export const stationRecordType = defineRecordType({
     { to: 3, migrate: widenBoards },
     { to: 4, migrate: widenDecision },
     { to: 5, migrate: widenMechanics },
+    { to: 6, migrate: widenPlate },
   ],
 });
 

@@ -1,6 +1,7 @@
 export { parseCapacitorLabel, ratedUfOf, type CapacitorLabel, type LabelSection } from "./label";
 export { correctLabel, LABEL_PARTS, labelParts, printCapacitorLabel, type LabelCorrections, type LabelPart } from "./label-parts";
 export { parseCapacitorParts, printCapacitorParts, type WrittenPart } from "./label-pair";
+export { readShelfLabel } from "./shelf-label";
 export { type CapacitorKind } from "./kind";
 export { START_RANGES_UF, suggestStartRanges } from "./start-ranges";
 export { limitsOfSection, type HouseTolerances, type SectionLimits } from "./limits";

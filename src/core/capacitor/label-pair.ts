@@ -73,4 +73,5 @@ function inOrder(parts: readonly WrittenPart[]): readonly WrittenPart[] {
 }
 
 /** Both parts in one canonical line. */
-export const printCapacitorParts = (parts: readonly WrittenPart[]): string => parts.map(({ label }) => printCapacitorLabel(label)).join(" / ");
+export const printCapacitorParts = (parts: readonly WrittenPart[]): string =>
+  parts.map(({ label }) => printCapacitorLabel(label)).join(" / ");

@@ -10,6 +10,26 @@ export interface ComplaintRow {
 
 /* Source: trade judgement; causes act independently (noisy or). */
 export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
+  "does-not-run": {
+    why: "It does not run, and nobody said whether it hums: everything that keeps it still, and whatever stands between it and its supply.",
+    leak: 0.01,
+    given: {
+      supply: 0.6,
+      control: 0.65,
+      wiring: 0.5,
+      protector: 0.5,
+      "main-winding": 0.5,
+      "start-winding": 0.5,
+      "start-switch": 0.45,
+      "start-relay": 0.45,
+      "run-capacitor": 0.45,
+      "start-capacitor": 0.55,
+      "bearing-seized": 0.55,
+      "driven-load": 0.25,
+      "ground-fault": 0.35,
+      "shorted-turns": 0.2,
+    },
+  },
   dead: {
     why: "No current at all: supply, call, a break, or a protector that is open; a hum would have been heard.",
     leak: 0.004,

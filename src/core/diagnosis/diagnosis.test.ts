@@ -2,7 +2,7 @@ import { ACTION_TABLE, cheapestAction, costModel, settledCost } from "../decisio
 import { toHouseFigures } from "../house";
 import { COMPLAINT_TABLE } from "./complaint-table";
 import type { Finding } from "./finding";
-import { matchComplaints } from "./match-complaints";
+import { matchComplaints } from "./hear";
 import { contradictionsOf } from "./contradictions";
 import { chooseMove, informationBitsOf, STATE_CHANGE_MINUTES } from "./next-move";
 import { outcomeProbabilities } from "./outcome-model";
@@ -259,7 +259,7 @@ describe("chooseMove", () => {
 });
 
 test.each([
-  ["hums, starts with a push", ["starts-with-push", "hums-no-start"]],
+  ["hums, starts with a push", ["hums-no-start", "starts-with-push"]],
   ["trips the breaker every time", ["trips-at-once"]],
   ["it is dead", ["dead"]],
   ["squeals and runs hot", ["runs-hot", "squeals"]],

@@ -22,6 +22,7 @@ export type Suspect = (typeof SUSPECTS)[number];
 export type Standee = Suspect | "no-fault";
 
 export const COMPLAINTS = [
+  "does-not-run",
   "dead",
   "hums-no-start",
   "starts-with-push",

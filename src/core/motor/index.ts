@@ -1,7 +1,16 @@
 export { speedAndPoles, synchronousRpm, type PoleCandidate, type SpeedAndPoles } from "./speed";
 export { speedBySlipCount } from "./slip-count";
 export { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, type MachineKind, type MotorType } from "./types";
-export { parsePower, WATTS_PER_HP } from "./power";
+export {
+  connectionOfSupply,
+  plateInHand,
+  type PartedBy,
+  type PlateConnection,
+  type PlateFigures,
+  type PlateInHand,
+  type PlatePicks,
+} from "./plate-choice";
+export { endsOf, middleOf, PLATE_FIELDS, readPlateField, type PlateFieldId, type PlateValue } from "./plate-field";
 export { LOAD_LAWS, TOPOLOGIES, type CapacitorPart, type Load, type LoadLaw, type Machine, type Topology } from "./machine";
 export { conditionWith, SOUND, type Condition, type PartState } from "./condition";
 export { SHORTED_CAPACITOR_OHM, toCircuit, type Circuit, type SwitchState } from "./circuit";

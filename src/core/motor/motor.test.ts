@@ -1,5 +1,4 @@
 import { behavioursOn } from "./behaviour";
-import { parsePower } from "./power";
 import { speedAndPoles, synchronousRpm } from "./speed";
 import { MACHINE_KINDS } from "./types";
 
@@ -20,26 +19,6 @@ test("a speed no induction motor reaches has no poles", () => {
   expect(speedAndPoles(0, 60)).toBeNull();
   expect(speedAndPoles(20, 50)).toBeNull();
   expect(synchronousRpm(50, 4)).toBe(1500);
-});
-
-test.each([
-  ["1/3 hp", 248.57],
-  ["0.5 HP", 372.85],
-  ["1 1/2 hp", 1118.55],
-  ["0,37 kW", 370],
-  ["250 W", 250],
-])("%s", (text, watts) => {
-  const parsed = parsePower(text);
-  expect(parsed.ok && parsed.value).toBeCloseTo(watts, 1);
-});
-
-test.each([
-  ["1/3", "power-unit-needed"],
-  ["strong", "power-unit-needed"],
-  ["1/0 hp", "number-out-of-range"],
-  ["900 kW", "number-out-of-range"],
-])("refuses a power of %s", (text, code) => {
-  expect(parsePower(text)).toMatchObject({ ok: false, failure: { code } });
 });
 
 describe("answers to what it does", () => {

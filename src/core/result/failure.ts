@@ -31,6 +31,7 @@ export type Failure =
   | { readonly code: "label-no-capacitance"; readonly text: string }
   | { readonly code: "label-not-a-capacitor"; readonly text: string; readonly what: "motor" | "bearing" }
   | { readonly code: "label-two-ways"; readonly text: string; readonly readings: readonly [string, string] }
+  | { readonly code: "label-no-volts"; readonly text: string }
   | { readonly code: "label-two-parts"; readonly text: string }
   | { readonly code: "label-range-reversed"; readonly lowUf: number; readonly highUf: number }
   | { readonly code: "running-volts-too-low"; readonly volts: number }
@@ -46,16 +47,7 @@ export type Failure =
   | { readonly code: "motor-amps-too-low"; readonly fullLoadA: number; readonly leastA: number; readonly powerW: number }
   | { readonly code: "motor-ohms-too-high"; readonly mainOhm: number; readonly mostOhm: number }
   | { readonly code: "photo-unreadable" }
-  | { readonly code: "number-needed"; readonly field: string; readonly text: string }
-  | {
-      readonly code: "number-out-of-range";
-      readonly field: string;
-      readonly value: number;
-      readonly min: number;
-      readonly max: number;
-      readonly unit: string;
-    }
-  | { readonly code: "power-unit-needed"; readonly text: string }
+  | { readonly code: "plate-locked-amps"; readonly text: string }
   | {
       readonly code: "rpm-above-synchronous";
       readonly rpm: number;

@@ -19,6 +19,7 @@ import {
   priorFactors,
   weighEvidence,
   type ActionId,
+  type Complaint,
   type Contradiction,
   type Finding,
   type Move,
@@ -50,6 +51,10 @@ export type StationEntries = Partial<Record<StationId, StationEntry>>;
 /** The next step on the traveller: a station to fill in first, or a move the evidence asks for. */
 export type NextStep =
   | { readonly kind: "station"; readonly station: StationId }
+  /** nobody said whether it hums: switch it on once, two seconds, and listen */
+  | { readonly kind: "listen"; readonly station: StationId; readonly method: string }
+  /** it trips, so it is not switched on to listen: look, smell and turn it first */
+  | { readonly kind: "look-first"; readonly station: StationId }
   /** `method`: the way to work at that station, where it has several */
   | { readonly kind: "move"; readonly move: Move; readonly station: StationId; readonly method: string | null };
 
@@ -148,9 +153,26 @@ interface Weighed {
   readonly model: CostModel;
 }
 
-function nextStep({ stations, facts, standing, findings, actions, house, model }: Weighed): NextStep {
+const TRIPS: readonly Complaint[] = ["trips-at-once", "trips-at-start", "trips-running"];
+
+/**
+ * The first step where it does not run and nobody said whether it hums: two seconds with the power on part half of the
+ * suspects from the other half. What trips is not switched on for it; nor is one that was made safe already, or must not run.
+ */
+function listenFirst({ stations, facts, findings }: Weighed): NextStep | null {
+  const isOpen = facts.complaints.includes("does-not-run") && facts.behaviourFound === null && stations["run-test"].stamp === "not-done";
+  if (!isOpen || facts.deadSince !== null || findings.length > 0) return null;
+  if (facts.complaints.some((complaint) => TRIPS.includes(complaint)))
+    return stations.look.stamp === "not-done" ? { kind: "look-first", station: "look" } : null;
+  return { kind: "listen", station: "run-test", method: "run" };
+}
+
+function nextStep(weighed: Weighed): NextStep {
+  const { stations, facts, standing, findings, actions, house, model } = weighed;
   const opening = STATION_IDS.find((id) => stationOf(id).definition.isOpening && stations[id].stamp === "not-done");
   if (opening) return { kind: "station", station: opening };
+  const first = listenFirst(weighed);
+  if (first) return first;
   const open = openTests(stations);
   const action = actions[0]?.action ?? "no-repair";
   const checkFirst = checksBefore(action, ACTION_TABLE[action].checkFirst, { complaints: facts.complaints, findings });
@@ -233,7 +255,7 @@ export function assessTraveller(
   const actions = rankActions(standing.hypotheses, model);
   // What was found stays a bar to running the motor, whatever a person leaves out of the weighing.
   const next = nextStep({ stations, facts, standing, findings: all, actions, house, model });
-  const method = next.kind === "move" ? next.method : null;
+  const method = "method" in next ? next.method : null;
   return {
     stations,
     facts,

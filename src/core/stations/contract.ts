@@ -3,14 +3,14 @@ import type { CapacitorLabel } from "../capacitor";
 import type { ActionId, Complaint, Finding, GearSort, TestId } from "../diagnosis";
 import type { BearingJob, BearingSize } from "../bearing";
 import type { HouseFigures } from "../house";
-import type { Behaviour, MachineKind, MotorType, WindingKnowledge } from "../motor";
+import type { Behaviour, MachineKind, MotorType, PlateConnection, WindingKnowledge } from "../motor";
 import type { Figure } from "../quantity";
 import type { Due } from "./due";
 import type { HandFeel } from "./hand-feel";
 import type { HotPlace, Noise, RunFigures } from "./run-figures";
 
-/** The verdict on a station. */
-export type Stamp = "holds" | "out" | "too-close" | "noted" | "not-done" | "skipped";
+/** The verdict on a station; `unsure`: a figure looks like a slip of the finger, so nothing is concluded from it. */
+export type Stamp = "holds" | "out" | "too-close" | "unsure" | "noted" | "not-done" | "skipped";
 
 /** State the circuit must be in; a change of state is a station of its own; `either`: the state does not matter. */
 export type StationPower = "dead" | "live" | "either" | "to-dead" | "to-live";
@@ -71,12 +71,20 @@ export interface Facts {
   readonly complaints: readonly Complaint[];
   readonly motorType: MotorType;
   readonly machineKind: MachineKind;
+  /** volts of the connection in hand; the middle of its band */
   readonly supplyV: number | null;
+  /** the band a plate names for that connection [V]; both ends the same where it names one figure */
+  readonly supplyBand: readonly [lowV: number, highV: number] | null;
+  /** every way the plate says it can be connected */
+  readonly plateConnections: readonly PlateConnection[];
   readonly frequencyHz: number | null;
   readonly powerW: number | null;
   readonly fullLoadA: number | null;
   readonly fullLoadRpm: number | null;
+  /** what the plate asks for; the run part where it asks for two */
   readonly plateCapacitor: CapacitorLabel | null;
+  /** the other part of a plate that asks for two */
+  readonly plateSecondCapacitor: CapacitorLabel | null;
   readonly fittedCapacitor: CapacitorLabel | null;
   /** bulged, leaking or burnt: condemned by the eye */
   readonly isCapacitorDamaged: boolean;
@@ -132,11 +140,14 @@ export const NO_FACTS: Facts = {
   motorType: "unknown",
   machineKind: "other",
   supplyV: null,
+  supplyBand: null,
+  plateConnections: [],
   frequencyHz: null,
   powerW: null,
   fullLoadA: null,
   fullLoadRpm: null,
   plateCapacitor: null,
+  plateSecondCapacitor: null,
   fittedCapacitor: null,
   isCapacitorDamaged: false,
   capacitorFoundUf: null,

@@ -21,6 +21,14 @@ export function sectionFor(label: CapacitorLabel): CapacitorLabel["sections"][nu
   return label.sections.find(({ terminal }) => terminal === "HERM") ?? label.sections[0];
 }
 
+/** What the plate asks for of this kind; without a second part on it, its only one. */
+export function plateCapacitorFor(
+  { plateCapacitor, plateSecondCapacitor }: Pick<Facts, "plateCapacitor" | "plateSecondCapacitor">,
+  kind: CapacitorLabel["kind"],
+): CapacitorLabel | null {
+  return [plateCapacitor, plateSecondCapacitor].find((label) => label?.kind === kind) ?? plateCapacitor;
+}
+
 /** Value of a label as the model takes it: the nominal one, or the middle of the printed range. */
 function toKnowledge(label: CapacitorLabel | null, kind: "run" | "start"): CapacitorKnowledge | null {
   const section = label && sectionFor(label);
@@ -33,7 +41,9 @@ function toKnowledge(label: CapacitorLabel | null, kind: "run" | "start"): Capac
 }
 
 /** A motor of no known type: the kind of its capacitor says most, then what its machine usually has. */
-function assumeType({ plateCapacitor, fittedCapacitor, machineKind }: Facts): KnownType {
+function assumeType({ plateCapacitor, plateSecondCapacitor, fittedCapacitor, machineKind }: Facts): KnownType {
+  const kinds = [plateCapacitor?.kind, plateSecondCapacitor?.kind];
+  if (kinds.includes("run") && kinds.includes("start")) return "cap-start-run";
   const kind = (plateCapacitor ?? fittedCapacitor)?.kind;
   if (kind === "run") return "psc";
   if (kind === "start") return "cap-start";
@@ -50,10 +60,10 @@ export function knownMotor(facts: Facts): Result<KnownMotor, Failure> {
   const topology = TOPOLOGY_OF_TYPE[type];
   if (topology === null) return fail({ code: "motor-without-model", motorType: type });
   // What the plate asks for makes the motor; a part that was fitted says so only where the plate is silent.
-  const label = facts.plateCapacitor ?? facts.fittedCapacitor;
+  const labelOf = (kind: "run" | "start"): CapacitorLabel | null => plateCapacitorFor(facts, kind) ?? facts.fittedCapacitor;
   const hasRun = topology === "psc" || topology === "cscr";
   const hasStart = topology === "csir" || topology === "cscr";
-  const runCapacitor = hasRun ? toKnowledge(label, "run") : null;
+  const runCapacitor = hasRun ? toKnowledge(labelOf("run"), "run") : null;
   return ok({
     assumedType,
     knowledge: {
@@ -67,8 +77,8 @@ export function knownMotor(facts: Facts): Result<KnownMotor, Failure> {
       fullLoadRpm: facts.fullLoadRpm,
       lockedRotorA: null,
       runCapacitor,
-      startCapacitor: hasStart ? toKnowledge(label, "start") : null,
-      capacitorRatedV: runCapacitor ? (label?.ratedV ?? null) : null,
+      startCapacitor: hasStart ? toKnowledge(labelOf("start"), "start") : null,
+      capacitorRatedV: runCapacitor ? (labelOf("run")?.ratedV ?? null) : null,
       main: facts.mainWinding,
       start: facts.startWinding,
       warmC: USUAL_WARM_C,

@@ -186,7 +186,7 @@ describe("boards a technician meets", () => {
     );
     const found = understandBoard(boardOf(5, readings));
     expect(found.state).toBe("contradiction");
-    expect(found.misfits).toEqual([[1, 4]]);
+    expect(found.misfits).toMatchObject([{ a: 1, b: 4 }]);
   });
   test("a lead without any path is an open winding, never an unused lead", () => {
     const found = understandBoard(boardOf(3, [ohms(0, 1, 12), open(0, 2), open(1, 2)]));

@@ -144,15 +144,31 @@ export function solveBoard(board: Board, options: SolveOptions = USUAL_SOLVE): {
   return { sound: solveWith(table, options, false), faulty: solveWith(table, options, true) };
 }
 
+/** A reading that does not belong, and what the others make of it. */
+export interface Misfit {
+  readonly a: number;
+  readonly b: number;
+  /** what it would show on the sound layout that fits the others best; null: no path */
+  readonly wantedOhm: number | null;
+}
+
 /**
  * Readings that do not belong: each pair whose removal alone lets a sound layout agree.
- * @returns pairs of posts; empty when no single reading explains it
+ * @returns empty when no single reading explains it
  */
-export function findMisfits(board: Board, options: SolveOptions = USUAL_SOLVE): readonly (readonly [number, number])[] {
-  return board.readings
-    .filter((reading) => {
-      const readings = board.readings.filter((each) => each !== reading);
-      return solveWith(tableOf({ ...board, readings }), { ...options, limit: 1, budget: MISFIT_BUDGET }, false).list.length > 0;
-    })
-    .map(({ a, b }) => [a, b] as const);
+export function findMisfits(board: Board, options: SolveOptions = USUAL_SOLVE): readonly Misfit[] {
+  return board.readings.flatMap((reading): Misfit[] => {
+    const readings = board.readings.filter((each) => each !== reading);
+    const { list } = solveWith(tableOf({ ...board, readings }), { ...options, limit: 1, budget: MISFIT_BUDGET }, false);
+    const [best] = list;
+    return best ? [{ a: reading.a, b: reading.b, wantedOhm: ohmsBetween(best, reading.a, reading.b) }] : [];
+  });
+}
+
+/** What a pair shows on a laid-out board, test leads included; null where no path joins it, or part of it is not known. */
+export function ohmsBetween({ structure, postOf, fit }: BoardSolution, a: number, b: number): number | null {
+  const way = structure.ways[postOf.indexOf(a) * structure.places.length + postOf.indexOf(b)] ?? -1;
+  const parts = fit.ohms.filter((_, joint) => way >= 0 && way & (1 << joint));
+  if (way < 0 || parts.includes(null)) return null;
+  return parts.reduce<number>((sum, ohm) => sum + (ohm ?? 0), fit.leadOhm);
 }

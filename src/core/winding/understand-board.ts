@@ -4,7 +4,7 @@ import type { MotorType } from "../motor";
 import type { LayoutRole } from "./layout";
 import { countPairs, expectedOhm, nextProbe, unseenProbe, type Probe } from "./next-probe";
 import { sampleSolutions } from "./sample-solutions";
-import { findMisfits, solveWith, USUAL_SOLVE, type BoardSolution, type SolveOptions } from "./solve-board";
+import { findMisfits, solveWith, USUAL_SOLVE, type BoardSolution, type SolveOptions, ohmsBetween, type Misfit } from "./solve-board";
 import { weighSolutions, type WeighedSolution } from "./weigh-solutions";
 
 /** A way to understand the board that differs from the others in practice. */
@@ -36,7 +36,7 @@ export interface BoardUnderstanding {
   /** roles on which all likely answers agree, by post */
   readonly settledRoles: readonly (readonly LayoutRole[] | null)[];
   readonly residuals: readonly Residual[];
-  readonly misfits: readonly (readonly [number, number])[];
+  readonly misfits: readonly Misfit[];
   /** pair to probe now; null when no reading would part what is left */
   readonly next: Probe | null;
   /** what that pair should show under each of the answers, in their order; ohms, or null for no path */
@@ -103,23 +103,12 @@ function keyOf(solution: BoardSolution, posts: number): string {
   return `${roles.join(" ")} ${fault?.kind ?? ""} ${at.join()}`;
 }
 
-function residualsOf({ structure, postOf, fit }: BoardSolution, { board }: BoardTable): Residual[] {
-  const size = structure.places.length;
+function residualsOf(best: BoardSolution, { board }: BoardTable): Residual[] {
   return board.readings.flatMap((reading) => {
-    if (reading.kind !== "ohms") return [];
-    const way = structure.ways[postOf.indexOf(reading.a) * size + postOf.indexOf(reading.b)] ?? -1;
-    const parts = fit.ohms.filter((_, joint) => way >= 0 && way & (1 << joint));
-    if (way < 0 || parts.includes(null)) return [];
-    const expectedOhm = parts.reduce<number>((sum, ohm) => sum + (ohm ?? 0), fit.leadOhm);
-    return [
-      {
-        a: reading.a,
-        b: reading.b,
-        measuredOhm: reading.ohm,
-        expectedOhm,
-        score: (reading.ohm - expectedOhm) / Math.max(reading.standardUncertainty, 1e-3),
-      },
-    ];
+    const expectedOhm = reading.kind === "ohms" ? ohmsBetween(best, reading.a, reading.b) : null;
+    if (reading.kind !== "ohms" || expectedOhm === null) return [];
+    const { a, b, ohm } = reading;
+    return [{ a, b, measuredOhm: ohm, expectedOhm, score: (ohm - expectedOhm) / Math.max(reading.standardUncertainty, 1e-3) }];
   });
 }
 

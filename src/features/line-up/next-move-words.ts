@@ -20,7 +20,23 @@ export interface NextMoveWords {
 const listed = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? "") : `${words.slice(0, -1).join(", ")} and ${words.at(-1) ?? ""}`;
 
+/** Steps that come before any test is weighed, with what they are for. */
+const FIRST_STEPS = {
+  listen: {
+    title: "Switch on once and listen",
+    reason:
+      "Nobody said whether it hums. Covers on, hands away, two seconds with the power on: a hum points to the start side or a shaft held fast, silence to supply, control or protector. Switch off at once, and note at the run test what it did.",
+    minutes: 1,
+  },
+  "look-first": {
+    title: "Look before it gets power",
+    reason: "It trips, so it is not switched on to listen. Look, smell, turn it by hand and measure to the frame first.",
+    minutes: null,
+  },
+} as const;
+
 function reasonOf({ next, actions }: TravellerAssessment): string {
+  if (next.kind === "listen" || next.kind === "look-first") return FIRST_STEPS[next.kind].reason;
   if (next.kind === "station") {
     return next.station === "complaint"
       ? "What it does decides where to look first."
@@ -43,6 +59,7 @@ function reasonOf({ next, actions }: TravellerAssessment): string {
 }
 
 function minutesOf({ next, stateChange }: TravellerAssessment): number {
+  if (next.kind === "listen") return FIRST_STEPS.listen.minutes;
   if (next.kind === "move" && next.move.kind !== "decide") return next.move.offer.minutes;
   const change =
     stateChange === null ? 0 : STATE_CHANGE_MINUTES[stationOf(stateChange).definition.power === "to-dead" ? "to-dead" : "to-live"];
@@ -59,6 +76,7 @@ const STATE_WORDS = {
 
 /** A test goes by its own name, since its station may stand for more; everything else by its station's. */
 function titleOf({ next }: TravellerAssessment): string {
+  if (next.kind === "listen" || next.kind === "look-first") return FIRST_STEPS[next.kind].title;
   return next.kind === "move" && next.move.kind !== "decide" ? TEST_WORDS[next.move.offer.test] : viewOf(next.station).title;
 }
 
@@ -66,7 +84,7 @@ function titleOf({ next }: TravellerAssessment): string {
 export function nextMoveWords(assessment: TravellerAssessment): NextMoveWords {
   const { next, stateChange } = assessment;
   const view = viewOf(next.station);
-  const method = next.kind === "move" ? next.method : null;
+  const method = "method" in next ? next.method : null;
   const own = next.kind === "move" ? (view.move?.(assessment.stations[next.station]) ?? null) : null;
   return {
     title: own?.title ?? titleOf(assessment),

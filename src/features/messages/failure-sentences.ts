@@ -91,6 +91,8 @@ const SENTENCES: Sentences = {
     `This reads as a ${what}, not as a capacitor. Type what the capacitor's own label says, for example 35 µF ±6 % 440 V.`,
   "label-two-ways": ({ text, readings: [first, second] }) =>
     `${quoted(text)} could be ${first} or ${second}. Type the one that is meant, with its unit.`,
+  "label-no-volts": ({ text }) =>
+    `${quoted(text)} does not say its volts, and no part goes in below the volts it needs. Type them from the label, for example ${text.trim().slice(0, 40)} 450 V.`,
   "label-two-parts": ({ text }) =>
     `${quoted(text)} tells of two capacitors. Type one here and the other in its own field, each with its µF and volts.`,
   "label-range-reversed": ({ lowUf, highUf }) =>
@@ -118,11 +120,8 @@ const SENTENCES: Sentences = {
   "motor-ohms-too-high": ({ mainOhm, mostOhm }) =>
     `A run winding of ${formatNumber(mainOhm, 1)} Ω would use up all the power of this plate; up to ${formatNumber(mostOhm, 1)} Ω belongs to it. Check the ohms and which winding is which, then type them again, or correct the plate.`,
   "photo-unreadable": () => "This file is not a picture this browser can read. Take a photo, or choose a JPEG or PNG file.",
-  "number-needed": ({ field, text }) =>
-    `${field}: “${text}” is not a number. Type the figure from the plate, for example ${field === "Volts" ? "230" : field === "Hertz" ? "50" : field === "Amps" ? "2.4" : "1075"}.`,
-  "number-out-of-range": ({ field, value, min, max, unit }) =>
-    `${field}: ${formatNumber(value, 3)} ${unit} cannot be right. Type a figure from ${min} to ${max} ${unit}, or leave it empty.`,
-  "power-unit-needed": ({ text }) => `Power: “${text}” is not clear. Type it with hp or kW, for example 1/3 hp or 0.25 kW.`,
+  "plate-locked-amps": ({ text }) =>
+    `${quoted(text)} are locked-rotor amps, which flow for a moment at the start. Type the full-load amps, for example 6.2.`,
   "rpm-above-synchronous": ({ rpm, maxRpm, frequencyHz }) =>
     `${formatNumber(rpm, 0)} rpm is faster than any induction motor on ${formatNumber(frequencyHz, 0)} Hz can turn (${formatNumber(maxRpm, 0)}). Type the full-load speed from the plate.`,
   "file-too-large": ({ maxBytes }) =>

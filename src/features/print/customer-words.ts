@@ -21,6 +21,7 @@ export const PLAIN_ACTIONS: Record<ActionId, string> = {
 };
 
 export const PLAIN_COMPLAINTS: Record<Complaint, string> = {
+  "does-not-run": "It does not run.",
   dead: "It does nothing.",
   "hums-no-start": "It hums and does not start.",
   "starts-with-push": "It starts only with a push.",

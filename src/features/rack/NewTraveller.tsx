@@ -1,12 +1,14 @@
 "use client";
 import { useState } from "react";
 import { openPage } from "@/components/open-page";
-import { matchComplaints, type Complaint } from "@/core/diagnosis";
+import { hear, type Complaint } from "@/core/diagnosis";
 import { createTraveller } from "@/store/write";
 import { COMPLAINT_WORDS } from "../vocabulary/words";
+import { complaintsOf, HeardAs, NO_CHANGES } from "./HeardAs";
 
 /** Complaints heard most, one press away; the rest stand on the complaint station. */
 const OFFERED: readonly Complaint[] = [
+  "does-not-run",
   "hums-no-start",
   "starts-with-push",
   "starts-slow",
@@ -18,26 +20,39 @@ const OFFERED: readonly Complaint[] = [
   "dead",
   "cuts-out-and-returns",
 ];
+const MOST_CHARACTERS = 2000;
 
-/** The one open line: what the motor does starts a card in one step. */
+/** The one open line: what the motor does starts a card in one step, and shows at once how it was understood. */
 export function NewTraveller({ technician }: { technician: string }) {
   const [said, setSaid] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
-  const recognised = matchComplaints(said);
-  const start = async (text: string, complaints: readonly Complaint[]) => {
-    const id = await createTraveller(text, complaints, technician);
+  const [changes, setChanges] = useState(NO_CHANGES);
+  const hearing = hear(said);
+  const isTyped = said.trim() !== "";
+  const complaints = complaintsOf(hearing, changes);
+  const start = async (text: string, all: readonly Complaint[]) => {
+    const id = await createTraveller(text.slice(0, MOST_CHARACTERS), all, technician);
     if (id) openPage(`/traveller?id=${id}&station=complaint`);
+  };
+  const pick = (complaint: Complaint) => {
+    // Beside typed words it is one more chip; alone it is the whole complaint.
+    if (!isTyped) void start("", [complaint]);
+    else
+      setChanges(({ struck, added }) => ({
+        struck: struck.filter((each) => each !== complaint),
+        added: [...new Set([...added, complaint])],
+      }));
   };
   return (
     <section aria-label="New traveller">
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          if (said.trim() === "") {
+          if (!isTyped) {
             setProblem("Type what the motor does, for example: hums, starts with a push. Or pick below.");
             return;
           }
-          void start(said.trim().slice(0, 2000), recognised);
+          void start(said.trim(), complaints);
         }}
       >
         <div className="flex flex-wrap items-baseline gap-x-4 border-b-[2.5px] border-ink pb-1">
@@ -50,15 +65,17 @@ export function NewTraveller({ technician }: { technician: string }) {
             autoComplete="off"
             className="min-h-[44px] min-w-0 flex-1 basis-52 bg-transparent text-[19px] outline-none"
             placeholder="type, or pick below"
+            maxLength={MOST_CHARACTERS}
             value={said}
             onChange={(event) => {
               setSaid(event.target.value);
               setProblem(null);
+              if (event.target.value.trim() === "") setChanges(NO_CHANGES);
             }}
             aria-describedby="ask-say"
             aria-invalid={problem ? true : undefined}
           />
-          {said.trim() ? (
+          {isTyped ? (
             <button type="submit" className="btn btn-filled">
               Start a card
             </button>
@@ -69,21 +86,17 @@ export function NewTraveller({ technician }: { technician: string }) {
           className={`mt-1 min-h-[19px] text-[13.5px] ${problem ? "font-medium text-out" : "text-ink-soft"}`}
           aria-live="polite"
         >
-          {problem ??
-            (said.trim() === ""
-              ? ""
-              : recognised.length > 0
-                ? `Understood: ${recognised.map((id) => COMPLAINT_WORDS[id].toLowerCase()).join(", ")}. Enter starts the card.`
-                : "Kept in your words. Enter starts the card.")}
+          {problem ?? (isTyped ? "Enter starts the card." : "")}
         </p>
       </form>
-      <div className="mt-1 flex flex-wrap gap-2">
-        {OFFERED.map((id) => (
+      {isTyped ? <HeardAs said={said} hearing={hearing} changes={changes} onChanges={setChanges} /> : null}
+      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label={isTyped ? "Add to what was heard" : "Start with"}>
+        {OFFERED.filter((id) => !complaints.includes(id)).map((id) => (
           <button
             key={id}
             type="button"
             className="min-h-[44px] border-[1.5px] border-ink bg-sheet px-3 text-[14px] hover:bg-press-wash"
-            onClick={() => void start(said.trim(), [...new Set([...recognised, id])])}
+            onClick={() => pick(id)}
           >
             {COMPLAINT_WORDS[id]}
           </button>

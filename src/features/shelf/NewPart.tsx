@@ -1,18 +1,23 @@
 "use client";
 import { useState } from "react";
 import { LineField } from "@/components/LineField";
-import { parseCapacitorLabel } from "@/core/capacitor";
+import { readShelfLabel } from "@/core/capacitor";
 import { addPart } from "@/store/parts";
+import type { Failure } from "@/core/result";
 import { toSentence } from "../messages/failure-sentences";
 import { readPlain } from "@/core/stations/fields";
 
 const EMPTY = { label: "", maker: "", place: "Truck", quantity: "1", price: "" };
 
+/** The Shelf keeps capacitors: a motor or a bearing typed as one is refused, not stocked as what its figures look like. */
+const refusalOf = (failure: Failure): string =>
+  failure.code === "label-not-a-capacitor" ? `${toSentence(failure)} The Shelf keeps capacitors.` : toSentence(failure);
+
 /** One open line: a label as printed puts a part on the shelf; size and terminals can follow. */
 export function NewPart() {
   const [draft, setDraft] = useState(EMPTY);
   const [isAsked, setAsked] = useState(false);
-  const parsed = parseCapacitorLabel(draft.label);
+  const parsed = readShelfLabel(draft.label);
   const quantity = readPlain(draft.quantity, "pieces").value;
   const price = readPlain(draft.price === "" ? "0" : draft.price, "shelfPrice").value;
   const set = (part: Partial<typeof draft>) => setDraft((now) => ({ ...now, ...part }));
@@ -41,7 +46,7 @@ export function NewPart() {
         onText={(label) => set({ label })}
         placeholder="10 µF ±5 % 450 V 50/60 Hz"
         isFigure
-        problem={isAsked && !parsed.ok ? toSentence(parsed.failure) : null}
+        problem={isAsked && !parsed.ok ? refusalOf(parsed.failure) : null}
       />
       <LineField label="Maker" text={draft.maker} onText={(maker) => set({ maker })} />
       <LineField label="Where" text={draft.place} onText={(place) => set({ place })} />

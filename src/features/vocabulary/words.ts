@@ -8,13 +8,15 @@ export const STAMP_WORDS: Record<Stamp, string> = {
   holds: "Holds",
   out: "Out",
   "too-close": "Too close",
+  unsure: "Not sure of a figure",
   noted: "Noted",
   "not-done": "Not done",
   skipped: "Skipped",
 };
 
 export const COMPLAINT_WORDS: Record<Complaint, string> = {
-  dead: "Dead",
+  "does-not-run": "Does not run",
+  dead: "Dead, no sound",
   "hums-no-start": "Hums, will not start",
   "starts-with-push": "Starts with a push",
   "starts-slow": "Starts slowly",

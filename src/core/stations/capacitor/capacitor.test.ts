@@ -67,10 +67,8 @@ describe("methods together", () => {
 
 describe("figures that are no figures", () => {
   test.each([
-    ["nF typed as µF", { readings: [uf("17350")] }, "thousand-high", "not-done"],
     ["another path", { readings: [uf("17.4")], isIsolated: false }, "other-path", "not-done"],
     ["unsettled", { readings: [uf("17.4")], settles: false }, "unsettled", "not-done"],
-    ["an open part reads a thousandth", { readings: [uf("0.017")] }, "thousand-low", "out"],
     ["volts typed into amps", { running: running("338", "352") }, "volts-in-amps", "not-done"],
     ["start device in the lead", { running: running("2.3", "352", { isStartDeviceOut: false }) }, "start-device-in-lead", "not-done"],
     ["volts below the line", { running: running("0.99", "150") }, "volts-below-line", "too-close"],
@@ -79,6 +77,45 @@ describe("figures that are no figures", () => {
     expect(assessment.stamp).toBe(stamp);
     const detail = assessment.detail as Extract<CapacitorDetail, { state: "label" }>;
     expect(detail.sections[0]?.doubts.map((doubt) => doubt.code)).toContain(code);
+  });
+
+  test.each([
+    ["nF typed as µF", "17350", "17350n", 17.35, "out"],
+    ["a thousandth: mF, or an open part", "0.0174", "17.4", 17.4, "out"],
+    ["the point one place off", "1.74", "17.4", 17.4, "out"],
+    ["digits exchanged", "71.4", "17.4", 17.4, "out"],
+    ["one digit wrong", "87.4", "17.4", 17.4, "out"],
+  ])("%s: %s is asked, %s offered; it stands once somebody says so", (_, typed, text, value, sure) => {
+    const asked = assess({ label: LABEL, readings: [uf(typed)] });
+    expect(asked).toMatchObject({ stamp: "unsure", findings: [] });
+    const [section] = (asked.detail as Extract<CapacitorDetail, { state: "label" }>).sections;
+    expect(section?.slips.meter).toMatchObject({ text, value: expect.closeTo(value, 9) as number });
+    expect(section).toMatchObject({ meter: null, joint: null });
+    const declined = assess({ label: LABEL, readings: [{ ...uf(typed), isSure: true }] });
+    expect(declined.stamp).toBe(sure);
+    expect(declined.findings[0]?.test).toBe("capacitor-meter");
+  });
+  test.each(["12", "9.2", "24", "4.1", "5.8", "16.2"])("%s µF on this label is a worn part, not a slip", (typed) => {
+    const detail = labelled({ label: LABEL, readings: [uf(typed)] });
+    expect(detail.sections[0]?.slips.meter).toBeNull();
+  });
+  test("tenfold amps while running are asked, and so are volts", () => {
+    expect(labelled({ label: LABEL, running: running("23.2", "352") }).sections[0]?.slips.amps).toMatchObject({ text: "2.32" });
+    expect(labelled({ label: LABEL, running: running("2.32", "35.2") }).sections[0]?.slips.volts).toMatchObject({ text: "352" });
+    expect(assess({ label: LABEL, running: running("23.2", "352") })).toMatchObject({ stamp: "unsure", findings: [] });
+  });
+  test("OL asks beyond the range or shorted; only a short condemns", () => {
+    const ol = { label: LABEL, readings: [uf("OL")] };
+    expect(assess(ol)).toMatchObject({ stamp: "unsure", findings: [], openTests: ["capacitor-meter"] });
+    expect(assess({ ...ol, overLimit: "beyond-range" })).toMatchObject({
+      stamp: "noted",
+      findings: [],
+      openTests: ["capacitor-swing", "capacitor-running"],
+    });
+    expect(assess({ ...ol, overLimit: "shorted" })).toMatchObject({
+      stamp: "out",
+      findings: [{ test: "capacitor-meter", weights: { shorted: 1 } }],
+    });
   });
 
   test("the running method overrules a cold reading with another path across it", () => {

@@ -1,7 +1,7 @@
 import { ratedUfOf, type CapacitorLabel } from "../../capacitor";
 import type { EffectQuestion } from "../../motor";
 import type { StationContext } from "../contract";
-import { knownMotor, sectionFor } from "../motor-knowledge";
+import { knownMotor, plateCapacitorFor, sectionFor } from "../motor-knowledge";
 import type { SectionVerdict } from "./section";
 
 /** A value this close to the one it should be does what it should. */
@@ -18,7 +18,8 @@ export function effectQuestionOf(
   const foundUf = verdict?.joint?.capacitanceUf;
   if (!section || foundUf === undefined) return null;
   // The plate's value is what the motor was made for, whatever part was fitted since.
-  const wanted = facts.plateCapacitor?.kind === label.kind ? sectionFor(facts.plateCapacitor) : undefined;
+  const asked = plateCapacitorFor(facts, label.kind);
+  const wanted = asked?.kind === label.kind ? sectionFor(asked) : undefined;
   const wantedUf = ratedUfOf(wanted ?? section);
   const scale = foundUf / wantedUf;
   if (!(Math.abs(scale - 1) > AS_IT_SHOULD)) return null;

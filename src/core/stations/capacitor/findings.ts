@@ -22,6 +22,6 @@ export function findingsOfSection(verdict: SectionVerdict, kind: CapacitorLabel[
     const weights = isFar ? { holds: p, "far-out": 1 - p } : { holds: p, out: 1 - p };
     return [verdict.running ? { test: "capacitor-running", about, weights } : { test: "capacitor-meter", about, weights }];
   }
-  if (verdict.isOverLimit) return [{ test: "capacitor-meter", about, weights: { shorted: 1 } }];
+  if (verdict.overLimit === "shorted") return [{ test: "capacitor-meter", about, weights: { shorted: 1 } }];
   return verdict.swing ? [{ test: "capacitor-swing", about, weights: { [SWING_MEANING[verdict.swing.behaviour]]: 1 } }] : [];
 }

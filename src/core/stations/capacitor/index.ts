@@ -11,7 +11,7 @@ import type { Finding, TestId } from "../../diagnosis";
 import type { EffectQuestion } from "../../motor";
 import { ok, type Failure, type Result } from "../../result";
 import { defineStation, plainAssessment, type Facts, type Stamp, type StationContext } from "../contract";
-import { sectionFor } from "../motor-knowledge";
+import { plateCapacitorFor, sectionFor } from "../motor-knowledge";
 import { planDischarge, type DischargePlan } from "./discharge-plan";
 import { aboutOf, findingsOfSection } from "./findings";
 import { effectQuestionOf } from "./effect-question";
@@ -21,7 +21,7 @@ import { judgeSection, type SectionVerdict } from "./section";
 import { toDay, trendOf, type Trend } from "./trend";
 import { workingOfSection, workingOfTrend } from "./working";
 
-export { BLANK_CAPACITOR, type CapacitorRecord } from "./record";
+export { BLANK_CAPACITOR, type CapacitorRecord, type OverLimit } from "./record";
 export type { SecondPart } from "./second-part";
 export type { RunningVerdict, SectionVerdict, SwingVerdict } from "./section";
 export type { DischargePlan } from "./discharge-plan";
@@ -56,7 +56,7 @@ export type CapacitorDetail =
     };
 
 /** The worst of several verdicts, for the one stamp of a station. */
-const SEVERITY: readonly Stamp[] = ["out", "too-close", "not-done", "noted", "holds"];
+const SEVERITY: readonly Stamp[] = ["out", "unsure", "too-close", "not-done", "noted", "holds"];
 const worstStamp = (stamps: readonly Stamp[]): Stamp => SEVERITY.find((stamp) => stamps.includes(stamp)) ?? "not-done";
 
 const WITHOUT_CAPACITOR = ["split-phase", "shaded-pole"];
@@ -118,7 +118,10 @@ function runFacts(label: CapacitorLabel, sections: readonly SectionVerdict[]): P
 function openTestsOf(sections: readonly SectionVerdict[], stamp: Stamp, isSecondMissing: boolean): readonly TestId[] {
   const isUndecided = sections.some(({ joint, running }) => joint?.conformity.decision === "too-close" && running === null);
   if (isUndecided && sections.every(({ running }) => running === null)) return ["capacitor-running"];
-  return stamp === "not-done" || isSecondMissing ? ["capacitor-meter"] : [];
+  // A part the meter cannot reach is measured another way.
+  if (sections.some(({ overLimit, swing, running }) => overLimit === "beyond-range" && swing === null && running === null))
+    return ["capacitor-swing", "capacitor-running"];
+  return stamp === "not-done" || stamp === "unsure" || isSecondMissing ? ["capacitor-meter"] : [];
 }
 
 /** Capacitor by meter, running and swing, against its label and against the plate. */
@@ -157,7 +160,8 @@ export const capacitorStation = defineStation({
     const { label } = found.value;
     const sections = label.sections.map((_, index) => judgeSection(label, index, record, context));
     const trends = trendsOf(label, sections, record, context);
-    const mismatches = facts.plateCapacitor ? compareWithPlate(facts.plateCapacitor, label, record.feeds) : [];
+    const asked = plateCapacitorFor(facts, label.kind);
+    const mismatches = asked ? compareWithPlate(asked, label, record.feeds) : [];
     const discharge = planDischarge(record, label, context);
     // A wrong part that measures well is still the wrong part.
     const second = judgeSecond(record, context);

@@ -13,6 +13,10 @@ const part = Object.fromEntries(LABEL_PARTS.map((id) => [id, v.optional(PrintedS
   v.OptionalSchema<typeof PrintedSchema, undefined>
 >;
 
+/** What OL on the capacitance range may mean. Persisted: do not change without a migration. */
+export const OVER_LIMITS = ["beyond-range", "shorted"] as const;
+export type OverLimit = (typeof OVER_LIMITS)[number];
+
 /** Everything keyed at the capacitor station. Field names are persisted: do not change without a migration. */
 export const CapacitorRecordSchema = v.object({
   label: PrintedSchema,
@@ -22,6 +26,8 @@ export const CapacitorRecordSchema = v.object({
   looksBad: yesNo,
   /** capacitance meter, one reading a section, in the order of the label */
   readings: perSection(entry),
+  /** OL on the capacitance range is beyond it, or shorted: what the person found; null: not said */
+  overLimit: v.nullable(v.picklist(OVER_LIMITS)),
   /** at least one side disconnected when it was measured */
   isIsolated: yesNo,
   /** the figure came to rest */
@@ -47,7 +53,7 @@ export const CapacitorRecordSchema = v.object({
     remaining: entry,
   }),
   /** the other part of a motor with a start and a run capacitor */
-  second: v.object({ label: PrintedSchema, reading: entry }),
+  second: v.object({ label: PrintedSchema, reading: entry, overLimit: v.nullable(v.picklist(OVER_LIMITS)) }),
   /** starts counted against the start part's allowance */
   starts: v.pipe(v.array(MomentSchema), v.maxLength(500)),
   hasBleed: yesNo,
@@ -65,12 +71,13 @@ export const BLANK_CAPACITOR: CapacitorRecord = {
   corrections: { parts: {}, kind: null },
   looksBad: null,
   readings: [],
+  overLimit: null,
   isIsolated: null,
   settles: null,
   running: { sections: [], hertz: "", isStartDeviceOut: null },
   swing: { sections: [], rangeEnd: "" },
   discharge: { school: "resistor", resistor: "", resistorW: "", chargedFrom: "", startedAt: null, remaining: null },
-  second: { label: "", reading: null },
+  second: { label: "", reading: null, overLimit: null },
   starts: [],
   hasBleed: null,
   kit: null,

@@ -18,6 +18,12 @@ export function judgeSecond({ second }: CapacitorRecord, context: StationContext
   if (second.label.trim() === "") return { state: "none" };
   const parsed = parseCapacitorLabel(second.label);
   if (!parsed.ok) return { state: "unread", failure: parsed.failure };
-  const alone: CapacitorRecord = { ...BLANK_CAPACITOR, label: second.label, readings: [second.reading], isIsolated: true };
+  const alone: CapacitorRecord = {
+    ...BLANK_CAPACITOR,
+    label: second.label,
+    readings: [second.reading],
+    overLimit: second.overLimit,
+    isIsolated: true,
+  };
   return { state: "label", label: parsed.value, section: judgeSection(parsed.value, 0, alone, context) };
 }

@@ -1,6 +1,7 @@
 import {
   BLOCKING_DOUBTS,
   capacitanceFromRunning,
+  capacitorCurrentA,
   doubtsOfMeter,
   doubtsOfRunning,
   effectOfValue,
@@ -21,11 +22,12 @@ import {
   type ValueEffect,
   type ValueState,
 } from "../../capacitor";
-import { decideConformity, figureOf, type Conformity, type Figure } from "../../quantity";
+import { byBands, decideConformity, figureOf, findSlip, type Conformity, type Figure, type Slip } from "../../quantity";
 import type { Failure } from "../../result";
 import type { Stamp, StationContext } from "../contract";
 import { readPlain } from "../fields";
-import type { CapacitorRecord } from "./record";
+import { capacitorJudge, slipOfRun } from "../slips";
+import type { CapacitorRecord, OverLimit } from "./record";
 
 /** Amps and volts of the running method with what they come to. */
 export interface RunningVerdict {
@@ -49,6 +51,8 @@ export interface SectionVerdict {
   /** what the capacitance meter showed */
   readonly readingUf: number | null;
   readonly isOverLimit: boolean;
+  /** what OL was found to mean; null: not said, or the meter showed a figure */
+  readonly overLimit: OverLimit | null;
   readonly meter: MethodFigure | null;
   readonly running: RunningVerdict | null;
   readonly runningFailure: Failure | null;
@@ -60,13 +64,15 @@ export interface SectionVerdict {
   readonly effect: ValueEffect | null;
   /** measured volts against the rating of the part */
   readonly volts: { readonly measuredV: number; readonly ratedV: number; readonly conformity: Conformity } | null;
+  /** figures that look like a slip of the finger: nothing is concluded from them until somebody says so */
+  readonly slips: { readonly meter: Slip | null; readonly amps: Slip | null; readonly volts: Slip | null };
   readonly stamp: Stamp;
 }
 
-function doubtsAboutMeter(record: CapacitorRecord, readingUf: number | null, ratedUf: number | null): Doubt[] {
+function doubtsAboutMeter(record: CapacitorRecord, readingUf: number | null, ratedUf: number | null, isSure: boolean): Doubt[] {
   if (readingUf === null) return [];
   return [
-    ...(ratedUf === null ? [] : doubtsOfMeter(readingUf, ratedUf)),
+    ...(ratedUf === null || isSure ? [] : doubtsOfMeter(readingUf, ratedUf)),
     ...(record.isIsolated === false ? [{ code: "other-path" } as const] : []),
     ...(record.settles === false ? [{ code: "unsettled" } as const] : []),
   ];
@@ -105,14 +111,38 @@ function judgeSwing(record: CapacitorRecord, index: number, limits: SectionLimit
   };
 }
 
+/** A tenfold slip in the amps shows as a tenfold capacitance at volts that are usual. */
+const RUNNING_SEEN = { low: 0.4, high: 2.5 } as const;
+
+function runningAmpsSlip(record: CapacitorRecord, index: number, limits: SectionLimits | null, { facts }: StationContext): Slip | null {
+  const keyed = record.running.sections[index];
+  const volts = figureOf(keyed?.volts)?.value ?? null;
+  const frequencyHz = record.running.hertz === "" ? facts.frequencyHz : Number(record.running.hertz);
+  if (limits === null || volts === null || volts < 1 || frequencyHz === null) return null;
+  const toAmps = (uf: number): number => capacitorCurrentA(uf, volts, frequencyHz);
+  return findSlip(
+    keyed?.amps,
+    "current",
+    byBands(
+      { low: toAmps(RUNNING_SEEN.low * limits.ratedUf), high: toAmps(RUNNING_SEEN.high * limits.ratedUf) },
+      { low: toAmps(limits.lowUf), high: toAmps(limits.highUf) },
+      ["point", "prefix"],
+    ),
+  );
+}
+
 /** A swing that ends in a short or an open part condemns it; one that takes a charge proves little. */
 const SWING_STAMPS = { charges: "noted", shorted: "out", open: "out" } as const;
 
-function stampOf(verdict: Pick<SectionVerdict, "joint" | "isOverLimit" | "swing" | "volts">): Stamp {
+function stampOf(verdict: Pick<SectionVerdict, "joint" | "isOverLimit" | "overLimit" | "swing" | "volts" | "slips">): Stamp {
+  if (Object.values(verdict.slips).some((slip) => slip !== null)) return "unsure";
   if (verdict.volts?.conformity.decision === "out") return "out";
   if (verdict.joint) return verdict.joint.conformity.decision;
-  if (verdict.isOverLimit) return "out";
-  return verdict.swing ? SWING_STAMPS[SWING_MEANING[verdict.swing.behaviour]] : "not-done";
+  if (verdict.overLimit === "shorted") return "out";
+  if (verdict.swing) return SWING_STAMPS[SWING_MEANING[verdict.swing.behaviour]];
+  // OL may be a large part on a meter that ends before it: until somebody says which, it says nothing.
+  if (verdict.isOverLimit) return verdict.overLimit === null ? "unsure" : "noted";
+  return "not-done";
 }
 
 /** Judges one section of a part by every method that was used on it. */
@@ -123,11 +153,20 @@ export function judgeSection(label: CapacitorLabel, index: number, record: Capac
   const reading = record.readings[index]?.reading ?? null;
   const shown = figureOf(record.readings[index]);
   const readingUf = shown?.value ?? null;
-  const meterDoubts = doubtsAboutMeter(record, readingUf, limits?.ratedUf ?? null);
+  const keyed = record.running.sections[index];
+  const slips = {
+    meter: shown && limits ? findSlip(record.readings[index], "capacitance", capacitorJudge(limits, shown.value)) : null,
+    amps: runningAmpsSlip(record, index, limits, context),
+    volts: slipOfRun("capacitorVolts", keyed?.volts ?? null, facts, house.supplyPercent / 100),
+  };
+  const meterDoubts = doubtsAboutMeter(record, readingUf, limits?.ratedUf ?? null, record.readings[index]?.isSure === true);
   const isUsable = !meterDoubts.some(({ code }) => code === "other-path" || BLOCKING_DOUBTS.has(code));
   const meter: MethodFigure | null =
-    shown !== null && isUsable ? { method: "meter", capacitanceUf: shown.value, standardUncertaintyUf: shown.standardUncertainty } : null;
-  const running = judgeRunning(record, index, context);
+    shown !== null && isUsable && slips.meter === null
+      ? { method: "meter", capacitanceUf: shown.value, standardUncertaintyUf: shown.standardUncertainty }
+      : null;
+  const isRunSure = slips.amps === null && slips.volts === null;
+  const running = isRunSure ? judgeRunning(record, index, context) : { verdict: null, failure: null, doubts: [] };
   const runningFigure: MethodFigure | null = running.verdict
     ? {
         method: "running",
@@ -138,7 +177,7 @@ export function judgeSection(label: CapacitorLabel, index: number, record: Capac
   const figures = [meter, runningFigure].filter((figure) => figure !== null);
   const joint = limits ? judgeJointly(figures, limits, house) : null;
   const state = joint && limits ? valueState(joint.capacitanceUf, limits) : null;
-  const acrossV = figureOf(record.running.sections[index]?.volts);
+  const acrossV = slips.volts === null ? figureOf(keyed?.volts) : null;
   const volts =
     acrossV && label.ratedV !== null
       ? {
@@ -158,6 +197,7 @@ export function judgeSection(label: CapacitorLabel, index: number, record: Capac
     terminal: section?.terminal ?? null,
     readingUf,
     isOverLimit: reading?.kind === "over-limit",
+    overLimit: reading?.kind === "over-limit" ? record.overLimit : null,
     meter,
     running: running.verdict,
     runningFailure: running.failure,
@@ -173,6 +213,7 @@ export function judgeSection(label: CapacitorLabel, index: number, record: Capac
           )
         : null,
     volts,
+    slips,
   };
   return { ...partial, stamp: stampOf(partial) };
 }

@@ -1,8 +1,9 @@
-import { neededCapacitor, type NeededCapacitor } from "../../capacitor";
+import { neededCapacitor, type CapacitorLabel, type NeededCapacitor } from "../../capacitor";
 import { ACTION_TABLE, causesOf, checksBefore, MEASURES_FOR, type CauseState, type Measure } from "../../decision";
 import type { ActionId, TestId } from "../../diagnosis";
-import { defineStation, plainAssessment } from "../contract";
+import { defineStation, plainAssessment, type Facts } from "../contract";
 import { readPlain } from "../fields";
+import { plateCapacitorFor } from "../motor-knowledge";
 import { BLANK_DECIDE, DecideRecordSchema } from "./record";
 
 export type { DecideRecord } from "./record";
@@ -18,6 +19,13 @@ export interface DecideDetail {
   /** what can be done while the part is not here */
   readonly measures: readonly Measure[];
   readonly machineYearsLeft: number | null;
+}
+
+/** The part to fetch: the plate's word for this kind; a fitted one of the other kind says nothing of it. */
+function partFor(kind: CapacitorLabel["kind"], facts: Facts): NeededCapacitor | null {
+  const asked = plateCapacitorFor(facts, kind);
+  const { fittedCapacitor } = facts;
+  return neededCapacitor(asked, asked === null || fittedCapacitor?.kind === asked.kind ? fittedCapacitor : null);
 }
 
 const NEEDS_CAPACITOR: readonly ActionId[] = ["replace-run-capacitor", "replace-start-capacitor"];
@@ -38,7 +46,9 @@ export const decideStation = defineStation({
     const detail: DecideDetail = {
       action,
       isReasonMissing: action !== null && record.reason.trim() === "",
-      part: works.some((work) => NEEDS_CAPACITOR.includes(work)) ? neededCapacitor(facts.plateCapacitor, facts.fittedCapacitor) : null,
+      part: works.some((work) => NEEDS_CAPACITOR.includes(work))
+        ? partFor(works.includes("replace-start-capacitor") ? "start" : "run", facts)
+        : null,
       causes: causes.filter(({ cause }, index) => causes.findIndex((each) => each.cause === cause) === index),
       unchecked: [...checks].filter((test) => !made.has(test)),
       measures: [...new Set(works.flatMap((work) => MEASURES_FOR[work] ?? []))],

@@ -1,20 +1,29 @@
 import * as v from "valibot";
-import { parseCapacitorLabel, type CapacitorLabel } from "../../capacitor";
+import { parseCapacitorLabel, parseCapacitorParts, type CapacitorLabel, type WrittenPart } from "../../capacitor";
 import {
+  endsOf,
   INSULATION_CLASSES,
   MACHINE_KINDS,
+  middleOf,
   MOTOR_TYPES,
-  parsePower,
+  plateInHand,
+  readPlateField,
   speedAndPoles,
   synchronousRpm,
   type InsulationClass,
+  type PlateFieldId,
+  type PlateInHand,
+  type PlateValue,
   type SpeedAndPoles,
 } from "../../motor";
+import { formatNumber, readFigure } from "../../quantity";
 import { fail, ok, type Failure, type Result } from "../../result";
-import { formatNumber } from "../../quantity";
 import { defineStation, plainAssessment, type WorkingStep } from "../contract";
 import { PrintedSchema } from "../fields";
-import { parsePlateNumber, PLATE_NUMBERS } from "./plate-number";
+
+/** Several figures stand on no plate beyond this. */
+const MOST_CHOICES = 8;
+const pick = v.nullable(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(MOST_CHOICES)));
 
 const schema = v.object({
   motorType: v.picklist(MOTOR_TYPES),
@@ -25,40 +34,68 @@ const schema = v.object({
   amps: PrintedSchema,
   rpm: PrintedSchema,
   capacitor: PrintedSchema,
+  /** the other part of a motor with a start and a run capacitor, where it stands on a line of its own */
+  secondCapacitor: PrintedSchema,
   duty: PrintedSchema,
   /** of the motor, about, in years */
   age: PrintedSchema,
   insulationClass: v.union([v.picklist(Object.keys(INSULATION_CLASSES) as [InsulationClass, ...InsulationClass[]]), v.literal("")]),
+  /** which of several is in hand, by its place as stamped; null: nobody said */
+  picks: v.object({ connection: pick, hertz: pick, speed: pick }),
 });
 export type PlateRecord = v.InferOutput<typeof schema>;
-export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind">;
+export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind" | "picks">;
 
 export interface PlateDetail {
   readonly failures: Partial<Record<PlateField, Failure>>;
   readonly filled: number;
   readonly total: number;
+  /** connection, hertz and speed in hand, and what else the plate offers */
+  readonly inHand: PlateInHand;
+  /** hertz to choose from */
+  readonly hertzChoices: readonly number[];
   readonly supplyV: number | null;
   readonly frequencyHz: number | null;
   readonly powerW: number | null;
   readonly fullLoadA: number | null;
   readonly fullLoadRpm: number | null;
   readonly speed: SpeedAndPoles | null;
-  readonly capacitor: CapacitorLabel | null;
+  /** capacitors it asks for: none, one, or a run and a start part */
+  readonly capacitors: readonly WrittenPart[];
   readonly hotSpotC: number | null;
   readonly ageYears: number | null;
 }
 
 const FIELDS: readonly PlateField[] = ["volts", "hertz", "power", "amps", "rpm", "capacitor", "duty", "insulationClass", "age"];
+const OLDEST_YEARS = 80;
 
-const optional = <T>(text: string, parse: (text: string) => Result<T, Failure>): Result<T | null, Failure> =>
-  text.trim() === "" ? ok(null) : parse(text);
-
-function parseSpeed(text: string, frequencyHz: number | null): Result<number | null, Failure> {
-  const rpm = parsePlateNumber(text, PLATE_NUMBERS.rpm);
-  if (!rpm.ok || rpm.value === null) return rpm;
+function parseSpeeds(text: string, frequencyHz: number | null): Result<readonly PlateValue[], Failure> {
+  const read = readPlateField("rpm", text);
+  if (!read.ok) return read;
   const maxRpm = synchronousRpm(frequencyHz ?? 60, 2);
-  return rpm.value > maxRpm ? fail({ code: "rpm-above-synchronous", rpm: rpm.value, maxRpm, frequencyHz: frequencyHz ?? 60 }) : rpm;
+  const tooFast = read.value.map((value) => endsOf(value)[1]).find((rpm) => rpm > maxRpm);
+  return tooFast === undefined ? read : fail({ code: "rpm-above-synchronous", rpm: tooFast, maxRpm, frequencyHz: frequencyHz ?? 60 });
 }
+
+function parseAge(text: string): Result<number | null, Failure> {
+  if (text.trim() === "") return ok(null);
+  const read = readFigure(text, "years", { max: OLDEST_YEARS });
+  if (!read.ok) return read;
+  return ok(read.value.kind === "value" ? read.value.value : null);
+}
+
+/** Both capacitors of the plate, from one line or from two. */
+function parseCapacitors(record: PlateRecord): {
+  first: Result<readonly WrittenPart[], Failure>;
+  second: Result<CapacitorLabel | null, Failure>;
+} {
+  return {
+    first: record.capacitor.trim() === "" ? ok([]) : parseCapacitorParts(record.capacitor),
+    second: record.secondCapacitor.trim() === "" ? ok(null) : parseCapacitorLabel(record.secondCapacitor),
+  };
+}
+
+const valuesOf = (read: Result<readonly PlateValue[], Failure>): readonly PlateValue[] => (read.ok ? read.value : []);
 
 function speedWorking(rpm: number, hz: number, speed: SpeedAndPoles): WorkingStep {
   return {
@@ -83,45 +120,55 @@ export const plateStation = defineStation({
     amps: "",
     rpm: "",
     capacitor: "",
+    secondCapacitor: "",
     duty: "",
     age: "",
     insulationClass: "",
+    picks: { connection: null, hertz: null, speed: null },
   } as PlateRecord,
   assess(record) {
-    const volts = parsePlateNumber(record.volts, PLATE_NUMBERS.volts);
-    const hertz = parsePlateNumber(record.hertz, PLATE_NUMBERS.hertz);
-    const amps = parsePlateNumber(record.amps, PLATE_NUMBERS.amps);
-    const power = optional(record.power, parsePower);
-    const frequencyHz = hertz.ok ? hertz.value : null;
-    const rpm = parseSpeed(record.rpm, frequencyHz);
-    const age = parsePlateNumber(record.age, PLATE_NUMBERS.age);
-    const capacitor = optional(record.capacitor, parseCapacitorLabel);
+    const read = (field: PlateFieldId): Result<readonly PlateValue[], Failure> => readPlateField(field, record[field]);
+    const [volts, hertz, amps, power] = [read("volts"), read("hertz"), read("amps"), read("power")];
+    const hertzChoices = valuesOf(hertz).flatMap((value) => [...new Set(endsOf(value))]);
+    const rpm = parseSpeeds(record.rpm, hertzChoices.length === 0 ? null : Math.max(...hertzChoices));
+    const age = parseAge(record.age);
+    const { first, second } = parseCapacitors(record);
     const results: Partial<Record<PlateField, Result<unknown, Failure>>> = {
       volts,
       hertz,
       amps,
       power,
       rpm,
-      capacitor,
+      capacitor: first,
+      secondCapacitor: second,
       age,
     };
     const failures = Object.fromEntries(
       Object.entries(results).flatMap(([field, result]) => (result.ok ? [] : [[field, result.failure]])),
     ) as PlateDetail["failures"];
-    const fullLoadRpm = rpm.ok ? rpm.value : null;
+    const inHand = plateInHand(
+      { volts: valuesOf(volts), hertz: valuesOf(hertz), amps: valuesOf(amps), rpm: valuesOf(rpm), power: valuesOf(power) },
+      record.picks,
+    );
+    const fullLoadRpm = inHand.rpm;
+    const frequencyHz = inHand.hertz;
     const speed = fullLoadRpm !== null && frequencyHz !== null ? speedAndPoles(fullLoadRpm, frequencyHz) : null;
     const filled = FIELDS.filter((field) => record[field].trim() !== "").length + (record.motorType === "unknown" ? 0 : 1);
+    const own = second.ok && second.value ? [{ text: record.secondCapacitor, label: second.value }] : [];
+    const capacitors = [...(first.ok ? first.value : []).slice(0, own.length > 0 ? 1 : 2), ...own];
     const detail: PlateDetail = {
       failures,
       filled,
       total: FIELDS.length + 1,
-      supplyV: volts.ok ? volts.value : null,
+      inHand,
+      hertzChoices,
+      supplyV: inHand.volts === null ? null : middleOf(inHand.volts),
       frequencyHz,
-      powerW: power.ok ? power.value : null,
-      fullLoadA: amps.ok ? amps.value : null,
+      powerW: inHand.powerW,
+      fullLoadA: inHand.amps === null ? null : endsOf(inHand.amps)[1],
       fullLoadRpm,
       speed,
-      capacitor: capacitor.ok ? capacitor.value : null,
+      capacitors,
       ageYears: age.ok ? age.value : null,
       hotSpotC: record.insulationClass === "" ? null : INSULATION_CLASSES[record.insulationClass],
     };
@@ -130,11 +177,14 @@ export const plateStation = defineStation({
         motorType: record.motorType,
         machineKind: record.machineKind,
         supplyV: detail.supplyV,
+        supplyBand: inHand.volts === null ? null : endsOf(inHand.volts),
+        plateConnections: inHand.connections,
         frequencyHz,
         powerW: detail.powerW,
         fullLoadA: detail.fullLoadA,
         fullLoadRpm: detail.fullLoadRpm,
-        plateCapacitor: detail.capacitor,
+        plateCapacitor: capacitors[0]?.label ?? null,
+        plateSecondCapacitor: capacitors[1]?.label ?? null,
         hotSpotC: detail.hotSpotC,
         ageYears: detail.ageYears,
       },

@@ -4,6 +4,7 @@ import type { Facts } from "../contract";
 import type { AmpsVerdict } from "../running-amps";
 import type { Noise, RunField } from "../run-figures";
 import type { ProveRecord } from "./record";
+import { supplyLimits } from "../plate-supply";
 
 /** How the proof can contradict what was decided. */
 export type ProofDoubt =
@@ -72,13 +73,12 @@ const DOUBTS: Record<ProofDoubt, (proof: Proof, action: ActionId) => boolean> = 
   },
   "supply-still-off": (proof, action) => {
     const row = rowOf(proof, "supplyVolts");
-    const { supplyV } = proof.facts;
-    const part = proof.house.supplyPercent / 100;
+    const limits = supplyLimits(proof.facts, proof.house.supplyPercent / 100);
     return (
       action === "repair-wiring-or-supply" &&
       row?.after != null &&
-      supplyV !== null &&
-      Math.abs(row.after - supplyV) > part * supplyV + 2 * row.afterSd
+      limits !== null &&
+      (row.after < limits.lowV - 2 * row.afterSd || row.after > limits.highV + 2 * row.afterSd)
     );
   },
 };

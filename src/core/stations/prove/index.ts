@@ -4,6 +4,7 @@ import type { HouseFigures } from "../../house";
 import { findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
 import type { HandFeel } from "../hand-feel";
 import { RUN_FIELD_IDS, type HotPlace, type Noise, type RunField } from "../run-figures";
+import { slipsOfRun, withoutSlips, type RunSlips } from "../slips";
 import { proofDoubts, type ProofDoubt, type ProofRow } from "./contradictions";
 import { BLANK_PROVE, ProveRecordSchema, type ProveRecord } from "./record";
 
@@ -26,6 +27,8 @@ export interface ProveDetail {
   readonly hottest: { readonly before: HotPlace | null; readonly after: HotPlace | null };
   /** what contradicts the decision: it is not signed off over them */
   readonly doubts: readonly ProofDoubt[];
+  /** figures after the repair that look like a slip of the finger */
+  readonly slips: RunSlips;
 }
 
 /** Readings of one figure differ by less than this however good the meter. */
@@ -65,6 +68,7 @@ function rowOf(field: RunField, record: ProveRecord, { runFound }: Facts, house:
 }
 
 function stampOf(record: ProveRecord, detail: ProveDetail): Stamp {
+  if (Object.keys(detail.slips).length > 0) return "unsure";
   if (detail.doubts.length > 0) return "out";
   if (detail.after) return detail.after.conformity?.decision ?? "noted";
   const isTouched = detail.rows.some(({ after, isFromRunTest, before }) => after !== null || (before !== null && !isFromRunTest));
@@ -88,8 +92,10 @@ export const proveStation = defineStation({
   },
   schema: ProveRecordSchema,
   blank: BLANK_PROVE,
-  assess(record, context) {
+  assess(keyed, context) {
     const { facts, house } = context;
+    const slips = slipsOfRun(keyed.after, facts, house.supplyPercent / 100);
+    const record: ProveRecord = { ...keyed, after: withoutSlips(keyed.after, slips) };
     const plateA = facts.fullLoadA;
     const limitA = plateA === null ? null : (plateA * house.overloadPercent) / 100;
     // What the run test found is the figure before, unless another was keyed here.
@@ -110,6 +116,7 @@ export const proveStation = defineStation({
       hand: { before: facts.handFound, after: facts.handAfter },
       heard: { before: facts.noisesFound, after: record.afterNoises },
       hottest: { before: facts.hotPlaceFound, after: record.afterHotPlace },
+      slips,
     };
     return plainAssessment<ProveDetail>(stampOf(record, detail), detail, {
       // Only what was found speaks of the fault; the figure after the repair speaks of the repair.

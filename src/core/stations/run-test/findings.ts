@@ -7,7 +7,7 @@ import type { Noise, RunTestRecord } from "./record";
 
 /** What was seen and heard says nothing more where the complaint said it already. */
 const SAID_ALREADY: Partial<Record<string, readonly Complaint[]>> = {
-  "start-time/does-not-start": ["hums-no-start", "dead"],
+  "start-time/does-not-start": ["hums-no-start", "dead", "does-not-run"],
   "start-time/only-pushed": ["starts-with-push", "hums-no-start"],
   "start-time/slow": ["starts-slow"],
   "speed/slow": ["slow-or-weak"],

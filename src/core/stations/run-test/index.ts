@@ -1,5 +1,12 @@
-import type { Finding, TestId } from "../../diagnosis";
-import { stateOfBehaviour, type KnowledgeEntry, type MotorType, type RunQuestion, type RunUnderstanding } from "../../motor";
+import type { Complaint, Finding, TestId } from "../../diagnosis";
+import {
+  stateOfBehaviour,
+  type Behaviour,
+  type KnowledgeEntry,
+  type MotorType,
+  type RunQuestion,
+  type RunUnderstanding,
+} from "../../motor";
 import { formatNumber } from "../../quantity";
 import type { Failure, Result } from "../../result";
 import { defineStation, plainAssessment, type Facts, type Stamp, type WorkingStep } from "../contract";
@@ -9,6 +16,7 @@ import { rowsOf, type RunRow } from "./judge";
 import { questionOf } from "./question";
 import { withModel } from "./measured";
 import { BLANK_RUN_TEST, keyedFigures, RUN_FIELD_IDS, RunTestRecordSchema, type RunTestRecord } from "./record";
+import { slipsOfRun, withoutSlips, type RunSlips } from "../slips";
 
 export { positionOf, rowsOf, type Position, type RunRow } from "./judge";
 export { suspectLikelihoods } from "./measured";
@@ -34,6 +42,8 @@ export interface RunTestDetail {
   readonly isWorking: boolean;
   readonly failure: Failure | null;
   readonly assumedType: MotorType | null;
+  /** figures that look like a slip of the finger */
+  readonly slips: RunSlips;
   /** missing entry that would narrow what is expected most */
   readonly narrowing: KnowledgeEntry | null;
 }
@@ -114,6 +124,16 @@ function workingOfModel(rows: readonly RunRow[], understanding: RunUnderstanding
   ];
 }
 
+/** What was heard when it was switched on says more than "does not run". */
+const HEARD: Partial<Record<Behaviour, Complaint>> = { hums: "hums-no-start", dead: "dead", "only-pushed": "starts-with-push" };
+
+/** The complaint as it stands once somebody listened: the vaguer word gives way to what was heard. */
+function refined(complaints: readonly Complaint[], behaviour: Behaviour | null): readonly Complaint[] {
+  const heard = behaviour === null ? undefined : HEARD[behaviour];
+  if (heard === undefined || !complaints.includes("does-not-run")) return complaints;
+  return [...new Set(complaints.map((complaint) => (complaint === "does-not-run" ? heard : complaint)))];
+}
+
 /** The motor at work: every figure against the plate and against what a sound motor of this plate would show. */
 export const runTestStation = defineStation({
   definition: {
@@ -134,8 +154,11 @@ export const runTestStation = defineStation({
   },
   schema: RunTestRecordSchema,
   blank: BLANK_RUN_TEST,
-  assess(record, context) {
+  assess(keyed, context) {
     const { facts, house } = context;
+    const slips = slipsOfRun(keyed, facts, house.supplyPercent / 100);
+    const record = withoutSlips(keyed, slips);
+    const isUnsure = Object.keys(slips).length > 0;
     const asked = questionOf(record, facts);
     const question = asked.ok ? asked.value.question : null;
     // Nothing keyed, nothing to explain: what to expect is asked when the station is opened.
@@ -147,7 +170,7 @@ export const runTestStation = defineStation({
     const amps = isTurning ? judgeAmps(record.lineAmps, facts.fullLoadA, context) : null;
     const found = isBlank(record) ? [] : [...findingOfAmps(amps), ...findingsOfRun(record, rows, facts, house)];
     const seen = new Set(context.findings.map(({ test }) => test));
-    const stamp = stampOf(record, rows, amps, soundFit(understanding), found);
+    const stamp = isUnsure ? "unsure" : stampOf(record, rows, amps, soundFit(understanding), found);
     const limitA = facts.fullLoadA === null ? null : (facts.fullLoadA * house.overloadPercent) / 100;
     const detail: RunTestDetail = {
       rows,
@@ -158,6 +181,7 @@ export const runTestStation = defineStation({
       failure: !asked.ok ? asked.failure : answer && !answer.ok ? answer.failure : null,
       assumedType: asked.ok ? asked.value.motor.assumedType : null,
       narrowing: understanding?.narrowing ?? null,
+      slips,
     };
     return plainAssessment<RunTestDetail>(stamp, detail, {
       facts: isBlank(record)
@@ -167,6 +191,7 @@ export const runTestStation = defineStation({
             noisesFound: record.noises,
             hotPlaceFound: record.hotPlace,
             behaviourFound: record.behaviour,
+            complaints: refined(facts.complaints, record.behaviour),
           },
       // Volts at the motor were told by the supply station, how it turns by the hand, if these were worked.
       findings: withModel(found, understanding).filter(({ test }) => !TOLD_BEFORE.includes(test) || !seen.has(test)),

@@ -3,6 +3,7 @@ import { stateOfBehaviour, type MachineKind, type Range, type RunUnderstanding }
 import type { HouseFigures } from "../../house";
 import type { Facts } from "../contract";
 import { figuresOf, MODEL_FIELDS, QUANTITY_OF, type ModelField } from "./question";
+import { supplyLimits } from "../plate-supply";
 import type { RunTestRecord } from "./record";
 
 /** Where a figure stands against what a sound motor of this plate would show. */
@@ -39,6 +40,12 @@ function plateOf(field: ModelField, { fullLoadA, fullLoadRpm }: Facts): number |
   return field === "speed" ? fullLoadRpm : null;
 }
 
+/** Volts the plate and the house allow, as a range on the bars. */
+function rangeOf(facts: Facts, middle: number, part: number): Range | null {
+  const limits = supplyLimits(facts, part);
+  return limits && { low: limits.lowV, middle, high: limits.highV };
+}
+
 /** Every figure of the run with what it is held against, in the order they are taken. */
 export function rowsOf(record: RunTestRecord, facts: Facts, house: HouseFigures, understanding: RunUnderstanding | null): RunRow[] {
   const figures = figuresOf(record, facts);
@@ -59,8 +66,7 @@ export function rowsOf(record: RunTestRecord, facts: Facts, house: HouseFigures,
   });
   const supply = figureOf(record.supplyVolts);
   const part = house.supplyPercent / 100;
-  const supplyRange =
-    facts.supplyV === null ? null : { low: facts.supplyV * (1 - part), middle: facts.supplyV, high: facts.supplyV * (1 + part) };
+  const supplyRange = facts.supplyV === null ? null : rangeOf(facts, facts.supplyV, part);
   const shell = figureOf(record.shell);
   const supplyRow: RunRow = {
     field: "supplyVolts",

@@ -2,7 +2,7 @@ import * as v from "valibot";
 import { GEAR_SORTS, type Finding, type GearSort, type TestId } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
 import type { MotorType } from "../../motor";
-import { figureOf, EntrySchema, formatQuantity, type Entry } from "../../quantity";
+import { figureOf, EntrySchema, formatQuantity, type Entry, byBands, findSlip, type Slip, type SlipJudge } from "../../quantity";
 import {
   contactState,
   GEAR_REPAIRS,
@@ -56,6 +56,8 @@ export interface StartGearDetail {
   /** the click on stopping was missed though the switch opens and closes */
   readonly isClickMissing: boolean;
   readonly sortsLikely: readonly GearSort[];
+  /** the coil's figure looks like one without its k */
+  readonly coilSlip: Slip | null;
 }
 
 const STAMPS: Partial<Record<GearVerdict, Stamp>> = {
@@ -115,6 +117,14 @@ const TEST_OF: Record<GearSort, TestId | null> = {
 const ohmsOf = (found: Entry | null): number | null => {
   return found?.reading ? (figureOf(found)?.value ?? Infinity) : null;
 };
+
+/** A coil of a few ohms is a short; one of a few ohms typed without its k is commoner. */
+const coilJudge = (house: HouseFigures): SlipJudge =>
+  byBands(
+    { low: house.relayCoilLowOhm / 20, high: 20 * house.relayCoilHighOhm },
+    { low: house.relayCoilLowOhm, high: house.relayCoilHighOhm },
+    ["prefix", "point"],
+  );
 
 function judge(record: StartGearRecord, house: HouseFigures): GearVerdict | null {
   const limits = { closedOhm: house.contactOhm, leadOhm: house.leadResistanceOhm };
@@ -185,7 +195,8 @@ export const startGearStation = defineStation({
   blank: BLANK_START_GEAR,
   assess(record, { facts, house }) {
     const sortsLikely = USUAL_GEAR[facts.motorType];
-    const verdict = judge(record, house);
+    const coilSlip = record.sort === "potential-relay" ? findSlip(record.relay.coil, "resistance", coilJudge(house)) : null;
+    const verdict = coilSlip === null ? judge(record, house) : null;
     const isNone = record.sort === "none" || (record.sort === null && sortsLikely.length === 1 && sortsLikely[0] === "none");
     const detail: StartGearDetail = {
       sort: record.sort,
@@ -194,12 +205,22 @@ export const startGearStation = defineStation({
       isPluggedIn: record.relay.isUnplugged === false,
       isClickMissing: record.switch.clicksBack === false,
       sortsLikely,
+      coilSlip,
     };
     // A relay measured in its circuit, or a switch whose return was not heard, is not sound yet.
     const isDoubtful =
       verdict === "works" &&
       ((record.sort === "switch" && detail.isClickMissing) || (record.sort?.endsWith("relay") === true && detail.isPluggedIn));
-    const stamp: Stamp = verdict === null ? (isNone ? "noted" : "not-done") : isDoubtful ? "too-close" : (STAMPS[verdict] ?? "out");
+    const stamp: Stamp =
+      coilSlip !== null
+        ? "unsure"
+        : verdict === null
+          ? isNone
+            ? "noted"
+            : "not-done"
+          : isDoubtful
+            ? "too-close"
+            : (STAMPS[verdict] ?? "out");
     const finding = record.sort && verdict && !isDoubtful ? findingOf(record.sort, verdict) : null;
     const asked = record.sort ? [record.sort] : sortsLikely;
     return plainAssessment(stamp, detail, {

@@ -1,9 +1,21 @@
 import * as v from "valibot";
 import type { Finding, Outcome } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
-import { decideConformity, EntrySchema, formatNumber, formatQuantity, type Conformity, figureOf } from "../../quantity";
+import {
+  decideConformity,
+  EntrySchema,
+  formatNumber,
+  formatQuantity,
+  type Conformity,
+  figureOf,
+  findSlip,
+  type Entry,
+  type Slip,
+} from "../../quantity";
 import { defineStation, plainAssessment, type Facts, type Stamp, type WorkingStep } from "../contract";
 import { NoteSchema } from "../fields";
+import { supplyJudge } from "../slips";
+import { inferConnection, supplyLimits, type InferredConnection } from "../plate-supply";
 
 /** Whether control asks the motor to run. Persisted: do not change without a migration. */
 export const CALLS = ["calls", "no-call", "always-on"] as const;
@@ -40,6 +52,12 @@ export interface SupplyDetail {
   readonly conformity: Conformity | null;
   readonly isHigh: boolean;
   readonly isDefeated: boolean;
+  /** the plate names several connections and nobody said which: taken from the volts measured; null: not needed, or it cannot be told */
+  readonly inferred: InferredConnection | null;
+  /** the plate names several connections, and neither a person nor these volts say which */
+  readonly isConnectionOpen: boolean;
+  /** figures that look like a slip of the finger */
+  readonly slips: { readonly standing: Slip | null; readonly starting: Slip | null; readonly atDisconnect: Slip | null };
 }
 
 /** Below this part of the plate's volts there is no supply, whatever a meter picks up from the next cable. */
@@ -65,6 +83,8 @@ function outcomeOf(record: SupplyRecord, detail: Omit<SupplyDetail, "outcome">):
     return record.call === "no-call" || record.interlock === "open" ? { outcome: "no-call", good: 0 } : null;
   if (conformity !== null && conformity.decision !== "holds" && plateV !== null && (standingV ?? plateV) < plateV)
     return { outcome: "low", good: conformity.probabilityWithin };
+  // Volts that belong to no connection of the plate say nothing of the supply.
+  if (detail.isConnectionOpen && standingV !== null) return null;
   const sagsBelow = startingV !== null && lowV !== null && startingV < lowV;
   if (sagsBelow || (drop !== null && drop > dropLimit)) return { outcome: "sags", good: 0 };
   return { outcome: "good", good: 1 };
@@ -103,13 +123,16 @@ function workingOf({ standingV, startingV, drop, dropLimit, plateV, lowV, highV 
   ];
 }
 
-function detailOf(record: SupplyRecord, facts: Facts, house: HouseFigures): Omit<SupplyDetail, "outcome"> {
+function detailOf(record: SupplyRecord, known: Facts, house: HouseFigures): Omit<SupplyDetail, "outcome"> {
   const standing = figureOf(record.standing);
   const starting = figureOf(record.starting);
-  const plateV = facts.supplyV;
   const part = house.supplyPercent / 100;
-  const lowV = plateV === null ? null : plateV * (1 - part);
-  const highV = plateV === null ? null : plateV * (1 + part);
+  const inferred = inferConnection(known, standing?.value ?? figureOf(record.atDisconnect)?.value ?? null, part);
+  const facts: Facts = { ...known, ...inferred?.facts };
+  const judge = supplyJudge(facts, part);
+  const slipOf = (entry: Entry | null): Slip | null => (judge ? findSlip(entry, "voltage", judge) : null);
+  const plateV = facts.supplyV;
+  const { lowV, highV } = supplyLimits(facts, part) ?? { lowV: null, highV: null };
   const conformity =
     standing === null || lowV === null || highV === null
       ? null
@@ -132,6 +155,9 @@ function detailOf(record: SupplyRecord, facts: Facts, house: HouseFigures): Omit
     conformity,
     isHigh: standing !== null && highV !== null && standing.value > highV && conformity?.decision !== "holds",
     isDefeated: record.interlock === "defeated",
+    inferred,
+    slips: { standing: slipOf(record.standing), starting: slipOf(record.starting), atDisconnect: slipOf(record.atDisconnect) },
+    isConnectionOpen: known.supplyV === null && known.plateConnections.length > 1 && inferred === null,
   };
 }
 
@@ -148,7 +174,9 @@ export const supplyStation = defineStation({
   blank: { call: null, interlock: null, standing: null, starting: null, atDisconnect: null, note: "" } as SupplyRecord,
   assess(record, { facts, house }) {
     const partial = detailOf(record, facts, house);
-    const found = outcomeOf(record, partial);
+    const isUnsure = Object.values(partial.slips).some((slip) => slip !== null);
+    // Nothing is concluded from a figure that looks like a slip.
+    const found = isUnsure ? null : outcomeOf(record, partial);
     const detail: SupplyDetail = { ...partial, outcome: found?.outcome ?? null };
     const findings: Finding[] =
       found === null || partial.isHigh
@@ -160,10 +188,10 @@ export const supplyStation = defineStation({
             },
           ];
     const isVoltage = found !== null && found.outcome !== "absent" && found.outcome !== "no-call" && found.outcome !== "lost";
-    const stamp = stampOf(found, record, partial);
+    const stamp = isUnsure ? "unsure" : stampOf(found, record, partial);
     return plainAssessment<SupplyDetail>(stamp, detail, {
       findings,
-      facts: { supplyFound: isVoltage ? figureOf(record.standing) : null },
+      facts: { supplyFound: isVoltage ? figureOf(record.standing) : null, ...partial.inferred?.facts },
       working: workingOf(detail),
       // That control asks it to run is not yet a voltage.
       openTests: found === null ? ["supply-voltage"] : [],

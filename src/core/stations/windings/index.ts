@@ -14,6 +14,7 @@ import { coldTemperatureC, comparisonsOf, hotRunOf, type Comparison, type HotRun
 import { doubtsOf, type ReadingDoubt } from "./doubts";
 import { elementsOf, elementsOfThree, groupsOf, windingFacts, type BoardElement } from "./elements";
 import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./findings";
+import { slipsOf, type PairSlip } from "./slips";
 import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
 
 export { BLANK_WINDINGS, entryAt, FEWEST_POSTS, MOST_POSTS, pairsOf, type PostPair, type WindingsRecord } from "./record";
@@ -21,6 +22,7 @@ export type { BoardQuestion } from "./board";
 export type { BoardElement } from "./elements";
 export type { Comparison, HotRun } from "./compare";
 export type { ReadingDoubt } from "./doubts";
+export type { PairSlip } from "./slips";
 
 export interface WindingsDetail {
   readonly names: readonly string[];
@@ -39,6 +41,8 @@ export interface WindingsDetail {
   /** pairs that do not belong with the others */
   readonly misfits: readonly PostPair[];
   readonly doubts: readonly ReadingDoubt[];
+  /** readings that would go with the others but for one slip of the finger */
+  readonly slips: readonly PairSlip[];
   readonly comparisons: readonly Comparison[];
   readonly hotRun: HotRun | null;
   /** lowest reading is under the value where test leads decide the answer, and they were not measured */
@@ -182,8 +186,11 @@ export const windingsStation = defineStation({
     const best = board?.answers[0];
     const isNamed = board?.state === "settled" || board?.state === "likely";
     const elements = three ? elementsOfThree(three) : best && isNamed ? elementsOf(best) : [];
-    const misfits: PostPair[] = three?.kind === "impossible-open" ? [LEAD_PAIRS[three.pair]] : [...(board?.misfits ?? [])];
+    const misfits: PostPair[] =
+      three?.kind === "impossible-open" ? [LEAD_PAIRS[three.pair]] : (board?.misfits ?? []).map(({ a, b }) => [a, b] as const);
     const doubts = doubtsOf(record, leads, three?.kind === "sum-off" ? [...LEAD_PAIRS] : misfits);
+    const slips = slipsOf(record, leads, three, board, house);
+    const isUnsure = slips.length > 0;
     const comparisons = comparisonsOf(record, leads, elements, earlier, house);
     const hotRun = hotRunOf(record, leads, facts.hotSpotC);
     const lowest = Math.min(...readable.flatMap((reading) => (reading.kind === "ohms" ? [reading.ohm] : [])));
@@ -209,6 +216,7 @@ export const windingsStation = defineStation({
             : null,
       misfits,
       doubts,
+      slips,
       comparisons,
       hotRun,
       isNullWanted: !leads.isNulled && lowest < house.lowOhmCaution,
@@ -217,8 +225,8 @@ export const windingsStation = defineStation({
     };
     const named = three ? stampOfThree(three) : board ? stampOfBoard(board) : "not-done";
     const shorted = comparisons[0]?.shortedTurns === "strong";
-    const findings = three ? findingsOfThree(three) : board ? findingsOfBoard(board) : [];
-    return plainAssessment(stampOf(named, comparisons, doubts, hotRun), detail, {
+    const findings = isUnsure ? [] : three ? findingsOfThree(three) : board ? findingsOfBoard(board) : [];
+    return plainAssessment(isUnsure ? "unsure" : stampOf(named, comparisons, doubts, hotRun), detail, {
       facts: {
         leadNames: names,
         leadRoles: detail.roles,
@@ -227,7 +235,7 @@ export const windingsStation = defineStation({
       },
       // A winding that lost ohms speaks louder than that its leads could be named.
       findings: [
-        ...(shorted && named !== "out" ? [{ test: "winding-ohms", weights: { shorted: 1 } } as const] : findings),
+        ...(shorted && named !== "out" && !isUnsure ? [{ test: "winding-ohms", weights: { shorted: 1 } } as const] : findings),
         ...findingOfHotRun(hotRun),
       ],
       working: [

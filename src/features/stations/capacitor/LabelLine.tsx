@@ -2,7 +2,15 @@
 import { useState } from "react";
 import { PickOne } from "@/components/Choice";
 import { LineField } from "@/components/LineField";
-import { LABEL_PARTS, labelParts, suggestStartRanges, terminalNames, type LabelPart } from "@/core/capacitor";
+import {
+  LABEL_PARTS,
+  labelParts,
+  parseCapacitorParts,
+  printCapacitorLabel,
+  suggestStartRanges,
+  terminalNames,
+  type LabelPart,
+} from "@/core/capacitor";
 import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../contract";
 import { LabelDrawing } from "./LabelDrawing";
@@ -15,6 +23,9 @@ export function LabelLine({ record, assessment, change, facts }: Props) {
   const { detail } = assessment;
   const [isCorrecting, setCorrecting] = useState(false);
   const ranges = suggestStartRanges(record.label);
+  const isTwo = detail.state === "no-label" && detail.failure?.code === "label-two-parts" && record.second.label.trim() === "";
+  const pair = isTwo ? parseCapacitorParts(record.label) : null;
+  const parts = pair?.ok ? pair.value : [];
   const setLabel = (label: string) => change((r) => ({ ...r, label }));
   return (
     <div className="flex min-w-0 flex-col gap-2">
@@ -28,6 +39,18 @@ export function LabelLine({ record, assessment, change, facts }: Props) {
         isAutoFocused={record.label === ""}
         problem={detail.state === "no-label" && detail.failure ? toSentence(detail.failure) : null}
       />
+      {parts.length === 2 ? (
+        <p className="flex flex-wrap items-center gap-2 text-[14px]">
+          <button
+            type="button"
+            className="btn"
+            onClick={() => change((r) => ({ ...r, label: parts[0]?.text ?? "", second: { ...r.second, label: parts[1]?.text ?? "" } }))}
+          >
+            Part them
+          </button>
+          <span>{parts.map(({ label: each }) => printCapacitorLabel(each)).join(" here, ")} as the other capacitor.</span>
+        </p>
+      ) : null}
       {ranges.length > 0 ? (
         <p className="flex flex-wrap items-center gap-1.5 text-[13px]" aria-label="Printed start ranges">
           <span className="caption">Start range?</span>

@@ -1,5 +1,6 @@
 "use client";
-import { YesNo } from "@/components/Choice";
+import { PickOne, YesNo } from "@/components/Choice";
+import type { OverLimit } from "@/core/stations/capacitor";
 import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
 import { sectionName, type CapacitorDetail } from "./sentences";
@@ -14,7 +15,7 @@ export function MeterFields({ record, assessment, house, change }: Props) {
     detail.state === "label" && detail.sections.length > 1
       ? detail.sections.map((_, index) => `Meter shows, C to ${sectionName(detail, index)}`)
       : ["Meter shows"];
-  return names.map((name, index) => (
+  const fields = names.map((name, index) => (
     <EntryField
       key={index}
       label={name}
@@ -22,9 +23,37 @@ export function MeterFields({ record, assessment, house, change }: Props) {
       entry={record.readings[index] ?? null}
       house={house}
       size={names.length < 2 ? "large" : "normal"}
+      slip={detail.state === "label" ? detail.sections[index]?.slips.meter : null}
+      slipWhy="the label"
       onEntry={(entry) => change((r) => ({ ...r, readings: withAt(r.readings, index, entry, null) }))}
     />
   ));
+  const hasOverLimit = detail.state === "label" && detail.sections.some(({ isOverLimit }) => isOverLimit);
+  return (
+    <>
+      {fields}
+      {hasOverLimit ? <OverLimitQuestion value={record.overLimit} onValue={(overLimit) => change((r) => ({ ...r, overLimit }))} /> : null}
+    </>
+  );
+}
+
+const OVER_LIMIT_OPTIONS: readonly { readonly id: OverLimit; readonly label: string }[] = [
+  { id: "beyond-range", label: "Beyond this meter's range" },
+  { id: "shorted", label: "Shorted: near zero on ohms" },
+];
+
+/** OL on the capacitance range is a large part on a small meter as often as a short: the person says which. */
+export function OverLimitQuestion({ value, onValue }: { value: OverLimit | null; onValue: (value: OverLimit | null) => void }) {
+  return (
+    <div className="mt-2 border-l-4 border-double border-close bg-close-wash px-3 py-2">
+      <PickOne
+        legend="OL: many meters end at 100 or 200 µF. Look on ohms, and say which"
+        options={OVER_LIMIT_OPTIONS}
+        picked={value}
+        onPick={onValue}
+      />
+    </div>
+  );
 }
 
 /** What decides whether the figure is the capacitor's. */

@@ -22,6 +22,7 @@ export function RunningFields({ record, assessment, house, change }: Props) {
     });
   return names.map((name, index) => {
     const section = record.running.sections[index] ?? BLANK;
+    const slips = detail.state === "label" ? detail.sections[index]?.slips : null;
     const failure = detail.state === "label" ? (detail.sections[index]?.runningFailure ?? null) : null;
     return (
       <div key={index} className="grid grid-cols-2 gap-x-4">
@@ -30,6 +31,8 @@ export function RunningFields({ record, assessment, house, change }: Props) {
           quantity="current"
           entry={section.amps}
           house={house}
+          slip={slips?.amps}
+          slipWhy="the label and these volts"
           onEntry={(entry) => set(index, "amps", entry)}
         />
         <EntryField
@@ -37,6 +40,8 @@ export function RunningFields({ record, assessment, house, change }: Props) {
           quantity="voltage"
           entry={section.volts}
           house={house}
+          slip={slips?.volts}
+          slipWhy="the plate's volts"
           onEntry={(entry) => set(index, "volts", entry)}
         />
         {failure ? <p className="col-span-2 mt-1 text-[13.5px] font-medium text-out">{toSentence(failure)}</p> : null}

@@ -3,6 +3,7 @@ import { LineField } from "@/components/LineField";
 import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
+import { OverLimitQuestion } from "./MeterFields";
 import { SectionRule } from "./SectionRule";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
 
@@ -31,9 +32,14 @@ export default function SecondPart({ record, house, change, detail }: Props) {
           quantity="capacitance"
           entry={record.second.reading}
           house={house}
+          slip={second.state === "label" ? second.section.slips.meter : null}
+          slipWhy="its label"
           onEntry={(reading) => set({ reading })}
         />
       </div>
+      {second.state === "label" && second.section.isOverLimit ? (
+        <OverLimitQuestion value={record.second.overLimit} onValue={(overLimit) => set({ overLimit })} />
+      ) : null}
       {second.state === "label" ? <SectionRule section={second.section} trend={undefined} name="The other capacitor" isNamed /> : null}
     </section>
   );

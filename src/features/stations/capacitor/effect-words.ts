@@ -48,7 +48,7 @@ function figures(effect: ValueEffect): string {
 
 /** State of a section that has no figure: told by OL or by the swing. */
 function stateWithoutFigure(section: SectionVerdict): ValueState | null {
-  if (section.isOverLimit) return "shorted";
+  if (section.overLimit === "shorted") return "shorted";
   if (section.swing === null) return null;
   const meaning = SWING_MEANING[section.swing.behaviour];
   return meaning === "charges" ? null : meaning;

@@ -122,14 +122,15 @@ function voltsSentence({ volts }: SectionVerdict): string[] {
   return say ? [say(`${formatNumber(volts.measuredV, 0)} V`, `${formatNumber(volts.ratedV, 0)} V`)] : [];
 }
 
+const OVER_LIMIT = {
+  unsaid: "OL on the capacitance range: beyond this meter's range, or shorted? Nothing is concluded until you say which.",
+  "beyond-range": "Larger than this meter can measure: use the swing, amps and volts while running, or another meter.",
+  shorted: "It reads near zero on ohms and stays there: shorted.",
+} as const;
+
 /** What one section's figures mean. */
 export function sectionSentences(section: SectionVerdict, at: string | undefined, house: HouseFigures): string[] {
-  const overLimit =
-    section.isOverLimit && section.joint === null
-      ? [
-          "OL on the capacitance range: the part is shorted, or the meter's range is too small. Check on ohms: near zero that stays is a short.",
-        ]
-      : [];
+  const overLimit = section.isOverLimit && section.joint === null ? [OVER_LIMIT[section.overLimit ?? "unsaid"]] : [];
   const doDisagree = section.joint?.agreement === "lower-running" || section.joint?.agreement === "higher-running";
   return [
     ...voltsSentence(section),

@@ -1,5 +1,6 @@
 import { neededCapacitor, type Wanted } from "@/core/capacitor";
 import type { Facts } from "@/core/stations";
+import { plateCapacitorFor } from "@/core/stations/motor-knowledge";
 import { readPlain } from "@/core/stations/fields";
 import type { CapacitorRecord } from "@/core/stations/capacitor";
 import type { LabelDetail } from "./sentences";
@@ -7,9 +8,10 @@ import type { LabelDetail } from "./sentences";
 /** What the place asks for: the plate's word before the label's, of both voltages the higher, and the size as keyed. */
 export function toWanted(record: CapacitorRecord, { label, sections }: LabelDetail, facts: Facts): Wanted {
   // The plate names the value, the label of a right part its tolerance and mark.
-  const asked = facts.plateCapacitor ?? label;
+  const plate = plateCapacitorFor(facts, label.kind);
+  const asked = plate ?? label;
   const measuredV = sections.flatMap(({ volts }) => (volts ? [volts.measuredV] : []));
-  const atLeastV = Math.max(neededCapacitor(facts.plateCapacitor, label)?.atLeastV ?? 0, ...measuredV);
+  const atLeastV = Math.max(neededCapacitor(plate, label)?.atLeastV ?? 0, ...measuredV);
   return {
     label: { ...asked, hasLineMark: asked.hasLineMark || label.hasLineMark },
     atLeastV: atLeastV > 0 ? atLeastV : null,

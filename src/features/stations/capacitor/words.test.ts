@@ -98,7 +98,7 @@ describe("sentences of the part", () => {
     ["holds", { readings: [read("17.4", "capacitance")] }, /inside the low limit.*It holds/],
     ["out high", { readings: [read("20", "capacitance")] }, /above the high limit.*It is out/],
     ["too close", { readings: [read("16.5", "capacitance")] }, /Chance that it is within limits/],
-    ["OL", { readings: [read("OL", "capacitance")] }, /shorted, or the meter/],
+    ["OL", { readings: [read("OL", "capacitance")] }, /beyond this meter's range, or shorted/],
     [
       "disagree low",
       { readings: [read("17.4", "capacitance")], running: running("1.62", "338") },
@@ -139,7 +139,7 @@ describe("what a value does", () => {
     ["weak", { readings: [read("12", "capacitance")] }, /less starting torque.*At 345 V \(about 1.5 × line, an estimate\).*−31/],
     ["high", { readings: [read("22", "capacitance")] }, /start winding draws over its amps/],
     ["open", { swing: swing("never-dips") }, /pushed, it may run either way/],
-    ["shorted", { readings: [read("OL", "capacitance")] }, /straight on the line/],
+    ["shorted", { readings: [read("OL", "capacitance")], overLimit: "shorted" as const }, /straight on the line/],
     ["as rated", { readings: [read("17.4", "capacitance")] }, null],
     ["too close to call", { readings: [read("16.4", "capacitance")] }, null],
   ])("%s", (_, part, expected) => {

@@ -5,7 +5,7 @@ import { LineField } from "@/components/LineField";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { WorkingButton } from "@/features/working/WorkingButton";
 import type { InstrumentProps } from "../contract";
-import { type Detail, TYPES, MACHINES, CLASSES, DUTIES, LINES, hintOf } from "./words";
+import { asksSecond, CLASSES, connectionWords, DUTIES, hintOf, LINES, MACHINES, openSentences, TYPES, type Detail } from "./words";
 
 export default function Instrument({ record, assessment, change }: InstrumentProps<"plate", Detail>) {
   const { detail } = assessment;
@@ -18,20 +18,23 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
         onPick={(id) => change((r) => ({ ...r, motorType: id ?? "unknown" }))}
       />
       <div className="grid grid-cols-2 gap-x-5 gap-y-4 md:grid-cols-3">
-        {LINES.map(({ field, label, unit, placeholder }) => (
-          <LineField
-            key={field}
-            label={label}
-            text={record[field]}
-            unit={unit}
-            placeholder={placeholder}
-            isFigure
-            problem={detail.failures[field] ? toSentence(detail.failures[field]) : null}
-            hint={hintOf(field, detail)}
-            onText={(text) => change((r) => ({ ...r, [field]: text }))}
-          />
-        ))}
+        {LINES.filter(({ field }) => field !== "secondCapacitor" || asksSecond(record, detail)).map(
+          ({ field, label, unit, placeholder }) => (
+            <LineField
+              key={field}
+              label={label}
+              text={record[field]}
+              unit={unit}
+              placeholder={placeholder}
+              isFigure
+              problem={detail.failures[field] ? toSentence(detail.failures[field]) : null}
+              hint={hintOf(field, detail)}
+              onText={(text) => change((r) => ({ ...r, [field]: text }))}
+            />
+          ),
+        )}
       </div>
+      <Choices detail={detail} change={change} />
       <PickOne
         legend="Machine"
         options={MACHINES}
@@ -59,5 +62,51 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
         </div>
       ) : null}
     </FieldFlow>
+  );
+}
+
+type ChoicesProps = Pick<InstrumentProps<"plate", Detail>, "change"> & { readonly detail: Detail };
+type Picks = InstrumentProps<"plate", Detail>["record"]["picks"];
+
+/** What several figures on one plate leave open: how it is connected, at which hertz, and which speed is in hand. */
+function Choices({ detail, change }: ChoicesProps) {
+  const { inHand, hertzChoices } = detail;
+  const rows: readonly {
+    readonly field: keyof Picks;
+    readonly legend: string;
+    readonly labels: readonly string[];
+    readonly at: number | null;
+  }[] = [
+    { field: "connection", legend: "Connected for", labels: inHand.connections.map(connectionWords), at: inHand.connection },
+    {
+      field: "hertz",
+      legend: "Hertz of this supply",
+      labels: hertzChoices.map((hertz) => `${hertz} Hz`),
+      at: inHand.hertz === null ? null : hertzChoices.indexOf(inHand.hertz),
+    },
+    { field: "speed", legend: "Speed in hand", labels: inHand.speeds.map((rpm) => `${rpm} rpm`), at: inHand.speed },
+  ];
+  const shown = rows.filter(({ labels }) => labels.length > 1);
+  const sentences = openSentences(detail);
+  if (shown.length === 0 && sentences.length === 0) return null;
+  return (
+    <div className="flex flex-col gap-3">
+      <div className="flex flex-wrap gap-x-8 gap-y-4">
+        {shown.map(({ field, legend, labels, at }) => (
+          <PickOne
+            key={field}
+            legend={legend}
+            options={labels.map((label, place) => ({ id: String(place), label }))}
+            picked={at === null ? null : String(at)}
+            onPick={(id) => change((r) => ({ ...r, picks: { ...r.picks, [field]: id === null ? null : Number(id) } }))}
+          />
+        ))}
+      </div>
+      {sentences.map((sentence) => (
+        <p key={sentence} className="text-[14px]">
+          {sentence}
+        </p>
+      ))}
+    </div>
   );
 }

@@ -1,6 +1,8 @@
-import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass } from "@/core/motor";
+import { printCapacitorLabel } from "@/core/capacitor";
+import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, type PlateConnection, type PlateValue } from "@/core/motor";
 import { formatNumber, formatPercent } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
+import type { PlateRecord } from "@/core/stations/plate";
 import { MACHINE_WORDS, MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
 
 export type Detail = ReturnType<(typeof STATIONS)["plate"]["assess"]>["detail"];
@@ -27,13 +29,14 @@ export const LINES: readonly {
   readonly unit?: string;
   readonly placeholder: string;
 }[] = [
-  { field: "volts", label: "Volts", unit: "V", placeholder: "230" },
+  { field: "volts", label: "Volts", unit: "V", placeholder: "230, 208-230 or 115/230" },
   { field: "hertz", label: "Hertz", unit: "Hz", placeholder: "50" },
-  { field: "amps", label: "Full-load amps", unit: "A", placeholder: "2.4" },
+  { field: "amps", label: "Full-load amps", unit: "A", placeholder: "2.4 or 13.4/6.7" },
   { field: "rpm", label: "Speed", unit: "rpm", placeholder: "1075" },
   { field: "power", label: "Power", placeholder: "1/3 hp or 0.25 kW" },
   { field: "age", label: "Age of the motor, about", unit: "years", placeholder: "8" },
   { field: "capacitor", label: "Capacitor asked for", placeholder: "17.5 µF 440 V" },
+  { field: "secondCapacitor", label: "Second capacitor", placeholder: "189-227 µF 250 V" },
 ];
 
 export function polesHint(detail: Detail): string | null {
@@ -43,8 +46,42 @@ export function polesHint(detail: Detail): string | null {
   return `${speed.poles} poles, ${formatNumber(speed.syncRpm, 0)} rpm synchronous, slip ${formatPercent(speed.slip, 1)}${others.length > 0 ? `; ${others.join(" or ")} poles possible` : ""}`;
 }
 
+const valueWords = (value: PlateValue, unit: string): string =>
+  value.kind === "value"
+    ? `${formatNumber(value.value, 2)} ${unit}`
+    : `${formatNumber(value.low, 2)}–${formatNumber(value.high, 2)} ${unit}`;
+
+/** A connection as a choice: its volts, with the amps that belong to it. */
+export const connectionWords = ({ volts, amps }: PlateConnection): string =>
+  `${valueWords(volts, "V")}${amps === null ? "" : `, ${valueWords(amps, "A")}`}`;
+
+const UNMATCHED = {
+  amps: "The amps do not go with the volts, hertz or speeds: as many as there are connections or speeds belong here. They count for nothing until then.",
+  power: "The powers do not go with the speeds: as many as there are speeds belong here. They count for nothing until then.",
+} as const;
+
+/** What the plate leaves open between its figures, in words. */
+export function openSentences({ inHand, hertzChoices }: Detail): string[] {
+  const { connections, connection, hertz, isHertzInferred, speeds, unmatched } = inHand;
+  return [
+    ...(connections.length > 1 && connection === null
+      ? ["Not said how it is connected: volts and amps of the plate count once you pick it, or once the supply is measured."]
+      : []),
+    ...(hertzChoices.length > 1 && hertz === null ? ["Two hertz, and the speed fits both or neither: pick the one of this supply."] : []),
+    ...(isHertzInferred ? [`Taken as ${formatNumber(hertz ?? 0, 0)} Hz, which alone fits the speed.`] : []),
+    ...(speeds.length > 1 ? ["Figures are held against the speed that is picked."] : []),
+    ...unmatched.map((field) => UNMATCHED[field]),
+  ];
+}
+
+/** The second capacitor is asked of motors that have two, or where the plate names two. */
+export const asksSecond = (record: PlateRecord, { capacitors }: Detail): boolean =>
+  record.motorType === "cap-start-run" || record.secondCapacitor !== "" || capacitors.length > 1;
+
 export function hintOf(field: Field, detail: Detail): string | null {
   if (field === "rpm") return polesHint(detail);
+  if (field === "capacitor" && detail.capacitors.length > 1)
+    return detail.capacitors.map(({ label }) => `${label.kind === "run" ? "Run" : "Start"} part ${printCapacitorLabel(label)}`).join("; ");
   if (field === "power" && detail.powerW !== null) return `${formatNumber(detail.powerW, 0)} W at the shaft`;
   return null;
 }

@@ -57,6 +57,8 @@ export default function Instrument({ record, assessment, facts, house, change }:
                   quantity={RUN_FIELDS[id]}
                   entry={record.after[id]}
                   house={house}
+                  slip={detail.slips[id]}
+                  slipWhy="the plate"
                   size={id === "lineAmps" ? "large" : "normal"}
                   onFocusField={() => setField(id)}
                   onEntry={(entry) => change((r) => ({ ...r, after: { ...r.after, [id]: entry } }))}

@@ -59,6 +59,8 @@ export function RunPanel({ record, assessment, facts, house, change }: Instrumen
                 quantity={RUN_FIELDS[id]}
                 entry={record[id]}
                 house={house}
+                slip={detail.slips[id]}
+                slipWhy="the plate"
                 onEntry={(entry) => change((r) => ({ ...r, [id]: entry }))}
                 onFocusField={() => setField(id)}
               />

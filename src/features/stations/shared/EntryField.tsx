@@ -1,7 +1,8 @@
 "use client";
 import { FigureField } from "@/components/FigureField";
-import type { Entry, Quantity } from "@/core/quantity";
+import type { Entry, Quantity, Slip } from "@/core/quantity";
 import type { House } from "@/records";
+import { SlipLine } from "./SlipLine";
 import { entryProblem, toEntry, unitSymbol } from "./reading";
 
 interface EntryFieldProps {
@@ -13,18 +14,33 @@ interface EntryFieldProps {
   readonly isAutoFocused?: boolean;
   readonly size?: "normal" | "large";
   readonly onFocusField?: () => void;
+  /** the figure looks like a slip, and this one would go with the rest */
+  readonly slip?: Slip | null;
+  /** what it is held against, for the sentence: "the label" */
+  readonly slipWhy?: string;
 }
 
-/** A meter reading: keyed text in, entry out; kept with every keystroke. */
-export function EntryField({ label, quantity, entry, house, onEntry, ...rest }: EntryFieldProps) {
+/** A meter reading: keyed text in, entry out; kept with every keystroke. A figure that looks like a slip is asked under its line. */
+export function EntryField({ label, quantity, entry, house, onEntry, slip = null, slipWhy = "the rest", ...rest }: EntryFieldProps) {
   return (
-    <FigureField
-      label={label}
-      text={entry?.text ?? ""}
-      unit={unitSymbol(quantity)}
-      problem={entryProblem(entry, quantity)}
-      onText={(text) => onEntry(toEntry(text, quantity, house))}
-      {...rest}
-    />
+    <div className="min-w-0">
+      <FigureField
+        label={label}
+        text={entry?.text ?? ""}
+        unit={unitSymbol(quantity)}
+        problem={entryProblem(entry, quantity)}
+        onText={(text) => onEntry(toEntry(text, quantity, house))}
+        {...rest}
+      />
+      {slip && entry ? (
+        <SlipLine
+          slip={slip}
+          quantity={quantity}
+          why={slipWhy}
+          onTake={(text) => onEntry(toEntry(text, quantity, house))}
+          onSure={() => onEntry({ ...entry, isSure: true })}
+        />
+      ) : null}
+    </div>
   );
 }

@@ -30,7 +30,15 @@ const CONTACTS = [
 export default function Instrument({ record, assessment, house, change }: Props) {
   const { detail } = assessment;
   const field: Field = (label, entry, onEntry) => (
-    <EntryField label={label} quantity="resistance" entry={entry} house={house} onEntry={onEntry} />
+    <EntryField
+      label={label}
+      quantity="resistance"
+      entry={entry}
+      house={house}
+      slip={entry !== null && entry === record.relay.coil ? detail.coilSlip : null}
+      slipWhy="a potential relay's coil"
+      onEntry={onEntry}
+    />
   );
   return (
     <FieldFlow className="flex flex-col gap-5">

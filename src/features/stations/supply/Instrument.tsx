@@ -37,6 +37,8 @@ export default function Instrument({ record, assessment, house, change }: Instru
               label="At the motor, standing"
               quantity="voltage"
               entry={record.standing}
+              slip={detail.slips.standing}
+              slipWhy="the plate"
               house={house}
               size="large"
               isAutoFocused
@@ -46,6 +48,8 @@ export default function Instrument({ record, assessment, house, change }: Instru
               label="While it tries to start"
               quantity="voltage"
               entry={record.starting}
+              slip={detail.slips.starting}
+              slipWhy="the plate"
               house={house}
               size="large"
               onEntry={(starting) => change((r) => ({ ...r, starting }))}
@@ -55,6 +59,8 @@ export default function Instrument({ record, assessment, house, change }: Instru
                 label="At the disconnect"
                 quantity="voltage"
                 entry={record.atDisconnect}
+                slip={detail.slips.atDisconnect}
+                slipWhy="the plate"
                 house={house}
                 onEntry={(atDisconnect) => change((r) => ({ ...r, atDisconnect }))}
               />

@@ -28,6 +28,18 @@ const MEANINGS: Record<SupplyOutcome, (detail: Detail) => string> = {
   lost: () => "Volts at the disconnect and none at the motor: the way between them, or a contact in it.",
 };
 
+/** Which connection of a plate with several these volts were held against. */
+function connectionSentences({ inferred, isConnectionOpen, plateV, standingV }: Detail): string[] {
+  if (inferred !== null)
+    return [
+      `The plate names several connections and nobody said which: taken as the ${volts(plateV)} one, because those volts are here. See how it is wired, and pick it at the plate.`,
+    ];
+  if (!isConnectionOpen) return [];
+  return standingV === null
+    ? ["The plate names several connections. Pick the one it is wired for at the plate; else the volts measured here decide."]
+    : [`${volts(standingV)} belongs to no connection of the plate. Measure once more, and pick at the plate how it is wired.`];
+}
+
 export function sentences(detail: Detail): string[] {
   const { outcome, standingV, startingV, plateV, drop, isHigh, isDefeated, conformity } = detail;
   const measured = [
@@ -40,6 +52,7 @@ export function sentences(detail: Detail): string[] {
   ];
   return [
     ...(measured.length > 0 ? [`${measured.join("; ")}.`] : []),
+    ...connectionSentences(detail),
     ...(isHigh
       ? ["Above the band: a motor on high volts hums, runs hot at light load and wears its capacitor. Settle the supply first."]
       : []),

@@ -8,6 +8,7 @@ import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
 import { LEAD_PAIRS } from "@/core/winding";
 import { EntryField } from "../shared/EntryField";
 import { entryProblem, PAD_EXTRAS } from "../shared/reading";
+import { SlipLine } from "../shared/SlipLine";
 import { Verdict } from "../shared/Verdict";
 import { BoardSettings } from "./BoardSettings";
 import type { WindingsProps } from "./props";
@@ -98,6 +99,20 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
               </p>
             )}
           </div>
+          {detail.slips.map(({ pair, slip }) => {
+            const entry = entryAt(record, ...pair);
+            return (
+              <SlipLine
+                key={pair.join()}
+                slip={slip}
+                quantity="resistance"
+                name={pairName(detail.names, pair)}
+                why="the other readings"
+                onTake={(text) => change((r) => setPair(r, pair, toPairEntry(text, house)))}
+                onSure={() => entry && change((r) => setPair(r, pair, { ...entry, isSure: true }))}
+              />
+            );
+          })}
           <Verdict
             assessment={assessment}
             word={detail.isWorking ? "Working it out" : detail.board?.state === "cannot-tell" ? "Cannot tell" : null}

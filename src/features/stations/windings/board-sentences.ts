@@ -145,7 +145,7 @@ export function boardSentences({ board, names, isWorking, next, measured, pairs 
         ? [
             `These readings cannot be of one motor, with or without a fault. ${board.misfits.length === 1 ? "The one that does not belong" : "One of these does not belong"}: ${board.misfits
               .slice(0, 4)
-              .map((pair) => pairName(names, pair))
+              .map(({ a, b }) => pairName(names, [a, b]))
               .join("; ")}.`,
             "Measure it again, tips on bright metal; a figure keyed on a wrong pair can be emptied and keyed where it belongs.",
           ]

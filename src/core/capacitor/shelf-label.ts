@@ -1,0 +1,13 @@
+import { fail, ok, type Failure, type Result } from "../result";
+import { parseCapacitorLabel, type CapacitorLabel } from "./label";
+
+/**
+ * Reads the label of a capacitor that is to be kept: besides what every label needs, its volts, since no part is offered
+ * for a place without them.
+ * @errors those of parseCapacitorLabel; 'label-no-volts'
+ */
+export function readShelfLabel(text: string): Result<CapacitorLabel, Failure> {
+  const read = parseCapacitorLabel(text);
+  if (!read.ok) return read;
+  return read.value.ratedV === null ? fail({ code: "label-no-volts", text }) : ok(read.value);
+}

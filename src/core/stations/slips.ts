@@ -1,0 +1,90 @@
+import { speedAndPoles } from "../motor";
+import { byBands, findSlip, type Entry, type Slip, type SlipJudge, type SlipKind } from "../quantity";
+import type { Facts } from "./contract";
+import { supplyLimits } from "./plate-supply";
+import { RUN_FIELD_IDS, type RunField, type RunFigures } from "./run-figures";
+
+/* What motors show, sound or faulty, as parts of what label or plate says; beyond it a slip of the finger is likelier. Trade judgement. */
+
+/** A part that lost half its value is common; one that gained half is not. */
+const CAPACITOR_SEEN = { low: 0.55, high: 1.5 } as const;
+/** From idling without its load to a locked rotor. */
+const AMPS_SEEN = { low: 0.15, high: 9 } as const;
+const AMPS_WANTED = { low: 0.3, high: 1.6 } as const;
+const SUPPLY_SEEN = { low: 0.35, high: 1.5 } as const;
+const CAPACITOR_VOLTS_SEEN = { low: 0.3, high: 3 } as const;
+const CAPACITOR_VOLTS_WANTED = { low: 0.9, high: 2.1 } as const;
+/** A motor that creeps turns slowly; none turns faster than its field. */
+const SPEED_SEEN = { low: 0.15, high: 1.02 } as const;
+const SPEED_WANTED = { low: 0.85, high: 1.003 } as const;
+
+const times = ({ low, high }: { low: number; high: number }, by: number): { low: number; high: number } => ({
+  low: low * by,
+  high: high * by,
+});
+
+/** A capacitance against the limits of its section. A low figure is a weak part sooner than two digits exchanged. */
+export function capacitorJudge(
+  limits: { readonly lowUf: number; readonly highUf: number; readonly ratedUf: number },
+  readingUf: number,
+): SlipJudge {
+  const kinds: readonly SlipKind[] = readingUf > limits.ratedUf ? ["point", "prefix", "exchanged", "digit"] : ["point", "prefix"];
+  return byBands(times(CAPACITOR_SEEN, limits.ratedUf), { low: limits.lowUf, high: limits.highUf }, kinds);
+}
+
+export const ampsJudge = (plateA: number): SlipJudge => byBands(times(AMPS_SEEN, plateA), times(AMPS_WANTED, plateA), ["point", "prefix"]);
+
+/** Volts of a supply against the plate's; nothing at all is a finding, not a slip. */
+export function supplyJudge(facts: Pick<Facts, "supplyV" | "supplyBand">, part: number): SlipJudge | null {
+  const limits = supplyLimits(facts, part);
+  if (limits === null || facts.supplyV === null) return null;
+  const judge = byBands(times(SUPPLY_SEEN, facts.supplyV), { low: limits.lowV, high: limits.highV }, ["point", "prefix"]);
+  // What a meter picks up from the next cable, or none.
+  return { ...judge, isPlausible: (volts) => volts < 0.04 * (facts.supplyV ?? 0) || judge.isPlausible(volts) };
+}
+
+/** Where figures of a run come from, for those that a plate says something of. */
+export function slipOfRun(field: RunField, entry: Entry | null, facts: Facts, part: number): Slip | null {
+  const judge = runJudge(field, facts, part);
+  return judge === null ? null : findSlip(entry, entry?.reading?.quantity ?? "plain", judge);
+}
+
+function runJudge(field: RunField, facts: Facts, part: number): SlipJudge | null {
+  const { fullLoadA, fullLoadRpm, frequencyHz, supplyV } = facts;
+  switch (field) {
+    case "supplyVolts":
+      return supplyJudge(facts, part);
+    case "lineAmps":
+      return fullLoadA === null ? null : ampsJudge(fullLoadA);
+    case "speed": {
+      const sync = fullLoadRpm === null || frequencyHz === null ? null : (speedAndPoles(fullLoadRpm, frequencyHz)?.syncRpm ?? null);
+      return sync === null ? null : byBands(times(SPEED_SEEN, sync), times(SPEED_WANTED, sync));
+    }
+    case "capacitorVolts":
+      return supplyV === null
+        ? null
+        : byBands(times(CAPACITOR_VOLTS_SEEN, supplyV), times(CAPACITOR_VOLTS_WANTED, supplyV), ["point", "prefix"]);
+    case "startAmps":
+    case "startTime":
+    case "shell":
+    case "coastDown":
+      return null;
+  }
+}
+
+/** Figures of a run that look like a slip, by field. */
+export type RunSlips = Readonly<Partial<Record<RunField, Slip>>>;
+
+export function slipsOfRun(figures: RunFigures, facts: Facts, part: number): RunSlips {
+  return Object.fromEntries(
+    RUN_FIELD_IDS.flatMap((field) => {
+      const slip = slipOfRun(field, figures[field], facts, part);
+      return slip ? [[field, slip]] : [];
+    }),
+  );
+}
+
+/** The figures without those that look like a slip: they count for nothing until somebody says what they are. */
+export function withoutSlips<Figures extends RunFigures>(figures: Figures, slips: RunSlips): Figures {
+  return { ...figures, ...Object.fromEntries(Object.keys(slips).map((field) => [field, null])) };
+}

@@ -1,0 +1,77 @@
+import type { HouseFigures } from "../../house";
+import { figureOf, findSlip, SLIP_KINDS, type Slip, type SlipJudge } from "../../quantity";
+import { LEAD_PAIRS, type BoardUnderstanding, type ThreeLeadAnswer } from "../../winding";
+import type { TestLeads } from "./board";
+import { entryAt, type PostPair, type WindingsRecord } from "./record";
+
+/** A reading that one slip of the finger turned away from the others. */
+export interface PairSlip {
+  readonly pair: PostPair;
+  readonly slip: Slip;
+}
+
+/** Against a figure the others ask for, within what the meters explain. */
+function against(expectedOhm: number, standardOhm: number, factor: number): SlipJudge {
+  const reach = factor * standardOhm;
+  const misfit = (ohm: number): number | null => (Math.abs(ohm - expectedOhm) <= reach ? Math.abs(ohm - expectedOhm) / standardOhm : null);
+  return { kinds: SLIP_KINDS, isPlausible: (ohm) => misfit(ohm) !== null, misfit };
+}
+
+/** Three leads: what each reading would have to be for the largest to be the sum of the other two. */
+function slipsOfSum(record: WindingsRecord, leads: TestLeads, house: HouseFigures): PairSlip[] {
+  const figures = LEAD_PAIRS.map(([a, b]) => figureOf(entryAt(record, a, b)));
+  return LEAD_PAIRS.flatMap((pair, index): PairSlip[] => {
+    const [first, second] = figures.filter((_, other) => other !== index);
+    const own = figures[index];
+    if (!own || !first || !second) return [];
+    // The reading is the largest of the three, or one of the two that add up to it; the test leads count once.
+    const wanted = [first.value + second.value - leads.ohm, Math.abs(first.value - second.value) + leads.ohm];
+    const others = Math.hypot(first.standardUncertainty, second.standardUncertainty, leads.standardOhm);
+    return wanted.flatMap((ohm) => {
+      // A slip leads to a figure of another size: its uncertainty is taken at what it should be.
+      const standardOhm = Math.hypot(others, own.standardUncertainty * Math.min(1, ohm / own.value));
+      const slip =
+        ohm > leads.ohm ? findSlip(entryAt(record, pair[0], pair[1]), "resistance", against(ohm, standardOhm, house.coverageFactor)) : null;
+      return slip ? [{ pair, slip }] : [];
+    });
+  });
+}
+
+/** Uncertainty of what a fit makes of a reading, as a part of it. */
+const FIT_PART = 0.006;
+
+/** Any board: a reading that does not belong, against what the others make of it. */
+function slipsOfBoard(record: WindingsRecord, board: BoardUnderstanding, leads: TestLeads, house: HouseFigures): PairSlip[] {
+  return board.misfits.flatMap(({ a, b, wantedOhm }): PairSlip[] => {
+    const entry = entryAt(record, a, b);
+    const figure = figureOf(entry);
+    if (wantedOhm === null || !figure) return [];
+    const standardOhm = Math.hypot(
+      figure.standardUncertainty * Math.min(1, wantedOhm / figure.value),
+      FIT_PART * wantedOhm,
+      leads.standardOhm,
+    );
+    const slip = findSlip(entry, "resistance", against(wantedOhm, standardOhm, house.coverageFactor));
+    return slip ? [{ pair: [a, b], slip }] : [];
+  });
+}
+
+/** The likeliest kind of slip that explains the readings; more than two ways to mend them are none. */
+export function slipsOf(
+  record: WindingsRecord,
+  leads: TestLeads,
+  three: ThreeLeadAnswer | null,
+  board: BoardUnderstanding | null,
+  house: HouseFigures,
+): readonly PairSlip[] {
+  const all = three
+    ? three.kind === "sum-off"
+      ? slipsOfSum(record, leads, house)
+      : []
+    : board
+      ? slipsOfBoard(record, board, leads, house)
+      : [];
+  const best = Math.min(...all.map(({ slip }) => SLIP_KINDS.indexOf(slip.kind)));
+  const likeliest = all.filter(({ slip }) => SLIP_KINDS.indexOf(slip.kind) === best);
+  return likeliest.length <= 2 ? likeliest : [];
+}

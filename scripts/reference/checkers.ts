@@ -5,11 +5,13 @@ import { checkCombinations, checkDischarge, checkRunning } from "./capacitor-che
 import { checkDesignation, checkDimensions, checkFrequencies } from "./bearing-checkers";
 import { checkComplaints } from "./complaint-checker";
 import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
+import { checkBoard } from "./board-checker";
 import { checkDiagnosis } from "./diagnosis-checker";
 import { checkDynamic, checkFaults, checkSteady } from "./motor-checkers";
 import { checkNameplate, summarizeNameplate } from "./nameplate-checker";
 import { checkPlateField } from "./plate-checker";
 import { checkPairsNeeded, reportPairsNeeded } from "./pairs-needed";
+import { checkWorld, summarizeWorld } from "./world-checker";
 import { checkInsulationTemperature, checkLeads, checkWindingTemperature } from "./winding-checkers";
 
 type Checker = (reference: ReferenceCase, tolerance: Tolerance) => Miss[];
@@ -71,7 +73,7 @@ const checkSpeed: Checker = ({ inputs, outputs }, tolerance) => {
   return compare(outputs, { poles: found.poles, sync_rpm: found.syncRpm, slip: found.slip, candidates: found.candidates }, tolerance);
 };
 
-/** One checker a set. A set without one is reported as such: nothing passes unseen. */
+/** One checker a set. Cases of a set without one fail: nothing passes unseen. */
 export const CHECKERS: Record<string, Checker> = {
   meter_readings: checkReading,
   plate_fields: checkPlateField,
@@ -83,6 +85,8 @@ export const CHECKERS: Record<string, Checker> = {
   cap_combinations: checkCombinations,
   speed_and_poles: checkSpeed,
   diagnosis: checkDiagnosis,
+  diagnosis_world: checkWorld,
+  board_elements: checkBoard,
   lead_identification: checkLeads,
   lead_pairs_needed: checkPairsNeeded,
   winding_temperature: checkWindingTemperature,
@@ -100,4 +104,18 @@ export const CHECKERS: Record<string, Checker> = {
 export const REPORTS: Record<string, (reference: ReferenceCase) => string> = { lead_pairs_needed: reportPairsNeeded };
 
 /** What a whole set says, printed after its cases. */
-export const SUMMARIES: Record<string, () => string[]> = { nameplate_estimation: summarizeNameplate };
+export const SUMMARIES: Record<string, () => string[]> = { nameplate_estimation: summarizeNameplate, diagnosis_world: summarizeWorld };
+
+/**
+ * Checks one case; whatever it throws is a miss of this case, with its words, and the others go on.
+ * @returns no misses: it passes
+ */
+export function checkCase(set: string, reference: ReferenceCase, tolerance: Tolerance): Miss[] {
+  const checker = Object.hasOwn(CHECKERS, set) ? CHECKERS[set] : undefined;
+  if (!checker) return [{ field: "set", expected: "a set that is computed", got: `${set}: no quantity of it is computed yet` }];
+  try {
+    return checker(reference, tolerance);
+  } catch (error) {
+    return [{ field: "case", expected: "an answer", got: error instanceof Error ? error.message : String(error) }];
+  }
+}

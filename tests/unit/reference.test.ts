@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import type { CaseFile } from "../../scripts/reference/case-file";
 import { compare } from "../../scripts/reference/case-file";
-import { CHECKERS } from "../../scripts/reference/checkers";
+import { checkCase } from "../../scripts/reference/checkers";
 
 const FOLDER = "tests/reference/cases";
 /** Sets that simulate for seconds a case: the reference command of the whole check has them, once. */
@@ -14,7 +14,50 @@ const cases = readdirSync(FOLDER)
   });
 
 test.each(cases)("%s", (_id, file, reference) => {
-  expect(CHECKERS[file.set]?.(reference, file.tolerance)).toEqual([]);
+  expect(checkCase(file.set, reference, file.tolerance)).toEqual([]);
+});
+
+describe("the checker itself", () => {
+  const diagnosis = (inputs: Record<string, unknown>, outputs: Record<string, unknown> = {}) =>
+    checkCase(
+      "diagnosis",
+      { id: "x", inputs: { motor: { type: "psc", machine: "fan" }, complaints: [], findings: [], ...inputs }, outputs },
+      {},
+    );
+  test.each([
+    ["a kind of finding nobody knows", { findings: [{ test: "x-ray" }] }, /unknown kind of finding: x-ray/],
+    ["a field nobody knows", { findings: [{ test: "run-amps", amps: 2, phase: 3 }] }, /run-amps: unknown phase/],
+    ["a complaint nobody knows", { complaints: ["sulks"] }, /unknown complaint: sulks/],
+    ["a figure that cannot be read", { findings: [{ test: "run-amps", amps: "lots" }] }, /cannot be read as current/],
+    ["a motor field nobody knows", { motor: { type: "psc", machine: "fan", mood: "bad" } }, /motor: unknown mood/],
+  ])("%s fails its case in words, and is no crash", (_, inputs, words) => {
+    const [miss] = diagnosis(inputs);
+    expect(miss?.field).toBe("case");
+    expect(String(miss?.got)).toMatch(words);
+  });
+  test("an output nobody judges fails its case", () => {
+    expect(String(diagnosis({}, { mood: "good" })[0]?.got)).toMatch(/unknown output: mood/);
+  });
+  test("a set without a checker fails", () => {
+    expect(checkCase("weather", { id: "x", inputs: {}, outputs: {} }, {})).toMatchObject([{ field: "set" }]);
+  });
+  test("two capacitors of a case are two parts of the card", () => {
+    const part = {
+      test: "capacitor-meter",
+      rated_uf: 20,
+      tolerance_low_pct: -5,
+      tolerance_high_pct: 5,
+      reading_uf: 20,
+      reading_word: null,
+    };
+    const start = { test: "capacitor-meter", role: "start", range_low_uf: 130, range_high_uf: 156, reading_uf: 61, reading_word: null };
+    const motor = { type: "cap-start-run", machine: "pump" };
+    const judged = diagnosis(
+      { motor, complaints: ["hums-no-start"], findings: [{ ...part, role: "run" }, start] },
+      { top: ["start-capacitor"] },
+    );
+    expect(judged).toEqual([]);
+  });
 });
 
 describe("the comparison itself", () => {

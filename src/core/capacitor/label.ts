@@ -143,6 +143,8 @@ function commonTolerance({ figures, tolerance, absoluteUf }: Taken): Tolerance |
   const [first] = figures.nominals;
   if (absoluteUf !== null && first && figures.nominals.length === 1 && first.uf > 0) {
     const percent = tidy((100 * absoluteUf) / first.uf);
+    // More than the value itself is no tolerance of it.
+    if (percent > 100) return null;
     return { lowPercent: -percent, highPercent: percent };
   }
   const own = figures.nominals.map((each) => each.tolerance);

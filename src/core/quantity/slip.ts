@@ -35,7 +35,7 @@ interface Parts {
 
 /** Digits and unit of a plain figure as typed; null for anything grouped or worded. */
 function partsOf(text: string): Parts | null {
-  const match = /^\s*(\d*[.,]?\d+|\d+[.,]?)\s*([^\d\s].*)?$/.exec(text);
+  const match = /^\s*(\d*[.,]?\d+|\d+[.,]?)\s*([^\d\s?][^\d]*)?$/.exec(text);
   return match ? { digits: (match[1] ?? "").replace(",", "."), unit: (match[2] ?? "").trim() } : null;
 }
 

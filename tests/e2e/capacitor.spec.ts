@@ -111,15 +111,20 @@ test("readings that went wrong are told with what to type or do, and stay", asyn
   await page.goto("/bench?station=capacitor");
   await page.getByLabel("Label, as printed").fill("17.5 µF ±6 % 440 V");
   await meter(page).fill("17350");
-  await expect(bench(page).getByText("the meter most likely shows nF. Type the n behind the figure, 17350n.")).toBeVisible();
-  await expect(bench(page).getByText("Not done", { exact: true })).toBeVisible();
-  await meter(page).fill("17350n");
+  await expect(bench(page).getByText("Not sure of this figure.")).toBeVisible();
+  await expect(bench(page).getByText("Not sure of a figure", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: /^17\.35\sµF is meant$/ }).click();
+  await expect(meter(page)).toHaveValue("17350n");
   await expect(bench(page).getByText("Holds", { exact: true })).toBeVisible();
   await meter(page).fill("-17");
   await expect(bench(page).getByText(/cannot be negative|negative/)).toBeVisible();
   await expect(meter(page)).toHaveValue("-17");
   await meter(page).fill("OL");
-  await expect(bench(page).getByText("the part is shorted, or the meter's range is too small")).toBeVisible();
+  await expect(bench(page).getByText("beyond this meter's range, or shorted? Nothing is concluded until you say which.")).toBeVisible();
+  await page.getByLabel("Beyond this meter's range").check();
+  await expect(bench(page).getByText("Larger than this meter can measure")).toBeVisible();
+  await page.getByLabel("Shorted: near zero on ohms").check();
+  await expect(bench(page).getByText("Out", { exact: true })).toBeVisible();
   await meter(page).fill("17.4");
   const answer = async (question: string, word: string) =>
     page.getByRole("group", { name: question }).getByText(word, { exact: true }).click();
@@ -229,7 +234,7 @@ test("discharge: a countdown, then the volts that are left decide", async ({ pag
   await expect(bench(page).getByText("A resistor of 2 W is too small for that")).toBeVisible();
   await page.getByLabel("Its rating").fill("");
   await page.getByLabel("Resistor", { exact: true }).fill("fifteen");
-  await expect(bench(page).getByText("Type it as 15k or 15000.")).toBeVisible();
+  await expect(bench(page).getByText("“fifteen” is not a figure. Type it as shown, for example 8.9, 4.7k or OL.")).toBeVisible();
   await page.getByLabel("Resistor", { exact: true }).fill("15k");
   await page.getByRole("button", { name: "Resistor on: start the count" }).click();
   await expect(bench(page).getByText("Hold the resistor on both terminals.")).toBeVisible();

@@ -90,7 +90,7 @@ test("a worn bearing: both are changed, with the reason, and the causes are aske
   await expect(bench(page).getByText(/^Temporary\. It quiets a dry bearing/)).toBeVisible();
   await expect(page.getByLabel("Look again by")).not.toHaveValue("");
   await page.getByLabel("Machine still wanted for").fill("soon");
-  await expect(bench(page).getByText("Type the years as a number, for example 4.")).toBeVisible();
+  await expect(bench(page).getByText("“soon” is not a figure. Type it as shown, for example 8.")).toBeVisible();
 });
 
 test("a low supply: the motor is not blamed, and the volts are drawn in their band", async ({ page }) => {
@@ -98,7 +98,7 @@ test("a low supply: the motor is not blamed, and the volts are drawn in their ba
   await goTo(page, "Supply");
   await page.getByLabel("Control calls it").check();
   await page.getByLabel("At the motor, standing").fill("lots");
-  await expect(bench(page).getByText(/^“lots” is not a meter reading/)).toBeVisible();
+  await expect(bench(page).getByText(/^“lots” is not a figure/)).toBeVisible();
   await expect(page.getByLabel("At the motor, standing")).toHaveValue("lots");
   await page.getByLabel("At the motor, standing").fill("212");
   await page.getByLabel("While it tries to start").fill("171");
@@ -155,7 +155,7 @@ test("nothing wrong is a result too", async ({ page }) => {
   await page.getByLabel("While it tries to start").fill("226");
   await goTo(page, "Run test");
   await page.getByLabel("Starts by itself").check();
-  await page.getByLabel("Line amps").fill("1.84");
+  await page.getByRole("textbox", { name: "Line amps" }).fill("1.84");
   await goTo(page, "Decide");
   await page.getByRole("group", { name: "Chosen action" }).getByLabel("No repair").check();
   await expect(bench(page).getByText(/Nothing was found to repair/)).toBeVisible();

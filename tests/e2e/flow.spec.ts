@@ -7,7 +7,8 @@ test("a new PSC motor from complaint to decision, by keyboard alone", async ({ p
   const type = (text: string) => page.keyboard.type(text);
   await openRack(page);
   await type("hums, starts with a push");
-  await expect(page.getByText("Understood: starts with a push, hums, will not start")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Strike Starts with a push" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Strike Hums, will not start" })).toBeVisible();
   await key("Enter");
   await expect(page.getByRole("heading", { name: "Complaint", level: 1 })).toBeVisible();
 

@@ -38,7 +38,7 @@ test("two tabs on one card agree, also when both key at one station", async ({ p
   await openDemo(other, "bakery-proofer", "windings");
   await page.getByLabel("white to black").fill("12.4");
   await expect(other.getByLabel("white to black")).toHaveValue("12.4");
-  await expect(strip(other).getByRole("button", { name: /^Windings/ })).toContainText("Too close");
+  await expect(strip(other).getByRole("button", { name: /^Windings/ })).toContainText("Not sure");
   await page.getByLabel("white to black").fill("22.5");
   await expect(strip(other).getByRole("button", { name: /^Windings/ })).toContainText("Holds");
   await Promise.all([page.getByLabel("Test leads together").fill("0.3"), other.getByLabel("Note").fill("from the other tab")]);

@@ -17,7 +17,9 @@ test("a bearing from its dimensions, with a slip of unit, by keyboard on the ben
   await page.keyboard.press("Enter");
   await expect(page.getByLabel("Outside", { exact: true })).toBeFocused();
   await page.keyboard.type("4o");
-  await expect(page.getByText("“4o” is not a length. Type 17, 16.98 mm, 0.669 in or 5/8.")).toBeVisible();
+  await expect(
+    page.getByText("“o” is not a unit of length. Type the figure in mm, for example 17, 16.98 mm, 0.669 in or 5/8."),
+  ).toBeVisible();
   await page.keyboard.press("Backspace");
   await page.keyboard.press("Enter");
   await page.keyboard.type("1.2");
@@ -83,7 +85,7 @@ test("a worn designation, settled by one figure more; a loose shaft, mended and 
   await page.getByLabel("Only the bad one").check();
   await expect(bench(page).getByText("Only the bad one: it saves the price of one, and the other may bring you back.")).toBeVisible();
   await page.getByLabel("One bearing, as quoted").fill("nine");
-  await expect(bench(page).getByText("Type the price as a number, for example 9.50.")).toBeVisible();
+  await expect(bench(page).getByText("“nine” is not a figure. Type it as shown, for example 8.80.")).toBeVisible();
   await page.getByLabel("One bearing, as quoted").fill("9.50");
   await expect(bench(page).getByText(/^One bearing: 9\.50 for parts/)).toBeVisible();
 });

@@ -39,7 +39,7 @@ test("a wrong capacitor is seen from the run figures alone, and wrong input lose
   await expect(bars(page)).toHaveAttribute("aria-label", /Line amps not measured, 1\.\d+–[12](\.\d)?\sA expected/);
   await page.getByLabel("Starts by itself").check();
   await field(page, "Line amps").fill("quick");
-  await expect(bench(page).getByText("“quick” is not a meter reading. Type the figure as shown, for example 2.4 or 880mA.")).toBeVisible();
+  await expect(bench(page).getByText("“quick” is not a figure. Type it as shown, for example 2.4 or 880mA.")).toBeVisible();
   await field(page, "Line amps").fill("2.6");
   await field(page, "Start-winding amps").fill("2.5");
   await field(page, "Capacitor volts").fill("402");

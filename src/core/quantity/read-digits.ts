@@ -57,7 +57,7 @@ export function readDigits(text: string, isGrouped = false): Digits | NoDigits {
 
 /** What may not follow a figure: another point, or another figure after a space. */
 function end(digits: Digits): Digits | NoDigits {
-  if (/^\s*[.,]+\d/.test(digits.rest) || /^[.,]{2}/.test(digits.rest) || /^,/.test(digits.rest)) return "two-points";
+  if (/^\s*[.,]+\d/.test(digits.rest) || /^[.,]/.test(digits.rest)) return "two-points";
   return /^\s+[.,]?\d/.test(digits.rest) ? "gap" : digits;
 }
 

@@ -23,11 +23,7 @@ interface SlipLineProps {
 export function SlipLine({ slip, quantity, name, why, onTake, onSure }: SlipLineProps) {
   const meant = formatQuantity(quantity, slip.value);
   return (
-    <div
-      role="group"
-      aria-label={`Not sure of ${name ?? "this figure"}`}
-      className="mt-1.5 border-l-4 border-double border-close bg-close-wash px-3 py-2"
-    >
+    <div role="group" aria-label="Not sure of a figure" className="mt-1.5 border-l-4 border-double border-close bg-close-wash px-3 py-2">
       <p className="text-[14px]">
         <b>Not sure of {name ?? "this figure"}.</b> {slip.typed.trim()} does not go with {why}; {meant} would, if {KIND_WORDS[slip.kind]}.
       </p>

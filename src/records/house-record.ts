@@ -77,13 +77,16 @@ export interface House {
   readonly hasLetterKeys: boolean;
 }
 
+/** A meter the house listed is no assumption, whatever it was copied from. */
+const listed = ({ id, name, ranges }: Meter): Meter => ({ id, name, ranges });
+
 /** Fills in what the house left open. */
 export function toHouse(record: HouseRecord): House {
   const figures = toHouseFigures(record.figures);
   return {
     figures,
     meter: {
-      ...((record.meter as Meter | null) ?? DEFAULT_METER),
+      ...(record.meter ? listed(record.meter as Meter) : DEFAULT_METER),
       unlisted: { percent: figures.unlistedPercent, digits: figures.unlistedDigits },
     },
     technician: record.technician,

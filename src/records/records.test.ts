@@ -56,6 +56,46 @@ describe("migrations", () => {
       }
     }
   });
+  test("version 6 bounds every reading and gives it an uncertainty; a plate keeps its figures and has room for several", () => {
+    const reading = (value: number, standardUncertainty: number | null) => ({
+      text: String(value),
+      reading: { quantity: "voltage", kind: "value", value, unit: "v", standardUncertainty, meter: "m", at: AT },
+    });
+    const row = (stationId: string, data: object) => ({
+      id: `t/${stationId}`,
+      travellerId: "t",
+      stationId,
+      skippedReason: null,
+      updatedAt: AT,
+      data,
+    });
+    const supply = migrateRecord(
+      RECORD_TYPES.station,
+      row("supply", {
+        call: null,
+        interlock: null,
+        standing: reading(231, null),
+        starting: reading(1e308, 0.5),
+        atDisconnect: reading(230, 0.4),
+        note: "",
+      }),
+      5,
+    );
+    expect(supply.data).toMatchObject({
+      standing: { text: "231", reading: { value: 231, standardUncertainty: expect.closeTo((0.03 * 231) / Math.sqrt(3), 9) as number } },
+      starting: { text: "1e+308", reading: null },
+      atDisconnect: { reading: { standardUncertainty: 0.4 } },
+    });
+    expect(v.safeParse(StationRecordSchema, supply).success).toBe(true);
+    const plate = migrateRecord(RECORD_TYPES.station, row("plate", { volts: "115/230", capacitor: "20 µF" }), 5);
+    expect(plate.data).toEqual({
+      volts: "115/230",
+      capacitor: "20 µF",
+      secondCapacitor: "",
+      picks: { connection: null, hertz: null, speed: null },
+      areAmpsSure: false,
+    });
+  });
   test("what a newer program wrote is recognised", () => {
     expect(findNewer(PRESENT_VERSIONS)).toBeNull();
     expect(findNewer({ ...PRESENT_VERSIONS, station: 99 })).toEqual({ recordType: "station", found: 99, known: PRESENT_VERSIONS.station });

@@ -168,7 +168,7 @@ function widenPlate(row: Record<string, unknown>): Record<string, unknown> {
     return { ...row, data: { overLimit: null, ...data, second } };
   }
   if (row.stationId !== "plate") return { ...row, data };
-  return { ...row, data: { secondCapacitor: "", picks: { connection: null, hertz: null, speed: null }, ...data } };
+  return { ...row, data: { secondCapacitor: "", picks: { connection: null, hertz: null, speed: null }, areAmpsSure: false, ...data } };
 }
 
 export const stationRecordType = defineRecordType({

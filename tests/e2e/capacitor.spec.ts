@@ -111,8 +111,8 @@ test("readings that went wrong are told with what to type or do, and stay", asyn
   await page.goto("/bench?station=capacitor");
   await page.getByLabel("Label, as printed").fill("17.5 µF ±6 % 440 V");
   await meter(page).fill("17350");
-  await expect(bench(page).getByText("Not sure of this figure.")).toBeVisible();
-  await expect(bench(page).getByText("Not sure of a figure", { exact: true })).toBeVisible();
+  await expect(bench(page).getByRole("group", { name: "Not sure of a figure" })).toBeVisible();
+  await expect(bench(page).getByRole("status").getByText("Not sure of this figure", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: /^17\.35\sµF is meant$/ }).click();
   await expect(meter(page)).toHaveValue("17350n");
   await expect(bench(page).getByText("Holds", { exact: true })).toBeVisible();

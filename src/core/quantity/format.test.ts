@@ -30,3 +30,12 @@ test("plain numbers lose needless zeros", () => {
   expect(formatPercent(0.946, 1)).toBe(`94.6${GAP}%`);
   expect(formatMoney(38)).toBe("38.00");
 });
+
+test.each([
+  [0.9456, "94.6 %"],
+  [9.99, "999 %"],
+  [90.8, "> 999 %"],
+  [-12, "< −999 %"],
+])("%d as a percentage is bounded: %s", (fraction, words) => {
+  expect(formatPercent(fraction, 1).replace(/\u00a0/g, " ")).toBe(words);
+});

@@ -61,6 +61,8 @@ export function formatQuantity(quantity: Quantity, value: number, uncertainty?: 
 
 /** A fraction as a percentage: 0.946 -> "94.6 %". */
 export function formatPercent(fraction: number, decimals = 0): string {
+  // Ten times and more is no percentage any more: a figure so far off is asked about elsewhere.
+  if (Math.abs(fraction) >= 10) return `${fraction < 0 ? "<" : ">"}${GAP}${fraction < 0 ? "−" : ""}999${GAP}%`;
   return `${formatNumber(fraction * 100, decimals)}${GAP}%`;
 }
 

@@ -60,6 +60,12 @@ describe("the finder", () => {
   test("a figure somebody looked at again is never doubted", () => {
     expect(findSlip(typed("141", true), "current", near(14.1))).toBeNull();
   });
+  test("what nothing shows is asked even where no slip explains it; what a fault shows is not", () => {
+    const judge = byBands({ low: 8, high: 26 }, { low: 16.5, high: 18.6 }, ["point"], 52);
+    expect(findSlip(typed("1589"), "capacitance", judge)).toMatchObject({ kind: "impossible", text: "1589", value: 1589 });
+    expect(findSlip(typed("40"), "capacitance", judge)).toBeNull();
+    expect(findSlip(typed("1589", true), "capacitance", judge)).toBeNull();
+  });
   test("kinds that are less likely than the figure itself are not offered", () => {
     expect(findSlip(typed("95.6"), "resistance", near(35.6, ["point", "prefix"]))).toBeNull();
   });

@@ -15,7 +15,9 @@ export interface SlipCandidate {
 }
 
 /** A figure that does not go with the rest, and the one near it that would. */
-export interface Slip extends SlipCandidate {
+export interface Slip extends Omit<SlipCandidate, "kind"> {
+  /** `impossible`: no part or motor shows it, and no one slip explains it; text and value are those typed */
+  readonly kind: SlipKind | "impossible";
   readonly typed: string;
   readonly typedValue: number;
 }
@@ -102,6 +104,8 @@ export interface SlipJudge {
   readonly isPlausible: (value: number) => boolean;
   /** how far a figure is from what the rest asks for, 0 the best; null: it does not go with it */
   readonly misfit: (value: number) => number | null;
+  /** nothing at all shows such a figure; left out: every figure is possible */
+  readonly isImpossible?: (value: number) => boolean;
   /** kinds that are likelier here than the figure being true as it stands */
   readonly kinds: readonly SlipKind[];
 }
@@ -110,7 +114,7 @@ export interface SlipJudge {
  * The one finder of slips: a figure that does not go with the rest, and the likeliest figure near it that does.
  * @param entry what was typed; one that somebody already looked at again is never doubted
  * @param judge what speaks for another figure: label, plate, the other readings, the motor model
- * @returns null when the figure goes with the rest, when nothing near it does, or when several of the same kind do equally
+ * @returns null when the figure goes with the rest, or when nothing near it does although such a figure is seen
  * @example 3.5 µF on a label of 35 µF ±6 %: "35", the point one place off
  */
 export function findSlip(entry: Entry | null | undefined, measure: MeasureId, judge: SlipJudge): Slip | null {
@@ -118,6 +122,8 @@ export function findSlip(entry: Entry | null | undefined, measure: MeasureId, ju
   const read = readFigure(entry.text, measure, { isMeter: true });
   if (!read.ok || read.value.kind !== "value" || judge.isPlausible(read.value.value)) return null;
   const typed = { typed: entry.text, typedValue: read.value.value };
+  const impossible = (): Slip | null =>
+    judge.isImpossible?.(typed.typedValue) === true ? { kind: "impossible", text: entry.text, value: typed.typedValue, ...typed } : null;
   const { min, max } = measureSpec(measure);
   const fitting = slipCandidates(entry.text, measure).flatMap((candidate) => {
     const misfit = candidate.value >= min && candidate.value <= max ? judge.misfit(candidate.value) : null;
@@ -127,10 +133,10 @@ export function findSlip(entry: Entry | null | undefined, measure: MeasureId, ju
     const [best, second] = fitting.filter((each) => each.kind === kind).sort((a, b) => a.misfit - b.misfit);
     if (!best) continue;
     // Two figures that fit alike leave nothing to offer.
-    if (second && second.value !== best.value && kind === "digit" && second.misfit - best.misfit < 0.5) return null;
+    if (second && second.value !== best.value && kind === "digit" && second.misfit - best.misfit < 0.5) return impossible();
     return { kind: best.kind, text: best.text, value: best.value, ...typed };
   }
-  return null;
+  return impossible();
 }
 
 interface Band {
@@ -142,12 +148,19 @@ interface Band {
  * A judge by two bands: what is seen at all, and what the rest asks for.
  * @param seen figures in it are believed as they stand
  * @param wanted a slip is offered only where it leads into this one; its middle fits best
+ * @param most nothing shows more: asked even where no slip explains it
  */
-export function byBands(seen: Band, wanted: Band, kinds: readonly SlipKind[] = ["point", "prefix", "exchanged"]): SlipJudge {
+export function byBands(
+  seen: Band,
+  wanted: Band,
+  kinds: readonly SlipKind[] = ["point", "prefix", "exchanged"],
+  most: number = Infinity,
+): SlipJudge {
   const middle = (wanted.low + wanted.high) / 2;
   const half = Math.max((wanted.high - wanted.low) / 2, Number.EPSILON);
   return {
     kinds,
+    isImpossible: (value) => value > most,
     isPlausible: (value) => value >= seen.low && value <= seen.high,
     misfit: (value) => (value >= wanted.low && value <= wanted.high ? Math.abs(value - middle) / half : null),
   };

@@ -8,6 +8,12 @@ import { RUN_FIELD_IDS, type RunField, type RunFigures } from "./run-figures";
 
 /** A part that lost half its value is common; one that gained half is not. */
 const CAPACITOR_SEEN = { low: 0.55, high: 1.5 } as const;
+/** No part reads three times its rating, however it failed. */
+const CAPACITOR_MOST = 3;
+const AMPS_MOST = 20;
+const SUPPLY_MOST = 2.2;
+/** The field's own speed, with what a tachometer is off. */
+const SPEED_MOST = 1.03;
 /** From idling without its load to a locked rotor. */
 const AMPS_SEEN = { low: 0.15, high: 9 } as const;
 const AMPS_WANTED = { low: 0.3, high: 1.6 } as const;
@@ -29,16 +35,22 @@ export function capacitorJudge(
   readingUf: number,
 ): SlipJudge {
   const kinds: readonly SlipKind[] = readingUf > limits.ratedUf ? ["point", "prefix", "exchanged", "digit"] : ["point", "prefix"];
-  return byBands(times(CAPACITOR_SEEN, limits.ratedUf), { low: limits.lowUf, high: limits.highUf }, kinds);
+  return byBands(times(CAPACITOR_SEEN, limits.ratedUf), { low: limits.lowUf, high: limits.highUf }, kinds, CAPACITOR_MOST * limits.ratedUf);
 }
 
-export const ampsJudge = (plateA: number): SlipJudge => byBands(times(AMPS_SEEN, plateA), times(AMPS_WANTED, plateA), ["point", "prefix"]);
+export const ampsJudge = (plateA: number): SlipJudge =>
+  byBands(times(AMPS_SEEN, plateA), times(AMPS_WANTED, plateA), ["point", "prefix"], AMPS_MOST * plateA);
 
 /** Volts of a supply against the plate's; nothing at all is a finding, not a slip. */
 export function supplyJudge(facts: Pick<Facts, "supplyV" | "supplyBand">, part: number): SlipJudge | null {
   const limits = supplyLimits(facts, part);
   if (limits === null || facts.supplyV === null) return null;
-  const judge = byBands(times(SUPPLY_SEEN, facts.supplyV), { low: limits.lowV, high: limits.highV }, ["point", "prefix"]);
+  const judge = byBands(
+    times(SUPPLY_SEEN, facts.supplyV),
+    { low: limits.lowV, high: limits.highV },
+    ["point", "prefix"],
+    SUPPLY_MOST * facts.supplyV,
+  );
   // What a meter picks up from the next cable, or none.
   return { ...judge, isPlausible: (volts) => volts < 0.04 * (facts.supplyV ?? 0) || judge.isPlausible(volts) };
 }
@@ -58,7 +70,9 @@ function runJudge(field: RunField, facts: Facts, part: number): SlipJudge | null
       return fullLoadA === null ? null : ampsJudge(fullLoadA);
     case "speed": {
       const sync = fullLoadRpm === null || frequencyHz === null ? null : (speedAndPoles(fullLoadRpm, frequencyHz)?.syncRpm ?? null);
-      return sync === null ? null : byBands(times(SPEED_SEEN, sync), times(SPEED_WANTED, sync));
+      return sync === null
+        ? null
+        : byBands(times(SPEED_SEEN, sync), times(SPEED_WANTED, sync), ["point", "prefix", "exchanged"], SPEED_MOST * sync);
     }
     case "capacitorVolts":
       return supplyV === null

@@ -120,6 +120,27 @@ describe("plate", () => {
   });
 });
 
+describe("plate amps against power and volts", () => {
+  const plate = (amps: string, areAmpsSure = false) =>
+    assessParts({ plate: { motorType: "psc", volts: "230", power: "1/3 hp", amps, areAmpsSure } });
+  test.each([
+    ["24", "2.4"],
+    ["0.24", "2.4"],
+    ["240", null],
+  ])("%s A for 1/3 hp at 230 V", (amps, meant) => {
+    const { stations, facts } = plate(amps);
+    const { ampsSlip } = stations.plate.detail as { ampsSlip: { text: string } | null };
+    expect(ampsSlip?.text ?? null).toBe(meant);
+    if (meant) expect([stations.plate.stamp, facts.fullLoadA]).toEqual(["unsure", null]);
+  });
+  test.each(["2.4", "1.4", "5.8", "7"])("%s A is believed", (amps) => {
+    expect(plate(amps)).toMatchObject({ facts: { fullLoadA: Number(amps) }, stations: { plate: { stamp: "noted" } } });
+  });
+  test("once somebody says so it stands", () => {
+    expect(plate("24", true)).toMatchObject({ facts: { fullLoadA: 24 }, stations: { plate: { stamp: "noted" } } });
+  });
+});
+
 describe("capacitor", () => {
   const stamp = (label: string, reading: string, plate = "") =>
     assessParts({ plate: { capacitor: plate }, capacitor: { label, readings: [read(reading, "capacitance")] } }).stations.capacitor;

@@ -30,6 +30,8 @@ export function NewTraveller({ technician }: { technician: string }) {
   const hearing = hear(said);
   const isTyped = said.trim() !== "";
   const complaints = complaintsOf(hearing, changes);
+  // What is asked just above is not offered a second time.
+  const asked = isTyped ? hearing.asks.flatMap(({ options }) => options) : [];
   const start = async (text: string, all: readonly Complaint[]) => {
     const id = await createTraveller(text.slice(0, MOST_CHARACTERS), all, technician);
     if (id) openPage(`/traveller?id=${id}&station=complaint`);
@@ -91,7 +93,7 @@ export function NewTraveller({ technician }: { technician: string }) {
       </form>
       {isTyped ? <HeardAs said={said} hearing={hearing} changes={changes} onChanges={setChanges} /> : null}
       <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label={isTyped ? "Add to what was heard" : "Start with"}>
-        {OFFERED.filter((id) => !complaints.includes(id)).map((id) => (
+        {OFFERED.filter((id) => !complaints.includes(id) && !asked.includes(id)).map((id) => (
           <button
             key={id}
             type="button"

@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import { LineField } from "@/components/LineField";
-import { parseCapacitorLabel } from "@/core/capacitor";
+import { readShelfLabel } from "@/core/capacitor";
 import { formatMoney } from "@/core/quantity";
 import type { Part } from "@/records";
 import { updatePart } from "@/store/parts";
@@ -27,7 +27,7 @@ const NUMBERS: readonly {
 /** One line of the shelf; opened, every part of it can be changed, and is kept at once. */
 export function PartLine({ part, onRemove }: { part: Part; onRemove: () => void }) {
   const [isOpen, setOpen] = useState(false);
-  const parsed = parseCapacitorLabel(part.label);
+  const parsed = readShelfLabel(part.label);
   const size = [
     part.diameterMm && `⌀ ${part.diameterMm}`,
     part.heightMm && `${part.heightMm} mm high`,

@@ -8,7 +8,7 @@ export const STAMP_WORDS: Record<Stamp, string> = {
   holds: "Holds",
   out: "Out",
   "too-close": "Too close",
-  unsure: "Not sure of a figure",
+  unsure: "Not sure",
   noted: "Noted",
   "not-done": "Not done",
   skipped: "Skipped",

@@ -16,7 +16,7 @@ import {
   type PlateValue,
   type SpeedAndPoles,
 } from "../../motor";
-import { formatNumber, readFigure } from "../../quantity";
+import { byBands, findSlip, formatNumber, readFigure, type Slip } from "../../quantity";
 import { fail, ok, type Failure, type Result } from "../../result";
 import { defineStation, plainAssessment, type WorkingStep } from "../contract";
 import { PrintedSchema } from "../fields";
@@ -42,9 +42,11 @@ const schema = v.object({
   insulationClass: v.union([v.picklist(Object.keys(INSULATION_CLASSES) as [InsulationClass, ...InsulationClass[]]), v.literal("")]),
   /** which of several is in hand, by its place as stamped; null: nobody said */
   picks: v.object({ connection: pick, hertz: pick, speed: pick }),
+  /** the amps looked like a slip of the finger, were looked at again, and stand */
+  areAmpsSure: v.boolean(),
 });
 export type PlateRecord = v.InferOutput<typeof schema>;
-export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind" | "picks">;
+export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind" | "picks" | "areAmpsSure">;
 
 export interface PlateDetail {
   readonly failures: Partial<Record<PlateField, Failure>>;
@@ -60,6 +62,8 @@ export interface PlateDetail {
   readonly fullLoadA: number | null;
   readonly fullLoadRpm: number | null;
   readonly speed: SpeedAndPoles | null;
+  /** the amps do not go with power and volts, and one slip of the finger would explain it */
+  readonly ampsSlip: Slip | null;
   /** capacitors it asks for: none, one, or a run and a start part */
   readonly capacitors: readonly WrittenPart[];
   readonly hotSpotC: number | null;
@@ -95,6 +99,26 @@ function parseCapacitors(record: PlateRecord): {
   };
 }
 
+/** Efficiency times power factor of motors from the smallest shaded-pole one to the largest of this trade. */
+const LEAST_USE = 0.1;
+const MOST_USE = 0.8;
+/** Of an ordinary one. */
+const USUAL_USE = 0.2;
+
+/** Plate amps ten times off what power and volts ask for; the bounds are so wide that only a slip lies beyond them. */
+function slipOfAmps({ amps, areAmpsSure }: PlateRecord, { volts, powerW, connections }: PlateInHand): Slip | null {
+  if (volts === null || powerW === null || connections.length > 1) return null;
+  const ampsAt = (use: number): number => powerW / (use * middleOf(volts));
+  return findSlip(
+    { text: amps, reading: null, isSure: areAmpsSure },
+    "current",
+    byBands({ low: ampsAt(MOST_USE) / 2, high: 2 * ampsAt(LEAST_USE) }, { low: ampsAt(MOST_USE), high: ampsAt(USUAL_USE) }, [
+      "point",
+      "prefix",
+    ]),
+  );
+}
+
 const valuesOf = (read: Result<readonly PlateValue[], Failure>): readonly PlateValue[] => (read.ok ? read.value : []);
 
 function speedWorking(rpm: number, hz: number, speed: SpeedAndPoles): WorkingStep {
@@ -125,6 +149,7 @@ export const plateStation = defineStation({
     age: "",
     insulationClass: "",
     picks: { connection: null, hertz: null, speed: null },
+    areAmpsSure: false,
   } as PlateRecord,
   assess(record) {
     const read = (field: PlateFieldId): Result<readonly PlateValue[], Failure> => readPlateField(field, record[field]);
@@ -150,6 +175,7 @@ export const plateStation = defineStation({
       { volts: valuesOf(volts), hertz: valuesOf(hertz), amps: valuesOf(amps), rpm: valuesOf(rpm), power: valuesOf(power) },
       record.picks,
     );
+    const ampsSlip = slipOfAmps(record, inHand);
     const fullLoadRpm = inHand.rpm;
     const frequencyHz = inHand.hertz;
     const speed = fullLoadRpm !== null && frequencyHz !== null ? speedAndPoles(fullLoadRpm, frequencyHz) : null;
@@ -165,14 +191,15 @@ export const plateStation = defineStation({
       supplyV: inHand.volts === null ? null : middleOf(inHand.volts),
       frequencyHz,
       powerW: inHand.powerW,
-      fullLoadA: inHand.amps === null ? null : endsOf(inHand.amps)[1],
+      fullLoadA: inHand.amps === null || ampsSlip !== null ? null : endsOf(inHand.amps)[1],
+      ampsSlip,
       fullLoadRpm,
       speed,
       capacitors,
       ageYears: age.ok ? age.value : null,
       hotSpotC: record.insulationClass === "" ? null : INSULATION_CLASSES[record.insulationClass],
     };
-    return plainAssessment(filled === 0 && record.machineKind === "other" ? "not-done" : "noted", detail, {
+    return plainAssessment(ampsSlip !== null ? "unsure" : filled === 0 && record.machineKind === "other" ? "not-done" : "noted", detail, {
       facts: {
         motorType: record.motorType,
         machineKind: record.machineKind,

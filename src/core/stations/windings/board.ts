@@ -30,9 +30,10 @@ export function testLeadsOf(record: WindingsRecord, house: HouseFigures): TestLe
 export function toBoardReading(a: number, b: number, entry: Entry): BoardReading | null {
   const { reading } = entry;
   if (!reading) return null;
-  if (reading.kind !== "value" || reading.value === null) return { a, b, kind: "open" };
-  if (reading.quantity === "capacitance") return { a, b, kind: "capacitance", capacitanceUf: reading.value };
-  return { a, b, kind: "ohms", ohm: reading.value, standardUncertainty: figureOf(entry)?.standardUncertainty ?? 0 };
+  const figure = figureOf(entry);
+  if (figure === null) return { a, b, kind: "open" };
+  if (reading.quantity === "capacitance") return { a, b, kind: "capacitance", capacitanceUf: figure.value };
+  return { a, b, kind: "ohms", ohm: figure.value, standardUncertainty: figure.standardUncertainty };
 }
 
 export function toBoard(record: WindingsRecord, house: HouseFigures): Board {

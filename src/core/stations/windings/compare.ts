@@ -46,10 +46,8 @@ interface Nulled {
 }
 
 function nulled(entry: Entry | null, leads: TestLeads): Nulled | null {
-  const ohm = valueOf(entry, "resistance");
-  return ohm === null
-    ? null
-    : { ohm: ohm - leads.ohm, standardUncertainty: Math.hypot(figureOf(entry)?.standardUncertainty ?? 0, leads.standardOhm) };
+  const figure = entry?.reading?.quantity === "resistance" ? figureOf(entry) : null;
+  return figure && { ohm: figure.value - leads.ohm, standardUncertainty: Math.hypot(figure.standardUncertainty, leads.standardOhm) };
 }
 
 /** The latest earlier visit that measured the pair between posts of the same names. */

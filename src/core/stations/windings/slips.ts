@@ -71,7 +71,8 @@ export function slipsOf(
     : board
       ? slipsOfBoard(record, board, leads, house)
       : [];
-  const best = Math.min(...all.map(({ slip }) => SLIP_KINDS.indexOf(slip.kind)));
-  const likeliest = all.filter(({ slip }) => SLIP_KINDS.indexOf(slip.kind) === best);
+  const rankOf = ({ slip }: PairSlip): number => (SLIP_KINDS as readonly string[]).indexOf(slip.kind);
+  const best = Math.min(...all.map(rankOf));
+  const likeliest = all.filter((each) => rankOf(each) === best);
   return likeliest.length <= 2 ? likeliest : [];
 }

@@ -170,7 +170,9 @@ export function capacitorSentences(detail: CapacitorDetail, readAt: readonly (st
   const next =
     detail.nextTerminals && sections.length > 0 ? [`Next: the meter on ${detail.nextTerminals[0]} and ${detail.nextTerminals[1]}.`] : [];
   const all = [...bad, ...mismatches, ...swapped, ...sections, ...next];
-  if (all.length > 0) return all;
+  // While a figure is asked about, the verdict says so itself.
+  const isAsked = detail.sections.some(({ slips }) => Object.values(slips).some((slip) => slip !== null));
+  if (all.length > 0 || isAsked) return all;
   return detail.nextTerminals ? [`Meter on ${detail.nextTerminals[0]} and ${detail.nextTerminals[1]} first.`, EMPTY] : [EMPTY];
 }
 

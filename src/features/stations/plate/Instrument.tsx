@@ -5,6 +5,7 @@ import { LineField } from "@/components/LineField";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { WorkingButton } from "@/features/working/WorkingButton";
 import type { InstrumentProps } from "../contract";
+import { SlipLine } from "../shared/SlipLine";
 import { asksSecond, CLASSES, connectionWords, DUTIES, hintOf, LINES, MACHINES, openSentences, TYPES, type Detail } from "./words";
 
 export default function Instrument({ record, assessment, change }: InstrumentProps<"plate", Detail>) {
@@ -29,11 +30,21 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
               isFigure
               problem={detail.failures[field] ? toSentence(detail.failures[field]) : null}
               hint={hintOf(field, detail)}
-              onText={(text) => change((r) => ({ ...r, [field]: text }))}
+              onText={(text) => change((r) => ({ ...r, [field]: text, ...(field === "amps" ? { areAmpsSure: false } : {}) }))}
             />
           ),
         )}
       </div>
+      {detail.ampsSlip ? (
+        <SlipLine
+          slip={detail.ampsSlip}
+          quantity="current"
+          name="the plate's amps"
+          why="its power and volts"
+          onTake={(amps) => change((r) => ({ ...r, amps }))}
+          onSure={() => change((r) => ({ ...r, areAmpsSure: true }))}
+        />
+      ) : null}
       <Choices detail={detail} change={change} />
       <PickOne
         legend="Machine"

@@ -7,7 +7,7 @@ export const plateView: StationView<"plate", Detail> = {
   title: "Plate",
   letter: "p",
   brief: ({ detail, stamp }) =>
-    stamp === "not-done" ? null : detail.filled >= detail.total ? "Complete" : `${detail.filled} of ${detail.total}`,
+    stamp === "not-done" || stamp === "unsure" ? null : detail.filled >= detail.total ? "Complete" : `${detail.filled} of ${detail.total}`,
   say: (record, { detail }) => {
     const parts = [
       record.motorType === "unknown" ? null : MOTOR_TYPE_WORDS[record.motorType],

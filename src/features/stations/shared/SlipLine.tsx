@@ -25,12 +25,17 @@ export function SlipLine({ slip, quantity, name, why, onTake, onSure }: SlipLine
   return (
     <div role="group" aria-label="Not sure of a figure" className="mt-1.5 border-l-4 border-double border-close bg-close-wash px-3 py-2">
       <p className="text-[14px]">
-        <b>Not sure of {name ?? "this figure"}.</b> {slip.typed.trim()} does not go with {why}; {meant} would, if {KIND_WORDS[slip.kind]}.
+        <b>Not sure of {name ?? "this figure"}.</b> {slip.typed.trim()} does not go with {why}
+        {slip.kind === "impossible"
+          ? ": nothing shows so much. Look at the display and its unit, and type it again."
+          : `; ${meant} would, if ${KIND_WORDS[slip.kind]}.`}
       </p>
       <div className="mt-1.5 flex flex-wrap gap-2">
-        <button type="button" className="btn btn-filled" onClick={() => onTake(slip.text)}>
-          {meant} is meant
-        </button>
+        {slip.kind === "impossible" ? null : (
+          <button type="button" className="btn btn-filled" onClick={() => onTake(slip.text)}>
+            {meant} is meant
+          </button>
+        )}
         <button type="button" className="btn" onClick={onSure}>
           {slip.typed.trim()} is right
         </button>

@@ -14,15 +14,18 @@ interface VerdictProps {
   readonly more?: React.ReactNode;
 }
 
+const UNSURE = "Nothing is concluded from it until you say which is meant.";
+
 /** Stamp, deciding figure, sentences in words, and the sum behind them. Read out when it changes. */
 export function Verdict({ assessment, word, figure, sentences, more }: VerdictProps) {
-  const [first, ...rest] = sentences;
+  const isUnsure = assessment.stamp === "unsure";
+  const [first, ...rest] = isUnsure ? [UNSURE, ...sentences] : sentences;
   return (
     <div className="min-w-0">
       <div role="status" aria-live="polite">
         <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
           <Stamp tone={assessment.stamp} isLarge>
-            {word ?? STAMP_WORDS[assessment.stamp]}
+            {word ?? (isUnsure ? "Not sure of this figure" : STAMP_WORDS[assessment.stamp])}
           </Stamp>
           {figure ? <span className="num text-[15px]">{figure}</span> : null}
         </div>

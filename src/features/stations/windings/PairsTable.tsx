@@ -6,6 +6,7 @@ import { formatNumber } from "@/core/quantity";
 import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
 import { entryProblem, PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
+import { PairSlips } from "./PairSlips";
 import type { WindingsProps } from "./props";
 import { windingSentences } from "./sentences";
 import { fittedOhm, pairName, samePair, setPair, toPairEntry } from "./words";
@@ -19,6 +20,7 @@ export function PairsTable({ record, assessment, house, facts, change }: Winding
   return (
     <FieldFlow className="grid gap-6 lg:grid-cols-[1fr_246px]">
       <div className="min-w-0">
+        <PairSlips record={record} detail={detail} house={house} change={change} />
         <Verdict assessment={assessment} sentences={windingSentences(detail, facts.machineKind === "hermetic-compressor")} />
         <table className="mt-4 w-full text-[14px]">
           <thead>

@@ -8,11 +8,11 @@ import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
 import { LEAD_PAIRS } from "@/core/winding";
 import { EntryField } from "../shared/EntryField";
 import { entryProblem, PAD_EXTRAS } from "../shared/reading";
-import { SlipLine } from "../shared/SlipLine";
 import { Verdict } from "../shared/Verdict";
 import { BoardSettings } from "./BoardSettings";
 import type { WindingsProps } from "./props";
 import { choosePair, EMPTY_HAND, tapPost } from "./hand";
+import { PairSlips } from "./PairSlips";
 import { PostSketch } from "./PostSketch";
 import { windingSentences } from "./sentences";
 import { TriangleAndSum } from "./TriangleAndSum";
@@ -99,20 +99,7 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
               </p>
             )}
           </div>
-          {detail.slips.map(({ pair, slip }) => {
-            const entry = entryAt(record, ...pair);
-            return (
-              <SlipLine
-                key={pair.join()}
-                slip={slip}
-                quantity="resistance"
-                name={pairName(detail.names, pair)}
-                why="the other readings"
-                onTake={(text) => change((r) => setPair(r, pair, toPairEntry(text, house)))}
-                onSure={() => entry && change((r) => setPair(r, pair, { ...entry, isSure: true }))}
-              />
-            );
-          })}
+          <PairSlips record={record} detail={detail} house={house} change={change} />
           <Verdict
             assessment={assessment}
             word={detail.isWorking ? "Working it out" : detail.board?.state === "cannot-tell" ? "Cannot tell" : null}

@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import type { CaseFile } from "./reference/case-file";
 import { checkCase, REPORTS, SUMMARIES } from "./reference/checkers";
+import { tallyOf } from "./reference/reading-tally";
 
 /** Usage: npm run reference -- FILE... ; checks reference case files against the core. */
 const files = process.argv.slice(2);
@@ -31,6 +32,8 @@ for (const path of files) {
     if (misses.length === 0) passed += 1;
     else failed += 1;
   }
+  const tally = tallyOf(file.set, file.cases, file.tolerance);
+  if (tally) console.log(`${file.set}  ${tally.read} read rightly, ${tally.asked} asked, ${tally.refused} refused, ${tally.wrong} wrong`);
   for (const line of SUMMARIES[file.set]?.() ?? []) console.log(`${file.set}  ${line}`);
 }
 console.log(`${passed} passed, ${failed} failed`);

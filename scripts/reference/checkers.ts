@@ -19,9 +19,10 @@ type Checker = (reference: ReferenceCase, tolerance: Tolerance) => Miss[];
 /** Units that case files call otherwise. */
 const UNIT_NAMES: Readonly<Record<string, string>> = { megohm: "mohm" };
 
-const checkReading: Checker = ({ inputs, outputs }, tolerance) => {
+const checkReading: Checker = ({ inputs, outputs, may_refuse: mayRefuse = false }, tolerance) => {
   const quantity = inputs.quantity as Quantity;
   const result = parseReading(String(inputs.text), quantity);
+  if (!result.ok && mayRefuse) return [];
   const got = result.ok
     ? {
         value: result.value.kind === "over-limit" ? null : result.value.value,

@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import type { CaseFile } from "../../scripts/reference/case-file";
 import { compare } from "../../scripts/reference/case-file";
 import { checkCase } from "../../scripts/reference/checkers";
+import { tallyOf } from "../../scripts/reference/reading-tally";
 
 const FOLDER = "tests/reference/cases";
 /** Sets that simulate for seconds a case: the reference command of the whole check has them, once. */
@@ -15,6 +16,26 @@ const cases = readdirSync(FOLDER)
 
 test.each(cases)("%s", (_id, file, reference) => {
   expect(checkCase(file.set, reference, file.tolerance)).toEqual([]);
+});
+
+describe("the table of readings in the docs", () => {
+  const rows = [...readFileSync("docs/reading.md", "utf8").matchAll(/^\| (\w+\.open2?) +((?:\| +\d+ +){5})\|$/gm)].map(
+    ([, name = "", cells = ""]) => ({
+      name,
+      counts: cells.match(/\d+/g)?.map(Number),
+    }),
+  );
+  const fileOf = (name: string) => JSON.parse(readFileSync(`${FOLDER}/${name}.json`, "utf8")) as CaseFile;
+  test("has every file of texts", () => {
+    const files = readdirSync(FOLDER).filter((name) => /readings|labels|designations|plate_fields|phrases/.test(name));
+    expect(rows.map(({ name }) => `${name}.json`).sort()).toEqual(files.sort());
+  });
+  test.each(rows)("$name", ({ name, counts }) => {
+    const { set, cases: listed, tolerance } = fileOf(name);
+    const tally = tallyOf(set, listed, tolerance);
+    expect(counts).toEqual([listed.length, tally?.read, tally?.asked, tally?.refused, tally?.wrong]);
+    expect(tally?.wrong).toBe(0);
+  });
 });
 
 describe("the checker itself", () => {

@@ -19,7 +19,6 @@ import {
   priorFactors,
   weighEvidence,
   type ActionId,
-  type Complaint,
   type Contradiction,
   type Finding,
   type Move,
@@ -153,8 +152,6 @@ interface Weighed {
   readonly model: CostModel;
 }
 
-const TRIPS: readonly Complaint[] = ["trips-at-once", "trips-at-start", "trips-running"];
-
 /**
  * The first step where it does not run and nobody said whether it hums: two seconds with the power on part half of the
  * suspects from the other half. What trips is not switched on for it; nor is one that was made safe already, or must not run.
@@ -162,8 +159,7 @@ const TRIPS: readonly Complaint[] = ["trips-at-once", "trips-at-start", "trips-r
 function listenFirst({ stations, facts, findings }: Weighed): NextStep | null {
   const isOpen = facts.complaints.includes("does-not-run") && facts.behaviourFound === null && stations["run-test"].stamp === "not-done";
   if (!isOpen || facts.deadSince !== null || findings.length > 0) return null;
-  if (facts.complaints.some((complaint) => TRIPS.includes(complaint)))
-    return stations.look.stamp === "not-done" ? { kind: "look-first", station: "look" } : null;
+  if (facts.mayTrip) return stations.look.stamp === "not-done" ? { kind: "look-first", station: "look" } : null;
   return { kind: "listen", station: "run-test", method: "run" };
 }
 

@@ -69,6 +69,8 @@ export type BearingEnd = (typeof BEARING_ENDS)[number];
 /** What stations learn about the motor and hand on to those after them, in working order. */
 export interface Facts {
   readonly complaints: readonly Complaint[];
+  /** somebody spoke of a trip, if only in passing */
+  readonly mayTrip: boolean;
   readonly motorType: MotorType;
   readonly machineKind: MachineKind;
   /** volts of the connection in hand; the middle of its band */
@@ -137,6 +139,7 @@ export interface Facts {
 
 export const NO_FACTS: Facts = {
   complaints: [],
+  mayTrip: false,
   motorType: "unknown",
   machineKind: "other",
   supplyV: null,

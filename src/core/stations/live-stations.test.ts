@@ -21,6 +21,127 @@ const context = (facts: Partial<Facts> = {}) => ({
   findings: [],
 });
 
+const whole = (data: Partial<Record<StationId, Record<string, unknown>>>) =>
+  assessTraveller(
+    Object.fromEntries(
+      Object.entries(data).map(([id, each]) => [id, { data: { ...STATIONS[id as StationId].blank, ...each }, skippedReason: null }]),
+    ) as StationEntries,
+    HOUSE,
+  );
+
+describe("it does not run, and nobody said whether it hums", () => {
+  const plate = { motorType: "psc", machineKind: "fan", volts: "230" };
+  const said = (complaints: string[], more: Partial<Record<StationId, Record<string, unknown>>> = {}, words = "") =>
+    whole({ complaint: { complaints, said: words }, plate, ...more });
+  test("the first move is to switch it on once and listen", () => {
+    expect(said(["does-not-run"])).toMatchObject({ next: { kind: "listen", station: "run-test", method: "run" }, stateChange: null });
+  });
+  test.each([
+    ["said with its time", ["does-not-run", "trips-at-start"], ""],
+    ["only in the person's words", ["does-not-run"], "not blowing, popped the breaker once"],
+  ])("what trips is looked at instead: %s", (_, complaints, words) => {
+    expect(said(complaints, {}, words)).toMatchObject({ next: { kind: "look-first", station: "look" }, stateChange: "make-safe" });
+  });
+  test("what was said more exactly, was listened to, or bears a finding, goes by what tells most", () => {
+    expect(said(["hums-no-start"]).next.kind).toBe("move");
+    expect(said(["does-not-run"], { "run-test": { behaviour: "hums" } }).next.kind).toBe("move");
+    expect(said(["does-not-run"], { "hand-turn": { turn: "seized" } }).next).not.toMatchObject({ kind: "listen" });
+  });
+  test.each([
+    ["hums", "hums-no-start"],
+    ["dead", "dead"],
+    ["only-pushed", "starts-with-push"],
+    ["starts", "does-not-run"],
+  ])("what is heard takes its place: %s", (behaviour, complaint) => {
+    const { facts, findings } = said(["does-not-run"], { "run-test": { behaviour } });
+    expect(facts.complaints).toEqual([complaint]);
+    // Heard once, it is not counted twice.
+    expect(findings.filter(({ test: id }) => id === "start-time")).toHaveLength(behaviour === "only-pushed" ? 1 : 0);
+  });
+});
+
+describe("a plate of two connections", () => {
+  const plate = { motorType: "cap-start", volts: "115/208-230", amps: "13.4/6.7", hertz: "60", rpm: "1725" };
+  const at = (standing: string, picks: { connection: number | null } = { connection: null }) =>
+    whole({ plate: { ...plate, picks: { hertz: null, speed: null, ...picks } }, supply: { standing: read(standing, "voltage") } });
+  test.each([
+    ["118", 115, 13.4],
+    ["236", 219, 6.7],
+    ["210", 219, 6.7],
+  ])("%s V at the motor tells which, with its amps", (volts, supplyV, fullLoadA) => {
+    expect(at(volts).facts).toMatchObject({ supplyV, fullLoadA });
+  });
+  test.each(["160", "300"])("%s V belongs to neither: nothing is concluded", (volts) => {
+    const { facts, stations } = at(volts);
+    expect(facts).toMatchObject({ supplyV: null, fullLoadA: null });
+    expect(stations.supply).toMatchObject({ findings: [], detail: { outcome: null, isConnectionOpen: true } });
+  });
+  test("what a person picked stands, and the supply is held against its whole band", () => {
+    expect(at("118", { connection: 1 }).stations.supply).toMatchObject({
+      stamp: "out",
+      detail: { outcome: "low", lowV: expect.closeTo(187.2, 6) as number },
+    });
+    expect(at("250", { connection: 1 }).stations.supply.detail).toMatchObject({ outcome: "good", highV: expect.closeTo(253, 6) as number });
+    expect(at("196", { connection: 1 }).stations.supply.detail).toMatchObject({ outcome: "good" });
+  });
+});
+
+describe("figures of the supply and the run that look like slips", () => {
+  const plate = { motorType: "psc", volts: "230", hertz: "60", amps: "4.4", rpm: "1075" };
+  test.each([
+    ["23.1", "231"],
+    ["2310", "231.0"],
+  ])("%s V standing: %s", (typed, meant) => {
+    const { stations } = whole({ plate, supply: { standing: read(typed, "voltage") } });
+    expect(stations.supply).toMatchObject({ stamp: "unsure", findings: [], detail: { slips: { standing: { text: meant } } } });
+  });
+  test.each(["0.4", "2", "196", "118"])("%s V is a finding", (typed) => {
+    expect(whole({ plate, supply: { standing: read(typed, "voltage") } }).stations.supply.stamp).toBe("out");
+  });
+  test.each([
+    ["lineAmps", "43", "current", "starts", "4.3"],
+    ["lineAmps", "0.43", "current", "starts", "4.3"],
+    ["lineAmps", "180", "current", "hums", "18.0"],
+    ["speed", "10750", "speed", "starts", "1075.0"],
+    ["speed", "1400", "speed", "starts", "1040"],
+    ["speed", "2400", "speed", "starts", "2400"],
+  ] as const)("%s %s, %s, on a motor that %s: %s", (field, typed, quantity, behaviour, meant) => {
+    const { stations } = whole({ plate, "run-test": { behaviour, [field]: read(typed, quantity) } });
+    expect(stations["run-test"].stamp).toBe("unsure");
+    expect((stations["run-test"].detail as { slips: Record<string, { text: string }> }).slips[field]?.text).toBe(meant);
+  });
+  test.each([
+    ["9.8", "starts"],
+    ["2", "starts"],
+    ["24", "hums"],
+  ] as const)("%s A on a motor that %s is believed", (typed, behaviour) => {
+    const { stations } = whole({ plate, "run-test": { behaviour, lineAmps: read(typed, "current") } });
+    expect((stations["run-test"].detail as { slips: object }).slips).toEqual({});
+  });
+  test("a relay coil without its k", () => {
+    const relay = { isUnplugged: true, coil: read("8.7", "resistance"), contact: read("0.2", "resistance") };
+    const { stations } = whole({ plate, "start-gear": { sort: "potential-relay", relay } });
+    expect(stations["start-gear"]).toMatchObject({ stamp: "unsure", findings: [], detail: { coilSlip: { text: "8.7k" } } });
+    const sure = { ...relay, coil: { ...relay.coil, isSure: true } };
+    expect(whole({ plate, "start-gear": { sort: "potential-relay", relay: sure } }).stations["start-gear"].stamp).toBe("out");
+  });
+  test("three leads: the figure that would add up", () => {
+    const posts = STATIONS.windings.blank.posts;
+    const pairs = [
+      [0, 1, "10.2"],
+      [1, 2, "46"],
+      [0, 2, "25.8"],
+    ].map(([a, b, text]) => ({ a, b, entry: read(String(text), "resistance") }));
+    const { stations } = whole({ plate, windings: { posts, pairs } });
+    expect(stations.windings).toMatchObject({ stamp: "unsure", findings: [] });
+    expect((stations.windings.detail as { slips: { slip: { text: string; kind: string } }[] }).slips).toMatchObject([
+      { pair: [0, 1], slip: { text: "20.2", kind: "digit" } },
+      { pair: [1, 2], slip: { text: "36", kind: "digit" } },
+      { pair: [0, 2], slip: { text: "35.8", kind: "digit" } },
+    ]);
+  });
+});
+
 describe("supply", () => {
   const at = (
     volts: Partial<Record<"standing" | "starting" | "atDisconnect", string>>,

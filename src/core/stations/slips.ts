@@ -17,6 +17,8 @@ const SPEED_MOST = 1.03;
 /** From idling without its load to a locked rotor. */
 const AMPS_SEEN = { low: 0.15, high: 9 } as const;
 const AMPS_WANTED = { low: 0.3, high: 1.6 } as const;
+/** Of a motor that stands and hums. */
+const LOCKED_WANTED = { low: 1.5, high: 8 } as const;
 const SUPPLY_SEEN = { low: 0.35, high: 1.5 } as const;
 const CAPACITOR_VOLTS_SEEN = { low: 0.3, high: 3 } as const;
 const CAPACITOR_VOLTS_WANTED = { low: 0.9, high: 2.1 } as const;
@@ -38,8 +40,8 @@ export function capacitorJudge(
   return byBands(times(CAPACITOR_SEEN, limits.ratedUf), { low: limits.lowUf, high: limits.highUf }, kinds, CAPACITOR_MOST * limits.ratedUf);
 }
 
-export const ampsJudge = (plateA: number): SlipJudge =>
-  byBands(times(AMPS_SEEN, plateA), times(AMPS_WANTED, plateA), ["point", "prefix"], AMPS_MOST * plateA);
+export const ampsJudge = (plateA: number, isHeld: boolean): SlipJudge =>
+  byBands(times(AMPS_SEEN, plateA), times(isHeld ? LOCKED_WANTED : AMPS_WANTED, plateA), ["point", "prefix"], AMPS_MOST * plateA);
 
 /** Volts of a supply against the plate's; nothing at all is a finding, not a slip. */
 export function supplyJudge(facts: Pick<Facts, "supplyV" | "supplyBand">, part: number): SlipJudge | null {
@@ -56,18 +58,18 @@ export function supplyJudge(facts: Pick<Facts, "supplyV" | "supplyBand">, part: 
 }
 
 /** Where figures of a run come from, for those that a plate says something of. */
-export function slipOfRun(field: RunField, entry: Entry | null, facts: Facts, part: number): Slip | null {
-  const judge = runJudge(field, facts, part);
+export function slipOfRun(field: RunField, entry: Entry | null, facts: Facts, part: number, isHeld = false): Slip | null {
+  const judge = runJudge(field, facts, part, isHeld);
   return judge === null ? null : findSlip(entry, entry?.reading?.quantity ?? "plain", judge);
 }
 
-function runJudge(field: RunField, facts: Facts, part: number): SlipJudge | null {
+function runJudge(field: RunField, facts: Facts, part: number, isHeld: boolean): SlipJudge | null {
   const { fullLoadA, fullLoadRpm, frequencyHz, supplyV } = facts;
   switch (field) {
     case "supplyVolts":
       return supplyJudge(facts, part);
     case "lineAmps":
-      return fullLoadA === null ? null : ampsJudge(fullLoadA);
+      return fullLoadA === null ? null : ampsJudge(fullLoadA, isHeld);
     case "speed": {
       const sync = fullLoadRpm === null || frequencyHz === null ? null : (speedAndPoles(fullLoadRpm, frequencyHz)?.syncRpm ?? null);
       return sync === null
@@ -89,10 +91,11 @@ function runJudge(field: RunField, facts: Facts, part: number): SlipJudge | null
 /** Figures of a run that look like a slip, by field. */
 export type RunSlips = Readonly<Partial<Record<RunField, Slip>>>;
 
-export function slipsOfRun(figures: RunFigures, facts: Facts, part: number): RunSlips {
+/** @param isHeld the motor stands and hums: its amps are those of a locked rotor */
+export function slipsOfRun(figures: RunFigures, facts: Facts, part: number, isHeld = false): RunSlips {
   return Object.fromEntries(
     RUN_FIELD_IDS.flatMap((field) => {
-      const slip = slipOfRun(field, figures[field], facts, part);
+      const slip = slipOfRun(field, figures[field], facts, part, isHeld);
       return slip ? [[field, slip]] : [];
     }),
   );

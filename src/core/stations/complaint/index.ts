@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { COMPLAINTS, type Complaint } from "../../diagnosis";
+import { COMPLAINTS, hear, type Complaint } from "../../diagnosis";
 import { defineStation, plainAssessment } from "../contract";
 import { NoteSchema } from "../fields";
 
@@ -13,6 +13,13 @@ export interface ComplaintDetail {
   readonly said: string;
 }
 
+const TRIPS: readonly Complaint[] = ["trips-at-once", "trips-at-start", "trips-running"];
+
+/** A trip was told, though perhaps nobody said when: what trips is not switched on to listen. */
+function mayTrip({ complaints, said }: ComplaintDetail): boolean {
+  return complaints.some((complaint) => TRIPS.includes(complaint)) || hear(said).asks.some(({ id }) => id === "trips-when");
+}
+
 /** What the machine does, in the fixed words and in the customer's own. */
 export const complaintStation = defineStation({
   definition: { id: "complaint", power: "either", minutes: 1, tests: [], isOpening: true, cautions: [] },
@@ -21,7 +28,7 @@ export const complaintStation = defineStation({
   assess(record) {
     const isEmpty = record.complaints.length === 0 && record.said.trim() === "";
     return plainAssessment<ComplaintDetail>(isEmpty ? "not-done" : "noted", record, {
-      facts: { complaints: record.complaints },
+      facts: { complaints: record.complaints, mayTrip: mayTrip(record) },
     });
   },
 });

@@ -156,7 +156,7 @@ export const runTestStation = defineStation({
   blank: BLANK_RUN_TEST,
   assess(keyed, context) {
     const { facts, house } = context;
-    const slips = slipsOfRun(keyed, facts, house.supplyPercent / 100);
+    const slips = slipsOfRun(keyed, facts, house.supplyPercent / 100, stateOfBehaviour(keyed.behaviour) === "held");
     const record = withoutSlips(keyed, slips);
     const isUnsure = Object.keys(slips).length > 0;
     const asked = questionOf(record, facts);

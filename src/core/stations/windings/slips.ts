@@ -10,6 +10,9 @@ export interface PairSlip {
   readonly slip: Slip;
 }
 
+/** Place of its kind among the likeliest. */
+const rankOf = ({ slip }: Pick<PairSlip, "slip">): number => (SLIP_KINDS as readonly string[]).indexOf(slip.kind);
+
 /** Against a figure the others ask for, within what the meters explain. */
 function against(expectedOhm: number, standardOhm: number, factor: number): SlipJudge {
   const reach = factor * standardOhm;
@@ -27,13 +30,15 @@ function slipsOfSum(record: WindingsRecord, leads: TestLeads, house: HouseFigure
     // The reading is the largest of the three, or one of the two that add up to it; the test leads count once.
     const wanted = [first.value + second.value - leads.ohm, Math.abs(first.value - second.value) + leads.ohm];
     const others = Math.hypot(first.standardUncertainty, second.standardUncertainty, leads.standardOhm);
-    return wanted.flatMap((ohm) => {
+    const found = wanted.flatMap((ohm) => {
       // A slip leads to a figure of another size: its uncertainty is taken at what it should be.
       const standardOhm = Math.hypot(others, own.standardUncertainty * Math.min(1, ohm / own.value));
       const slip =
         ohm > leads.ohm ? findSlip(entryAt(record, pair[0], pair[1]), "resistance", against(ohm, standardOhm, house.coverageFactor)) : null;
       return slip ? [{ pair, slip }] : [];
     });
+    // Of two that fit, the one nearer to what was typed.
+    return found.sort((a, b) => rankOf(a) - rankOf(b) || Math.abs(a.slip.value - own.value) - Math.abs(b.slip.value - own.value));
   });
 }
 
@@ -56,7 +61,11 @@ function slipsOfBoard(record: WindingsRecord, board: BoardUnderstanding, leads: 
   });
 }
 
-/** The likeliest kind of slip that explains the readings; more than two ways to mend them are none. */
+/** One way to mend each pair is enough to ask; of several, the first. */
+const onePerPair = (slips: readonly PairSlip[]): PairSlip[] =>
+  slips.filter(({ pair }, index) => slips.findIndex((each) => each.pair.join() === pair.join()) === index);
+
+/** The likeliest kind of slip that explains the readings: any of three that add up, or one of two on a larger board; more ways are none. */
 export function slipsOf(
   record: WindingsRecord,
   leads: TestLeads,
@@ -71,8 +80,7 @@ export function slipsOf(
     : board
       ? slipsOfBoard(record, board, leads, house)
       : [];
-  const rankOf = ({ slip }: PairSlip): number => (SLIP_KINDS as readonly string[]).indexOf(slip.kind);
   const best = Math.min(...all.map(rankOf));
-  const likeliest = all.filter((each) => rankOf(each) === best);
-  return likeliest.length <= 2 ? likeliest : [];
+  const likeliest = onePerPair(all.filter((each) => rankOf(each) === best));
+  return likeliest.length <= (three ? 3 : 2) ? likeliest : [];
 }

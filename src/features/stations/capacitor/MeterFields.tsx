@@ -2,6 +2,7 @@
 import { PickOne, YesNo } from "@/components/Choice";
 import type { OverLimit } from "@/core/stations/capacitor";
 import type { InstrumentProps } from "../contract";
+import { useIntoView } from "../shared/asking";
 import { EntryField } from "../shared/EntryField";
 import { sectionName, type CapacitorDetail } from "./sentences";
 import { withAt } from "./words";
@@ -44,8 +45,9 @@ const OVER_LIMIT_OPTIONS: readonly { readonly id: OverLimit; readonly label: str
 
 /** OL on the capacitance range is a large part on a small meter as often as a short: the person says which. */
 export function OverLimitQuestion({ value, onValue }: { value: OverLimit | null; onValue: (value: OverLimit | null) => void }) {
+  const ref = useIntoView<HTMLDivElement>(true);
   return (
-    <div className="mt-2 border-l-4 border-double border-close bg-close-wash px-3 py-2">
+    <div ref={ref} className="mt-2 scroll-mb-[260px] border-l-4 border-double border-close bg-close-wash px-3 py-2">
       <PickOne
         legend="OL: many meters end at 100 or 200 µF. Look on ohms, and say which"
         options={OVER_LIMIT_OPTIONS}

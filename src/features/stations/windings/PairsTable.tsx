@@ -20,7 +20,7 @@ export function PairsTable({ record, assessment, house, facts, change }: Winding
   return (
     <FieldFlow className="grid gap-6 lg:grid-cols-[1fr_246px]">
       <div className="min-w-0">
-        <PairSlips record={record} detail={detail} house={house} change={change} />
+        <PairSlips detail={detail} house={house} change={change} />
         <Verdict assessment={assessment} sentences={windingSentences(detail, facts.machineKind === "hermetic-compressor")} />
         <table className="mt-4 w-full text-[14px]">
           <thead>

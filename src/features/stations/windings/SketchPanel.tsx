@@ -99,7 +99,7 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
               </p>
             )}
           </div>
-          <PairSlips record={record} detail={detail} house={house} change={change} />
+          <PairSlips detail={detail} house={house} change={change} />
           <Verdict
             assessment={assessment}
             word={detail.isWorking ? "Working it out" : detail.board?.state === "cannot-tell" ? "Cannot tell" : null}

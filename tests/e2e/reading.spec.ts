@@ -39,7 +39,8 @@ test("the open line: chips are struck, brought back and added; an open question 
   await page.getByRole("group", { name: "Trips when?" }).getByRole("button", { name: "Trips while running" }).click();
   await expect(page.getByRole("group", { name: "Trips when?" })).toHaveCount(0);
   await page.getByRole("group", { name: "Add to what was heard" }).getByRole("button", { name: "Squeals" }).click();
-  await line.press("Enter");
+  // Wherever the last press was, Enter starts the card.
+  await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { name: "Complaint", level: 1 })).toBeVisible();
   const id = new URL(page.url()).searchParams.get("id") ?? "";
   expect(await keptAt(page, id, "complaint")).toMatchObject({

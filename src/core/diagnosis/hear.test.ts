@@ -14,6 +14,8 @@ describe("what people say", () => {
     ["not blowing hard", ["slow-or-weak"]],
     ["hums loudly but won't start", ["hums-no-start"]],
     ["hums when it runs", ["noisy-hum"]],
+    ["growls and takes ages to get going", ["starts-slow"]],
+    ["hums, slow to start, sometimes will not start at all", ["hums-no-start", "intermittent", "starts-slow"]],
     ["won't start without a push", ["starts-with-push"]],
     ["sometimes won't start", ["does-not-run", "intermittent"]],
     ["doesn't start every time", ["intermittent"]],
@@ -45,6 +47,13 @@ describe("what people say", () => {
     ["noisy", "which-noise"],
   ])("“%s” is asked, not guessed", (said, id) => {
     expect(hear(said)).toMatchObject({ heard: [], asks: [{ id }] });
+  });
+  test("a motor that growls and gets going: when it trips is asked", () => {
+    expect(hear("growls, takes ages to get going and tripped twice")).toMatchObject({
+      heard: ["starts-slow"],
+      asks: [{ id: "trips-when" }],
+    });
+    expect(hear("growls, then trips").heard).toEqual(expect.arrayContaining(["hums-no-start", "trips-at-start"]));
   });
   test("what is said with it answers the question", () => {
     expect(hear("trips at once").asks).toEqual([]);

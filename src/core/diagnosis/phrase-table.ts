@@ -29,6 +29,8 @@ const STOPS =
 
 /** Spans up to here stay within what was said in one breath. */
 const NEAR = "[^.;]{0,60}?";
+/** The same, with nothing between that says that it does get going. */
+const NEAR_STANDING = "(?:(?!\\b(?:start|get|got|go|run|com)\\w*)[^.;]){0,60}?";
 
 /** A phrase people use, and the complaint it is. Every match of a row counts; the table of what implies what comes after. */
 export const PHRASES: readonly (readonly [complaint: Complaint, phrase: string])[] = [
@@ -59,7 +61,7 @@ export const PHRASES: readonly (readonly [complaint: Complaint, phrase: string])
     "hums-no-start",
     `\\b(?:just|only|simply) (?:sits (?:there )?(?:and )?)?(?:a )?(?:${LOUD} )?${HUM}\\b|\\bsits (?:there )?(?:and )?${HUM}\\b`,
   ],
-  ["hums-no-start", `\\b${HUM}\\b${NEAR}(?:${TRIPS}|stall(?:s|ed)?)|\\bstall(?:s|ed|ing)?\\b(?! under)`],
+  ["hums-no-start", `\\b${HUM}\\b${NEAR_STANDING}(?:${TRIPS}|stall(?:s|ed)?)|\\bstall(?:s|ed|ing)?\\b(?! under)`],
   ["hums-no-start", `\\b${HUM}\\b`],
   ["noisy-hum", `\\b${LOUD}(?: \\w+)? ${HUM}\\b|\\b${HUM}(?: \\w+)? ${LOUD}\\b`],
   [
@@ -103,7 +105,7 @@ export const PHRASES: readonly (readonly [complaint: Complaint, phrase: string])
 
   ["trips-at-once", `${TRIPS}${NEAR}\\b${AT_ONCE}\\b|\\b${AT_ONCE}\\b${NEAR}${TRIPS}`],
   ["trips-at-start", `${TRIPS}${NEAR}\\b${AT_START}\\b|\\b${AT_START}\\b${NEAR}${TRIPS}`],
-  ["trips-at-start", `\\b${HUM}\\b${NEAR}${TRIPS}`],
+  ["trips-at-start", `\\b${HUM}\\b${NEAR_STANDING}${TRIPS}`],
   [
     "trips-running",
     `${TRIPS}${NEAR}\\b${RUNNING}\\b|\\b(?:${RUNNING}|run(?:s|ning)? (?:for |fine )?${A_WHILE}|run(?:s)? (?:and )?then)\\b${NEAR}${TRIPS}`,
@@ -208,7 +210,7 @@ export const SAYS_MORE: Partial<Record<Complaint, readonly Complaint[]>> = {
   "hums-no-start": ["does-not-run", "dead"],
   dead: ["does-not-run"],
   "starts-with-push": ["does-not-run", "dead"],
-  "starts-slow": ["slow-or-weak", "does-not-run"],
+  "starts-slow": ["slow-or-weak", "does-not-run", "hums-no-start"],
   "cuts-out-and-returns": ["does-not-run", "dead"],
   "noisy-hum": ["hums-no-start"],
   "trips-at-once": ["trips-running", "trips-at-start"],

@@ -1,10 +1,10 @@
 "use client";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { openPage } from "@/components/open-page";
 import { hear, type Complaint } from "@/core/diagnosis";
 import { createTraveller } from "@/store/write";
 import { COMPLAINT_WORDS } from "../vocabulary/words";
-import { complaintsOf, HeardAs, NO_CHANGES } from "./HeardAs";
+import { complaintsOf, HeardAs, NO_CHANGES, type HeardChanges } from "./HeardAs";
 
 /** Complaints heard most, one press away; the rest stand on the complaint station. */
 const OFFERED: readonly Complaint[] = [
@@ -27,6 +27,7 @@ export function NewTraveller({ technician }: { technician: string }) {
   const [said, setSaid] = useState("");
   const [problem, setProblem] = useState<string | null>(null);
   const [changes, setChanges] = useState(NO_CHANGES);
+  const starter = useRef<HTMLButtonElement>(null);
   const hearing = hear(said);
   const isTyped = said.trim() !== "";
   const complaints = complaintsOf(hearing, changes);
@@ -36,14 +37,19 @@ export function NewTraveller({ technician }: { technician: string }) {
     const id = await createTraveller(text.slice(0, MOST_CHARACTERS), all, technician);
     if (id) openPage(`/traveller?id=${id}&station=complaint`);
   };
+  const change = (next: HeardChanges) => {
+    // The button that was pressed goes away: Enter must still start the card, and no keyboard come up.
+    if (next.added.length > changes.added.length) starter.current?.focus();
+    setChanges(next);
+  };
   const pick = (complaint: Complaint) => {
     // Beside typed words it is one more chip; alone it is the whole complaint.
     if (!isTyped) void start("", [complaint]);
     else
-      setChanges(({ struck, added }) => ({
-        struck: struck.filter((each) => each !== complaint),
-        added: [...new Set([...added, complaint])],
-      }));
+      change({
+        struck: changes.struck.filter((each) => each !== complaint),
+        added: [...new Set([...changes.added, complaint])],
+      });
   };
   return (
     <section aria-label="New traveller">
@@ -78,7 +84,7 @@ export function NewTraveller({ technician }: { technician: string }) {
             aria-invalid={problem ? true : undefined}
           />
           {isTyped ? (
-            <button type="submit" className="btn btn-filled">
+            <button ref={starter} type="submit" className="btn btn-filled">
               Start a card
             </button>
           ) : null}
@@ -91,7 +97,7 @@ export function NewTraveller({ technician }: { technician: string }) {
           {problem ?? (isTyped ? "Enter starts the card." : "")}
         </p>
       </form>
-      {isTyped ? <HeardAs said={said} hearing={hearing} changes={changes} onChanges={setChanges} /> : null}
+      {isTyped ? <HeardAs said={said} hearing={hearing} changes={changes} onChanges={change} /> : null}
       <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label={isTyped ? "Add to what was heard" : "Start with"}>
         {OFFERED.filter((id) => !complaints.includes(id) && !asked.includes(id)).map((id) => (
           <button

@@ -29,7 +29,7 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
               placeholder={placeholder}
               isFigure
               problem={detail.failures[field] ? toSentence(detail.failures[field]) : null}
-              hint={hintOf(field, detail)}
+              hint={hintOf(field, record, detail)}
               onText={(text) => change((r) => ({ ...r, [field]: text, ...(field === "amps" ? { areAmpsSure: false } : {}) }))}
             />
           ),

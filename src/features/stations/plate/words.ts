@@ -78,10 +78,16 @@ export function openSentences({ inHand, hertzChoices }: Detail): string[] {
 export const asksSecond = (record: PlateRecord, { capacitors }: Detail): boolean =>
   record.motorType === "cap-start-run" || record.secondCapacitor !== "" || capacitors.length > 1;
 
-export function hintOf(field: Field, detail: Detail): string | null {
+const PART_WORDS = { run: "Run part", start: "Start part", unknown: "Read as" } as const;
+
+/** What was made of an entry, so that nothing is read otherwise unseen. */
+export function hintOf(field: Field, record: PlateRecord, detail: Detail): string | null {
   if (field === "rpm") return polesHint(detail);
-  if (field === "capacitor" && detail.capacitors.length > 1)
-    return detail.capacitors.map(({ label }) => `${label.kind === "run" ? "Run" : "Start"} part ${printCapacitorLabel(label)}`).join("; ");
+  if (field === "capacitor" || field === "secondCapacitor") {
+    const ofFirst = detail.capacitors.length - (record.secondCapacitor.trim() === "" || detail.failures.secondCapacitor ? 0 : 1);
+    const parts = field === "capacitor" ? detail.capacitors.slice(0, ofFirst) : detail.capacitors.slice(ofFirst);
+    return parts.length === 0 ? null : parts.map(({ label }) => `${PART_WORDS[label.kind]} ${printCapacitorLabel(label)}`).join("; ");
+  }
   if (field === "power" && detail.powerW !== null) return `${formatNumber(detail.powerW, 0)} W at the shaft`;
   return null;
 }

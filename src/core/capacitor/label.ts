@@ -1,4 +1,5 @@
 import { fail, ok, type Failure, type Result } from "../result";
+import { recent } from "../recent";
 import { inferKind, type CapacitorKind } from "./kind";
 import { takeNoise } from "./label-noise";
 import {
@@ -163,7 +164,9 @@ function commonTolerance({ figures, tolerance, absoluteUf }: Taken): Tolerance |
  * @source marking rules of IEC 60252-1 (run) and IEC 60252-2 (start)
  * @example parseCapacitorLabel("35 µF ±6% 440V") -> 35 µF, 32.9..37.1, 440 V, run
  */
-export function parseCapacitorLabel(text: string): Result<CapacitorLabel, Failure> {
+export const parseCapacitorLabel: (text: string) => Result<CapacitorLabel, Failure> = recent(readLabel);
+
+function readLabel(text: string): Result<CapacitorLabel, Failure> {
   if (text.trim() === "") return fail({ code: "label-empty" });
   const shown = normaliseLabel(text.slice(0, MOST_CHARACTERS));
   const other = otherThing(shown);

@@ -110,6 +110,13 @@ export interface SlipJudge {
   readonly kinds: readonly SlipKind[];
 }
 
+/** Value of an entry as it was read, or as its text is read where no meter was named. */
+function valueOf({ text, reading }: Entry, measure: MeasureId): number | null {
+  if (reading) return reading.kind === "value" ? reading.value : null;
+  const read = readFigure(text, measure, { isMeter: true });
+  return read.ok && read.value.kind === "value" ? read.value.value : null;
+}
+
 /**
  * The one finder of slips: a figure that does not go with the rest, and the likeliest figure near it that does.
  * @param entry what was typed; one that somebody already looked at again is never doubted
@@ -118,10 +125,9 @@ export interface SlipJudge {
  * @example 3.5 µF on a label of 35 µF ±6 %: "35", the point one place off
  */
 export function findSlip(entry: Entry | null | undefined, measure: MeasureId, judge: SlipJudge): Slip | null {
-  if (!entry || entry.isSure === true) return null;
-  const read = readFigure(entry.text, measure, { isMeter: true });
-  if (!read.ok || read.value.kind !== "value" || judge.isPlausible(read.value.value)) return null;
-  const typed = { typed: entry.text, typedValue: read.value.value };
+  const typedValue = !entry || entry.isSure === true ? null : valueOf(entry, measure);
+  if (!entry || typedValue === null || judge.isPlausible(typedValue)) return null;
+  const typed = { typed: entry.text, typedValue };
   const impossible = (): Slip | null =>
     judge.isImpossible?.(typed.typedValue) === true ? { kind: "impossible", text: entry.text, value: typed.typedValue, ...typed } : null;
   const { min, max } = measureSpec(measure);

@@ -17,7 +17,9 @@ const TRIPS: readonly Complaint[] = ["trips-at-once", "trips-at-start", "trips-r
 
 /** A trip was told, though perhaps nobody said when: what trips is not switched on to listen. */
 function mayTrip({ complaints, said }: ComplaintDetail): boolean {
-  return complaints.some((complaint) => TRIPS.includes(complaint)) || hear(said).asks.some(({ id }) => id === "trips-when");
+  if (complaints.some((complaint) => TRIPS.includes(complaint))) return true;
+  // Only what does not run is switched on to listen: only there are the words heard again.
+  return complaints.includes("does-not-run") && hear(said).asks.some(({ id }) => id === "trips-when");
 }
 
 /** What the machine does, in the fixed words and in the customer's own. */

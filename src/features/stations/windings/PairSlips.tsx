@@ -37,8 +37,8 @@ export function PairSlips({ detail, house, change }: Props) {
       typed={slips.map(({ slip }) => slip.typed).join()}
       text={
         <>
-          <b>Not sure of one of these readings.</b> They do not go together; any one of these would mend it. Read the pairs again, or say which
-          is meant.
+          <b>Not sure of one of these readings.</b> They do not go together; any one of these would mend it. Read the pairs again, or say
+          which is meant.
         </>
       }
     >

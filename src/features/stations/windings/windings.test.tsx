@@ -233,3 +233,28 @@ describe("the instrument", () => {
     expect(screen.getByRole("alert")).toHaveTextContent("at most 12 posts");
   });
 });
+
+describe("readings of three leads that do not add up", () => {
+  // 10.2 and 25.8 add up to 36: one digit from 46, but so is either of the others.
+  const first = recordOf(3, ["01 10.2", "12 46.0", "02 25.8"]);
+  const asked = () => screen.findByRole("group", { name: "Not sure of a figure" });
+  beforeEach(() => {
+    // jsdom lays nothing out, and cannot scroll.
+    Element.prototype.scrollIntoView = jest.fn();
+  });
+  test("each way to mend them is offered, none put first; one press takes it", async () => {
+    render(<Held first={first} />);
+    const group = await asked();
+    expect(within(group).getAllByRole("button")).toHaveLength(4);
+    expect(within(group).getByRole("button", { name: /^A to B: 20\.2\s.+, not 10\.2$/ })).toBeVisible();
+    await userEvent.click(within(group).getByRole("button", { name: /^B to C: 36\s.+, not 46\.0$/ }));
+    expect(screen.getByLabelText("B to C")).toHaveValue("36.0");
+    expect(screen.queryByRole("group", { name: "Not sure of a figure" })).not.toBeInTheDocument();
+  });
+  test("all are right: they stand, and are not asked about again", async () => {
+    render(<Held first={first} />);
+    await userEvent.click(within(await asked()).getByRole("button", { name: "All are right" }));
+    expect(screen.getByLabelText("B to C")).toHaveValue("46.0");
+    expect(screen.queryByRole("group", { name: "Not sure of a figure" })).not.toBeInTheDocument();
+  });
+});

@@ -160,11 +160,17 @@ describe("a number as stamped", () => {
   });
   test("no text at all makes it throw", () => {
     fc.assert(
-      fc.property(fc.string({ maxLength: 24, unit: fc.constantFrom(..."0123456RZC?2/- SNP") }), (text) => {
-        const result = parseDesignation(text);
-        if (result.ok) expect(result.value.candidates.length).toBeGreaterThan(0);
-      }),
-      { seed: 11, numRuns: 800 },
+      fc.property(
+        fc.oneof(fc.string({ maxLength: 40 }), fc.string({ maxLength: 24, unit: fc.constantFrom(..."0123456RZC?2/- SNP") })),
+        (text) => {
+          const result = parseDesignation(text);
+          if (!result.ok) return;
+          expect(result.value.candidates.length).toBeGreaterThan(0);
+          for (const { size } of result.value.candidates)
+            expect(size.boreMm > 0 && size.boreMm < size.outsideMm && size.outsideMm < 1000).toBe(true);
+        },
+      ),
+      { seed: 11, numRuns: 2000 },
     );
   });
 });

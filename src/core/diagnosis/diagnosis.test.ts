@@ -2,7 +2,7 @@ import { ACTION_TABLE, cheapestAction, costModel, settledCost } from "../decisio
 import { toHouseFigures } from "../house";
 import { COMPLAINT_TABLE } from "./complaint-table";
 import type { Finding } from "./finding";
-import { matchComplaints } from "./hear";
+import { hear } from "./hear";
 import { contradictionsOf } from "./contradictions";
 import { chooseMove, informationBitsOf, STATE_CHANGE_MINUTES } from "./next-move";
 import { outcomeProbabilities } from "./outcome-model";
@@ -266,5 +266,5 @@ test.each([
   ["stops after ten minutes and comes back", ["cuts-out-and-returns"]],
   ["needs paint", []],
 ])("“%s”", (said, complaints) => {
-  expect(matchComplaints(said)).toEqual(complaints);
+  expect(hear(said).heard).toEqual(complaints);
 });

@@ -101,6 +101,3 @@ function widened(said: string, span: Span, isDenied: boolean): Span {
   const denial = DENIAL.exec(said.slice(0, span.from));
   return denial ? { from: denial.index, to: span.to } : span;
 }
-
-/** Complaints recognised in free text. */
-export const matchComplaints = (text: string): readonly Complaint[] => hear(text).heard;

@@ -18,6 +18,6 @@ export {
   type OutcomeMeaning,
   type TestOffer,
 } from "./next-move";
-export { hear, matchComplaints, type Hearing, type Span } from "./hear";
+export { hear, type Hearing, type Span } from "./hear";
 export { ASKS, PHRASES, type AskRow } from "./phrase-table";
 export { ownedInstruments, priorFactors } from "./house-view";

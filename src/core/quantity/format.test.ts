@@ -1,4 +1,5 @@
 import { formatMoney, formatNumber, formatPercent, formatProbability, formatQuantity } from "./format";
+import { measureOfSymbol } from "./measures";
 import type { Quantity } from "./units";
 
 const GAP = "\u00a0";
@@ -38,4 +39,14 @@ test.each([
   [-12, "< −999 %"],
 ])("%d as a percentage is bounded: %s", (fraction, words) => {
   expect(formatPercent(fraction, 1).replace(/\u00a0/g, " ")).toBe(words);
+});
+
+test.each([
+  ["Ω", "resistance"],
+  ["MΩ", "insulation"],
+  ["s", "duration"],
+  ["× U", "plain"],
+  ["", "plain"],
+] as const)("a figure in %s is read as %s", (symbol, measure) => {
+  expect(measureOfSymbol(symbol)).toBe(measure);
 });

@@ -1,6 +1,6 @@
-export { MEASURES, type MeasureId } from "./measures";
+export { measureOfSymbol, MEASURES, type MeasureId } from "./measures";
 export { QUANTITIES, QUANTITY_IDS, type BaseUnit, type Quantity } from "./units";
-export { figureIn, normaliseFigure, readFigure, type FigureOptions, type FigureText } from "./read-figure";
+export { readFigure, type FigureOptions, type FigureText } from "./read-figure";
 export { readDigits, readFraction } from "./read-digits";
 export { byBands, findSlip, SLIP_KINDS, slipCandidates, type Slip, type SlipCandidate, type SlipJudge, type SlipKind } from "./slip";
 export { parseReading, type MeterFigure } from "./parse-reading";

@@ -254,4 +254,8 @@ export const MEASURES = {
 
 export type MeasureId = keyof typeof MEASURES;
 export const measureSpec = (id: MeasureId): MeasureSpec => MEASURES[id];
+
+/** The measure shown with this symbol, so that 15k is taken for Ω and 2 h is not taken for 2 s; `plain` for a unit of no measure. */
+export const measureOfSymbol = (symbol: string): MeasureId =>
+  (Object.keys(MEASURES) as MeasureId[]).find((id) => symbol !== "" && MEASURES[id].symbol === symbol) ?? "plain";
 export type { MeasureSpec };

@@ -170,12 +170,3 @@ function readParts(bare: string, measure: MeasureId, spec: MeasureSpec, options:
     isUnitTold: isUnitTold || isInch,
   });
 }
-
-/**
- * A plain figure of a field, or nothing: for places that only need to know whether there is one.
- * @returns null for an empty field and for what cannot be read
- */
-export function figureIn(text: string, measure: MeasureId, options: FigureOptions = {}): number | null {
-  const read = readFigure(text, measure, options);
-  return read.ok && read.value.kind === "value" ? read.value.value : null;
-}

@@ -120,7 +120,7 @@ function valueOf({ text, reading }: Entry, measure: MeasureId): number | null {
 /**
  * The one finder of slips: a figure that does not go with the rest, and the likeliest figure near it that does.
  * @param entry what was typed; one that somebody already looked at again is never doubted
- * @param judge what speaks for another figure: label, plate, the other readings, the motor model
+ * @param judge what speaks for another figure: label, plate, the other readings
  * @returns null when the figure goes with the rest, or when nothing near it does although such a figure is seen
  * @example 3.5 µF on a label of 35 µF ±6 %: "35", the point one place off
  */

@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { LineField } from "@/components/LineField";
 import type { HouseRuleSpec } from "@/core/house";
-import { formatNumber, readFigure, type MeasureId } from "@/core/quantity";
+import { formatNumber, measureOfSymbol, readFigure } from "@/core/quantity";
 import type { RuleChange } from "@/records";
 import { changedWords } from "./ChangeLog";
 
@@ -14,22 +14,6 @@ interface RuleFieldProps {
   readonly changed: RuleChange | null;
   readonly onValue: (value: number | undefined) => void;
 }
-
-/** How a figure in each unit of a rule is read, so that 15k is taken for ohms and 2 h is not taken for 2 s. */
-const MEASURE_OF_UNIT: Readonly<Record<string, MeasureId>> = {
-  Ω: "resistance",
-  µF: "capacitance",
-  A: "current",
-  V: "voltage",
-  W: "power",
-  s: "duration",
-  mm: "length",
-  MΩ: "insulation",
-  "%": "percent",
-  "°C": "temperature",
-  months: "months",
-  years: "years",
-};
 
 /** One house rule on its line: empty means the default; nonsense is refused and kept on the line. */
 export function RuleField({ rule, own, changed, onValue }: RuleFieldProps) {
@@ -54,7 +38,7 @@ export function RuleField({ rule, own, changed, onValue }: RuleFieldProps) {
           onValue(undefined);
           return;
         }
-        const read = readFigure(text, MEASURE_OF_UNIT[rule.unit] ?? "plain", { min: rule.min, max: rule.max });
+        const read = readFigure(text, measureOfSymbol(rule.unit), { min: rule.min, max: rule.max });
         const value = read.ok && read.value.kind === "value" ? read.value.value : null;
         setProblem(value === null ? `“${text.slice(0, 40)}” cannot be used. ${range}` : null);
         if (value !== null) onValue(value);

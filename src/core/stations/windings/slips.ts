@@ -42,7 +42,7 @@ function slipsOfSum(record: WindingsRecord, leads: TestLeads, house: HouseFigure
   });
 }
 
-/** Uncertainty of what a fit makes of a reading, as a part of it. */
+/** Uncertainty of what a fit makes of a reading, as a part of it: half a percent to one is what a listed ohmmeter is good to. Judgement. */
 const FIT_PART = 0.006;
 
 /** Any board: a reading that does not belong, against what the others make of it. */

@@ -284,6 +284,21 @@ await part("Boards", () => {
       `${((100 * right) / count).toFixed(0)} % named, ${((100 * told) / count).toFixed(0)} % told`,
       `named or told ≥ 99 %; ${((100 * wrong) / count).toFixed(2)} % wrong`,
     );
+  const { random, lowOhms, unlisted } = boards;
+  const checkable = random.wrong - random.wrongUncheckable;
+  row(
+    `${random.boards} random boards, low ohms and slips in a third each`,
+    `${((100 * checkable) / random.boards).toFixed(2)} % named wrongly`,
+    `≤ 0.2 %; ${random.wrongUncheckable} more by a slip in a figure that no other can check`,
+  );
+  row("  of these, sound ones condemned", String(random.condemned), "0");
+  row("  of these, settled while another layout fits", String(random.early), "0");
+  row(
+    "20,000 sound motors, three leads, mains of 0.3 to 1.5 Ω",
+    `${lowOhms.shorted ?? 0} called shorted`,
+    `0; ${((lowOhms.wrong ?? 0) / 200).toFixed(2)} % named wrongly, ${((lowOhms.named ?? 0) / 200).toFixed(0)} % named`,
+  );
+  row(`${unlisted.boards} sound boards of a layout taken out of the catalogue`, `${unlisted.condemned} accused`, "0");
 });
 await part("Motor model", () => {
   const motors = measure("motors");

@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import type { CaseFile } from "./reference/case-file";
+import { casesOf, type CaseFile } from "./reference/case-file";
 import { checkCase, REPORTS, SUMMARIES } from "./reference/checkers";
 import { tallyOf } from "./reference/reading-tally";
 
@@ -18,7 +18,7 @@ for (const path of files) {
     failed += 1;
     continue;
   }
-  for (const reference of file.cases) {
+  for (const reference of casesOf(file)) {
     const misses = checkCase(file.set, reference, file.tolerance);
     const report = REPORTS[file.set]?.(reference);
     if (report) console.log(`${reference.id}  ${report}`);

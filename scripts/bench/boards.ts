@@ -1,6 +1,8 @@
 import { faultsOf, LAYOUTS, layoutOf, tableOf, understandBoard, USUAL_QUERY, USUAL_SOLVE, type Board } from "@/core/winding";
 import { solveWith } from "@/core/winding/solve-board";
 import { isTruth, isTrueFault, probeByAdvice } from "../../tests/support/board-truth";
+import { tallyBoards, tallyLowOhms } from "../../tests/support/board-tally";
+import { findingsOfBoard } from "@/core/stations/windings/findings";
 import { plainEnumeration } from "../../tests/support/plain-enumeration";
 import { randomFrom, simulateBoard } from "../../tests/support/simulated-board";
 
@@ -107,6 +109,22 @@ function tally(isFaulty: boolean, each: number): Tally {
   return count;
 }
 
+/** Sound boards of every layout, with that layout taken out of the catalogue: how often something is accused. */
+function heldOut(): { readonly boards: number; readonly condemned: number } {
+  const random = randomFrom(31);
+  const count = { boards: 0, condemned: 0 };
+  for (const layout of LAYOUTS.filter(({ roles }) => roles.length >= 4 && roles.length <= 9)) {
+    const query = { ...USUAL_QUERY, options: { ...USUAL_SOLVE, layouts: LAYOUTS.filter((each) => each !== layout) } };
+    for (const isLow of [false, true]) {
+      const found = understandBoard(simulateBoard(layout, null, random, false, isLow).board, query);
+      const isAccused = findingsOfBoard(found).some(({ weights }) => Object.keys(weights).some((outcome) => outcome !== "good"));
+      count.boards += 1;
+      if (isAccused) count.condemned += 1;
+    }
+  }
+  return count;
+}
+
 const PROBED = [
   "csr",
   "isolated2",
@@ -128,5 +146,8 @@ console.log(
     probes: PROBED.map((id) => probesFor(id, 10)),
     sound: tally(false, 6),
     faulty: tally(true, 1),
+    random: tallyBoards({ layouts: LAYOUTS.filter(({ roles }) => roles.length !== 3), boards: 2000, random: randomFrom(2027) }),
+    lowOhms: tallyLowOhms(20_000, randomFrom(9)),
+    unlisted: heldOut(),
   }),
 );

@@ -41,13 +41,14 @@ export function checkBoard({ inputs, outputs }: ReferenceCase): Miss[] {
     ...readings.map(({ a, b, ohm, over_limit: isOver }) => ({
       a: at(a),
       b: at(b),
-      entry: read(isOver || ohm === null ? "OL" : String(ohm), "resistance"),
+      // The meter of these cases shows tenths: its last digit is part of what it showed.
+      entry: read(isOver || ohm === null ? "OL" : ohm.toFixed(1), "resistance"),
     })),
     ...capacitance.map(({ a, b, uf }) => ({ a: at(a), b: at(b), entry: read(`${uf} uF`, "capacitance") })),
   ];
   // A pair with a capacitance is one reading: OL on ohms, microfarads on the other range.
   const kept = pairs.filter((pair, index) => !pairs.some((later, place) => place > index && later.a === pair.a && later.b === pair.b));
-  const windings = { ...STATIONS.windings.blank, posts: posts.map((_, index) => ({ name: `${index + 1}`, x: 0.5, y: 0.5 })), pairs: kept };
+  const windings = { ...STATIONS.windings.blank, posts: posts.map((name) => ({ name, mark: null, x: 0.5, y: 0.5 })), pairs: kept };
   const plate = { ...STATIONS.plate.blank, motorType: motor_type, machineKind: machine };
   const { stations } = assessTraveller(
     { plate: { data: plate, skippedReason: null }, windings: { data: windings, skippedReason: null } },
@@ -75,24 +76,20 @@ export function checkBoard({ inputs, outputs }: ReferenceCase): Miss[] {
     for (const each of expected)
       if (!got.includes(keyOf(each, joined))) misses.push({ field: "elements", expected: keyOf(each, joined), got });
   }
+  // Something is wrong with it: a fault is among what is told.
+  if (outputs.sound === false) {
+    const told = detail.board?.answers.filter(({ structure }) => structure.fault !== null) ?? [];
+    if (stamp !== "out" && told.length === 0) misses.push({ field: "sound", expected: false, got: detail.board?.state ?? stamp });
+  }
   if (Array.isArray(outputs.groups)) {
-    // Posts that are joined, by the readings alone.
-    const group = posts.map((_, index) => index);
-    for (const { a, b, ohm, over_limit: isOver } of readings)
-      if (!isOver && ohm !== null) {
-        const [from, to] = [group[at(a)], group[at(b)]];
-        group.forEach((each, index) => each === from && (group[index] = to ?? each));
-      }
-    const got = [...new Set(group)]
-      .map((id) =>
-        posts
-          .filter((_, index) => group[index] === id)
-          .sort()
-          .join(" "),
-      )
-      .sort();
-    const wanted = (outputs.groups as string[][]).map((each) => [...each].sort().join(" ")).sort();
-    if (got.join("|") !== wanted.join("|")) misses.push({ field: "groups", expected: wanted, got });
+    const written = (groups: readonly (readonly string[])[]): string =>
+      groups
+        .map((each) => [...each].sort().join(" "))
+        .sort()
+        .join(" | ");
+    const got = written((detail.board?.groups ?? []).map((group) => group.posts.map((post) => posts[post] ?? "")));
+    const wanted = written(outputs.groups as string[][]);
+    if (got !== wanted) misses.push({ field: "groups", expected: wanted, got });
   }
   return misses;
 }

@@ -1,11 +1,14 @@
 /** One file of reference cases, as other people also write them. */
 export interface CaseFile {
   readonly set: string;
+  readonly schema_version?: number;
   readonly tolerance: Tolerance;
   readonly cases: readonly ReferenceCase[];
 }
 export interface ReferenceCase {
   readonly id: string;
+  /** of the file it is from; in the first, names of leads were the maker's marks */
+  readonly schema_version?: number;
   readonly inputs: Record<string, unknown>;
   readonly outputs: Record<string, unknown>;
   readonly quantitative?: boolean;
@@ -54,3 +57,7 @@ export function compare(expected: unknown, got: unknown, tolerance: Tolerance, f
   }
   return Object.is(expected, got) ? [] : [{ field, expected, got }];
 }
+
+/** The cases of a file, each with the version of its schema. */
+export const casesOf = ({ cases, schema_version: version = 1 }: CaseFile): ReferenceCase[] =>
+  cases.map((reference) => ({ schema_version: version, ...reference }));

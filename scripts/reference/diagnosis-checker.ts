@@ -30,25 +30,29 @@ export interface Concluded {
 }
 
 /** Puts a case through the stations, the line-up and the decision. @errors throws for what nothing here knows */
-export function conclude({ inputs }: ReferenceCase): Concluded {
+export function conclude({ inputs, schema_version: version = 2 }: ReferenceCase): Concluded {
   const motor = inputs.motor as Record<string, unknown>;
   const raws = inputs.findings as RawFinding[];
   const complaints = inputs.complaints as Complaint[];
   const unknown = complaints.filter((complaint) => !(COMPLAINTS as readonly string[]).includes(complaint));
   if (unknown.length > 0) throw new Error(`unknown complaint: ${unknown.join(", ")}`);
   const machine = motor.machine as MachineKind;
-  const { findings } = assessTraveller(toEntries(motor, complaints, raws), HOUSE, [], studyNow);
+  const { findings } = assessTraveller(toEntries(motor, complaints, raws, version < 2), HOUSE, [], studyNow);
   const standing = weighEvidence({ type: motor.type as MotorType, machine }, { complaints, findings });
   const action = rankActions(standing.hypotheses, costModel(HOUSE, machine))[0]?.action ?? "no-repair";
   return { standing, action, findings, raws, complaints, machine };
 }
+
+/** Tests that a finding answers: its own; and whoever saw it start by itself needs no push and knows that it starts. */
+const answers = (raw: RawFinding, test: TestId): boolean =>
+  raw.test === test || (raw.test === "run-behaviour" && raw.does === "starts" && (test === "start-time" || test === "push-start"));
 
 function nextTest({ standing, action, findings, raws, machine }: Concluded): TestId | null {
   const model = costModel(HOUSE, machine);
   const move = chooseMove(
     standing.hypotheses,
     findings,
-    { hand: TESTS.filter((test) => !raws.some((raw) => raw.test === test)), power: "dead", machine },
+    { hand: TESTS.filter((test) => !raws.some((raw) => answers(raw, test))), power: "dead", machine },
     { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model) },
     { action, checkFirst: ACTION_TABLE[action].checkFirst },
   );

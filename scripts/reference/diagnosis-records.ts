@@ -3,14 +3,20 @@ import { DEFAULT_METER } from "@/core/house";
 import { takeReading, type Entry, type Quantity } from "@/core/quantity";
 import { STATIONS, type StationEntries, type StationId } from "@/core/stations";
 import { SIGN_IDS, type Sign } from "@/core/stations/look";
+import { markLikeName } from "@/core/winding";
 
 /** A finding as case files write it: raw figures, as a meter showed them. */
 export type RawFinding = Readonly<Record<string, unknown>> & { readonly test: string };
 
 const AT = "2026-01-01T00:00:00.000Z";
 
+const DECIMAL: readonly Quantity[] = ["capacitance", "resistance", "current"];
+
 function entry(figure: unknown, isOver: unknown, quantity: Quantity): Entry {
-  const text = isOver === true || figure === null || figure === undefined ? "OL" : String(figure);
+  // A meter shows its last digit though it is a nought, which a number in a file has lost.
+  const shown =
+    typeof figure === "number" && Number.isInteger(figure) && figure < 1000 && DECIMAL.includes(quantity) ? figure.toFixed(1) : figure;
+  const text = isOver === true || shown === null || shown === undefined ? "OL" : String(shown as string | number);
   const { entry: taken, parsed } = takeReading(text, quantity, DEFAULT_METER, AT);
   if (!parsed.ok) throw new Error(`${text} cannot be read as ${quantity}: ${parsed.failure.code}`);
   return taken;
@@ -96,7 +102,7 @@ const KINDS: Readonly<Record<string, Kind>> = {
       const pairs = raw.pairs as { a: string; b: string; ohm: number | null; over_limit: boolean }[];
       const names = [...new Set(pairs.flatMap(({ a, b }) => [a, b]))];
       Object.assign(at(data, "windings"), {
-        posts: names.map((name) => ({ name, x: 0.5, y: 0.5 })),
+        posts: names.map((name) => ({ name, mark: null, x: 0.5, y: 0.5 })),
         pairs: pairs.map(({ a, b, ohm, over_limit: isOver }) => ({
           a: names.indexOf(a),
           b: names.indexOf(b),
@@ -235,6 +241,7 @@ export function toEntries(
   motor: Readonly<Record<string, unknown>>,
   complaints: readonly string[],
   findings: readonly RawFinding[],
+  areNamesMarks = false,
 ): StationEntries {
   refuseUnknown("motor", motor, MOTOR_FIELDS);
   const text = (field: string): string => (motor[field] == null ? "" : String(motor[field]));
@@ -260,6 +267,11 @@ export function toEntries(
     if (!kind) throw new Error(`unknown kind of finding: ${raw.test}`);
     refuseUnknown(raw.test, raw, ["test", ...kind.fields]);
     kind.put(raw, data);
+  }
+  // In the first schema C, R and S at the leads are the maker's marks; in the second they are names.
+  if (areNamesMarks && data.windings) {
+    const posts = data.windings.posts as { name: string }[];
+    data.windings.posts = posts.map((post) => ({ ...post, mark: markLikeName(post.name) }));
   }
   return Object.fromEntries(Object.entries(data).map(([id, each]) => [id, { skippedReason: null, data: each }]));
 }

@@ -14,7 +14,16 @@ import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-f
 
 /** The layouts these cases choose from. */
 const TOPOLOGIES = ["csr", "csr_protector", "isolated2", "tap2_c", "tap2_lo", "tap3_c", "tap3_lo", "csr_capacitor", "dual_voltage"];
-const OPTIONS = { ...USUAL_SOLVE, layouts: TOPOLOGIES.map(layoutOf), spares: 0, limit: 100_000 };
+const OPTIONS = {
+  ...USUAL_SOLVE,
+  layouts: TOPOLOGIES.map(layoutOf),
+  spares: 0,
+  leastWindingOhm: 0.5,
+  leastSectionOhm: 0.1,
+  sectionScore: 0,
+  leastMainPart: 0,
+  limit: 100_000,
+};
 /** An assignment this near the limit of its chance may be listed or not. */
 const EDGE = { low: 0.0002, high: 0.005 };
 

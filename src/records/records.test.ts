@@ -10,6 +10,7 @@ import { PartSchema, toStockPart } from "./part-record";
 import { parseTravellerId, TravellerSchema, type Traveller } from "./traveller";
 import { parseVemmickFile, writeVemmickFile, type VemmickFile } from "./vemmick-file";
 import { vemmickJsonSchema } from "./json-schema";
+import { STATIONS } from "@/core/stations";
 import { findNewer, PRESENT_VERSIONS, RECORD_TYPES } from "./versions";
 
 const NOW = new Date("2026-11-23T18:00:00.000Z");
@@ -55,6 +56,45 @@ describe("migrations", () => {
         expect(result.issues).toBeUndefined();
       }
     }
+  });
+  test.each([
+    // The letter a post was given in its place never was a mark; what a person wrote was.
+    [
+      ["A", "B", "C"],
+      [null, null, null],
+    ],
+    [
+      ["C", "R", "S"],
+      ["C", "R", "S"],
+    ],
+    [
+      ["R", "S", "C"],
+      ["R", "S", "C"],
+    ],
+    [
+      ["blue", "brown", "C"],
+      [null, null, null],
+    ],
+    [
+      ["blue", "run", "C"],
+      [null, "R", "C"],
+    ],
+    [
+      ["A", "B", "C", "D", "E"],
+      [null, null, null, null, null],
+    ],
+  ])("version 7: posts named %j have the marks %j", (names, marks) => {
+    const row = {
+      id: "t/windings",
+      travellerId: "t",
+      stationId: "windings",
+      skippedReason: null,
+      updatedAt: AT,
+      data: { ...STATIONS.windings.blank, compare: {}, posts: names.map((name) => ({ name, x: 0.5, y: 0.5 })) },
+    };
+    const { data } = migrateRecord(RECORD_TYPES.station, row, 6) as { data: { posts: { name: string; mark: string | null }[] } };
+    expect(data.posts.map(({ name }) => name)).toEqual(names);
+    expect(data.posts.map(({ mark }) => mark)).toEqual(marks);
   });
   test("version 6 bounds every reading and gives it an uncertainty; a plate keeps its figures and has room for several", () => {
     const reading = (value: number, standardUncertainty: number | null) => ({

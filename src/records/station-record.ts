@@ -171,6 +171,39 @@ function widenPlate(row: Record<string, unknown>): Record<string, unknown> {
   return { ...row, data: { secondCapacitor: "", picks: { connection: null, hertz: null, speed: null }, areAmpsSure: false, ...data } };
 }
 
+/** Marks as of version 7, by what a name had to say to count as one before. */
+const MARKS_IN_7: readonly (readonly [mark: string, pattern: RegExp])[] = [
+  ["C", /^(c|com|common)$/i],
+  ["R", /^(r|run|main|m)$/i],
+  ["S", /^(s|start|aux|auxiliary|herm)$/i],
+  ["HI", /^(hi|high|fast)$/i],
+  ["MED", /^(med|medium|mid)$/i],
+  ["LO", /^(lo|low|slow)$/i],
+  ["CAP", /^(cap|capacitor)$/i],
+];
+
+/** A post that a person named with a mark keeps it; the letter a post was given in its place never was one. */
+function markPosts(posts: readonly unknown[]): unknown[] {
+  const names = posts.map((post) => (isLoose(post) && typeof post.name === "string" ? post.name.trim() : ""));
+  const isGiven = (index: number): boolean => names[index] === String.fromCharCode(65 + index);
+  const markOf = (index: number): string | null => MARKS_IN_7.find(([, pattern]) => pattern.test(names[index] ?? ""))?.[0] ?? null;
+  const areMarked = names.some((_, index) => !isGiven(index) && markOf(index) !== null);
+  return posts.map((post, index) => (isLoose(post) ? { mark: isGiven(index) && !areMarked ? null : markOf(index), ...post } : post));
+}
+
+/** Version 7: a mark is said of a post beside its name; a capacitor's earlier parts stay with their own label. */
+function partMarks(row: Record<string, unknown>): Record<string, unknown> {
+  const { data } = row;
+  if (!isLoose(data)) return row;
+  if (row.stationId === "capacitor") {
+    const place = isLoose(data.place) ? { coldestC: "", ...data.place } : data.place;
+    return { ...row, data: { readFor: "", previous: [], ...data, place } };
+  }
+  if (row.stationId !== "windings") return row;
+  const compare = isLoose(data.compare) ? { referenceSections: [], ...data.compare } : data.compare;
+  return { ...row, data: { ...data, compare, posts: Array.isArray(data.posts) ? markPosts(data.posts) : data.posts } };
+}
+
 export const stationRecordType = defineRecordType({
   name: "station",
   schema: StationRecordSchema,
@@ -180,6 +213,7 @@ export const stationRecordType = defineRecordType({
     { to: 4, migrate: widenDecision },
     { to: 5, migrate: widenMechanics },
     { to: 6, migrate: widenPlate },
+    { to: 7, migrate: partMarks },
   ],
 });
 

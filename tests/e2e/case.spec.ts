@@ -61,11 +61,11 @@ test("an open start winding is told from its capacitor", async ({ page }) => {
   await capacitor(page, "12.5 µF ±5 % 450 V", "12.4");
   await goTo(page, "Windings");
   await page.getByText("Board: 3 posts").click();
-  await page.getByLabel("Lead 3: colour or mark").fill("S");
+  await page.getByLabel("Lead 3: maker's mark").selectOption("S");
   for (const [pair, text] of [
-    ["A to B", "8.9"],
-    ["B to S", "OL"],
-    ["A to S", "OL"],
+    ["1 to 2", "8.9"],
+    ["2 to 3", "OL"],
+    ["1 to 3", "OL"],
   ] as const)
     await page.getByLabel(pair).fill(text);
   await leads(page, "Start winding open");

@@ -59,14 +59,14 @@ test("a new PSC motor from complaint to decision, by keyboard alone", async ({ p
   await leads(page, "Run capacitor");
 
   await key("Escape", "w");
-  await expect(page.getByLabel("A to B")).toBeFocused();
+  await expect(page.getByLabel("1 to 2")).toBeFocused();
   for (const ohms of ["8.9", "31.4", "22.6"]) {
     await type(ohms);
     await key("Enter");
   }
-  await expect(bench(page).getByText("Common is A, run is B")).toBeVisible();
+  await expect(bench(page).getByText("Common is 1, run is 2")).toBeVisible();
   await key("Escape", "f");
-  await expect(page.getByLabel("A to frame")).toBeFocused();
+  await expect(page.getByLabel("1 to frame")).toBeFocused();
   for (let lead = 0; lead < 3; lead += 1) {
     await type("OL");
     await key("Enter");

@@ -21,14 +21,14 @@ test("a half-keyed figure is still there after the tab was closed without a word
   const id = await startCard(page, "hums");
   await makeSafe(page);
   await goTo(page, "Windings");
-  await page.getByLabel("A to B").pressSequentially("4.7k");
-  await page.getByLabel("B to C").pressSequentially("1.2.");
+  await page.getByLabel("1 to 2").pressSequentially("4.7k");
+  await page.getByLabel("2 to 3").pressSequentially("1.2.");
   await page.waitForTimeout(300);
   await page.close({ runBeforeUnload: false });
   const again = await context.newPage();
   await again.goto(`/traveller?id=${id}&station=windings`);
-  await expect(again.getByLabel("A to B")).toHaveValue("4.7k");
-  await expect(again.getByLabel("B to C")).toHaveValue("1.2.");
+  await expect(again.getByLabel("1 to 2")).toHaveValue("4.7k");
+  await expect(again.getByLabel("2 to 3")).toHaveValue("1.2.");
   await expect(bench(again).getByText("Type it with one, for example 1.23.")).toBeVisible();
 });
 

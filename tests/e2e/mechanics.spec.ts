@@ -95,9 +95,9 @@ test("what came off goes back: with a photo, and not closed over a key", async (
   await makeSafe(page);
   await goTo(page, "Windings");
   for (const [pair, ohms] of [
-    ["A to B", "8.9"],
-    ["B to C", "31.4"],
-    ["A to C", "22.6"],
+    ["1 to 2", "8.9"],
+    ["2 to 3", "31.4"],
+    ["1 to 3", "22.6"],
   ] as const)
     await page.getByLabel(pair, { exact: true }).fill(ohms);
   await goTo(page, "Take apart");
@@ -136,7 +136,7 @@ test("what came off goes back: with a photo, and not closed over a key", async (
     .getByRole("group", { name: "Back, last off first" })
     .getByLabel(/^Wheel/)
     .check();
-  for (const wire of ["A → Common", "B → Run", "C → Start"]) await page.getByLabel(wire).check();
+  for (const wire of ["1 → Common", "2 → Run", "3 → Start"]) await page.getByLabel(wire).check();
   for (const seen of [/^Key is in its way/, /^Set screw sits/, /^Wires clear/, /^Ground wire/]) await page.getByLabel(seen).check();
   await page.getByRole("group", { name: "How it turns" }).getByLabel("Free and silent").check();
   await page.getByRole("button", { name: "Close it: nothing is left over" }).click();

@@ -48,17 +48,17 @@ test("a new PSC motor from complaint to decision, with a thumb", async ({ page }
   await expect(page.getByLabel("Meter shows", { exact: true })).toBeInViewport();
 
   await tapTo(page, "Windings");
-  await page.getByRole("button", { name: "Post A" }).tap();
-  await page.getByRole("button", { name: "Post B" }).tap();
-  await expect(page.getByLabel("A to B")).toBeFocused();
+  await page.getByRole("button", { name: "Post 1" }).tap();
+  await page.getByRole("button", { name: "Post 2" }).tap();
+  await expect(page.getByLabel("1 to 2")).toBeFocused();
   await thumb(page, "8.9");
-  await page.getByRole("button", { name: "Post C" }).tap();
-  await page.getByRole("button", { name: "Post B" }).tap();
+  await page.getByRole("button", { name: "Post 3" }).tap();
+  await page.getByRole("button", { name: "Post 2" }).tap();
   await thumb(page, "31.4");
   await page.getByRole("button", { name: "Next", exact: true }).tap();
   await thumb(page, "22.6");
-  await expect(page.getByRole("button", { name: "Post A, Common" })).toBeVisible();
-  await expect(page.getByRole("button", { name: "Post B, Run" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Post 1, Common" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Post 2, Run" })).toBeVisible();
 
   await tapTo(page, "To the frame");
   await page.getByRole("button", { name: "All three read OL" }).tap();

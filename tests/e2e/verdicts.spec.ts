@@ -57,14 +57,18 @@ test("an open lead without marks has two meanings until the leads are marked", a
   await startCard(page, "dead");
   await makeSafe(page);
   await goTo(page, "Windings");
-  await page.getByLabel("A to B").fill("OL");
-  await page.getByLabel("B to C").fill("6.8");
-  await page.getByLabel("A to C").fill("OL");
+  await page.getByLabel("1 to 2").fill("OL");
+  await page.getByLabel("2 to 3").fill("6.8");
+  await page.getByLabel("1 to 3").fill("OL");
   await expect(bench(page).getByText(/Either a winding is open at that lead, or it is common/)).toBeVisible();
   await page.getByText("Board: 3 posts").click();
-  await page.getByLabel("Lead 1: colour or mark").fill("S");
+  // A name is no mark until a person says that the maker made it.
+  await page.getByLabel("Lead 1: name or colour").fill("S");
+  await expect(bench(page).getByText(/Either a winding is open at that lead/)).toBeVisible();
+  await page.getByRole("button", { name: "The maker marked it: S, start" }).click();
+  await expect(page.getByLabel("Lead 1: maker's mark")).toHaveValue("S");
   await expect(bench(page).getByText(/The start winding is open/)).toBeVisible();
-  await page.getByLabel("S to C").fill("22");
+  await page.getByLabel("S to 3").fill("22");
   await expect(bench(page).getByText(/cannot be open: both other pairs read/)).toBeVisible();
 });
 
@@ -74,9 +78,9 @@ test("a grounded winding condemns the motor, and no run test is offered", async 
   await page.getByText("PSC", { exact: true }).click();
   await makeSafe(page);
   await goTo(page, "To the frame");
-  await page.getByLabel("A to frame").fill("62");
+  await page.getByLabel("1 to frame").fill("62");
   await expect(bench(page).getByText("Ground fault", { exact: true })).toBeVisible();
-  await expect(bench(page).getByText("A reads 62 Ω to the frame: a ground fault")).toBeVisible();
+  await expect(bench(page).getByText("1 reads 62 Ω to the frame: a ground fault")).toBeVisible();
   await leads(page, "Ground fault");
   await expect(caseOf(page).getByRole("region", { name: "Next move" })).not.toContainText("Running amps");
   await expect(caseOf(page).getByRole("row").nth(1)).toContainText("Replace motor");
@@ -86,7 +90,7 @@ test("the dead stretch stays shut until it is proven; a declaration opens it and
   await startCard(page, "hums");
   await goTo(page, "Windings");
   await expect(bench(page).getByText("Isolate it, prove it dead and measure the capacitor first")).toBeVisible();
-  await expect(page.getByLabel("A to B")).toHaveCount(0);
+  await expect(page.getByLabel("1 to 2")).toHaveCount(0);
   await bench(page).getByRole("button", { name: "Make safe first" }).click();
   await page.getByLabel("The circuit to be worked on").fill("118");
   await expect(bench(page).getByText("118 V on the circuit: it is live")).toBeVisible();
@@ -94,7 +98,7 @@ test("the dead stretch stays shut until it is proven; a declaration opens it and
   await page.getByRole("button", { name: "Declare safe without measuring" }).click();
   await expect(strip(page).getByText("Declared only")).toBeVisible();
   await goTo(page, "Windings");
-  await expect(page.getByLabel("A to B")).toBeEnabled();
+  await expect(page.getByLabel("1 to 2")).toBeEnabled();
   await makeSafe(page);
   await expect(bench(page).getByText(/Declared safe without measuring at .* This stays on the traveller/)).toBeVisible();
 });

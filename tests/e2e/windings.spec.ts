@@ -45,18 +45,18 @@ test.describe("by thumb", () => {
     await page.goto("/bench?station=windings");
     await expect(page.getByRole("heading", { name: "Windings", level: 1 })).toBeVisible();
     for (const [from, to, figure] of [
-      ["A", "B", "8.9"],
-      ["B", "C", "31.4"],
-      ["A", "C", "22.6"],
+      ["1", "2", "8.9"],
+      ["2", "3", "31.4"],
+      ["1", "3", "22.6"],
     ] as const) {
       await page.getByRole("button", { name: new RegExp(`^Post ${from}`) }).tap();
       await page.getByRole("button", { name: new RegExp(`^Post ${to}`) }).tap();
       await expect(page.getByLabel(`${from} to ${to}`)).toBeFocused();
       await press(page, figure);
     }
-    await expect(page.getByRole("button", { name: "Post A, Common" })).toBeVisible();
+    await expect(page.getByRole("button", { name: "Post 1, Common" })).toBeVisible();
     await page.getByRole("tab", { name: "Connection" }).tap();
-    await expect(page.getByRole("img", { name: "L1, A, main winding, B, L2. L1, A, start winding, C, run capacitor, L2" })).toBeVisible();
+    await expect(page.getByRole("img", { name: "L1, 1, main winding, 2, L2. L1, 1, start winding, 3, run capacitor, L2" })).toBeVisible();
     await expect(page.getByText(/direction named looking at the shaft end/)).toBeVisible();
   });
 });
@@ -68,13 +68,13 @@ test("eight posts, following Next probe only: named, and far fewer than 28 pairs
   await makeSafe(page);
   await goTo(page, "Windings");
   await takePattern(page, "8-post box");
-  // Main B–G, start winding A–F, switch C–E; D and H belong to the capacitor.
-  const probes = await followAdvice(page, { "B G": "3.4", "A F": "9.3", "C E": "0.3" }, 24);
+  // Main 2–7, start winding 1–6, switch 3–5; 4 and 8 belong to the capacitor.
+  const probes = await followAdvice(page, { "2 7": "3.4", "1 6": "9.3", "3 5": "0.3" }, 24);
   expect(probes).toBeLessThanOrEqual(24);
-  await expect(page.getByRole("button", { name: "Post B, Main" })).toBeVisible();
-  await expect(page.getByRole("button", { name: "Post F, Start winding" })).toBeVisible();
-  await expect(page.getByRole("button", { name: "Post C, Switch or protector" })).toBeVisible();
-  await expect(bench(page).getByText(/D, H: no path to any other post/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Post 2, Main" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Post 6, Start winding" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Post 3, Switch or protector" })).toBeVisible();
+  await expect(bench(page).getByText(/4, 8: no path to any other post/)).toBeVisible();
   expect(((await keptAt(page, id, "windings")) as { pairs: unknown[] }).pairs).toHaveLength(probes);
 });
 
@@ -122,13 +122,13 @@ test("a whole board by keyboard alone: figure, Enter, the next pair has the care
     const caret = page.locator("input[data-figure]:focus");
     await expect(caret).toHaveValue("");
     const pair = ((await page.locator("label", { hasText: "meter shows" }).textContent()) ?? "").replace(", meter shows", "");
-    await page.keyboard.type(shown({ "A B": "3.4", "C D": "9.3" }, pair));
+    await page.keyboard.type(shown({ "1 2": "3.4", "3 4": "9.3" }, pair));
     await page.keyboard.press("Enter");
     await expect(bench(page).getByText("being worked out")).toHaveCount(0);
     if ((await page.getByText("Nothing more needs measuring").count()) > 0) break;
   }
-  await expect(page.getByRole("button", { name: "Post A, Main" })).toBeVisible();
-  await expect(bench(page).getByText(/^Main and start winding on posts of their own: main A and B, start winding C and D/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Post 1, Main" })).toBeVisible();
+  await expect(bench(page).getByText(/^Main and start winding on posts of their own: main 1 and 2, start winding 3 and 4/)).toBeVisible();
 });
 
 test("a contradictory reading is marked, and corrected where it stands", async ({ page }) => {
@@ -138,31 +138,31 @@ test("a contradictory reading is marked, and corrected where it stands", async (
   await takePattern(page, "Blower harness, 5");
   await page.getByRole("tab", { name: "Pairs" }).click();
   const truth: Truth = {
-    "A B": "12.0",
-    "A C": "17.2",
-    "A D": "22.4",
-    "A E": "31.2",
-    "B C": "5.4",
-    "B D": "10.6",
-    "B E": "23.1",
-    "C D": "5.4",
-    "C E": "48.2",
-    "D E": "53.5",
+    "1 2": "12.0",
+    "1 3": "17.2",
+    "1 4": "22.4",
+    "1 5": "31.2",
+    "2 3": "5.4",
+    "2 4": "10.6",
+    "2 5": "23.1",
+    "3 4": "5.4",
+    "3 5": "48.2",
+    "4 5": "53.5",
   };
   for (const [pair, text] of Object.entries(truth)) await page.getByLabel(pair.replace(" ", " to "), { exact: true }).fill(text);
-  await expect(bench(page).getByText(/The one that does not belong: B to E/)).toBeVisible();
-  await expect(page.getByRole("row", { name: /^B to E/ }).getByText("does not belong")).toBeVisible();
-  await expect(strip(page).getByRole("button", { name: /^Windings/ })).toContainText("Contradiction");
-  await page.getByLabel("B to E", { exact: true }).fill("43.1");
+  await expect(bench(page).getByText(/The one that does not belong: 2 to 5/)).toBeVisible();
+  await expect(page.getByRole("row", { name: /^2 to 5/ }).getByText("does not belong")).toBeVisible();
+  await expect(strip(page).getByRole("button", { name: /^Windings/ })).toContainText("Not sure");
+  await page.getByLabel("2 to 5", { exact: true }).fill("43.1");
   await expect(bench(page).getByText(/Three speeds, start winding from common/)).toBeVisible();
   await expect(page.getByText("does not belong")).toHaveCount(0);
   // A slip of a thousand, and figures that cannot be read: a sentence each, nothing lost.
-  await page.getByLabel("A to B", { exact: true }).fill("12k");
+  await page.getByLabel("1 to 2", { exact: true }).fill("12k");
   await expect(bench(page).getByText(/Probably a k too many/)).toBeVisible();
-  await page.getByLabel("A to B", { exact: true }).fill("12.0.1");
+  await page.getByLabel("1 to 2", { exact: true }).fill("12.0.1");
   await expect(page.getByText("Type it with one, for example 1.23.")).toBeVisible();
   await reloadKept(page);
-  await expect(page.getByLabel("A to B", { exact: true })).toHaveValue("12.0.1");
+  await expect(page.getByLabel("1 to 2", { exact: true })).toHaveValue("12.0.1");
 });
 
 test("a photo lies under the sketch, scaled down, and comes back after a reload", async ({ page }) => {
@@ -190,7 +190,7 @@ test("a post is dragged to where it sits, and stays there", async ({ page }) => 
   const id = await startCard(page, "hums");
   await makeSafe(page);
   await goTo(page, "Windings");
-  const box = await page.getByRole("button", { name: /^Post A/ }).boundingBox();
+  const box = await page.getByRole("button", { name: /^Post 1/ }).boundingBox();
   if (!box) throw new Error("no post");
   await page.mouse.move(box.x + box.width / 2, box.y + box.height - 20);
   await page.mouse.down();
@@ -198,7 +198,7 @@ test("a post is dragged to where it sits, and stays there", async ({ page }) => 
   await page.mouse.up();
   await expect.poll(async () => ((await keptAt(page, id, "windings")) as { posts: { x: number }[] } | null)?.posts[0]?.x).not.toBe(0.25);
   // A drag is no tap: no post waits for a second one.
-  await expect(page.getByRole("button", { name: /^Post A/ })).toHaveAttribute("aria-pressed", "false");
+  await expect(page.getByRole("button", { name: /^Post 1/ })).toHaveAttribute("aria-pressed", "false");
 });
 
 test("the lattice with one bad cell: tester proven first, the cell named, the motor not run", async ({ page }) => {
@@ -208,7 +208,7 @@ test("the lattice with one bad cell: tester proven first, the cell named, the mo
   await makeSafe(page);
   await goTo(page, "Windings");
   await takePattern(page, "4 posts");
-  await followAdvice(page, { "A B": "3.4", "C D": "9.3" }, 6);
+  await followAdvice(page, { "1 2": "3.4", "3 4": "9.3" }, 6);
   await goTo(page, "Insulation");
   await page.getByLabel("Main winding to start winding").fill(">550");
   await expect(bench(page).getByText(/Prove the tester/)).toBeVisible();

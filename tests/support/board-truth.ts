@@ -1,9 +1,12 @@
 import {
+  isNearZeroClass,
+  isWindingClass,
   understandBoard,
   type Board,
   type BoardAnswer,
   type BoardFault,
   type BoardQuery,
+  type BoardSolution,
   type BoardUnderstanding,
   type Layout,
 } from "@/core/winding";
@@ -13,7 +16,7 @@ import type { SimulatedBoard } from "./simulated-board";
 export const plain = (role: string): string =>
   role
     .replace(/^([MALW])[12]$/, "$1")
-    .replace(/^K[12]$|^spare$/, "nothing")
+    .replace(/^K[12]$|^SW3$|^spare$/, "nothing")
     .replace(/^(SW|P)[12]$/, "link")
     .replace(/^H[12][ab]$/, "H");
 
@@ -54,4 +57,26 @@ export function probeByAdvice(
     if (!wanted || readings.includes(wanted)) return { found, readings, timesMs };
     readings = [...readings, wanted];
   }
+}
+
+/**
+ * Which winding lies between which posts, whatever the layout is called; posts joined near zero are one, for ohms cannot
+ * part them.
+ */
+export function windingsBetween({ structure, postOf }: BoardSolution): string {
+  const { layout, places, joints, ways } = structure;
+  const near = joints.reduce((mask, { cls, isShort }, index) => (isShort || isNearZeroClass(cls) ? mask | (1 << index) : mask), 0);
+  const stand = (role: string): number => {
+    const place = places.indexOf(role);
+    const together = places.flatMap((_, other) => {
+      const way = ways[place * places.length + other] ?? -1;
+      return way >= 0 && (way & ~near) === 0 ? [postOf[other] ?? -1] : [];
+    });
+    return Math.min(...together);
+  };
+  return layout.elements
+    .filter(({ cls }) => isWindingClass(cls))
+    .map(({ cls, from, to }) => `${cls} ${[stand(from), stand(to)].sort((a, b) => a - b).join("-")}`)
+    .sort()
+    .join("; ");
 }

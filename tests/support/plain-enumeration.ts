@@ -28,7 +28,7 @@ function* orders(count: number): Generator<number[]> {
 export function plainEnumeration(board: Board, options: SolveOptions): number {
   const table = tableOf(board);
   let found = 0;
-  for (const structure of structuresFor(board, options, false)) {
+  for (const structure of structuresFor(tableOf(board), options, false)) {
     const size = structure.places.length;
     for (const postOf of orders(board.posts)) {
       if (structure.exchanges.some(([a, b]) => (postOf[a] ?? 0) > (postOf[b] ?? 0))) continue;

@@ -35,8 +35,8 @@ function shuffle(count: number, random: Random): number[] {
 }
 
 /** Ohms of each element of a sound motor. */
-function drawOhms(layout: Layout, random: Random): number[] {
-  const main = Math.exp(between(random, Math.log(1.5), Math.log(30)));
+function drawOhms(layout: Layout, random: Random, isLow: boolean): number[] {
+  const main = isLow ? between(random, 0.3, 1.5) : Math.exp(between(random, Math.log(1.5), Math.log(30)));
   const half = main;
   return layout.elements.map(({ cls }) => {
     switch (cls) {
@@ -49,21 +49,25 @@ function drawOhms(layout: Layout, random: Random): number[] {
       case "section":
         return main * between(random, 0.15, 0.5);
       case "coil":
+      case "winding":
         return between(random, 8, 120);
+      case "switch":
+      case "protector":
       case "link":
         return between(random, 0.02, 0.15);
+      case "contact":
       case "capacitor":
         return Infinity;
     }
   });
 }
 
-/** All pairs of a made-up board, read with ±(0.8 % + 2 digits of 0.1 Ω) and test leads of 0.2 ± 0.05 Ω. */
-export function simulateBoard(layout: Layout, fault: BoardFault | null, random: Random, hasFrame = false): SimulatedBoard {
+/** All pairs of a made-up board (`isLow`: of a large motor, main winding 0.3 to 1.5 Ω), read with ±(0.8 % + 2 digits of 0.1 Ω) and test leads of 0.2 ± 0.05 Ω. */
+export function simulateBoard(layout: Layout, fault: BoardFault | null, random: Random, hasFrame = false, isLow = false): SimulatedBoard {
   const structure = structureOf(layout, fault, 0, hasFrame);
   const posts = layout.roles.length;
   const postOf = [...shuffle(posts, random), ...(hasFrame ? [posts] : [])];
-  const elements = drawOhms(layout, random);
+  const elements = drawOhms(layout, random, isLow);
   const ohms = structure.joints.map(({ element, isShort, cls }) =>
     isShort ? between(random, 0.02, 0.2) : cls === "ground" ? between(random, 0.5, 40) : (elements[element ?? -1] ?? 0),
   );

@@ -1,6 +1,5 @@
 import { readdirSync, readFileSync } from "node:fs";
-import type { CaseFile } from "../../scripts/reference/case-file";
-import { compare } from "../../scripts/reference/case-file";
+import { casesOf, compare, type CaseFile } from "../../scripts/reference/case-file";
 import { checkCase } from "../../scripts/reference/checkers";
 import { tallyOf } from "../../scripts/reference/reading-tally";
 
@@ -11,7 +10,7 @@ const cases = readdirSync(FOLDER)
   .filter((name) => !SLOW.test(name))
   .flatMap((name) => {
     const file = JSON.parse(readFileSync(`${FOLDER}/${name}`, "utf8")) as CaseFile;
-    return file.cases.map((reference) => [reference.id, file, reference] as const);
+    return casesOf(file).map((reference) => [reference.id, file, reference] as const);
   });
 
 test.each(cases)("%s", (_id, file, reference) => {

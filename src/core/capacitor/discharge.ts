@@ -53,16 +53,26 @@ export const peakVolts = (rmsV: number): number => Math.SQRT2 * rmsV;
 /** Whether a resistor of this rating bears the discharge. */
 export type ResistorVerdict = "bears" | "bears-briefly" | "too-small";
 
-/** Short-time overload of a power resistor: 2.5 × its limiting voltage for 5 s, that is 6.25 × its power. IEC 60115-1, 4.13. */
+/** Short-time overload every power resistor is tested for: 2.5 × its limiting voltage for 5 s, so 6.25 × its power. IEC 60115-1, 4.13. */
 const OVERLOAD = { factor: 6.25, seconds: 5 } as const;
+/** For a part of a second a power resistor bears more still: ten times its rating. IEC 60115-4, short-time overload of wire-wound types. */
+const PULSE_FACTOR = 10;
+/** Ratings that are sold [W]. IEC 60063 spirit: the usual sizes of power resistors. */
+const SOLD_W = [0.25, 0.5, 1, 2, 3, 5, 7, 10, 15, 20, 25, 50, 100, 200, 300] as const;
 
 /**
- * Judges the resistor by its peak watts: within its rating, within the short overload every power resistor is tested
- * for (and then also by the energy of it), or beyond.
- * @source IEC 60115-1, short-time overload
+ * Judges the resistor for one short use: its peak within its rating; else the pulse within ten times it and the energy
+ * within the overload that power resistors are tested for.
+ * @source IEC 60115-1, 4.13 and IEC 60115-4: short-time overload
  */
 export function judgeResistor({ peakPowerW, energyJ }: Discharge, ratedW: number): ResistorVerdict {
   if (peakPowerW <= ratedW) return "bears";
-  const isWithinOverload = peakPowerW <= OVERLOAD.factor * ratedW && energyJ <= OVERLOAD.factor * ratedW * OVERLOAD.seconds;
-  return isWithinOverload ? "bears-briefly" : "too-small";
+  const isWithin = peakPowerW <= PULSE_FACTOR * ratedW && energyJ <= OVERLOAD.factor * ratedW * OVERLOAD.seconds;
+  return isWithin ? "bears-briefly" : "too-small";
 }
+
+/** The smallest rating sold that bears one short use [W]; null: none does, more ohms are needed. */
+export const resistorFor = (sum: Discharge): number | null => SOLD_W.find((ratedW) => judgeResistor(sum, ratedW) !== "too-small") ?? null;
+
+/** Seconds to wait between two uses so that the mean watts stay within the rating. */
+export const restBetweenS = ({ energyJ }: Discharge, ratedW: number): number => energyJ / ratedW;

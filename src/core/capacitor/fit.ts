@@ -11,6 +11,8 @@ export interface Wanted {
   readonly frequencyHz: number | null;
   /** highest air temperature around it */
   readonly ambientC: number | null;
+  /** lowest air temperature around it; where nobody says, the label's own */
+  readonly coldestC: number | null;
   readonly strapDiameterMm: number | null;
   readonly spaceHeightMm: number | null;
   readonly terminals: number | null;
@@ -25,6 +27,7 @@ export type Refusal =
   | { readonly code: "other-kind"; readonly wanted: CapacitorLabel["kind"]; readonly fitted: CapacitorLabel["kind"] }
   | { readonly code: "other-hertz"; readonly wantedHz: number; readonly ratedHz: readonly number[] }
   | { readonly code: "too-cool"; readonly ambientC: number; readonly maxC: number }
+  | { readonly code: "not-cold-enough"; readonly coldestC: number; readonly minC: number }
   | { readonly code: "too-wide"; readonly strapMm: number; readonly diameterMm: number }
   | { readonly code: "too-tall"; readonly spaceMm: number; readonly heightMm: number }
   | { readonly code: "too-few-terminals"; readonly wanted: number; readonly terminals: number }
@@ -32,7 +35,14 @@ export type Refusal =
 
 /** What to know of a part that is accepted. */
 export type Remark =
-  "higher-volts" | "narrower" | "spare-section" | "hertz-unknown" | "temperature-unknown" | "size-unknown" | "no-line-mark";
+  | "higher-volts"
+  | "sixty-on-fifty"
+  | "narrower"
+  | "spare-section"
+  | "hertz-unknown"
+  | "temperature-unknown"
+  | "size-unknown"
+  | "no-line-mark";
 
 /** A part of the list with its standing: fits, or the reasons why not. */
 export interface FitOffer {
@@ -92,12 +102,16 @@ const CHECKS: readonly Check[] = [
           ? { code: "lower-volts", wantedV: atLeastV, ratedV }
           : null,
   ({ frequencyHz }, { label }) =>
-    frequencyHz !== null && label.frequencyHz.length > 0 && !label.frequencyHz.includes(frequencyHz)
+    frequencyHz !== null && label.frequencyHz.length > 0 && !label.frequencyHz.includes(frequencyHz) && !isSixtyOnFifty(frequencyHz, label)
       ? { code: "other-hertz", wantedHz: frequencyHz, ratedHz: label.frequencyHz }
       : null,
   ({ ambientC }, { label: { temperature } }) =>
     ambientC !== null && temperature !== null && temperature.maxC < ambientC
       ? { code: "too-cool", ambientC, maxC: temperature.maxC }
+      : null,
+  ({ coldestC }, { label: { temperature } }) =>
+    coldestC !== null && temperature?.minC != null && temperature.minC > coldestC
+      ? { code: "not-cold-enough", coldestC, minC: temperature.minC }
       : null,
   ({ strapDiameterMm }, { diameterMm }) =>
     strapDiameterMm !== null && diameterMm !== null && diameterMm > strapDiameterMm + STRAP_GIVES_MM
@@ -110,7 +124,15 @@ const CHECKS: readonly Check[] = [
   (_, { quantity }) => (quantity < 1 ? { code: "none-left" } : null),
 ];
 
+/**
+ * A film part made for 60 Hz carries less current at 50 Hz and the same volts, I = 2π f C V, so it runs cooler than it was
+ * made for. Never the other way, and never a start part.
+ */
+const isSixtyOnFifty = (frequencyHz: number | null, label: CapacitorLabel): boolean =>
+  frequencyHz === 50 && label.kind === "run" && label.frequencyHz.includes(60) && !label.frequencyHz.includes(50);
+
 const REMARKS: readonly { readonly remark: Remark; readonly applies: (wanted: Wanted, part: StockPart) => boolean }[] = [
+  { remark: "sixty-on-fifty", applies: ({ frequencyHz }, { label }) => isSixtyOnFifty(frequencyHz, label) },
   { remark: "higher-volts", applies: ({ atLeastV }, { label }) => atLeastV !== null && (label.ratedV ?? 0) > atLeastV },
   {
     remark: "narrower",
@@ -118,7 +140,10 @@ const REMARKS: readonly { readonly remark: Remark; readonly applies: (wanted: Wa
   },
   { remark: "spare-section", applies: ({ label }, part) => part.label.sections.length > label.sections.length },
   { remark: "hertz-unknown", applies: ({ frequencyHz }, { label }) => frequencyHz !== null && label.frequencyHz.length === 0 },
-  { remark: "temperature-unknown", applies: ({ ambientC }, { label }) => ambientC !== null && label.temperature === null },
+  {
+    remark: "temperature-unknown",
+    applies: ({ ambientC, coldestC }, { label }) => (ambientC !== null || coldestC !== null) && label.temperature === null,
+  },
   {
     remark: "size-unknown",
     applies: ({ strapDiameterMm, spaceHeightMm }, { diameterMm, heightMm }) =>

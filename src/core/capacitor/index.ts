@@ -9,7 +9,17 @@ export { capacitanceFromRunning, capacitorCurrentA, type RunningCapacitance } fr
 export { estimateFromSwing, expectedClimbS, SWING_BEHAVIOURS, SWING_MEANING, type SwingBehaviour, type SwingEstimate } from "./swing";
 export { judgeFigure, judgeJointly, type JointVerdict, type MethodFigure } from "./joint";
 export { BLOCKING_DOUBTS, doubtsOfMeter, doubtsOfRunning, type Doubt } from "./plausibility";
-export { dischargeThrough, judgeResistor, peakVolts, timeToVoltsS, voltsAfterS, type Discharge, type ResistorVerdict } from "./discharge";
+export {
+  dischargeThrough,
+  judgeResistor,
+  peakVolts,
+  resistorFor,
+  restBetweenS,
+  timeToVoltsS,
+  voltsAfterS,
+  type Discharge,
+  type ResistorVerdict,
+} from "./discharge";
 export { fitDrift, type Crossing, type Drift, type DriftPoint } from "./drift";
 export { effectOfValue, valueState, type ValueEffect, type ValueState } from "./effect";
 export { countStarts, type StartCount } from "./starts";

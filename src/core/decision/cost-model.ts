@@ -40,9 +40,9 @@ const weighedOn = (machine: MachineKind): readonly ActionId[] => [
   "replace-start-capacitor",
   "service-start-switch",
   "replace-start-relay",
-  ...(machine === "hermetic-compressor" ? (["refer"] as const) : (["replace-bearings", "replace-motor"] as const)),
+  // There is no load to free in it, no bearing to reach.
+  ...(machine === "hermetic-compressor" ? (["refer"] as const) : (["replace-bearings", "replace-motor", "free-load"] as const)),
   "repair-wiring-or-supply",
-  "free-load",
   "repair-control",
   "wait-and-retest",
   "keep-until",
@@ -94,6 +94,9 @@ export function together(first: ActionCosts, second: ActionCosts): ActionCosts {
   };
 }
 
+/** Licensed trade: what stands in for work that is not done here. */
+const referCost = (house: HouseFigures): number => house.licensedPrice + (house.noMinutes * house.hourlyRate) / 60;
+
 /**
  * What every action costs on this machine at the house's prices: part and labour now, and the later failure of the motor
  * that stays or comes, over the house's horizon or the machine's remaining life, whichever is shorter.
@@ -126,9 +129,11 @@ export function costModel(house: HouseFigures, machine: MachineKind, life: Life 
     let sum = 0;
     for (const fault of faults) {
       const mends = actions.filter(({ action }) => ACTION_TABLE[action].cures.includes(fault));
+      // What follows a failed try is what can be done there: a welded shell is not replaced at the price of a motor.
+      const another = machine === "hermetic-compressor" ? [] : [house.motorPrice + house.motorMinutes * minutePrice];
       sum += Math.min(
         ...mends.map(({ partCost, labourCost }) => partCost + labourCost),
-        house.motorPrice + house.motorMinutes * minutePrice,
+        ...(mends.length > 0 ? another : [referCost(house)]),
       );
     }
     known.set(faults, sum);

@@ -77,6 +77,12 @@ const MOST_OTHER = 0.15;
 /** An action must mend something with at least this chance. */
 const WORTH_OFFERING = 0.01;
 
+/** Work that cures seldomer than this is never put first because it is cheap. */
+const WORTH_FIRST = 0.1;
+const MENDS_NOTHING: readonly ActionId[] = ["no-repair", "keep-until"];
+const isLongShot = (action: ActionId, cure: number, nothing: number): boolean =>
+  !MENDS_NOTHING.includes(action) && cure - nothing < WORTH_FIRST;
+
 function isOffered(action: ActionId, cure: number, nothing: number, slow: number): boolean {
   if (action === "no-repair") return nothing >= WORTH_OFFERING;
   if (action === "keep-until") return slow > WORTH_OFFERING && 1 - nothing - slow <= MOST_OTHER;
@@ -120,12 +126,14 @@ export function cheapestAction(
   model: CostModel,
 ): Pick<ActionOffer, "action" | "also" | "expectedCost" | "cureProbability"> {
   const { nothing, slow } = sharesOf(hypotheses);
-  let best: Pick<ActionOffer, "action" | "also" | "expectedCost" | "cureProbability"> | null = null;
+  type Best = Pick<ActionOffer, "action" | "also" | "expectedCost" | "cureProbability"> & { readonly isLong: boolean };
+  let best: Best | null = null;
   for (const row of candidates(hypotheses, rowsOf(model))) {
     const { cure, expectedCost } = weigh(row, hypotheses, model);
     const { action, also } = row.costs;
-    if ((best === null || expectedCost < best.expectedCost) && isOffered(action, cure, nothing, slow))
-      best = { action, also, expectedCost, cureProbability: cure };
+    const isLong = isLongShot(action, cure, nothing);
+    const isBetter = best === null || (isLong === best.isLong ? expectedCost < best.expectedCost : best.isLong);
+    if (isBetter && isOffered(action, cure, nothing, slow)) best = { action, also, expectedCost, cureProbability: cure, isLong };
   }
   return best ?? { action: "no-repair", also: null, expectedCost: 0, cureProbability: 0 };
 }
@@ -164,5 +172,9 @@ export function rankActions(hypotheses: readonly Hypothesis[], model: CostModel)
       };
     })
     .filter(({ action, cureProbability }) => isOffered(action, cureProbability, nothing, slow))
-    .sort((a, b) => a.expectedCost - b.expectedCost);
+    .sort(
+      (a, b) =>
+        Number(isLongShot(a.action, a.cureProbability, nothing)) - Number(isLongShot(b.action, b.cureProbability, nothing)) ||
+        a.expectedCost - b.expectedCost,
+    );
 }

@@ -165,6 +165,14 @@ function byRate(a: TestOffer, b: TestOffer): number {
   return rateB - rateA;
 }
 
+/**
+ * Look, smell and turn are one step: whoever turned it by hand had it before the eyes, and little that is plain to see was
+ * missed. Judgement.
+ */
+const SEEN_BY_HAND = 0.25;
+const leftToSee = (test: TestId, findings: readonly Finding[]): number =>
+  test === "look" && findings.some((finding) => finding.test === "hand-turn") ? SEEN_BY_HAND : 1;
+
 /** Where and with what the technician stands. */
 export interface At {
   /** tests that can be made: their station exists, is neither done nor skipped */
@@ -213,7 +221,7 @@ export function chooseMove(
       const spec = TEST_TABLE[test];
       const change = spec.power === at.power ? 0 : STATE_CHANGE_MINUTES[spec.power === "dead" ? "to-dead" : "to-live"];
       const minutes = spec.minutes + change;
-      const informationBits = informationBitsOf(test, weighed);
+      const informationBits = informationBitsOf(test, weighed) * leftToSee(test, findings);
       const outcomes = informationBits < WORTH_TESTING_BITS ? [] : meaningsOf(test, weighed, best, rate);
       const known = outcomes.reduce((sum, { probability }) => sum + probability, 0);
       const saving = Math.max(0, known * now.expectedCost - outcomes.reduce((sum, { probability, cost }) => sum + probability * cost, 0));

@@ -62,6 +62,11 @@ const BY_MACHINE: Partial<Record<MachineKind, Row>> = {
   drum: { "driven-load": 0.12 },
 };
 
+/** A fan or blower whose motor starts by a switch is driven by a belt, with its tension, its pulleys and bearings of its own. */
+const BY_BELT: Row = { "driven-load": 0.14 };
+const isBelted = (type: MotorType, machine: MachineKind): boolean =>
+  (machine === "blower" || machine === "fan") && (type === "cap-start" || type === "split-phase" || type === "cap-start-run");
+
 /** Yearly wear: on a motor of this age these parts are at fault oftener than on one of middle age, and below it less often. */
 const WEARING: readonly Suspect[] = ["run-capacitor", "start-capacitor", "bearing-worn", "bearing-seized", "shorted-turns", "ground-fault"];
 const MIDDLE_AGE_YEARS = 8;
@@ -106,9 +111,13 @@ export function priorsFor(
 ): ReadonlyMap<Suspect, number> {
   const wear = ageYears === null ? 1 : Math.min(WEAR.most, Math.max(WEAR.least, ageYears / MIDDLE_AGE_YEARS));
   const absent = gear === null ? [] : NOT_WITH[gear];
-  const rows = (Object.entries({ ...BY_TYPE[type], ...BY_MACHINE[machine] }) as [Suspect, number][]).filter(
-    ([suspect]) => !absent.includes(suspect),
-  );
+  const rows = (
+    Object.entries({
+      ...BY_TYPE[type],
+      ...BY_MACHINE[machine],
+      ...(isBelted(type, machine) ? BY_BELT : {}),
+    }) as [Suspect, number][]
+  ).filter(([suspect]) => !absent.includes(suspect));
   return new Map(
     rows.map(([suspect, usual]) => [suspect, Math.min(MOST, usual * (WEARING.includes(suspect) ? wear : 1) * (factors[suspect] ?? 1))]),
   );

@@ -1,5 +1,6 @@
 import { COMPLAINT_TABLE } from "./complaint-table";
 import type { Evidence, Finding } from "./finding";
+import { independentFindings } from "./one-fact";
 import { faultSets, findingLikelihood } from "./outcome-model";
 import { priorsFor, type MotorProfile, type PriorFactors } from "./priors";
 import { togetherFactor } from "./together";
@@ -70,7 +71,8 @@ function bearingsOf(
  * @returns probability of each fault set, and of each suspect (they need not sum to 1: two may be at fault together)
  * @source Pearl, Probabilistic Reasoning in Intelligent Systems (1988), 4.3 (noisy or)
  */
-export function weighEvidence(motor: MotorProfile, evidence: Evidence, factors: PriorFactors = {}): Standing {
+export function weighEvidence(motor: MotorProfile, known: Evidence, factors: PriorFactors = {}): Standing {
+  const evidence: Evidence = { ...known, findings: independentFindings(known.findings) };
   const priors = priorsFor(motor, factors);
   const present = SUSPECTS.filter((suspect) => priors.has(suspect));
   const sets = faultSets(present);

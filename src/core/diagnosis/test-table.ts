@@ -47,7 +47,7 @@ export const TEST_TABLE = {
     outcomes: {
       clean: {
         why: "Most faults leave no trace; a burnt or bulged part is seen by half the time.",
-        base: 0.86,
+        base: 0.875,
         given: {
           "run-capacitor": 0.6,
           "start-capacitor": 0.55,
@@ -79,8 +79,8 @@ export const TEST_TABLE = {
       "cover-loose": { why: "A cover that stands off never presses the start switch.", base: 0.02, given: { "start-switch": 0.25 } },
       "dust-clogged": {
         why: "A blocked wheel loads and heats the motor; dirt also ends bearings.",
-        base: 0.075,
-        given: { "driven-load": 0.3, "bearing-worn": 0.12 },
+        base: 0.06,
+        given: { "driven-load": 0.4, "bearing-worn": 0.12 },
       },
     },
   },
@@ -161,7 +161,7 @@ export const TEST_TABLE = {
       holds: {
         why: "A failed part seldom reads right; some fail only warm and loaded.",
         base: 0.985,
-        given: { "run-capacitor": 0.07, "start-capacitor": 0.09 },
+        given: { "run-capacitor": 0.04, "start-capacitor": 0.06 },
       },
       out: {
         why: "A part out of its limits, or another one than the plate asks for.",
@@ -261,13 +261,13 @@ export const TEST_TABLE = {
     outcomes: {
       good: {
         why: "Under voltage and still high: ground faults are all but cleared.",
-        base: 0.96,
+        base: 0.962,
         given: { "ground-fault": 0.04, "shorted-turns": 0.8 },
       },
       watch: { why: "Near its limit or falling: damp, heat or age.", base: 0.034, given: { "ground-fault": 0.2, "shorted-turns": 0.1 } },
       bad: {
         why: "Below its limit: it will not stand line voltage for long.",
-        base: 0.004,
+        base: 0.002,
         given: { "ground-fault": 0.75, "shorted-turns": 0.08 },
         blocks: LIVE_RUNS,
       },

@@ -4,6 +4,7 @@ export {
   judgeCurrentRelay,
   judgePotentialRelay,
   judgePtc,
+  alsoWrong,
   judgeSwitch,
   type ContactState,
   type GearRepair,

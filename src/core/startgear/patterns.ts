@@ -29,6 +29,7 @@ export type GearVerdict =
   | "contacts-dirty"
   | "open-at-rest"
   | "welded"
+  | "other-path"
   | "coil-open"
   | "coil-low"
   | "coil-high"
@@ -49,6 +50,7 @@ export const GEAR_REPAIRS: Record<GearVerdict, GearRepair> = {
   "contacts-dirty": "clean",
   "open-at-rest": "clean",
   welded: "replace",
+  "other-path": "none",
   "coil-open": "replace",
   "coil-low": "replace",
   "coil-high": "replace",
@@ -77,15 +79,18 @@ interface SwitchPattern {
 
 /*
  * Patterns of a centrifugal switch, the first that fits. Near zero at rest, open when the weights are out, back on
- * stopping: a cover that does not seat never presses the disc, and looks like a dead motor.
+ * stopping. A cover that does not seat never presses the disc, and looks like a dead motor: pressed by hand, such a switch
+ * closes, and is good.
  */
 const SWITCH_PATTERNS: readonly SwitchPattern[] = [
-  { verdict: "welded", is: ({ actuated }) => actuated === "closed" || actuated === "high" },
+  { verdict: "welded", is: ({ atRest, actuated }) => atRest === "closed" && actuated === "closed" },
+  { verdict: "not-pressed", is: ({ atRest, actuated }) => (atRest === "open" || atRest === "high") && actuated === "closed" },
   {
     verdict: "not-pressed",
     is: ({ atRest, isCoverSeated, travel }) =>
       (atRest === "open" || atRest === "high") && (isCoverSeated === false || travel === "not-pressed"),
   },
+  { verdict: "other-path", is: ({ atRest, actuated }) => atRest === "closed" && actuated === "high" },
   { verdict: "gummed", is: ({ travel }) => travel === "gummed" },
   { verdict: "contacts-burnt", is: ({ atRest, contacts }) => contacts === "burnt" && atRest !== "closed" && atRest !== "unknown" },
   { verdict: "contacts-dirty", is: ({ atRest }) => atRest === "high" },
@@ -96,6 +101,21 @@ const SWITCH_PATTERNS: readonly SwitchPattern[] = [
 /** Names what a centrifugal switch shows. */
 export function judgeSwitch(signs: SwitchSigns): GearVerdict {
   return SWITCH_PATTERNS.find(({ is }) => is(signs))?.verdict ?? "more-needed";
+}
+
+/** What is wrong with a switch beside its verdict: gummed weights and pitted contacts can both be true. */
+export function alsoWrong(verdict: GearVerdict, { atRest, travel, contacts }: SwitchSigns): GearVerdict[] {
+  const found: GearVerdict[] = [
+    ...(travel === "gummed" ? (["gummed"] as const) : []),
+    ...(contacts === "burnt"
+      ? (["contacts-burnt"] as const)
+      : contacts === "dirty" || atRest === "high"
+        ? (["contacts-dirty"] as const)
+        : []),
+  ];
+  // Ohms at rest of a switch that nothing presses say nothing of its contacts; what was seen does.
+  const isUnpressed = verdict === "not-pressed" && contacts === null;
+  return found.filter((each) => each !== verdict && !(isUnpressed && each === "contacts-dirty"));
 }
 
 /**

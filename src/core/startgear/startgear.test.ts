@@ -1,4 +1,4 @@
-import { contactState, GEAR_REPAIRS, judgeCurrentRelay, judgePotentialRelay, judgePtc, judgeSwitch, type SwitchSigns } from ".";
+import { contactState, GEAR_REPAIRS, judgeCurrentRelay, judgePotentialRelay, judgePtc, alsoWrong, judgeSwitch, type SwitchSigns } from ".";
 
 const LIMITS = { closedOhm: 1, leadOhm: 0.2 };
 test.each([
@@ -21,10 +21,31 @@ test.each<[string, Partial<SwitchSigns>, string, string]>([
   ["weights gummed", { travel: "gummed" }, "gummed", "free"],
   ["stays closed", { actuated: "closed" }, "welded", "replace"],
   ["welded counts before a loose cover", { actuated: "closed", isCoverSeated: false }, "welded", "replace"],
+  [
+    "open at rest, closes when it is pressed, cover loose",
+    { atRest: "open", actuated: "closed", isCoverSeated: false },
+    "not-pressed",
+    "seat",
+  ],
+  ["open at rest, closes when it is pressed", { atRest: "open", actuated: "closed", isCoverSeated: null }, "not-pressed", "seat"],
+  ["ohms of a winding across it", { actuated: "high" }, "other-path", "none"],
   ["half measured", { actuated: "unknown" }, "more-needed", "none"],
 ])("centrifugal switch, %s", (_, signs, verdict, repair) => {
   const found = judgeSwitch({ ...SOUND, ...signs });
   expect([found, GEAR_REPAIRS[found]]).toEqual([verdict, repair]);
+});
+
+test.each<[string, Partial<SwitchSigns>, readonly string[]]>([
+  ["gummed and pitted", { travel: "gummed", contacts: "dirty" }, ["contacts-dirty"]],
+  ["gummed, ohms at rest", { travel: "gummed", atRest: "high" }, ["contacts-dirty"]],
+  ["gummed and burnt", { travel: "gummed", atRest: "open", contacts: "burnt" }, ["contacts-burnt"]],
+  ["not pressed, nothing seen of its contacts", { atRest: "high", isCoverSeated: false, contacts: null }, []],
+  ["not pressed, and pitted to the eye", { atRest: "open", isCoverSeated: false, contacts: "dirty" }, ["contacts-dirty"]],
+  ["works, though its contacts look dirty", { contacts: "dirty" }, ["contacts-dirty"]],
+  ["works", {}, []],
+])("a switch that is %s has %j beside its verdict", (_, signs, also) => {
+  const all = { ...SOUND, ...signs };
+  expect(alsoWrong(judgeSwitch(all), all)).toEqual(also);
 });
 
 test.each([

@@ -81,7 +81,8 @@ function assessStations(
   earlier: readonly EarlierVisit[],
   study: Study,
 ): { stations: Record<StationId, Assessment>; facts: Facts; findings: Finding[] } {
-  let facts: Facts = NO_FACTS;
+  const early = STATION_IDS.map((id) => stationOf(id).early?.(entries[id]?.data ?? stationOf(id).blank) ?? {});
+  let facts: Facts = early.reduce<Facts>((known, more) => ({ ...known, ...more }), NO_FACTS);
   const findings: Finding[] = [];
   const stations = {} as Record<StationId, Assessment>;
   for (const id of STATION_IDS) {

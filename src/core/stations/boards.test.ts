@@ -16,7 +16,7 @@ const ohms = (text: string): Entry => read(text, "resistance");
 
 /** Posts by letter, readings as "AB 12.0". */
 function board(names: string, readings: readonly string[], rest: Partial<WindingsRecord> = {}): WindingsRecord {
-  const posts = [...names].map((name, index) => ({ name, x: index / 12, y: 0.5 }));
+  const posts = [...names].map((name, index) => ({ name, mark: null, x: index / 12, y: 0.5 }));
   const at = (letter: string): number => (letter === "=" ? posts.length : names.indexOf(letter));
   const pairs = readings.map((text) => {
     const [ends = "", shown = ""] = text.split(" ");
@@ -70,7 +70,7 @@ describe("windings on any board", () => {
   test("a contradiction names its pair, and gives no finding", () => {
     const { stations } = assess(board("ABCDE", [...BLOWER, "BE 24.0", "DE 53.4"]));
     expect(stations.windings).toMatchObject({
-      stamp: "too-close",
+      stamp: "contradicts",
       findings: [],
       detail: { board: { state: "contradiction" }, misfits: [[1, 4]] },
     });
@@ -125,11 +125,11 @@ describe("at one temperature", () => {
       compare: { ...BLANK_WINDINGS.compare, temperature: read(temperature, "temperature") },
     });
   const before: EarlierVisit[] = [{ at: "2025-11-23T10:00:00.000Z", records: { windings: now("22.6") } }];
-  test("a pair is compared with the same names of the last visit", () => {
+  test("each winding is compared with the last visit", () => {
     const detail = assess(now("22.5"), {}, before).stations.windings.detail as {
       comparisons: { with: string; shortedTurns: string; pair: unknown }[];
     };
-    expect(detail.comparisons).toHaveLength(3);
+    expect(detail.comparisons).toHaveLength(2);
     expect(detail.comparisons.every((found) => found.with === "earlier" && found.shortedTurns === "none")).toBe(true);
   });
   test("a winding that lost a tenth is out, and speaks for shorted turns", () => {
@@ -251,7 +251,10 @@ describe("start gear", () => {
   });
   test("a relay measured in its circuit is not sound yet", () => {
     const relay = { coil: ohms("8.2k"), contact: ohms("0.3"), isUnplugged: false };
-    expect(gear({ sort: "potential-relay", relay })).toMatchObject({ stamp: "too-close", findings: [] });
+    expect(gear({ sort: "potential-relay", relay })).toMatchObject({ stamp: "not-done", findings: [], detail: { isPluggedIn: true } });
+    // Nor one of which nobody said whether it was unplugged, however it reads.
+    const unsaid = gear({ sort: "potential-relay", relay: { coil: ohms("OL"), contact: ohms("OL"), isUnplugged: null } });
+    expect(unsaid).toMatchObject({ stamp: "not-done", findings: [], detail: { isUnplugAsked: true } });
     expect(gear({ sort: "potential-relay", relay: { ...relay, isUnplugged: true } })).toMatchObject({
       stamp: "holds",
       findings: [{ test: "relay-ohms", weights: { works: 1 } }],

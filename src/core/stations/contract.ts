@@ -4,13 +4,16 @@ import type { ActionId, Complaint, Finding, GearSort, TestId } from "../diagnosi
 import type { BearingJob, BearingSize } from "../bearing";
 import type { HouseFigures } from "../house";
 import type { Behaviour, MachineKind, MotorType, PlateConnection, WindingKnowledge } from "../motor";
-import type { Figure } from "../quantity";
+import type { Entry, Figure } from "../quantity";
 import type { Due } from "./due";
 import type { HandFeel } from "./hand-feel";
 import type { HotPlace, Noise, RunFigures } from "./run-figures";
 
-/** The verdict on a station; `unsure`: a figure looks like a slip of the finger, so nothing is concluded from it. */
-export type Stamp = "holds" | "out" | "too-close" | "unsure" | "noted" | "not-done" | "skipped";
+/**
+ * The verdict on a station; `unsure`: a figure looks like a slip of the finger, so nothing is concluded from it;
+ * `contradicts`: readings that cannot all be right of one thing.
+ */
+export type Stamp = "holds" | "out" | "too-close" | "contradicts" | "unsure" | "noted" | "not-done" | "skipped";
 
 /** State the circuit must be in; a change of state is a station of its own; `either`: the state does not matter. */
 export type StationPower = "dead" | "live" | "either" | "to-dead" | "to-live";
@@ -58,8 +61,8 @@ export interface StationDefinition<Id extends string = string> {
   readonly methods?: readonly StationMethod[];
 }
 
-/** A winding, or several joined inside, that stands alone on an insulation test. Ids are persisted in cells. */
-export const WINDING_GROUPS = ["all", "main", "start", "half-1", "half-2"] as const;
+/** A winding, several joined inside, or a part on posts of its own, that stands alone on an insulation test. Ids are persisted in cells. */
+export const WINDING_GROUPS = ["all", "main", "start", "half-1", "half-2", "switch", "capacitor"] as const;
 export type WindingGroup = (typeof WINDING_GROUPS)[number];
 
 /** The two bearings of a motor. Ids are persisted: do not change without a migration. */
@@ -94,6 +97,8 @@ export interface Facts {
   readonly capacitorFoundUf: number | null;
   /** amps and volts of the run capacitor while running */
   readonly capacitorRunning: { readonly amps: Figure; readonly volts: Figure } | null;
+  /** capacitors confirmed between two posts of the board, with the names of the posts */
+  readonly boardCapacitors: readonly { readonly posts: readonly [string, string]; readonly entry: Entry }[];
   /** ohms of the main and of the start winding, test leads taken off */
   readonly mainWinding: WindingKnowledge | null;
   readonly startWinding: WindingKnowledge | null;
@@ -155,6 +160,7 @@ export const NO_FACTS: Facts = {
   isCapacitorDamaged: false,
   capacitorFoundUf: null,
   capacitorRunning: null,
+  boardCapacitors: [],
   mainWinding: null,
   startWinding: null,
   runFound: {},
@@ -172,7 +178,7 @@ export const NO_FACTS: Facts = {
   isApart: false,
   ageYears: null,
   action: null,
-  leadNames: ["A", "B", "C"],
+  leadNames: ["1", "2", "3"],
   leadRoles: [null, null, null],
   windingGroups: ["all"],
   hotSpotC: null,
@@ -234,6 +240,8 @@ export interface Station<Id extends string = string, Schema extends v.GenericSch
   readonly schema: Schema;
   readonly blank: v.InferOutput<Schema>;
   readonly assess: (record: v.InferOutput<Schema>, context: StationContext) => Assessment<Detail>;
+  /** facts that stand whatever the other stations say, so that stations before this one have them too */
+  readonly early?: (record: v.InferOutput<Schema>) => Partial<Facts>;
 }
 
 /** Keeps the types of one station together; a record of another shape does not compile. */

@@ -81,8 +81,11 @@ describe("a plate of two connections", () => {
       stamp: "out",
       detail: { outcome: "low", lowV: expect.closeTo(187.2, 6) as number },
     });
-    expect(at("250", { connection: 1 }).stations.supply.detail).toMatchObject({ outcome: "good", highV: expect.closeTo(253, 6) as number });
-    expect(at("196", { connection: 1 }).stations.supply.detail).toMatchObject({ outcome: "good" });
+    expect(at("250", { connection: 1 }).stations.supply.detail).toMatchObject({
+      outcome: "standing",
+      highV: expect.closeTo(253, 6) as number,
+    });
+    expect(at("196", { connection: 1 }).stations.supply.detail).toMatchObject({ outcome: "standing" });
   });
 });
 
@@ -235,10 +238,10 @@ describe("figures weighed by the model", () => {
     { fault: "run-capacitor-large", likelihood: 0.2 },
     { fault: "bearings-tight", likelihood: 0.5 },
   ] as const;
-  test("a suspect's faults are averaged, and mixed with what does not show", () => {
+  test("a suspect's faults are averaged by how often it is each, and mixed with what does not show", () => {
     const found = suspectLikelihoods({ likelihoods });
     expect(found?.["no-fault"]).toBe(0.1);
-    expect(found?.["run-capacitor"]).toBeCloseTo(0.95 * 0.6 + 0.05 * 0.1, 9);
+    expect(found?.["run-capacitor"]).toBeCloseTo(0.95 * ((5 * 1 + 0.2) / 6) + 0.05 * 0.1, 9);
     expect(found?.["bearing-worn"]).toBeCloseTo(0.4 * 0.5 + 0.6 * 0.1, 9);
     expect(found?.control).toBeUndefined();
   });

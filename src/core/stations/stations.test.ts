@@ -179,7 +179,7 @@ describe("capacitor", () => {
 
 describe("windings and frame", () => {
   const three = (ab: string, bc: string, ac: string): Pick<StationData<"windings">, "posts" | "pairs"> => ({
-    posts: ["C", "R", "S"].map((name, post) => ({ name, x: 0.2 + 0.3 * post, y: 0.5 })),
+    posts: (["C", "R", "S"] as const).map((name, post) => ({ name, mark: name, x: 0.2 + 0.3 * post, y: 0.5 })),
     pairs: [
       { a: 0, b: 1, entry: ohms(ab) },
       { a: 1, b: 2, entry: ohms(bc) },

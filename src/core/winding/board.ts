@@ -1,5 +1,10 @@
 /** What a pair of posts showed: ohms, over limit (no path), or microfarads on the capacitance range (no path on ohms either). */
-export type BoardReading = { readonly a: number; readonly b: number } & (
+export type BoardReading = {
+  readonly a: number;
+  readonly b: number;
+  /** a person said that it stands as it was read */
+  readonly isSure?: boolean;
+} & (
   | { readonly kind: "ohms"; readonly ohm: number; readonly standardUncertainty: number }
   | { readonly kind: "open" }
   | { readonly kind: "capacitance"; readonly capacitanceUf: number }

@@ -71,7 +71,7 @@ describe("made-up boards of every layout, all pairs read", () => {
       if (found.state === "settled") expect(at).toBe(0);
     }
   });
-  test.each(LAYOUTS.map(({ id }) => id))("%s with one fault: never settled on something else", (id) => {
+  test.each(LAYOUTS.map(({ id }) => id))("%s with one fault: never settled on another fault", (id) => {
     const random = randomFrom(202);
     // All faults of all layouts are in the bench; here every third of each.
     for (const hasFrame of [false, true]) {
@@ -79,9 +79,10 @@ describe("made-up boards of every layout, all pairs read", () => {
         if ((hasFrame && fault.kind !== "ground") || index % 3 !== 0) continue;
         const made = simulateBoard(layoutOf(id), fault, random, hasFrame);
         const found = understandBoard(made.board);
-        expect(found.state).not.toBe("contradiction");
         const [best] = found.answers;
-        if (found.state === "settled" && best) expect([isTruth(best, made), isTrueFault(best, made)]).toEqual([true, true]);
+        // An open part of one layout can read just as another layout does when it is sound; it never accuses another part.
+        if (found.state === "settled" && best?.structure.fault != null)
+          expect([isTruth(best, made), isTrueFault(best, made)]).toEqual([true, true]);
       }
     }
   });
@@ -201,7 +202,9 @@ describe("boards a technician meets", () => {
   });
   test("the plate's type of motor decides between layouts that fit alike", () => {
     const readings = [ohms(0, 1, 3), ohms(2, 3, 9), open(0, 2), open(0, 3), open(1, 2), open(1, 3)];
-    expect(understandBoard(boardOf(4, readings)).state).not.toBe("settled");
+    const sure = (motorType: "split-phase" | "shaded-pole"): number =>
+      understandBoard(boardOf(4, readings), { ...USUAL_QUERY, motorType }).answers[0]?.probability ?? 0;
+    expect(sure("split-phase")).toBeGreaterThan(sure("shaded-pole"));
     const split = understandBoard(boardOf(4, readings), { ...USUAL_QUERY, motorType: "split-phase" });
     expect(split.answers[0]?.structure.layout.id).toBe("isolated2");
     expect(split.state).toBe("settled");
@@ -238,6 +241,7 @@ test("three leads: the short path and the solver name the same", () => {
       leadStandardOhm: 0.05,
       nearZeroOhm: 0.5,
       coverageFactor: 2,
+      mayBeEqual: true,
     });
     const found = understandBoard(made.board);
     if (short.kind !== "named" || found.state !== "settled") continue;

@@ -1,4 +1,5 @@
 import { connectBoard, type ConnectedElement, type Connection } from "./connection";
+import { isWindingClass } from "./layout";
 import { LAYOUTS } from "./layout-catalogue";
 import type { MotorType } from "../motor";
 
@@ -20,6 +21,9 @@ test.each<[string, MotorType, string[], Connection["reversal"]["kind"]]>([
   ["equal_windings", "psc", ["C half W1", "C half W2 run-capacitor W1"], "move-line"],
   ["isolated2", "cap-start", ["M1 main M2", "A1 aux A2 switch start-capacitor"], "swap"],
   ["isolated2_switch_capacitor", "cap-start", ["M1 main M2", "A1 aux A2 SW1 switch SW2 K1 start-capacitor K2"], "swap"],
+  ["protected_main", "split-phase", ["P protector M1 main M2", "P protector M1 A1 aux A2 switch"], "swap"],
+  ["protected_main_switch", "split-phase", ["P protector M1 main M2", "P protector M1 A1 aux A2 SW1 switch SW2"], "swap"],
+  ["switched_start", "split-phase", ["M1 main M2", "A1 aux A2 switch SW"], "swap"],
   ["isolated2", "cap-start-run", ["M1 main M2", "A1 aux A2 run-capacitor", "A1 aux A2 switch start-capacitor"], "swap"],
   ["dual_voltage", "cap-start", ["H1a half H1b", "H2a half H2b", "A1 aux A2 switch start-capacitor"], "swap"],
   ["tap3_c", "psc", ["C main HI section MED section LO", "C aux CAP run-capacitor"], "inside"],
@@ -39,7 +43,7 @@ test("reversing changes the start winding's two ends, never the main's", () => {
 test.each(LAYOUTS.map(({ id }) => id))("%s can be connected, and every winding is in a rung", (id) => {
   const connection = connectBoard(elementsOf(id), "unknown");
   const drawn = connection?.rungs.flat().filter(({ kind }) => kind === "winding").length ?? 0;
-  expect(drawn).toBeGreaterThanOrEqual(elementsOf(id).filter(({ cls }) => cls !== "link" && cls !== "capacitor").length);
+  expect(drawn).toBeGreaterThanOrEqual(elementsOf(id).filter(({ cls }) => isWindingClass(cls)).length);
 });
 
 test("halves say that ohms do not tell their polarity; speeds, that one is used at a time", () => {

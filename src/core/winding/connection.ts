@@ -54,9 +54,12 @@ const across = (element: ConnectedElement): RungPart[] => [
 
 /** Posts that a switch, protector or capacitor of the board brings with it, around the part itself. */
 function aroundPosts(part: RungPart, elements: readonly ConnectedElement[]): RungPart[] {
-  const role = part.kind === "switch" ? "SW1" : part.kind === "protector" ? "P1" : part.kind.endsWith("capacitor") ? "K1" : "";
-  const own = elements.find(({ from }) => from === role);
-  return own ? [post(own.posts[0], own.from), part, post(own.posts[1], own.to)] : [part];
+  const cls = part.kind.endsWith("capacitor") ? "capacitor" : part.kind;
+  const own = elements.find((each) => each.cls === cls);
+  if (!own) return [part];
+  const outer = post(own.posts[1], own.to);
+  // A switch in one end of the start winding hangs on a post that is drawn already.
+  return own.from === "A2" ? [part, outer] : [post(own.posts[0], own.from), part, outer];
 }
 
 function startRungs(head: readonly RungPart[], elements: readonly ConnectedElement[], motorType: MotorType): Rung[] {
@@ -101,12 +104,18 @@ function connectJoined(elements: readonly ConnectedElement[], motorType: MotorTy
 /** Start winding on posts of its own; main whole or in halves. */
 function connectSeparate(elements: readonly ConnectedElement[], motorType: MotorType): Connection | null {
   const aux = elements.find(({ from }) => from === "A1");
-  const mains = elements.filter(({ cls, from }) => cls === "half" || from === "M1");
+  const mains = elements.filter(({ cls, from }) => (cls === "half" && from !== "C") || from === "M1");
   if (!aux || mains.length === 0) return null;
-  const protector = elements.find(({ from }) => from === "P1");
-  const entrance: RungPart[] = protector ? [post(protector.posts[0], "P1"), { kind: "protector" }, post(protector.posts[1], "P2")] : [];
+  const protector = elements.find(({ cls }) => cls === "protector");
+  const outer: RungPart[] = protector ? [post(protector.posts[0], protector.from), { kind: "protector" }] : [];
+  const inner: RungPart[] = protector ? [post(protector.posts[1], protector.to)] : [];
+  // A protector in one end of the main winding ends at the main's own post.
+  const isInMain = protector?.to === "M1";
   return {
-    rungs: [...mains.map((main) => [...entrance, ...across(main)]), ...startRungs([...entrance, ...across(aux)], elements, motorType)],
+    rungs: [
+      ...mains.map((main) => [...outer, ...(isInMain ? [] : inner), ...across(main)]),
+      ...startRungs([...outer, ...inner, ...across(aux)], elements, motorType),
+    ],
     reversal: { kind: "swap", posts: aux.posts },
     notes: [...(mains.length > 1 ? (["polarity-of-halves"] as const) : []), "mark-to-line", "own-diagram-first"],
   };

@@ -1,11 +1,12 @@
 import { PATH, type BoardTable } from "./board";
 import { LeastSquares } from "./least-squares";
+import { isNearZeroClass } from "./layout";
 import type { Joint, Structure } from "./structure";
 
 /** A joining near zero is this many ohms, with this spread: a clean contact, a protector, a dead short. */
 export const NEAR_ZERO = { ohm: 0.1, standardOhm: 0.12 } as const;
 
-export const isNearZero = ({ cls, isShort }: Joint): boolean => isShort || cls === "link";
+export const isNearZero = ({ cls, isShort }: Joint): boolean => isShort || isNearZeroClass(cls);
 
 /** How readings and a way of laying out agree. */
 export interface Fit {

@@ -1,8 +1,10 @@
 export {
   identifyThreeLeads,
   LEAD_PAIRS,
-  roleFromMark,
-  roleFromName,
+  LEAD_MARKS,
+  markLikeName,
+  roleOfMark,
+  type LeadMark,
   type LeadIndex,
   type PairIndex,
   type PairReading,
@@ -13,7 +15,17 @@ export {
 } from "./three-leads";
 export { tableOf, type Board, type BoardReading } from "./board";
 export { LAYOUTS, layoutOf } from "./layout-catalogue";
-export { faultsOf, type BoardFault, type ElementClass, type Layout, type LayoutElement, type LayoutRole } from "./layout";
+export {
+  faultsOf,
+  isNearZeroClass,
+  isNoPathClass,
+  isWindingClass,
+  type BoardFault,
+  type ElementClass,
+  type Layout,
+  type LayoutElement,
+  type LayoutRole,
+} from "./layout";
 export { findMisfits, solveBoard, USUAL_SOLVE, type BoardSolution, type Solutions, type SolveOptions } from "./solve-board";
 export {
   understandBoard,
@@ -24,6 +36,7 @@ export {
   type Residual,
 } from "./understand-board";
 export type { Probe } from "./next-probe";
+export type { PostGroup } from "./unknown-layout";
 export {
   compareWinding,
   COPPER_CONSTANT_C,

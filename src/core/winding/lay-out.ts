@@ -1,5 +1,6 @@
 import { CAPACITOR, NO_PATH, PATH, UNMEASURED, type BoardTable } from "./board";
 import { emptyEquations, leadBit } from "./fit-board";
+import { isWindingClass } from "./layout";
 import { LeastSquares } from "./least-squares";
 import type { Structure } from "./structure";
 
@@ -73,7 +74,7 @@ export function layOut<F>(
   const partnerOf = partners(structure);
   const postOf = new Int8Array(size).fill(-1);
   const placeOf = new Int8Array(width).fill(-1);
-  const least = joints.map(({ cls, isShort }) => (isShort || ["link", "ground", "section"].includes(cls) ? 0 : reach.leastWindingOhm));
+  const least = joints.map(({ cls, isShort }) => (isShort || !isWindingClass(cls) || cls === "section" ? 0 : reach.leastWindingOhm));
   const lowest = ways.map((way) => (way < 0 ? 0 : least.reduce((sum, each, joint) => (way & (1 << joint) ? sum + each : sum), 0)));
   const highest = ohm.map((each, at) => each + reach.score * Math.sqrt(variance[at] ?? 0));
   const start = emptyEquations(structure, table);

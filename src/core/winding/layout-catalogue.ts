@@ -9,8 +9,8 @@ const ISOLATED = {
   aux: element("A1", "A2", "aux"),
   half1: element("H1a", "H1b", "half"),
   half2: element("H2a", "H2b", "half"),
-  switch: element("SW1", "SW2", "link"),
-  protector: element("P1", "P2", "link"),
+  switch: element("SW1", "SW2", "switch"),
+  protector: element("P1", "P2", "protector"),
   capacitor: element("K1", "K2", "capacitor"),
 } as const;
 
@@ -52,6 +52,13 @@ function joined(
 }
 
 const CSR = [element("C", "R", "main"), element("C", "S", "aux")];
+const CSR_PROTECTOR = [...CSR, element("P", "C", "protector")];
+/** A thermal protector in one end of the main winding, a lead on each side of it. */
+const PROTECTED_MAIN = [element("P", "M1", "protector"), element("M1", "M2", "main")];
+/** Start winding with the switch in one end, its contact brought out. */
+const SWITCHED_START = [element("A1", "A2", "aux"), element("A2", "SW", "switch")];
+/** Third contact of a switch: open at rest, closed at speed. */
+const THIRD_CONTACT = [element("SW1", "SW2", "switch"), element("SW1", "SW3", "contact")];
 
 /** Speed taps in the order of the chain: the highest speed has the least winding between it and common. */
 const SPEEDS: Readonly<Record<number, readonly LayoutRole[]>> = {
@@ -87,7 +94,7 @@ const CATALOGUE: readonly Layout[] = [
   joined("coil", 1, [element("L1", "L2", "coil")], [], [[["L1", "L2"]]]),
   joined("csr", 1, CSR),
   joined("equal_windings", 0.15, [element("C", "W1", "half"), element("C", "W2", "half")], [], [[["W1", "W2"]]]),
-  joined("csr_protector", 0.6, [...CSR, element("P", "C", "link")]),
+  joined("csr_protector", 0.6, CSR_PROTECTOR),
   joined("csr_two_capacitor_leads", 0.4, [...CSR, element("R", "CAP2", "link")]),
   separate("isolated2", 1, ["main", "aux"]),
   tapped(2, "C", 0.6),
@@ -95,16 +102,22 @@ const CATALOGUE: readonly Layout[] = [
   joined("csr_capacitor", 0.8, CSR, ["capacitor"]),
   tapped(3, "C", 0.7),
   tapped(3, "LO", 0.7),
+  joined("protected_main", 0.6, PROTECTED_MAIN, ["aux"]),
+  joined("switched_start", 0.3, SWITCHED_START, ["main"]),
   tapped(2, "C", 0.3, true),
   tapped(2, "LO", 0.3, true),
   separate("dual_voltage", 1, ["half1", "half2", "aux"]),
+  joined("protected_main_switched_start", 0.3, [...PROTECTED_MAIN, ...SWITCHED_START]),
   tapped(4, "C", 0.5),
   tapped(4, "LO", 0.5),
   tapped(3, "C", 0.3, true),
   tapped(3, "LO", 0.3, true),
   separate("isolated2_switch", 0.6, ["main", "aux", "switch"]),
   separate("isolated2_capacitor", 0.5, ["main", "aux", "capacitor"]),
-  joined("csr_protector_capacitor", 0.3, [...CSR, element("P", "C", "link")], ["capacitor"]),
+  joined("csr_protector_capacitor", 0.3, CSR_PROTECTOR, ["capacitor"]),
+  joined("protected_main_switch", 0.6, PROTECTED_MAIN, ["aux", "switch"]),
+  joined("protected_main_capacitor", 0.4, PROTECTED_MAIN, ["aux", "capacitor"]),
+  joined("isolated2_three_contacts", 0.3, THIRD_CONTACT, ["main", "aux"]),
   tapped(5, "C", 0.5),
   tapped(5, "LO", 0.5),
   tapped(4, "C", 0.3, true),
@@ -114,8 +127,10 @@ const CATALOGUE: readonly Layout[] = [
   tapped(5, "LO", 0.2, true),
   separate("isolated2_switch_capacitor", 1, ["main", "aux", "switch", "capacitor"]),
   separate("isolated2_switch_protector", 0.4, ["main", "aux", "switch", "protector"]),
+  joined("protected_main_three_contacts", 0.3, [...PROTECTED_MAIN, ...THIRD_CONTACT], ["aux"]),
   separate("dual_voltage_switch", 0.8, ["half1", "half2", "aux", "switch"]),
   separate("dual_voltage_capacitor", 0.6, ["half1", "half2", "aux", "capacitor"]),
+  joined("protected_main_switch_capacitor", 0.5, PROTECTED_MAIN, ["aux", "switch", "capacitor"]),
   separate("isolated2_switch_protector_capacitor", 0.6, ["main", "aux", "switch", "protector", "capacitor"]),
   separate("dual_voltage_switch_capacitor", 1, ["half1", "half2", "aux", "switch", "capacitor"]),
   separate("dual_voltage_switch_protector_capacitor", 1, ["half1", "half2", "aux", "switch", "protector", "capacitor"]),
@@ -125,7 +140,8 @@ const CATALOGUE: readonly Layout[] = [
 const TYPES: readonly (readonly [RegExp, readonly MotorType[]])[] = [
   [/^coil$/, ["shaded-pole"]],
   [/^tap|two_capacitor_leads|^equal/, ["psc"]],
-  [/switch/, ["cap-start", "split-phase", "cap-start-run"]],
+  [/switch|three_contacts/, ["cap-start", "split-phase", "cap-start-run"]],
+  [/^protected_main$/, ["psc", "cap-start", "split-phase", "cap-start-run"]],
   [/^dual/, ["cap-start", "split-phase", "cap-start-run"]],
   [/capacitor/, ["psc", "cap-start", "cap-start-run"]],
   [/^csr|^isolated/, ["psc", "cap-start", "split-phase", "cap-start-run"]],

@@ -1,7 +1,20 @@
 import type { MotorType } from "../motor";
 
-/** What a path between two posts is. `link`: near zero (start switch, protector, joining wire); `capacitor`: no path on ohms. */
-export type ElementClass = "main" | "aux" | "half" | "section" | "coil" | "link" | "capacitor";
+/**
+ * What lies between two posts. `winding`: one that no known layout names; `link`: joined inside; `contact`: of a switch,
+ * open at rest.
+ */
+export type ElementClass =
+  "main" | "aux" | "half" | "section" | "coil" | "winding" | "switch" | "protector" | "link" | "contact" | "capacitor";
+
+const NEAR_ZERO_CLASSES: readonly string[] = ["switch", "protector", "link"] satisfies ElementClass[];
+const NO_PATH_CLASSES: readonly string[] = ["contact", "capacitor"] satisfies ElementClass[];
+/** Near zero where it is sound: start switch at rest, protector, joining wire. */
+export const isNearZeroClass = (cls: string): boolean => NEAR_ZERO_CLASSES.includes(cls);
+/** No path on ohms where it is sound. */
+export const isNoPathClass = (cls: string): boolean => NO_PATH_CLASSES.includes(cls);
+/** Wire on iron: what has ohms of its own. */
+export const isWindingClass = (cls: string): boolean => !isNearZeroClass(cls) && !isNoPathClass(cls) && cls !== "ground";
 
 /** Name of a place in a layout: C, R, S, HI, M1 … Persisted nowhere; shown through the vocabulary. */
 export type LayoutRole = string;
@@ -31,11 +44,11 @@ export interface Layout {
 export type BoardFault =
   { readonly kind: "open" | "short"; readonly element: number } | { readonly kind: "ground"; readonly role: LayoutRole };
 
-/** Every single fault a layout can have. A capacitor is open on ohms when it is sound, a link near zero. */
+/** Every single fault a layout can have. A capacitor is open on ohms when it is sound, a switch near zero. */
 export function faultsOf(layout: Layout, hasFrame: boolean): readonly BoardFault[] {
   const inElements = layout.elements.flatMap(({ cls }, element): BoardFault[] => [
-    ...(cls === "capacitor" ? [] : [{ kind: "open", element } as const]),
-    ...(cls === "link" ? [] : [{ kind: "short", element } as const]),
+    ...(isNoPathClass(cls) ? [] : [{ kind: "open", element } as const]),
+    ...(isNearZeroClass(cls) || cls === "contact" ? [] : [{ kind: "short", element } as const]),
   ]);
   return hasFrame ? [...inElements, ...layout.roles.map((role) => ({ kind: "ground", role }) as const)] : inElements;
 }

@@ -1,4 +1,4 @@
-import { NO_PATH, type BoardTable, UNMEASURED } from "./board";
+import { NO_PATH, PATH, UNMEASURED, type BoardTable } from "./board";
 import { covarianceOf } from "./least-squares";
 import { scaledFits, type ScaledFit, type WeighedSolution } from "./weigh-solutions";
 
@@ -8,6 +8,8 @@ export interface Probe {
   readonly b: number;
   /** expected information about which answer is right */
   readonly bits: number;
+  /** what it is for: to part the answers, to see a winding once, to check figures that nothing checks, to see what hangs together */
+  readonly why: "parts" | "unseen" | "checks" | "groups";
 }
 
 /** Steps in which readings can be told apart: about what a usual meter sees. */
@@ -16,7 +18,7 @@ const LOWEST_OHM = 0.05;
 const STEPS = Math.ceil(Math.log(4000 / LOWEST_OHM) / STEP);
 /** Answers less likely than this do not decide where to probe. */
 const LEAST_WEIGHT = 1e-4;
-const MOST_ANSWERS = 120;
+const MOST_ANSWERS = 80;
 
 const logistic = (z: number): number => 1 / (1 + Math.exp(-1.702 * z));
 const stepOf = (ohm: number): number => (ohm <= LOWEST_OHM ? 0 : Math.min(STEPS - 1, 1 + Math.floor(Math.log(ohm / LOWEST_OHM) / STEP)));
@@ -105,7 +107,7 @@ export function nextProbe(
       }
       const within = [...groups.values()].reduce((sum, { weight, mixed: own }) => sum + weight * entropyBits(own), 0);
       const bits = Math.max(0, entropyBits(mixed) - within);
-      if (best === null || bits > best.bits + 1e-9) best = { a, b, bits };
+      if (best === null || bits > best.bits + 1e-9) best = { a, b, bits, why: "parts" };
     }
   }
   return best;
@@ -130,9 +132,57 @@ export function unseenProbe(
     for (let q = p + 1; q < size; q += 1) {
       if (!unseen.includes(structure.ways[p * size + q] ?? 0)) continue;
       const [a, b] = [postOf[p] ?? 0, postOf[q] ?? 0].sort((x, y) => x - y) as [number, number];
-      if (table.state[a * table.size + b] === UNMEASURED) return { a, b, bits: 0 };
+      if (table.state[a * table.size + b] === UNMEASURED) return { a, b, bits: 0, why: "unseen" };
     }
   }
+  return null;
+}
+
+/** Posts beyond a reading on either side, when only other readings join them; null where they close a ring around it. */
+function sidesOf(edges: readonly (readonly [number, number])[], left: readonly [number, number], posts: number): Set<number> | null {
+  const reached = new Set([left[0]]);
+  for (let round = 0; round < posts; round += 1)
+    for (const edge of edges) {
+      if (edge === left) continue;
+      const [a, b] = edge;
+      if (reached.has(a)) reached.add(b);
+      else if (reached.has(b)) reached.add(a);
+    }
+  return reached.has(left[1]) ? null : reached;
+}
+
+/**
+ * A pair that checks readings which no other reading checks: in a group of three posts and more each figure belongs to a
+ * ring of readings whose sum must close, so that a slip in any of them shows.
+ * @returns the pair that checks the most of them; null where all are checked, or nothing is left to measure
+ */
+export function checkingProbe({ board, size, state }: BoardTable): Probe | null {
+  const edges: (readonly [number, number])[] = [];
+  for (let a = 0; a < board.posts; a += 1)
+    for (let b = a + 1; b < board.posts; b += 1) if (state[a * size + b] === PATH) edges.push([a, b]);
+  const unchecked = edges.flatMap((edge) => sidesOf(edges, edge, board.posts) ?? []);
+  const joins = (posts: Set<number>, a: number, b: number): boolean => posts.has(a) !== posts.has(b);
+  const group = (post: number): Set<number> => {
+    const all = new Set([post]);
+    for (let round = 0; round < board.posts; round += 1) for (const [a, b] of edges) if (all.has(a) || all.has(b)) all.add(a).add(b);
+    return all;
+  };
+  let best: { readonly probe: Probe; readonly checks: number } | null = null;
+  for (let a = 0; a < board.posts; a += 1) {
+    const own = group(a);
+    for (let b = a + 1; b < board.posts; b += 1) {
+      if (state[a * size + b] !== UNMEASURED || !own.has(b)) continue;
+      const checks = unchecked.filter((posts) => joins(posts, a, b)).length;
+      if (checks > 0 && (best === null || checks > best.checks)) best = { probe: { a, b, bits: 0, why: "checks" }, checks };
+    }
+  }
+  return best?.probe ?? null;
+}
+
+/** Any pair not read yet; null once all are. */
+export function unreadProbe({ size, state }: BoardTable): Probe | null {
+  for (let a = 0; a < size; a += 1)
+    for (let b = a + 1; b < size; b += 1) if (state[a * size + b] === UNMEASURED) return { a, b, bits: 0, why: "parts" };
   return null;
 }
 

@@ -14,7 +14,7 @@ function shuffled(count: number, next: () => number): number[] {
 
 /** Places tried for one way, and for the whole sample, before another is drawn or what was found must do. */
 const ONE_BUDGET = 400;
-const WHOLE_BUDGET = 40_000;
+const WHOLE_BUDGET = 20_000;
 
 /**
  * A sample of the ways to understand a board that has too few readings to list them all: layouts by their share, posts in
@@ -22,7 +22,7 @@ const WHOLE_BUDGET = 40_000;
  */
 export function sampleSolutions(table: BoardTable, options: SolveOptions, isFaulty: boolean, count: number): BoardSolution[] {
   const next = seriesFrom(20_261 + table.board.readings.length);
-  const structures = structuresFor(table.board, options, isFaulty);
+  const structures = structuresFor(table, options, isFaulty);
   const shares = structures.map(({ layout, places }) => layout.share * 0.1 ** places.filter((place) => place === "spare").length);
   const total = shares.reduce((sum, share) => sum + share, 0);
   const reach = reachOf(table, options);

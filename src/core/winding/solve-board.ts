@@ -1,4 +1,4 @@
-import { tableOf, type Board, type BoardTable } from "./board";
+import { CAPACITOR, NO_PATH, PATH, tableOf, type Board, type BoardTable } from "./board";
 import { keepsRules } from "./board-rules";
 import { chiSquareSurvival } from "./chi-square";
 import type { Fit } from "./fit-board";
@@ -22,13 +22,27 @@ export interface SolveOptions {
   readonly spares: number;
   /** a sound winding has at least this many ohms */
   readonly leastWindingOhm: number;
+  /** a section between two speeds at least this many, beyond so many of its standard uncertainties */
+  readonly leastSectionOhm: number;
+  readonly sectionScore: number;
+  /** and a sound main winding at least this part of its start winding's */
+  readonly leastMainPart: number;
   /** solutions to find before the search gives up for want of readings */
   readonly limit: number;
   /** places to try before it gives up */
   readonly budget: number;
 }
 
-export const USUAL_SOLVE: SolveOptions = { layouts: LAYOUTS, spares: 2, leastWindingOhm: 0.5, limit: 4000, budget: 2_000_000 };
+export const USUAL_SOLVE: SolveOptions = {
+  layouts: LAYOUTS,
+  spares: 2,
+  leastWindingOhm: 0.2,
+  leastSectionOhm: 0.05,
+  sectionScore: 2,
+  leastMainPart: 1 / 12,
+  limit: 4000,
+  budget: 2_000_000,
+};
 
 /** Boards with this many posts may have one that is not used. */
 const LEAST_BOX = 5;
@@ -39,24 +53,46 @@ export const LEAST_PROBABILITY = 0.001;
 /** A fit with chi-square for a chance of 0.001 at many degrees of freedom; no single reading may lie further off. */
 const reachScore = (readings: number): number => Math.sqrt(readings + 3.1 * Math.sqrt(2 * readings) + 9);
 
-/** Sizes of the groups of posts that have a path among them, the largest first. */
-function measuredGroups({ size, state }: BoardTable): number[] {
+/** What the readings say of the groups before any is weighed: posts joined so far, and how many groups are known to be apart. */
+interface MeasuredGroups {
+  /** the largest first */
+  readonly sizes: readonly number[];
+  /** groups of which each is known to have no path to the others */
+  readonly apart: number;
+}
+
+function measuredGroups({ size, state }: BoardTable): MeasuredGroups {
   const group = Array.from({ length: size }, (_, post) => post);
   for (let a = 0; a < size; a += 1) {
     for (let b = a + 1; b < size; b += 1) {
-      if (state[a * size + b] !== 2) continue;
+      if (state[a * size + b] !== PATH) continue;
       const [kept, merged] = [group[a] ?? a, group[b] ?? b];
       for (let post = 0; post < size; post += 1) if (group[post] === merged) group[post] = kept;
     }
   }
-  const counts = new Map<number, number>();
-  for (const each of group) counts.set(each, (counts.get(each) ?? 0) + 1);
-  return [...counts.values()].sort((a, b) => b - a);
+  const posts = new Map<number, number[]>();
+  group.forEach((id, post) => posts.set(id, [...(posts.get(id) ?? []), post]));
+  const groups = [...posts.values()].sort((a, b) => b.length - a.length);
+  const isApart = (one: readonly number[], other: readonly number[]): boolean =>
+    one.some((a) => other.some((b) => state[a * size + b] === NO_PATH || state[a * size + b] === CAPACITOR));
+  const apart: (readonly number[])[] = [];
+  for (const each of groups) if (apart.every((other) => isApart(each, other))) apart.push(each);
+  return { sizes: groups.map(({ length }) => length), apart: apart.length };
+}
+
+/** Whether the groups of a structure could be those measured, joined further or not: a quick look before any search. */
+function couldHold({ groupSizes }: Structure, { sizes, apart }: MeasuredGroups, isFull: boolean): boolean {
+  if (isFull) return groupSizes.join() === sizes.join();
+  const [first = 0, second = 0] = sizes;
+  const [most = 0, next = 0] = groupSizes;
+  return first <= most && second <= Math.max(next, most - first) && apart <= groupSizes.length && groupSizes.length <= sizes.length;
 }
 
 /** Everything the board could be with this many faults (none or one), before any reading is weighed. */
-export function structuresFor(board: Board, options: SolveOptions, isFaulty: boolean): Structure[] {
-  return options.layouts.flatMap((layout) => {
+export function structuresFor(table: BoardTable, options: SolveOptions, isFaulty: boolean): Structure[] {
+  const { board } = table;
+  const measured = measuredGroups(table);
+  const all = options.layouts.flatMap((layout) => {
     const spares = board.posts - layout.roles.length;
     // A post without a path may be unused on a box; on a few leads, or with a fault as well, it would hide an open winding.
     const most = isFaulty || board.posts < LEAST_BOX ? 0 : options.spares;
@@ -64,6 +100,7 @@ export function structuresFor(board: Board, options: SolveOptions, isFaulty: boo
     const faults: readonly (BoardFault | null)[] = isFaulty ? faultsOf(layout, board.hasFrame) : [null];
     return faults.map((fault) => structureOf(layout, fault, spares, board.hasFrame));
   });
+  return all.filter((structure) => couldHold(structure, measured, table.isFull));
 }
 
 export function reachOf(table: BoardTable, options: SolveOptions): Reach {
@@ -76,7 +113,7 @@ export function judgeLayOut(structure: Structure, equations: LeastSquares, optio
   const dof = rows - rank;
   if (chi2 > highestChi2(dof)) return null;
   const solution = equations.solve();
-  if (!keepsRules(structure, solution, options.leastWindingOhm)) return null;
+  if (!keepsRules(structure, solution, options)) return null;
   const { values, isFree } = solution;
   return {
     chi2,
@@ -114,13 +151,11 @@ export interface Solutions {
 
 export function solveWith(table: BoardTable, options: SolveOptions, isFaulty: boolean): Solutions {
   const list: BoardSolution[] = [];
-  const groups = table.isFull ? measuredGroups(table).join() : null;
   const reach = reachOf(table, options);
   const budget = { left: options.budget };
   const posts = postOrder(table, numbered(table.board.posts));
   let isComplete = true;
-  for (const structure of structuresFor(table.board, options, isFaulty)) {
-    if (groups !== null && structure.groupSizes.join() !== groups) continue;
+  for (const structure of structuresFor(table, options, isFaulty)) {
     isComplete = layOut(structure, table, { posts, places: numbered(structure.places.length) }, reach, budget, {
       judge: (equations) => judgeLayOut(structure, equations, options),
       visit: (postOf, fit) => {
@@ -148,7 +183,7 @@ export function solveBoard(board: Board, options: SolveOptions = USUAL_SOLVE): {
 export interface Misfit {
   readonly a: number;
   readonly b: number;
-  /** what it would show on the sound layout that fits the others best; null: no path */
+  /** what it would show on the sound layout that fits the others best; null: no path, or nothing else says */
   readonly wantedOhm: number | null;
 }
 

@@ -1,4 +1,4 @@
-import { keepsFault, type BoardFault, type ElementClass, type Layout, type LayoutRole } from "./layout";
+import { isNoPathClass, keepsFault, type BoardFault, type ElementClass, type Layout, type LayoutRole } from "./layout";
 
 /** What joins two places once the fault is put in: a sound element, a shorted one, or the path of a ground fault. */
 export interface Joint {
@@ -35,7 +35,7 @@ export interface Structure {
 function jointsOf(layout: Layout, fault: BoardFault | null, place: (role: LayoutRole) => number): Joint[] {
   const joints = layout.elements.flatMap(({ from, to, cls }, element): Joint[] => {
     const isFaulty = fault !== null && fault.kind !== "ground" && fault.element === element;
-    const isOpen = isFaulty ? fault.kind === "open" : cls === "capacitor";
+    const isOpen = isFaulty ? fault.kind === "open" : isNoPathClass(cls);
     return isOpen ? [] : [{ a: place(from), b: place(to), cls, isShort: isFaulty && fault.kind === "short", element }];
   });
   return fault?.kind === "ground"

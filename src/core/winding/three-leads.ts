@@ -1,5 +1,4 @@
-import { combineStandard } from "../quantity";
-import type { LayoutRole } from "./layout";
+import { combineStandard, normalCdf } from "../quantity";
 
 /** The three pairs of three leads, by index into the leads. Order is the order in which they are usually probed. */
 export const LEAD_PAIRS = [
@@ -33,7 +32,17 @@ export type ThreeLeadAnswer =
       readonly sum: SumCheck;
       readonly conflicts: readonly LeadIndex[];
     }
-  | { readonly kind: "equal-windings"; readonly common: LeadIndex; readonly sum: SumCheck }
+  | {
+      /** run and start differ by less than the meter can see */
+      readonly kind: "order-unclear";
+      readonly common: LeadIndex;
+      /** likelier run, and how likely */
+      readonly run: LeadIndex;
+      readonly chance: number;
+      /** chance that the windings are equal on purpose */
+      readonly equalChance: number;
+      readonly sum: SumCheck;
+    }
   | { readonly kind: "common-unclear"; readonly candidates: readonly [LeadIndex, LeadIndex]; readonly sum: SumCheck }
   | { readonly kind: "sum-off"; readonly sum: SumCheck }
   | { readonly kind: "impossible-open"; readonly pair: PairIndex }
@@ -57,6 +66,8 @@ export interface ThreeLeadInput {
   readonly leadStandardOhm: number;
   readonly nearZeroOhm: number;
   readonly coverageFactor: number;
+  /** windings equal on purpose are possible: reversible fan and drum motors, never a compressor */
+  readonly mayBeEqual: boolean;
 }
 
 /** A mismatch that a sound set of readings shows once in a thousand times. */
@@ -86,13 +97,66 @@ function checkSum([smallest, middle, largest]: readonly [Ranked, Ranked, Ranked]
 const differ = (a: Ohms, b: Ohms, coverageFactor: number): boolean =>
   Math.abs(a.ohm - b.ohm) > coverageFactor * combineStandard(a.standardUncertainty, b.standardUncertainty);
 
+/** No main winding of this trade has less [Ω]; and none has less than such a part of its start winding. Judgement. */
+const LEAST_MAIN_OHM = 0.2;
+const LEAST_MAIN_PART = 1 / 12;
+
+/**
+ * Ohms of the smallest winding from both places where it shows: its own pair, and the largest reading over the middle one.
+ * @source weighted mean of two estimates; JCGM 100:2008, 5.1.2
+ */
+function smallestWinding([smallest, middle, largest]: readonly [Ranked, Ranked, Ranked], { leadOhm, leadStandardOhm }: ThreeLeadInput) {
+  const own = { ohm: smallest.ohm - leadOhm, u: combineStandard(smallest.standardUncertainty, leadStandardOhm) };
+  const over = { ohm: largest.ohm - middle.ohm, u: combineStandard(largest.standardUncertainty, middle.standardUncertainty) };
+  const weight = own.u ** -2 + over.u ** -2;
+  return { ohm: (own.ohm / own.u ** 2 + over.ohm / over.u ** 2) / weight, standardOhm: weight ** -0.5 };
+}
+
+/** Near zero on its own pair, and no winding that small goes with the other readings. */
+function isShorted(ranked: readonly [Ranked, Ranked, Ranked], input: ThreeLeadInput): boolean {
+  const [smallest, middle] = ranked;
+  const { ohm, standardOhm } = smallestWinding(ranked, input);
+  const least = Math.max(LEAST_MAIN_OHM, LEAST_MAIN_PART * (middle.ohm - input.leadOhm));
+  return smallest.ohm - input.leadOhm <= input.nearZeroOhm && ohm + input.coverageFactor * standardOhm < least;
+}
+
+/** How often windings are equal on purpose where they can be; else the start winding has so many times the ohms of the main. Judgement. */
+const EQUAL_SHARE = 0.15;
+const START_RATIO = { least: 1.1, most: 5 } as const;
+/** A mark at the lead is right more often than wrong. */
+const MARK_FACTOR = 5;
+
+interface OrderChances {
+  /** the smaller reading is the run winding */
+  readonly asRead: number;
+  readonly equal: number;
+}
+
+/**
+ * Chances of the order of two windings whose readings differ by less than the meter sees, by Bayes: start windings spread
+ * evenly over the usual ratios, equal ones where they are possible.
+ * @param differenceOhm middle less smallest; `standardOhm` of the difference
+ */
+function orderChances(differenceOhm: number, standardOhm: number, runOhm: number, equalShare: number, markOdds: number): OrderChances {
+  const [least, most] = [(START_RATIO.least - 1) * runOhm, (START_RATIO.most - 1) * runOhm];
+  const spread = (difference: number): number =>
+    (normalCdf((difference - least) / standardOhm) - normalCdf((difference - most) / standardOhm)) / (most - least);
+  const asRead = ((1 - equalShare) / 2) * spread(differenceOhm) * markOdds;
+  const reversed = ((1 - equalShare) / 2) * spread(-differenceOhm);
+  const equal = (equalShare * Math.exp(-0.5 * (differenceOhm / standardOhm) ** 2)) / (standardOhm * Math.sqrt(2 * Math.PI));
+  const total = asRead + reversed + equal;
+  return total > 0 ? { asRead: asRead / total, equal: equal / total } : { asRead: 0.5, equal: 0 };
+}
+
 function nameLeads(ranked: readonly [Ranked, Ranked, Ranked], input: ThreeLeadInput): ThreeLeadAnswer {
   const [smallest, middle, largest] = ranked;
-  const isNearZero = (r: Ranked): boolean => r.ohm - input.leadOhm <= input.nearZeroOhm;
-  if (isNearZero(largest)) return { kind: "all-near-zero" };
+  if (largest.ohm - input.leadOhm <= input.nearZeroOhm) return { kind: "all-near-zero" };
   const sum = checkSum(ranked, input);
-  if (!differ(largest, middle, input.coverageFactor)) {
-    if (isNearZero(smallest)) {
+  // The same check with the middle reading taken for the largest: only where that fits far worse is common sure.
+  const otherSum = checkSum([smallest, largest, middle], input);
+  const score = ({ mismatchOhm, standardUncertaintyOhm }: SumCheck): number => (mismatchOhm / standardUncertaintyOhm) ** 2;
+  if (score(otherSum) - score(sum) < input.coverageFactor ** 2) {
+    if (isShorted(ranked, input)) {
       return { kind: "shorted", pair: smallest.pair, ohm: smallest.ohm, othersOhm: (largest.ohm + middle.ohm) / 2 };
     }
     if (sum.decision !== "out") return { kind: "common-unclear", candidates: [leadNotIn(largest.pair), leadNotIn(middle.pair)], sum };
@@ -100,8 +164,28 @@ function nameLeads(ranked: readonly [Ranked, Ranked, Ranked], input: ThreeLeadIn
   if (sum.decision === "out") return { kind: "sum-off", sum };
   // The largest is run to start, so the lead that is not in it is common.
   const common = leadNotIn(largest.pair);
-  if (!differ(middle, smallest, input.coverageFactor)) return { kind: "equal-windings", common, sum };
   const run = ([0, 1, 2] as const).find((lead) => lead !== common && LEAD_PAIRS[smallest.pair].includes(lead as never)) ?? 0;
+  const start = ([0, 1, 2] as const).find((lead) => lead !== common && lead !== run) ?? 0;
+  if (!differ(middle, smallest, input.coverageFactor)) {
+    const says = (lead: LeadIndex, role: WindingRole, other: WindingRole): number =>
+      input.marks[lead] === role ? MARK_FACTOR : input.marks[lead] === other ? 1 / MARK_FACTOR : 1;
+    const { asRead, equal } = orderChances(
+      middle.ohm - smallest.ohm,
+      combineStandard(middle.standardUncertainty, smallest.standardUncertainty),
+      Math.max(smallest.ohm - input.leadOhm, LEAST_MAIN_OHM),
+      input.mayBeEqual ? EQUAL_SHARE : 0,
+      says(run, "run", "start") * says(start, "start", "run"),
+    );
+    const isReversed = asRead < 1 - asRead - equal;
+    return {
+      kind: "order-unclear",
+      common,
+      run: isReversed ? start : run,
+      chance: isReversed ? 1 - asRead - equal : asRead,
+      equalChance: equal,
+      sum,
+    };
+  }
   const roles = ([0, 1, 2] as const).map((lead): WindingRole => (lead === common ? "common" : lead === run ? "run" : "start"));
   const conflicts = ([0, 1, 2] as const).filter((lead) => input.marks[lead] !== null && input.marks[lead] !== roles[lead]);
   return {
@@ -139,8 +223,11 @@ export function identifyThreeLeads(input: ThreeLeadInput): ThreeLeadAnswer {
   return nameLeads([first, second, third], input);
 }
 
-/** Words on posts that state a role of any layout by themselves. */
-const ROLE_MARKS: readonly (readonly [LayoutRole, RegExp])[] = [
+/** What a maker may mark a lead with, where a person says so; the ids are persisted: do not change without a migration. */
+export const LEAD_MARKS = ["C", "R", "S", "HI", "MED", "LO", "CAP"] as const;
+export type LeadMark = (typeof LEAD_MARKS)[number];
+
+const MARK_WORDS: readonly (readonly [LeadMark, RegExp])[] = [
   ["C", /^(c|com|common)$/i],
   ["R", /^(r|run|main|m)$/i],
   ["S", /^(s|start|aux|auxiliary|herm)$/i],
@@ -150,14 +237,12 @@ const ROLE_MARKS: readonly (readonly [LayoutRole, RegExp])[] = [
   ["CAP", /^(cap|capacitor)$/i],
 ];
 
-/** Role of a layout that a post's name states by itself; colours are never evidence. */
-export function roleFromMark(name: string): LayoutRole | null {
-  return ROLE_MARKS.find(([, pattern]) => pattern.test(name.trim()))?.[0] ?? null;
+/** The mark a name looks like, to ask about: a name is never evidence by itself. */
+export function markLikeName(name: string): LeadMark | null {
+  return MARK_WORDS.find(([, pattern]) => pattern.test(name.trim()))?.[0] ?? null;
 }
 
-const OF_THREE: Readonly<Record<LayoutRole, WindingRole>> = { C: "common", R: "run", S: "start" };
+const OF_THREE: Readonly<Partial<Record<LeadMark, WindingRole>>> = { C: "common", R: "run", S: "start" };
 
-/** Role of one of three leads that its name states by itself (`C`, `Run`, `start`). */
-export function roleFromName(name: string): WindingRole | null {
-  return OF_THREE[roleFromMark(name) ?? ""] ?? null;
-}
+/** Role of one of three leads that its mark states. */
+export const roleOfMark = (mark: LeadMark | null): WindingRole | null => (mark === null ? null : (OF_THREE[mark] ?? null));

@@ -1,10 +1,11 @@
 import { tableOf, type Board, type BoardTable } from "./board";
-import { isNearZero } from "./fit-board";
+import { isNearZero, NEAR_ZERO } from "./fit-board";
 import type { MotorType } from "../motor";
-import type { LayoutRole } from "./layout";
-import { countPairs, expectedOhm, nextProbe, unseenProbe, type Probe } from "./next-probe";
+import { isWindingClass, type LayoutRole } from "./layout";
+import { checkingProbe, countPairs, expectedOhm, nextProbe, unreadProbe, unseenProbe, type Probe } from "./next-probe";
 import { sampleSolutions } from "./sample-solutions";
 import { findMisfits, solveWith, USUAL_SOLVE, type BoardSolution, type SolveOptions, ohmsBetween, type Misfit } from "./solve-board";
+import { unknownJoint, unknownLayoutOf, type PostGroup } from "./unknown-layout";
 import { weighSolutions, type WeighedSolution } from "./weigh-solutions";
 
 /** A way to understand the board that differs from the others in practice. */
@@ -26,13 +27,18 @@ export interface Residual {
 
 export interface BoardUnderstanding {
   /**
-   * `open`: a probe would part what is left; then `settled`: one answer; `likely`: one, but ohms cannot exclude another;
-   * `cannot-tell`: several; `contradiction`: none, with or without a fault
+   * `open`: a probe would part or check what is left; then `settled`: every layout that fits gives the same roles and the
+   * same connection; `likely`: one answer, but ohms cannot exclude another; `cannot-tell`: several; `unknown`: no layout
+   * known here fits, though the readings agree; `contradiction`: a reading does not belong with the others
    */
-  readonly state: "empty" | "open" | "settled" | "likely" | "cannot-tell" | "contradiction";
+  readonly state: "empty" | "open" | "settled" | "likely" | "cannot-tell" | "unknown" | "contradiction";
   /** the likeliest first; of a sample where there were too many to list */
   readonly answers: readonly BoardAnswer[];
+  /** what hangs together and the ohms of it, where no layout names it */
+  readonly groups: readonly PostGroup[];
   readonly isSample: boolean;
+  /** a sound layout explains every reading, however common it is: then no fault is more than a possibility */
+  readonly canBeSound: boolean;
   /** roles on which all likely answers agree, by post */
   readonly settledRoles: readonly (readonly LayoutRole[] | null)[];
   readonly residuals: readonly Residual[];
@@ -45,15 +51,22 @@ export interface BoardUnderstanding {
   readonly pairs: number;
 }
 
-/** One answer this likely counts as settled; this likely, as the one to work with. */
+/** A fault this likely counts as settled; an answer this likely, as the one to work with. */
 const SETTLED = 0.99;
 const LIKELY = 0.85;
-/** A probe that tells less than this does not part the answers. */
+/** Faults together may be this likely beside a sound layout that explains every reading; more is said. */
+const SELDOM_FAULTY = 0.1;
+/** A probe that tells less than this does not part the answers; with all answers taken as equally likely, less than that. */
 const WORTH_PROBING_BITS = 0.03;
+const WORTH_PARTING_BITS = 0.05;
+/** A layout whose chi-square is so much further beyond its degrees of freedom than the best does not fit: a chance of 0.001. */
+const FITS_NO_MORE = 10.8;
 const LISTED = 400;
 const SAMPLE = 160;
 /** Places to try before a list of all answers is given up for a sample. */
-const BUDGET = 30_000;
+const BUDGET = 20_000;
+/** And to look thoroughly, where chance found no way at all. */
+const THOROUGH_BUDGET = 40_000;
 /** Answers less likely than this are not worth a word. */
 const WORTH_SAYING = 0.003;
 const SHOWN = 8;
@@ -78,7 +91,7 @@ const COMMON_NAMES: readonly (readonly [RegExp, string])[] = [
   [/^(M)[12]$/, "M"],
   [/^(A)[12]$/, "A"],
   // On ohms a capacitor and an unused post look alike; only the capacitance range parts them.
-  [/^K[12]$|^spare$/, "nothing"],
+  [/^K[12]$|^SW3$|^spare$/, "nothing"],
   [/^(L)[12]$/, "L"],
   [/^(W)[12]$/, "W"],
   [/^(SW|P)[12]$/, "link"],
@@ -86,8 +99,19 @@ const COMMON_NAMES: readonly (readonly [RegExp, string])[] = [
 ];
 const plainRole = (role: LayoutRole): string => COMMON_NAMES.find(([pattern]) => pattern.test(role))?.[1] ?? role;
 
+// Asked many times of the same solution while one board is weighed.
+const keys = new WeakMap<readonly number[], string>();
+
 /** Two answers with the same key come to the same in practice. */
 function keyOf(solution: BoardSolution, posts: number): string {
+  const known = keys.get(solution.postOf);
+  if (known !== undefined) return known;
+  const key = makeKey(solution, posts);
+  keys.set(solution.postOf, key);
+  return key;
+}
+
+function makeKey(solution: BoardSolution, posts: number): string {
   const { structure, postOf } = solution;
   const { fault, layout, places } = structure;
   const roles = rolesByPost(solution, posts).map((list) => [...new Set(list.map(plainRole))].join("/"));
@@ -99,8 +123,22 @@ function keyOf(solution: BoardSolution, posts: number): string {
         : [layout.elements[fault.element]?.from ?? "", layout.elements[fault.element]?.to ?? ""]
             .map((role) => postOf[places.indexOf(role)] ?? -1)
             .sort((a, b) => a - b);
-  // Links alone on a board cannot be told apart, so neither can layouts that differ by what a link is called.
-  return `${roles.join(" ")} ${fault?.kind ?? ""} ${at.join()}`;
+  // Parts near zero that stand alone cannot be told apart, so neither can layouts that differ by what they are called.
+  return `${roles.join(" ")} ${fault?.kind ?? ""} ${at.join()} ${connectionOf(solution, posts)}`;
+}
+
+/** Which winding lies between which posts: the same roles joined otherwise are another connection. */
+function connectionOf(solution: BoardSolution, posts: number): string {
+  const { structure, postOf } = solution;
+  const { layout, places } = structure;
+  const together = rolesByPost(solution, posts).map((roles) => [...new Set(roles)].join());
+  // Posts joined near zero are one: the first of them stands for all.
+  const stand = (role: LayoutRole): number => together.indexOf(together[postOf[places.indexOf(role)] ?? -1] ?? "");
+  return layout.elements
+    .filter(({ cls }) => isWindingClass(cls))
+    .map(({ from, to, cls }) => `${cls}:${[stand(from), stand(to)].sort((a, b) => a - b).join("-")}`)
+    .sort()
+    .join(" ");
 }
 
 function residualsOf(best: BoardSolution, { board }: BoardTable): Residual[] {
@@ -158,7 +196,7 @@ interface Candidates {
 }
 
 /** All ways with this many faults, weighed; a sample where there are too many to list. */
-function candidates(table: BoardTable, query: BoardQuery, tiers: readonly boolean[]): Candidates {
+function candidates(table: BoardTable, query: BoardQuery, tiers: readonly boolean[], others: readonly BoardSolution[] = []): Candidates {
   const options = { ...query.options, limit: LISTED, budget: table.isFull ? query.options.budget : BUDGET };
   const found = tiers.map((isFaulty) => {
     const { list, isComplete } = solveWith(table, options, isFaulty);
@@ -166,15 +204,11 @@ function candidates(table: BoardTable, query: BoardQuery, tiers: readonly boolea
     const sample = sampleSolutions(table, options, isFaulty, SAMPLE);
     if (sample.length > 0) return { list: sample, isSample: true };
     // So few ways are left that chance does not find them: look for them thoroughly.
-    const thorough = solveWith(table, { ...options, budget: query.options.budget }, isFaulty);
+    const thorough = solveWith(table, { ...options, budget: THOROUGH_BUDGET }, isFaulty);
     return { list: thorough.list, isSample: !thorough.isComplete };
   });
   return {
-    list: weighSolutions(
-      found.flatMap(({ list }) => list),
-      table,
-      query,
-    ),
+    list: weighSolutions([...found.flatMap(({ list }) => list), ...others], table, query),
     isSample: found.some(({ isSample }) => isSample),
   };
 }
@@ -188,57 +222,152 @@ export interface BoardQuery {
 }
 export const USUAL_QUERY: BoardQuery = { marks: [], motorType: "unknown", options: USUAL_SOLVE };
 
-/** Sound ways alone lead the probing; once they are settled, faulty ones must be excluded as well, or said. */
-function weighAll(table: BoardTable, query: BoardQuery): Candidates & { readonly next: Probe | null } {
+/** What is left of a board: its answers weighed, what to probe, and the board as no layout knows it. */
+interface Weighed extends Candidates {
+  readonly next: Probe | null;
+  /** sound answers that fit and differ in practice */
+  readonly soundKeys: number;
+  readonly unknown: { readonly probability: number; readonly groups: readonly PostGroup[] } | null;
+}
+
+/** Sound ways that fit about as well as the best does; how likely they were before counts for nothing here. */
+function stillFitting(list: readonly WeighedSolution[]): readonly WeighedSolution[] {
+  const excess = ({ fit }: WeighedSolution): number => fit.chi2 - fit.dof;
+  const least = Math.min(...list.map(excess));
+  return list.filter((each) => excess(each) <= least + FITS_NO_MORE);
+}
+
+/** The same answers, each as likely as the others: what fits is parted by a reading, not by how common it is. */
+function evened(list: readonly WeighedSolution[], key: (solution: BoardSolution) => string): WeighedSolution[] {
+  const totals = new Map<string, number>();
+  for (const each of list) totals.set(key(each), (totals.get(key(each)) ?? 0) + each.probability);
+  return list
+    .map((each) => ({ ...each, probability: each.probability / (totals.get(key(each)) ?? 1) / totals.size }))
+    .sort((a, b) => b.probability - a.probability);
+}
+
+/**
+ * Sound ways alone lead the probing, until every layout that fits comes to the same and each figure is checked by another;
+ * then faulty ones must be excluded as well, or said.
+ */
+function weighAll(table: BoardTable, query: BoardQuery): Weighed {
   const { board } = table;
   const key = (solution: BoardSolution): string => keyOf(solution, board.posts);
   const sound = candidates(table, query, [false]);
+  const fitting = stillFitting(sound.list);
+  const keys = new Set(fitting.map(key));
+  const soFar = { ...sound, soundKeys: keys.size, unknown: null };
   const [best] = toAnswers(sound.list, board.posts);
-  const isNamed = best !== undefined && !sound.isSample && best.probability >= SETTLED;
-  if (best !== undefined && !isNamed) {
+  if (best !== undefined && (sound.isSample || keys.size > 1)) {
     const next = nextProbe(sound.list, table, key);
-    if (next !== null && (sound.isSample || next.bits >= WORTH_PROBING_BITS)) return { ...sound, next };
+    if (next !== null && (sound.isSample || next.bits >= WORTH_PROBING_BITS)) return { ...soFar, next };
+    const parting = sound.isSample ? null : nextProbe(evened(fitting, key), table, key);
+    if (parting !== null && parting.bits >= WORTH_PARTING_BITS) return { ...soFar, next: parting };
   }
-  const unseen = isNamed ? unseenProbe(sound.list, key(best), key, table) : null;
-  if (unseen) return { ...sound, next: unseen };
-  const all = candidates(table, query, [false, true]);
-  const next = all.list.length > 0 ? nextProbe(all.list, table, key) : null;
-  return { ...all, next: next !== null && (all.isSample || next.bits >= WORTH_PROBING_BITS) ? next : null };
+  const isNamed = best !== undefined && !sound.isSample && keys.size === 1;
+  const more = isNamed ? (unseenProbe(sound.list, key(best), key, table) ?? checkingProbe(table)) : null;
+  if (more) return { ...soFar, next: more };
+  return weighFaults(table, query, soFar, key);
 }
 
-function stateOf(
-  measured: number,
-  { isSample, next }: { isSample: boolean; next: Probe | null },
-  best: BoardAnswer,
-): BoardUnderstanding["state"] {
+/** Faults beside what is sound; where nothing sound is known, beside a board of another layout. */
+function weighFaults(
+  table: BoardTable,
+  query: BoardQuery,
+  soFar: Omit<Weighed, "next">,
+  key: (solution: BoardSolution) => string,
+): Weighed {
+  const isSoundKnown = soFar.list.length > 0;
+  const other = isSoundKnown || soFar.isSample ? null : unknownLayoutOf(table, query.options, query.motorType);
+  const all = candidates(table, query, [false, true], other ? [other.solution] : []);
+  const known = all.list.filter(({ structure }) => structure !== other?.solution.structure);
+  const probability = 1 - known.reduce((sum, each) => sum + each.probability, 0);
+  const unknown = other ? { probability: Math.max(0, probability), groups: other.groups } : null;
+  const found = { ...all, list: known, soundKeys: soFar.soundKeys, unknown };
+  const next = known.length > 0 ? nextProbe(known, table, key) : null;
+  if (next !== null && (all.isSample || next.bits >= WORTH_PROBING_BITS)) return { ...found, next };
+  // What hangs together is seen before anything is said of a board that no sound layout fits.
+  const joint = isSoundKnown ? null : unknownJoint(table);
+  return { ...found, next: joint && { ...joint, bits: 0, why: "groups" } };
+}
+
+function stateOf(measured: number, { isSample, next, unknown, soundKeys, list }: Weighed, best: BoardAnswer): BoardUnderstanding["state"] {
   if (measured === 0) return "empty";
   if (next !== null || isSample) return "open";
-  return best.probability >= SETTLED ? "settled" : best.probability >= LIKELY ? "likely" : "cannot-tell";
+  if (unknown !== null && unknown.probability > 1 - LIKELY) return "unknown";
+  const faulty = list.reduce((sum, { structure, probability }) => (structure.fault === null ? sum : sum + probability), 0);
+  if (best.structure.fault === null && soundKeys === 1 && faulty <= SELDOM_FAULTY) return "settled";
+  if (best.structure.fault !== null && soundKeys > 0) return "cannot-tell";
+  const isSure = best.structure.fault !== null && best.probability >= SETTLED;
+  return isSure ? "settled" : best.probability >= LIKELY ? "likely" : "cannot-tell";
+}
+
+/** A slip of the point turns a figure into about this part of itself. */
+const POINT_SLIP = { least: 1 / 14, most: 1 / 7 } as const;
+
+/**
+ * Figures that one slip may have made: a reading that alone keeps a sound layout from fitting, and nobody stands for. No
+ * path is not keyed by a slip of the finger, nor ohms to the frame; near zero where other readings tell the true figure
+ * is a short, unless it is that figure with its point misplaced.
+ */
+function slippedReadings({ board, size, ohm }: BoardTable, misfits: readonly Misfit[]): readonly Misfit[] {
+  const nearZeroOhm = board.leadOhm + NEAR_ZERO.ohm + 2 * NEAR_ZERO.standardOhm;
+  return misfits.filter(({ a, b, wantedOhm }) => {
+    const reading = board.readings.findLast((each) => (each.a === a && each.b === b) || (each.a === b && each.b === a));
+    if (reading === undefined || reading.kind === "open" || reading.isSure === true) return false;
+    if (a === board.posts || b === board.posts) return false;
+    const shown = ohm[a * size + b] ?? 0;
+    if (shown > nearZeroOhm || wantedOhm === null) return true;
+    return shown > POINT_SLIP.least * wantedOhm && shown < POINT_SLIP.most * wantedOhm;
+  });
 }
 
 /**
  * What a board is, from the readings made so far: the answers that are left with their chances, the roles on which they
- * agree, each reading against what it should be, and the pair to probe next.
+ * agree, each reading against what it should be, and the pair to probe next. Where no layout fits, what hangs together.
  */
 export function understandBoard(board: Board, query: BoardQuery = USUAL_QUERY): BoardUnderstanding {
   const table = tableOf(board);
   const { measured, all: pairs } = countPairs(table);
   const nobody = Array.from({ length: board.posts }, () => null);
-  const nothing = { answers: [], expected: [], isSample: false, settledRoles: nobody, residuals: [], misfits: [], measured, pairs };
+  const nothing = {
+    answers: [],
+    groups: [],
+    expected: [],
+    isSample: false,
+    canBeSound: false,
+    settledRoles: nobody,
+    residuals: [],
+    misfits: [],
+    measured,
+    pairs,
+  };
   // Before anything is measured one pair is as good as another.
-  if (measured === 0) return { ...nothing, state: "empty", next: board.posts > 1 ? { a: 0, b: 1, bits: 0 } : null };
+  if (measured === 0) return { ...nothing, state: "empty", next: board.posts > 1 ? { a: 0, b: 1, bits: 0, why: "parts" } : null };
   const found = weighAll(table, query);
   const answers = toAnswers(found.list, board.posts);
+  const groups = found.unknown?.groups ?? [];
+  const isSoundLeft = found.soundKeys > 0;
+  const misfits = isSoundLeft || found.next !== null || found.isSample || found.unknown ? [] : findMisfits(board, query.options);
   const [best] = answers;
-  if (!best) return { ...nothing, state: "contradiction", next: null, misfits: findMisfits(board, query.options) };
+  if (!best && found.unknown && !found.next) return { ...nothing, state: "unknown", groups, next: null };
+  // None found is not none there, as long as not all ways were tried.
+  if (!best && found.isSample) return { ...nothing, state: "open", isSample: true, next: unreadProbe(table) };
+  if (!best && found.next) return { ...nothing, state: "open", next: found.next };
+  if (!best) return { ...nothing, state: "contradiction", next: null, misfits };
   const shown = answers.filter(({ probability }) => probability >= WORTH_SAYING).slice(0, SHOWN);
+  // One figure against all others: a fault would explain it, and so would a slip.
+  if (slippedReadings(table, misfits).length > 0) return { ...nothing, state: "contradiction", answers: shown, next: null, misfits };
+  const state = stateOf(measured, found, best);
   return {
     ...nothing,
-    state: stateOf(measured, found, best),
+    state,
     answers: shown,
+    groups: state === "unknown" ? groups : [],
     expected: found.next ? expectationsOf(shown, found.list, found.next, table) : [],
     isSample: found.isSample,
-    settledRoles: found.isSample ? nobody : agreedRoles(answers, board.posts),
+    canBeSound: isSoundLeft,
+    settledRoles: found.isSample || state === "unknown" ? nobody : agreedRoles(answers, board.posts),
     residuals: found.isSample ? [] : residualsOf(best, table),
     next: found.next,
   };

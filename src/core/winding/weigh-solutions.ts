@@ -16,12 +16,13 @@ const EXPECTED: Partial<Record<Joint["cls"], { readonly ratio: number; readonly 
   coil: { ratio: 1, spread: 0.4 },
   aux: { ratio: 2.4, spread: 0.9 },
   section: { ratio: 0.33, spread: 0.13 },
+  winding: { ratio: 1.6, spread: 1.2 },
 };
 /** A ground fault can be anything; this is wide enough to say so. */
 const GROUND = { ohm: 10, standardOhm: 15 } as const;
 /** Main windings of motors of this trade, in steps of 2.2, with how often [Ω]. */
-const SCALES = Array.from({ length: 7 }, (_, index) => {
-  const mainOhm = 0.8 * 2.2 ** index;
+const SCALES = Array.from({ length: 8 }, (_, index) => {
+  const mainOhm = 0.36 * 2.2 ** index;
   return { mainOhm, share: Math.exp(-0.5 * (Math.log(mainOhm / 6) / 1.1) ** 2) };
 });
 /** A post that nothing hangs on is rarer than one in use. */

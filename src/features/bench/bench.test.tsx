@@ -56,12 +56,12 @@ test("what is keyed is judged at once and kept", async () => {
 test("which lead is which works without a card too", async () => {
   await open("windings");
   for (const [pair, ohms] of [
-    ["A to B", "8.9"],
-    ["B to C", "31.4"],
-    ["A to C", "22.6"],
+    ["1 to 2", "8.9"],
+    ["2 to 3", "31.4"],
+    ["1 to 3", "22.6"],
   ] as const)
     await userEvent.type(await screen.findByLabelText(pair), ohms);
-  expect(await screen.findByRole("button", { name: "Post A, Common" })).toBeInTheDocument();
+  expect(await screen.findByRole("button", { name: "Post 1, Common" })).toBeInTheDocument();
 });
 
 test("a live method is closed until power is declared on, and closes again with another method", async () => {

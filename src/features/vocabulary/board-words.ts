@@ -1,4 +1,4 @@
-import type { LayoutRole } from "@/core/winding";
+import type { LayoutRole, LeadMark } from "@/core/winding";
 
 /* Roles and layouts of terminal boards in words. */
 
@@ -22,18 +22,34 @@ const ROLE_WORDS: Readonly<Record<LayoutRole, string>> = {
   H1b: "Half",
   H2a: "Half",
   H2b: "Half",
+  SW: "Switch",
   SW1: "Switch or protector",
   SW2: "Switch or protector",
+  SW3: "Contact, capacitor or unused",
   P1: "Switch or protector",
   P2: "Switch or protector",
   K1: "Capacitor or unused",
   K2: "Capacitor or unused",
   spare: "Capacitor or unused",
+  capacitor: "Capacitor",
   L1: "Coil",
   L2: "Coil",
   W1: "Winding 1",
   W2: "Winding 2",
 };
+
+const MARK_WORDS: Record<LeadMark, string> = {
+  C: "C, common",
+  R: "R, run",
+  S: "S, start",
+  HI: "High speed",
+  MED: "Medium speed",
+  LO: "Low speed",
+  CAP: "Capacitor",
+};
+
+/** A maker's mark in words. */
+export const markWord = (mark: LeadMark): string => MARK_WORDS[mark];
 
 /** One role in words. */
 export const roleWord = (role: LayoutRole): string => ROLE_WORDS[role] ?? role;
@@ -42,10 +58,11 @@ export const roleWord = (role: LayoutRole): string => ROLE_WORDS[role] ?? role;
 export const rolesWord = (roles: readonly LayoutRole[]): string => [...new Set(roles.map(roleWord))].join(" or ");
 
 const PART_WORDS: readonly (readonly [RegExp, string])[] = [
+  [/three_contacts$/, "start switch with three contacts apart"],
   [/switch_protector_capacitor$/, "start switch, protector and capacitor apart"],
   [/switch_capacitor$/, "start switch and capacitor apart"],
   [/switch_protector$/, "start switch and protector apart"],
-  [/protector_capacitor$/, "protector in common, capacitor apart"],
+  [/^csr_protector_capacitor$/, "protector in common, capacitor apart"],
   [/two_capacitor_leads$/, "two capacitor leads"],
   [/_switch$/, "start switch apart"],
   [/_capacitor$/, "capacitor apart"],
@@ -55,6 +72,9 @@ const BASE_WORDS: readonly (readonly [RegExp, string])[] = [
   [/^coil/, "One coil"],
   [/^csr/, "Common, run and start"],
   [/^equal/, "Two like windings on one common"],
+  [/^protected_main_switched/, "Protector in one end of the main winding, switch in one end of the start winding"],
+  [/^protected_main/, "Protector in one end of the main winding, start winding apart"],
+  [/^switched_start/, "Main winding apart, switch in one end of the start winding"],
   [/^isolated2/, "Main and start winding on posts of their own"],
   [/^dual/, "Two main halves and a start winding"],
   [/^tap2_c/, "Two speeds, start winding from common"],

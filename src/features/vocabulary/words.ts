@@ -8,6 +8,7 @@ export const STAMP_WORDS: Record<Stamp, string> = {
   holds: "Holds",
   out: "Out",
   "too-close": "Too close",
+  contradicts: "Contradicts",
   unsure: "Not sure",
   noted: "Noted",
   "not-done": "Not done",

@@ -1,4 +1,5 @@
 import type { StationData } from "@/core/stations";
+import { markLikeName } from "@/core/winding";
 import { NO_RUN_FIGURES, RUN_FIELDS, type RunField } from "@/core/stations/run-figures";
 import type { DemoClock, DemoStory } from "./demo-traveller";
 import { bearings, ledger, seenTo, wires } from "./mechanics";
@@ -41,7 +42,7 @@ const PAIRS = [
   [0, 2],
 ] as const;
 
-/** Three leads by name, with the readings of the pairs 1–2, 2–3 and 1–3. */
+/** Three leads by name (C, R and S stand on the maker's terminal block), with the readings of the pairs 1–2, 2–3 and 1–3. */
 function threeLeads(
   clock: DemoClock,
   minutes: number,
@@ -49,7 +50,7 @@ function threeLeads(
   texts: readonly [string, string, string],
 ): Pick<Windings, "posts" | "pairs"> {
   return {
-    posts: names.map((name, post) => ({ name, x: TRIANGLE[post]?.x ?? 0.5, y: TRIANGLE[post]?.y ?? 0.5 })),
+    posts: names.map((name, post) => ({ name, mark: markLikeName(name), x: TRIANGLE[post]?.x ?? 0.5, y: TRIANGLE[post]?.y ?? 0.5 })),
     pairs: PAIRS.map(([a, b], pair) => ({ a, b, entry: clock.read(texts[pair] ?? "", "resistance", minutes + pair) })),
   };
 }
@@ -63,7 +64,7 @@ function board(
 ): Pick<Windings, "posts" | "pairs"> {
   const names = Object.keys(places);
   return {
-    posts: names.map((name) => ({ name, x: places[name]?.[0] ?? 0.5, y: places[name]?.[1] ?? 0.5 })),
+    posts: names.map((name) => ({ name, mark: markLikeName(name), x: places[name]?.[0] ?? 0.5, y: places[name]?.[1] ?? 0.5 })),
     pairs: readings.map(([from, to, text], index) => ({
       a: names.indexOf(from),
       b: names.indexOf(to),

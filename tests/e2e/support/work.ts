@@ -57,20 +57,20 @@ export async function capacitor(page: Page, label: string, reading: string): Pro
   await page.getByLabel("Meter shows", { exact: true }).fill(reading);
 }
 
-/** Three leads, A common: A to B, B to C, A to C. */
+/** Three leads, 1 common: 1 to 2, 2 to 3, 1 to 3. */
 export async function windings(page: Page, readings: readonly [string, string, string]): Promise<void> {
   await goTo(page, "Windings");
   for (const [pair, text] of [
-    ["A to B", readings[0]],
-    ["B to C", readings[1]],
-    ["A to C", readings[2]],
+    ["1 to 2", readings[0]],
+    ["2 to 3", readings[1]],
+    ["1 to 3", readings[2]],
   ] as const)
     await page.getByLabel(pair).fill(text);
 }
 
 export async function frame(page: Page, ...readings: readonly [string, string, string]): Promise<void> {
   await goTo(page, "To the frame");
-  for (const [index, text] of readings.entries()) await page.getByLabel(`${"ABC"[index] ?? ""} to frame`).fill(text);
+  for (const [index, text] of readings.entries()) await page.getByLabel(`${index + 1} to frame`).fill(text);
 }
 
 export async function giveBackPower(page: Page): Promise<void> {

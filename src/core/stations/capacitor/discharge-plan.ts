@@ -1,4 +1,13 @@
-import { dischargeThrough, judgeResistor, peakVolts, type CapacitorLabel, type Discharge, type ResistorVerdict } from "../../capacitor";
+import {
+  dischargeThrough,
+  judgeResistor,
+  peakVolts,
+  resistorFor,
+  restBetweenS,
+  type CapacitorLabel,
+  type Discharge,
+  type ResistorVerdict,
+} from "../../capacitor";
 import { figureOf, type Entry } from "../../quantity";
 import type { StationContext } from "../contract";
 import { readPlain } from "../fields";
@@ -16,6 +25,10 @@ export interface DischargePlan {
   readonly resistorW: number;
   readonly sum: Discharge;
   readonly resistor: ResistorVerdict;
+  /** smallest rating sold that bears it once [W]; null: none does */
+  readonly leastW: number | null;
+  /** seconds to let it cool between two uses */
+  readonly restS: number;
   /** why the screwdriver is refused; null when the house allows it for this part */
   readonly shortRefused: { readonly code: "too-large" | "start-part" | "forbidden"; readonly limitUf: number } | null;
   /** seconds the resistor is held: five time constants, or longer where the safe volts need it */
@@ -63,6 +76,8 @@ export function planDischarge(record: CapacitorRecord, label: CapacitorLabel, { 
     resistorW,
     sum,
     resistor: judgeResistor(sum, resistorW),
+    leastW: resistorFor(sum),
+    restS: restBetweenS(sum, resistorW),
     shortRefused:
       limitUf === 0
         ? { code: "forbidden", limitUf }

@@ -11,10 +11,13 @@ const AS_IT_SHOULD = 0.04;
 export function effectQuestionOf(
   label: CapacitorLabel,
   sections: readonly SectionVerdict[],
+  own: number | null,
   { facts }: StationContext,
 ): EffectQuestion | null {
-  const section = sectionFor(label);
-  const verdict = section && sections[label.sections.indexOf(section)];
+  const section = own === null ? undefined : label.sections[own];
+  const verdict = own === null ? undefined : sections[own];
+  // Without a figure of the plate there is no motor to speak of.
+  if (facts.fullLoadA === null && facts.powerW === null) return null;
   const foundUf = verdict?.joint?.capacitanceUf;
   if (!section || foundUf === undefined) return null;
   // The plate's value is what the motor was made for, whatever part was fitted since.

@@ -16,6 +16,7 @@ export const aboutOf = (kind: CapacitorLabel["kind"]): About => (kind === "run" 
 export function findingsOfSection(verdict: SectionVerdict, kind: CapacitorLabel["kind"]): Finding[] {
   const about = aboutOf(kind);
   const { joint, limits } = verdict;
+  if (verdict.contradictions.length > 0) return [];
   if (joint && limits) {
     const { probabilityWithin: p } = joint.conformity;
     const isFar = joint.capacitanceUf < FAR_BELOW * limits.lowUf || joint.capacitanceUf > FAR_ABOVE * limits.highUf;
@@ -24,4 +25,16 @@ export function findingsOfSection(verdict: SectionVerdict, kind: CapacitorLabel[
   }
   if (verdict.overLimit === "shorted") return [{ test: "capacitor-meter", about, weights: { shorted: 1 } }];
   return verdict.swing ? [{ test: "capacitor-swing", about, weights: { [SWING_MEANING[verdict.swing.behaviour]]: 1 } }] : [];
+}
+
+/**
+ * What the sections of one part tell of this motor: the one that feeds it. The other of a dual feeds another motor and
+ * accuses nobody here; where nobody can say which is which, only what they agree on counts.
+ */
+export function findingsOfPart(sections: readonly SectionVerdict[], own: number | null, kind: CapacitorLabel["kind"]): Finding[] {
+  const mine = own === null ? undefined : sections[own];
+  if (mine) return findingsOfSection(mine, kind);
+  const all = sections.map((section) => findingsOfSection(section, kind));
+  const isHolding = sections.every(({ joint }) => joint?.conformity.decision === "holds");
+  return isHolding ? (all[0] ?? []) : [];
 }

@@ -11,10 +11,12 @@ import type { Finding, TestId } from "../../diagnosis";
 import type { EffectQuestion } from "../../motor";
 import { ok, type Failure, type Result } from "../../result";
 import { defineStation, plainAssessment, type Facts, type Stamp, type StationContext } from "../contract";
-import { plateCapacitorFor, sectionFor } from "../motor-knowledge";
+import { plateCapacitorFor } from "../motor-knowledge";
 import { planDischarge, type DischargePlan } from "./discharge-plan";
-import { aboutOf, findingsOfSection } from "./findings";
+import { aboutOf, findingsOfPart, findingsOfSection } from "./findings";
 import { effectQuestionOf } from "./effect-question";
+import { ownSectionOf } from "./own-section";
+import { relabelledFrom } from "./relabel";
 import { BLANK_CAPACITOR, CapacitorRecordSchema, type CapacitorRecord } from "./record";
 import { hasTwoParts, judgeSecond, type SecondPart } from "./second-part";
 import { judgeSection, type SectionVerdict } from "./section";
@@ -25,12 +27,20 @@ export { BLANK_CAPACITOR, type CapacitorRecord, type OverLimit } from "./record"
 export type { SecondPart } from "./second-part";
 export type { RunningVerdict, SectionVerdict, SwingVerdict } from "./section";
 export type { DischargePlan } from "./discharge-plan";
+export { hasFigures, keepReadings, startNewPart, typeLabel } from "./relabel";
+export type { SectionContradiction } from "./section";
 export type { Trend } from "./trend";
 export { workingOfDischarge } from "./working";
 
 export type CapacitorDetail =
   | { readonly state: "none-fitted" }
-  | { readonly state: "no-label"; readonly failure: Failure | null; readonly looksBad: boolean }
+  | {
+      readonly state: "no-label";
+      readonly failure: Failure | null;
+      readonly looksBad: boolean;
+      /** read between posts of the board, and not judged without a label */
+      readonly fromBoard: Facts["boardCapacitors"];
+    }
   | {
       readonly state: "label";
       readonly label: CapacitorLabel;
@@ -42,6 +52,12 @@ export type CapacitorDetail =
       readonly sections: readonly SectionVerdict[];
       readonly trends: readonly Trend[];
       readonly mismatches: readonly PartMismatch[];
+      /** section that feeds this motor; null where nobody can say */
+      readonly ownSection: number | null;
+      /** the label the readings were taken with, where another part was typed over it */
+      readonly relabelledFrom: string | null;
+      /** the reading was taken between two posts of the board */
+      readonly fromPosts: readonly [string, string] | null;
       /** both readings of a dual fit when they are exchanged: the probe was on the other terminal */
       readonly areReadingsSwapped: boolean;
       /** terminals to put the meter on next; null when every section was read */
@@ -56,7 +72,7 @@ export type CapacitorDetail =
     };
 
 /** The worst of several verdicts, for the one stamp of a station. */
-const SEVERITY: readonly Stamp[] = ["out", "unsure", "too-close", "not-done", "noted", "holds"];
+const SEVERITY: readonly Stamp[] = ["out", "unsure", "contradicts", "too-close", "not-done", "noted", "holds"];
 const worstStamp = (stamps: readonly Stamp[]): Stamp => SEVERITY.find((stamp) => stamps.includes(stamp)) ?? "not-done";
 
 const WITHOUT_CAPACITOR = ["split-phase", "shaded-pole"];
@@ -103,9 +119,8 @@ function trendsOf(
 }
 
 /** What the motor's own section came to; a dual part's other section feeds another motor. */
-function runFacts(label: CapacitorLabel, sections: readonly SectionVerdict[]): Partial<Facts> {
-  const own = sectionFor(label);
-  const section = own && sections[label.sections.indexOf(own)];
+function runFacts(label: CapacitorLabel, sections: readonly SectionVerdict[], own: number | null): Partial<Facts> {
+  const section = own === null ? undefined : sections[own];
   if (label.kind !== "run" || !section) return {};
   const { joint, running } = section;
   return {
@@ -122,6 +137,35 @@ function openTestsOf(sections: readonly SectionVerdict[], stamp: Stamp, isSecond
   if (sections.some(({ overLimit, swing, running }) => overLimit === "beyond-range" && swing === null && running === null))
     return ["capacitor-swing", "capacitor-running"];
   return stamp === "not-done" || stamp === "unsure" || isSecondMissing ? ["capacitor-meter"] : [];
+}
+
+/** A start part larger than the plate's starts the motor all the same: it speaks for itself far less than a wrong run part. Judgement. */
+const LARGER_START: NonNullable<Finding["measured"]> = { "start-capacitor": 1, "no-fault": 1 / 3 };
+
+/** A wrong part that measures well is still the wrong part. */
+function wrongPartFinding({ kind }: CapacitorLabel, mismatches: readonly PartMismatch[]): Finding {
+  const isLarger = mismatches.every((each) => each.code === "wrong-value" && Math.max(...each.fittedUf) > Math.max(...each.askedUf));
+  return {
+    test: "capacitor-meter",
+    about: aboutOf(kind),
+    weights: { out: 1 },
+    ...(kind === "start" && isLarger ? { measured: LARGER_START } : {}),
+  };
+}
+
+/** Below this chance of being within limits a part is not left in to look again. Judgement. */
+const WORTH_WAITING = 0.25;
+
+/** Whether a part that is too close to call may be left in for now: it is about as likely good as not. */
+export const isWorthWaiting = ({ joint }: SectionVerdict): boolean =>
+  joint?.conformity.decision !== "too-close" || joint.conformity.probabilityWithin >= WORTH_WAITING;
+
+/** A reading taken between two posts of the board counts for a part with one section that was not read by itself. */
+function boardReading(record: CapacitorRecord, { boardCapacitors }: Facts): Facts["boardCapacitors"][number] | null {
+  const [only, ...others] = boardCapacitors;
+  const parsed = parseCapacitorLabel(record.label);
+  const isSingle = parsed.ok && parsed.value.sections.length === 1;
+  return only && others.length === 0 && isSingle && !record.readings.some((each) => each !== null) ? only : null;
 }
 
 /** Capacitor by meter, running and swing, against its label and against the plate. */
@@ -142,8 +186,10 @@ export const capacitorStation = defineStation({
   },
   schema: CapacitorRecordSchema,
   blank: BLANK_CAPACITOR,
-  assess(record, context) {
+  assess(keyed, context) {
     const { facts } = context;
+    const fromBoard = boardReading(keyed, facts);
+    const record = fromBoard ? { ...keyed, readings: [fromBoard.entry] } : keyed;
     const looksBad = record.looksBad === true;
     const seen: Finding[] = looksBad && !facts.isCapacitorDamaged ? [{ test: "look", weights: { "capacitor-damaged": 1 } }] : [];
     const found = readLabel(record);
@@ -153,12 +199,16 @@ export const capacitorStation = defineStation({
         return plainAssessment<CapacitorDetail>("noted", { state: "none-fitted" });
       return plainAssessment<CapacitorDetail>(
         looksBad ? "out" : "not-done",
-        { state: "no-label", failure: isEmpty ? null : found.failure, looksBad },
+        { state: "no-label", failure: isEmpty ? null : found.failure, looksBad, fromBoard: facts.boardCapacitors },
         { findings: seen, openTests: looksBad ? [] : ["capacitor-meter"] },
       );
     }
     const { label } = found.value;
-    const sections = label.sections.map((_, index) => judgeSection(label, index, record, context));
+    const relabelled = relabelledFrom(record);
+    // Readings of another part say nothing of this one until a person says that it is the same.
+    const judged = relabelled === null ? record : { ...BLANK_CAPACITOR, label: record.label, corrections: record.corrections };
+    const sections = label.sections.map((_, index) => judgeSection(label, index, judged, context));
+    const own = ownSectionOf(label, record.feeds, facts);
     const trends = trendsOf(label, sections, record, context);
     const asked = plateCapacitorFor(facts, label.kind);
     const mismatches = asked ? compareWithPlate(asked, label, record.feeds) : [];
@@ -166,10 +216,10 @@ export const capacitorStation = defineStation({
     // A wrong part that measures well is still the wrong part.
     const second = judgeSecond(record, context);
     const stamps = [...sections.map((s) => s.stamp), ...(second.state === "label" ? [second.section.stamp] : [])];
-    const stamp: Stamp = looksBad || mismatches.length > 0 ? "out" : worstStamp(stamps);
+    const stamp: Stamp = relabelled !== null ? "unsure" : looksBad || mismatches.length > 0 ? "out" : worstStamp(stamps);
     const isSecondMissing = hasTwoParts(context) && (second.state !== "label" || second.section.stamp === "not-done");
     const isWrong = mismatches.some(({ code }) => code !== "lower-volts");
-    const wrong: Finding = { test: "capacitor-meter", about: aboutOf(label.kind), weights: { out: 1 } };
+    const wrong = wrongPartFinding(label, mismatches);
     const detail: CapacitorDetail = {
       state: "label",
       label,
@@ -179,12 +229,15 @@ export const capacitorStation = defineStation({
       sections,
       trends,
       mismatches,
+      ownSection: own,
+      relabelledFrom: relabelled,
+      fromPosts: fromBoard?.posts ?? null,
       areReadingsSwapped: areSwapped(sections),
       nextTerminals: nextTerminals(label, record),
       discharge,
       second,
       isSecondUsual: hasTwoParts(context),
-      effectQuestion: effectQuestionOf(label, sections, context),
+      effectQuestion: effectQuestionOf(label, sections, own, context),
       crutches: crutchReasons({
         complaints: facts.complaints,
         machineKind: facts.machineKind,
@@ -194,15 +247,15 @@ export const capacitorStation = defineStation({
       }),
     };
     return plainAssessment<CapacitorDetail>(stamp, detail, {
-      facts: { fittedCapacitor: label, ...runFacts(label, sections) },
+      facts: { fittedCapacitor: label, ...runFacts(label, sections, own) },
       findings: [
         ...seen,
-        ...(isWrong ? [wrong] : sections.flatMap((s) => findingsOfSection(s, label.kind))),
+        ...(isWrong ? [wrong] : findingsOfPart(sections, own, label.kind)),
         ...(second.state === "label" ? findingsOfSection(second.section, second.label.kind) : []),
       ],
       openTests: openTestsOf(sections, stamp, isSecondMissing),
       due:
-        stamp === "too-close" && context.house.tooCloseReplace < 0.5
+        stamp === "too-close" && context.house.tooCloseReplace < 0.5 && sections.every(isWorthWaiting)
           ? [{ kind: "recheck-capacitor", when: { after: null, days: context.house.recheckDays } }]
           : [],
       working: [

@@ -4,6 +4,8 @@ import { EntrySchema } from "../../quantity";
 import { MomentSchema, NoteSchema, PrintedSchema } from "../fields";
 
 const MOST_SECTIONS = 3;
+/** Parts tried in one place on one visit. */
+export const MOST_PREVIOUS = 8;
 const entry = v.nullable(EntrySchema);
 const perSection = <Schema extends v.GenericSchema>(schema: Schema) => v.pipe(v.array(schema), v.maxLength(MOST_SECTIONS));
 const yesNo = v.nullable(v.boolean());
@@ -61,7 +63,27 @@ export const CapacitorRecordSchema = v.object({
   /** terminal of a dual that feeds this motor */
   feeds: v.pipe(v.string(), v.maxLength(20)),
   /** the place a replacement must fit, and the highest air temperature around it */
-  place: v.object({ strapMm: PrintedSchema, heightMm: PrintedSchema, ambientC: PrintedSchema, terminals: PrintedSchema }),
+  place: v.object({
+    strapMm: PrintedSchema,
+    heightMm: PrintedSchema,
+    ambientC: PrintedSchema,
+    coldestC: PrintedSchema,
+    terminals: PrintedSchema,
+  }),
+  /** label the readings were taken with, once another was typed over it; empty: the one above */
+  readFor: PrintedSchema,
+  /** parts that were here before, each with its own readings */
+  previous: v.pipe(
+    v.array(
+      v.object({
+        label: PrintedSchema,
+        readings: perSection(entry),
+        running: perSection(v.object({ amps: entry, volts: entry })),
+        swing: perSection(v.nullable(v.picklist(SWING_BEHAVIOURS))),
+      }),
+    ),
+    v.maxLength(MOST_PREVIOUS),
+  ),
   note: NoteSchema,
 });
 export type CapacitorRecord = v.InferOutput<typeof CapacitorRecordSchema>;
@@ -82,6 +104,8 @@ export const BLANK_CAPACITOR: CapacitorRecord = {
   hasBleed: null,
   kit: null,
   feeds: "",
-  place: { strapMm: "", heightMm: "", ambientC: "", terminals: "" },
+  place: { strapMm: "", heightMm: "", ambientC: "", coldestC: "", terminals: "" },
+  readFor: "",
+  previous: [],
   note: "",
 };

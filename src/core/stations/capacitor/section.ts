@@ -37,6 +37,39 @@ export interface RunningVerdict {
   readonly found: RunningCapacitance;
 }
 
+/** Readings of one section that contradict each other. */
+export type SectionContradiction =
+  /** a start part is out of the circuit once the motor runs, and amps were clamped in its lead */
+  | { readonly code: "start-part-running"; readonly amps: number }
+  /** the ohmmeter says shorted or open, the capacitance meter reads a part that works */
+  | { readonly code: "swing-against-meter"; readonly swing: "shorted" | "open"; readonly readingUf: number };
+
+/** A part that reads this much of its rating is neither shorted nor open. */
+const WORKS_ABOVE = 0.5;
+/** Amps that a clamp shows beside a live lead, and no part carries [A]. */
+const CLAMP_NOISE_A = 0.1;
+
+function contradictionsIn(
+  label: CapacitorLabel,
+  found: {
+    readonly limits: SectionLimits | null;
+    readonly meter: MethodFigure | null;
+    readonly running: RunningVerdict | null;
+    readonly swing: SwingVerdict | null;
+  },
+): SectionContradiction[] {
+  const { limits, meter, running, swing } = found;
+  const meaning = swing && SWING_MEANING[swing.behaviour];
+  return [
+    ...(label.kind === "start" && running && running.amps.value > CLAMP_NOISE_A
+      ? [{ code: "start-part-running", amps: running.amps.value } as const]
+      : []),
+    ...(limits && meter && meaning && meaning !== "charges" && meter.capacitanceUf > WORKS_ABOVE * limits.lowUf
+      ? [{ code: "swing-against-meter", swing: meaning, readingUf: meter.capacitanceUf } as const]
+      : []),
+  ];
+}
+
 export interface SwingVerdict {
   readonly behaviour: SwingBehaviour;
   readonly estimate: SwingEstimate | null;
@@ -66,6 +99,8 @@ export interface SectionVerdict {
   readonly volts: { readonly measuredV: number; readonly ratedV: number; readonly conformity: Conformity } | null;
   /** figures that look like a slip of the finger: nothing is concluded from them until somebody says so */
   readonly slips: { readonly meter: Slip | null; readonly amps: Slip | null; readonly volts: Slip | null };
+  /** readings of this section that cannot all be right: nothing is concluded until one is taken again */
+  readonly contradictions: readonly SectionContradiction[];
   readonly stamp: Stamp;
 }
 
@@ -134,8 +169,11 @@ function runningAmpsSlip(record: CapacitorRecord, index: number, limits: Section
 /** A swing that ends in a short or an open part condemns it; one that takes a charge proves little. */
 const SWING_STAMPS = { charges: "noted", shorted: "out", open: "out" } as const;
 
-function stampOf(verdict: Pick<SectionVerdict, "joint" | "isOverLimit" | "overLimit" | "swing" | "volts" | "slips">): Stamp {
+function stampOf(
+  verdict: Pick<SectionVerdict, "joint" | "isOverLimit" | "overLimit" | "swing" | "volts" | "slips" | "contradictions">,
+): Stamp {
   if (Object.values(verdict.slips).some((slip) => slip !== null)) return "unsure";
+  if (verdict.contradictions.length > 0) return "contradicts";
   if (verdict.volts?.conformity.decision === "out") return "out";
   if (verdict.joint) return verdict.joint.conformity.decision;
   if (verdict.overLimit === "shorted") return "out";
@@ -174,7 +212,11 @@ export function judgeSection(label: CapacitorLabel, index: number, record: Capac
         standardUncertaintyUf: running.verdict.found.standardUncertaintyUf,
       }
     : null;
-  const figures = [meter, runningFigure].filter((figure) => figure !== null);
+  const swing = judgeSwing(record, index, limits, context);
+  const contradictions = contradictionsIn(label, { limits, meter, running: running.verdict, swing });
+  // What flows in the lead of a start part while the motor runs is not its capacitance.
+  const isRunningUsed = label.kind === "run";
+  const figures = [meter, isRunningUsed ? runningFigure : null].filter((figure) => figure !== null);
   const joint = limits ? judgeJointly(figures, limits, house) : null;
   const state = joint && limits ? valueState(joint.capacitanceUf, limits) : null;
   const acrossV = slips.volts === null ? figureOf(keyed?.volts) : null;
@@ -201,7 +243,8 @@ export function judgeSection(label: CapacitorLabel, index: number, record: Capac
     meter,
     running: running.verdict,
     runningFailure: running.failure,
-    swing: judgeSwing(record, index, limits, context),
+    swing,
+    contradictions,
     doubts: [...meterDoubts, ...running.doubts],
     joint,
     state,

@@ -19,6 +19,8 @@ export interface FrameDetail {
   readonly measured: number;
   /** lead with the lowest reading, and the reading; null while all are clear */
   readonly worst: { readonly lead: number; readonly ohm: number } | null;
+  /** every lead that reads, the lowest first */
+  readonly reads: readonly { readonly lead: number; readonly ohm: number }[];
   readonly leadNames: readonly string[];
   /** lowest reading is high enough to be fingers on the tips or damp: worth one more look before condemning */
   readonly isWorthRepeating: boolean;
@@ -96,6 +98,7 @@ export const frameStation = defineStation({
       state,
       measured,
       worst,
+      reads: low,
       leadNames,
       isWorthRepeating: isGrounded && worst.ohm >= FINGERS_OHM,
     };

@@ -1,7 +1,7 @@
 import * as v from "valibot";
-import type { Finding, Outcome } from "../../diagnosis";
+import type { Finding, MeasuredLikelihood, Outcome } from "../../diagnosis";
 import { formatNumber } from "../../quantity";
-import { defineStation, plainAssessment, type Stamp, type WorkingStep } from "../contract";
+import { defineStation, plainAssessment, type Facts, type Stamp, type WorkingStep } from "../contract";
 import { NoteSchema } from "../fields";
 import { HAND_ENTRIES, judgeHand, NOTHING_FELT, type HandVerdict, type PlayVerdict, type Turn } from "../hand-feel";
 
@@ -44,6 +44,25 @@ function workingOf(what: string, play: PlayVerdict | null): WorkingStep[] {
   ];
 }
 
+/** A fan's wheel sits on the shaft: nothing but bearings and wheel can hold it. A blower with a capacitor for life is driven so too. */
+const isOnShaft = ({ machineKind, motorType }: Facts): boolean =>
+  machineKind === "fan" || (machineKind === "blower" && (motorType === "psc" || motorType === "shaded-pole"));
+
+/**
+ * How likely such a motor feels so, over the likeliest cause: with the wheel on the shaft tight and seized are the bearings,
+ * or a wheel that rubs; there is no belt or pump behind it. Trade judgement.
+ */
+const ON_SHAFT: Partial<Record<Outcome<"hand-turn">, MeasuredLikelihood>> = {
+  tight: { "bearing-seized": 1, "bearing-worn": 0.6, "driven-load": 0.25, "no-fault": 0.06 },
+  seized: { "bearing-seized": 1, "driven-load": 0.05, "no-fault": 0.01 },
+};
+
+function onShaft(weights: NonNullable<HandVerdict["weights"]>): Pick<Finding, "measured"> {
+  const [[only] = [], ...others] = Object.entries(weights);
+  const measured = others.length === 0 ? ON_SHAFT[only as Outcome<"hand-turn">] : undefined;
+  return measured ? { measured } : {};
+}
+
 /** Turn by hand: free, rough, tight, seized; play across and along the shaft, by hand or indicator; rubbing. */
 export const handTurnStation = defineStation({
   definition: { id: "hand-turn", power: "dead", minutes: 1, tests: ["hand-turn"], cautions: ["moving-parts"] },
@@ -54,7 +73,7 @@ export const handTurnStation = defineStation({
     const { outcome, weights, radial, end } = verdict;
     const working = [...workingOf("Radial play by indicator", radial), ...workingOf("End play by indicator", end)];
     if (outcome !== null && weights !== null) {
-      const findings: Finding[] = [{ test: "hand-turn", weights }];
+      const findings: Finding[] = [{ test: "hand-turn", weights, ...(isOnShaft(facts) ? onShaft(weights) : {}) }];
       const isClose = [radial, end].some((play) => play?.conformity.decision === "too-close");
       const isOut = weights[outcome] === 1 && outcome !== "free";
       return plainAssessment<HandTurnDetail>(

@@ -195,6 +195,8 @@ function workingOf(cells: readonly Cell[], detail: Pick<InsulationDetail, "rule"
   );
 }
 
+const PART_ROWS: readonly CellEnd[] = ["switch", "capacitor"];
+
 /** Insulation tester: every winding against every other and against the frame. */
 export const insulationStation = defineStation({
   definition: {
@@ -214,6 +216,8 @@ export const insulationStation = defineStation({
       [...groups.slice(index + 1), "frame" as const].map((b) => cellOf(record, a, b, limits, context)),
     );
     const measured = cells.filter(({ verdict }) => verdict !== null).length;
+    // Rows of parts beside the windings are there to be measured; only windings are asked for.
+    const isMissing = cells.some(({ a, b, verdict }) => verdict === null && !PART_ROWS.includes(a) && !PART_ROWS.includes(b));
     const bars = barsOf(record, facts.machineKind === "hermetic-compressor", house);
     const worst = [...cells].sort((a, b) => severityOf(b) - severityOf(a))[0] ?? null;
     const detail: InsulationDetail = {
@@ -233,7 +237,7 @@ export const insulationStation = defineStation({
       if (measured === 0 || isBarred) return "not-done";
       if (decision === "out") return "out";
       if (decision === "unclear" || decision === "watch" || worst?.trend === "collapsing") return "too-close";
-      return measured < cells.length ? "not-done" : bars.length > 0 ? "noted" : "holds";
+      return isMissing ? "not-done" : bars.length > 0 ? "noted" : "holds";
     })();
     const outcome = { out: "bad", "too-close": "watch", holds: "good", noted: "good" } as const;
     const findings: Finding[] = stamp in outcome ? [{ test: "insulation", weights: { [outcome[stamp as keyof typeof outcome]]: 1 } }] : [];

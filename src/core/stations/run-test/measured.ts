@@ -2,7 +2,8 @@ import type { Finding, MeasuredLikelihood, Outcome, Suspect } from "../../diagno
 import type { FaultId, RunUnderstanding } from "../../motor";
 
 interface Shows {
-  readonly faults: readonly FaultId[];
+  /** each as often as it is that one, over the others */
+  readonly faults: readonly (readonly [fault: FaultId, often: number])[];
   readonly share: number;
   readonly why: string;
 }
@@ -14,24 +15,62 @@ interface Shows {
  */
 const SHOWS_AS: Partial<Record<Suspect, Shows>> = {
   "run-capacitor": {
-    faults: ["run-capacitor-weak", "run-capacitor-open", "run-capacitor-shorted", "run-capacitor-large"],
+    faults: [
+      ["run-capacitor-weak", 5],
+      ["run-capacitor-open", 3],
+      ["run-capacitor-shorted", 1],
+      ["run-capacitor-large", 1],
+    ],
     share: 0.95,
     why: "the start winding's current follows its capacitor",
   },
   "start-capacitor": {
-    faults: ["start-capacitor-weak", "start-capacitor-open", "start-capacitor-shorted"],
+    faults: [
+      ["start-capacitor-weak", 1],
+      ["start-capacitor-open", 1],
+      ["start-capacitor-shorted", 1],
+    ],
     share: 0.6,
     why: "once it runs, the start capacitor is out of the way",
   },
-  "start-switch": { faults: ["switch-stuck-closed", "switch-stuck-open"], share: 0.7, why: "contacts that stick now and then" },
-  "start-relay": { faults: ["switch-stuck-closed", "switch-stuck-open"], share: 0.7, why: "contacts that stick now and then" },
-  "main-winding": { faults: ["main-winding-open"], share: 1, why: "an open main winding carries nothing" },
-  "start-winding": { faults: ["start-winding-open"], share: 1, why: "an open start winding carries nothing" },
-  "shorted-turns": { faults: ["shorted-turns"], share: 0.85, why: "one or two turns hide in the spread of a sound motor" },
-  "bearing-worn": { faults: ["bearings-tight"], share: 0.4, why: "most worn bearings are heard before they drag" },
-  "bearing-seized": { faults: ["jammed"], share: 1, why: "it does not turn" },
-  "driven-load": { faults: ["load-heavy", "load-gone", "jammed"], share: 0.8, why: "a wheel that only rattles asks for no more torque" },
-  supply: { faults: ["supply-low", "supply-high"], share: 0.6, why: "volts may be good for the moment" },
+  "start-switch": {
+    faults: [
+      ["switch-stuck-closed", 1],
+      ["switch-stuck-open", 1],
+    ],
+    share: 0.7,
+    why: "contacts that stick now and then",
+  },
+  "start-relay": {
+    faults: [
+      ["switch-stuck-closed", 1],
+      ["switch-stuck-open", 1],
+    ],
+    share: 0.7,
+    why: "contacts that stick now and then",
+  },
+  "main-winding": { faults: [["main-winding-open", 1]], share: 1, why: "an open main winding carries nothing" },
+  "start-winding": { faults: [["start-winding-open", 1]], share: 1, why: "an open start winding carries nothing" },
+  "shorted-turns": { faults: [["shorted-turns", 1]], share: 0.85, why: "one or two turns hide in the spread of a sound motor" },
+  "bearing-worn": { faults: [["bearings-tight", 1]], share: 0.4, why: "most worn bearings are heard before they drag" },
+  "bearing-seized": { faults: [["jammed", 1]], share: 1, why: "it does not turn" },
+  "driven-load": {
+    faults: [
+      ["load-heavy", 6],
+      ["load-gone", 2],
+      ["jammed", 2],
+    ],
+    share: 0.8,
+    why: "a wheel that only rattles asks for no more torque",
+  },
+  supply: {
+    faults: [
+      ["supply-low", 4],
+      ["supply-high", 1],
+    ],
+    share: 0.6,
+    why: "volts may be good for the moment",
+  },
 };
 
 /** Likelihood of the figures under each suspect, from that of each fault in the model. */
@@ -41,9 +80,13 @@ export function suspectLikelihoods({ likelihoods }: Pick<RunUnderstanding, "like
   if (sound === undefined) return null;
   const found: Partial<Record<Suspect | "no-fault", number>> = { "no-fault": sound };
   for (const [suspect, { faults, share }] of Object.entries(SHOWS_AS) as [Suspect, Shows][]) {
-    const known = faults.flatMap((fault) => of.get(fault) ?? []);
+    const known = faults.flatMap(([fault, often]) => {
+      const likelihood = of.get(fault);
+      return likelihood === undefined ? [] : [{ likelihood, often }];
+    });
     if (known.length === 0) continue;
-    const shows = known.reduce((sum, each) => sum + each, 0) / known.length;
+    const all = known.reduce((sum, { often }) => sum + often, 0);
+    const shows = known.reduce((sum, { likelihood, often }) => sum + often * likelihood, 0) / all;
     found[suspect] = share * shows + (1 - share) * sound;
   }
   return found;

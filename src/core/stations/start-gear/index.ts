@@ -4,6 +4,7 @@ import type { HouseFigures } from "../../house";
 import type { MotorType } from "../../motor";
 import { figureOf, EntrySchema, formatQuantity, type Entry, byBands, findSlip, type Slip, type SlipJudge } from "../../quantity";
 import {
+  alsoWrong,
   contactState,
   GEAR_REPAIRS,
   judgeCurrentRelay,
@@ -13,6 +14,7 @@ import {
   type ContactState,
   type GearRepair,
   type GearVerdict,
+  type SwitchSigns,
 } from "../../startgear";
 import { defineStation, plainAssessment, type Stamp, type WorkingStep } from "../contract";
 import { NoteSchema } from "../fields";
@@ -51,8 +53,12 @@ export interface StartGearDetail {
   /** null while nothing is picked, or nothing is fitted */
   readonly verdict: GearVerdict | null;
   readonly repair: GearRepair;
-  /** relay measured in its circuit: other paths count in */
+  /** wrong beside it, each with its repair */
+  readonly also: readonly { readonly verdict: GearVerdict; readonly repair: GearRepair }[];
+  /** relay measured in its circuit: other paths count in, so its figures are not judged */
   readonly isPluggedIn: boolean;
+  /** figures of a relay, and nobody said whether it was unplugged */
+  readonly isUnplugAsked: boolean;
   /** the click on stopping was missed though the switch opens and closes */
   readonly isClickMissing: boolean;
   readonly sortsLikely: readonly GearSort[];
@@ -65,6 +71,7 @@ const STAMPS: Partial<Record<GearVerdict, Stamp>> = {
   "more-needed": "not-done",
   "ptc-hot": "too-close",
   "coil-high": "too-close",
+  "other-path": "too-close",
 };
 
 const SWITCH_OUTCOMES = { works: "works", welded: "welded" } as const;
@@ -84,7 +91,7 @@ const PTC_OUTCOMES: Partial<Record<GearVerdict, "works" | "open" | "low">> = {
 };
 
 function findingOf(sort: GearSort, verdict: GearVerdict): Finding | null {
-  if (verdict === "more-needed") return null;
+  if (verdict === "more-needed" || verdict === "other-path") return null;
   if (sort === "switch") {
     const outcome = verdict in SWITCH_OUTCOMES ? SWITCH_OUTCOMES[verdict as keyof typeof SWITCH_OUTCOMES] : "open-at-rest";
     return { test: "switch-ohms", weights: { [outcome]: 1 } };
@@ -126,17 +133,27 @@ const coilJudge = (house: HouseFigures): SlipJudge =>
     ["prefix", "point"],
   );
 
+function contactOf(found: Entry | null, house: HouseFigures): ContactState {
+  const ohm = ohmsOf(found);
+  return contactState(ohm === Infinity ? null : ohm, ohm === Infinity, { closedOhm: house.contactOhm, leadOhm: house.leadResistanceOhm });
+}
+
+/** What is seen and measured at the switch. */
+function switchSigns({ switch: found }: StartGearRecord, house: HouseFigures): SwitchSigns {
+  const { atRest, actuated, isCoverSeated, travel, contacts } = found;
+  return { atRest: contactOf(atRest, house), actuated: contactOf(actuated, house), isCoverSeated, travel, contacts };
+}
+
+const isRelay = (sort: GearSort | null): boolean => sort === "potential-relay" || sort === "current-relay";
+const hasRelayFigures = ({ relay }: StartGearRecord): boolean => [relay.coil, relay.contact].some((found) => found?.reading != null);
+
 function judge(record: StartGearRecord, house: HouseFigures): GearVerdict | null {
-  const limits = { closedOhm: house.contactOhm, leadOhm: house.leadResistanceOhm };
-  const contact = (found: Entry | null): ContactState => {
-    const ohm = ohmsOf(found);
-    return contactState(ohm === Infinity ? null : ohm, ohm === Infinity, limits);
-  };
+  const contact = (found: Entry | null): ContactState => contactOf(found, house);
+  // In its circuit a relay's figures are those of whatever lies across it.
+  if (isRelay(record.sort) && record.relay.isUnplugged !== true) return "more-needed";
   switch (record.sort) {
-    case "switch": {
-      const { atRest, actuated, isCoverSeated, travel, contacts } = record.switch;
-      return judgeSwitch({ atRest: contact(atRest), actuated: contact(actuated), isCoverSeated, travel, contacts });
-    }
+    case "switch":
+      return judgeSwitch(switchSigns(record, house));
     case "potential-relay":
       return judgePotentialRelay(ohmsOf(record.relay.coil), contact(record.relay.contact), house.relayCoilLowOhm, house.relayCoilHighOhm);
     case "current-relay":
@@ -202,15 +219,18 @@ export const startGearStation = defineStation({
       sort: record.sort,
       verdict,
       repair: verdict ? GEAR_REPAIRS[verdict] : "none",
-      isPluggedIn: record.relay.isUnplugged === false,
+      also:
+        record.sort === "switch" && verdict
+          ? alsoWrong(verdict, switchSigns(record, house)).map((each) => ({ verdict: each, repair: GEAR_REPAIRS[each] }))
+          : [],
+      isPluggedIn: isRelay(record.sort) && record.relay.isUnplugged === false,
+      isUnplugAsked: isRelay(record.sort) && record.relay.isUnplugged === null && hasRelayFigures(record),
       isClickMissing: record.switch.clicksBack === false,
       sortsLikely,
       coilSlip,
     };
-    // A relay measured in its circuit, or a switch whose return was not heard, is not sound yet.
-    const isDoubtful =
-      verdict === "works" &&
-      ((record.sort === "switch" && detail.isClickMissing) || (record.sort?.endsWith("relay") === true && detail.isPluggedIn));
+    // A switch whose return was not heard, or whose weights hang, is not sound yet.
+    const isDoubtful = verdict === "works" && record.sort === "switch" && (detail.isClickMissing || detail.also.length > 0);
     const stamp: Stamp =
       coilSlip !== null
         ? "unsure"

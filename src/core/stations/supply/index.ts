@@ -36,7 +36,8 @@ const schema = v.object({
   note: NoteSchema,
 });
 export type SupplyRecord = v.InferOutput<typeof schema>;
-export type SupplyOutcome = Outcome<"supply-voltage">;
+/** `standing`: volts arrive, and nobody measured whether they stay while it tries. */
+export type SupplyOutcome = Outcome<"supply-voltage"> | "standing";
 
 export interface SupplyDetail {
   readonly outcome: SupplyOutcome | null;
@@ -87,12 +88,19 @@ function outcomeOf(record: SupplyRecord, detail: Omit<SupplyDetail, "outcome">):
   if (detail.isConnectionOpen && standingV !== null) return null;
   const sagsBelow = startingV !== null && lowV !== null && startingV < lowV;
   if (sagsBelow || (drop !== null && drop > dropLimit)) return { outcome: "sags", good: 0 };
-  return { outcome: "good", good: 1 };
+  return startingV === null ? { outcome: "standing", good: 0 } : { outcome: "good", good: 1 };
+}
+
+/** Standing volts clear what leaves no volts at all; they may stay or sag once it tries. */
+function weightsOf({ outcome, good }: Found): Extract<Finding, { test: "supply-voltage" }>["weights"] {
+  if (outcome === "standing") return { good: 1, sags: 1 };
+  return good > 0 && good < 1 ? { good, [outcome]: 1 - good } : { [outcome]: 1 };
 }
 
 function stampOf(found: Found | null, record: SupplyRecord, detail: Omit<SupplyDetail, "outcome">): Stamp {
   if (found === null) return record.call !== null || record.interlock !== null || record.note.trim() !== "" ? "noted" : "not-done";
   if (detail.isDefeated) return "out";
+  if (found.outcome === "standing") return detail.isHigh ? "out" : "noted";
   if (found.outcome === "good") return detail.isHigh ? "out" : detail.plateV === null ? "noted" : "holds";
   return found.outcome === "low" && detail.conformity?.decision === "too-close" ? "too-close" : "out";
 }
@@ -178,23 +186,15 @@ export const supplyStation = defineStation({
     // Nothing is concluded from a figure that looks like a slip.
     const found = isUnsure ? null : outcomeOf(record, partial);
     const detail: SupplyDetail = { ...partial, outcome: found?.outcome ?? null };
-    const findings: Finding[] =
-      found === null || partial.isHigh
-        ? []
-        : [
-            {
-              test: "supply-voltage",
-              weights: found.good > 0 && found.good < 1 ? { good: found.good, [found.outcome]: 1 - found.good } : { [found.outcome]: 1 },
-            },
-          ];
+    const findings: Finding[] = found === null || partial.isHigh ? [] : [{ test: "supply-voltage", weights: weightsOf(found) }];
     const isVoltage = found !== null && found.outcome !== "absent" && found.outcome !== "no-call" && found.outcome !== "lost";
     const stamp = isUnsure ? "unsure" : stampOf(found, record, partial);
     return plainAssessment<SupplyDetail>(stamp, detail, {
       findings,
       facts: { supplyFound: isVoltage ? figureOf(record.standing) : null, ...partial.inferred?.facts },
       working: workingOf(detail),
-      // That control asks it to run is not yet a voltage.
-      openTests: found === null ? ["supply-voltage"] : [],
+      // That control asks it to run is not yet a voltage, and standing volts are not yet those while it tries.
+      openTests: found === null || found.outcome === "standing" ? ["supply-voltage"] : [],
     });
   },
 });

@@ -1,7 +1,7 @@
 import type { MotorType } from "../../motor";
 import type { HouseFigures } from "../../house";
 import { figureOf, type Entry } from "../../quantity";
-import { roleFromMark, type Board, type BoardReading, type LayoutRole } from "../../winding";
+import type { Board, BoardReading, LayoutRole } from "../../winding";
 import type { WindingsRecord } from "./record";
 
 /** What the solver is asked: plain data, so that it can be worked out away from the screen. */
@@ -31,9 +31,10 @@ export function toBoardReading(a: number, b: number, entry: Entry): BoardReading
   const { reading } = entry;
   if (!reading) return null;
   const figure = figureOf(entry);
-  if (figure === null) return { a, b, kind: "open" };
-  if (reading.quantity === "capacitance") return { a, b, kind: "capacitance", capacitanceUf: figure.value };
-  return { a, b, kind: "ohms", ohm: figure.value, standardUncertainty: figure.standardUncertainty };
+  const pair = { a, b, ...(entry.isSure === true ? { isSure: true } : {}) };
+  if (figure === null) return { ...pair, kind: "open" };
+  if (reading.quantity === "capacitance") return { ...pair, kind: "capacitance", capacitanceUf: figure.value };
+  return { ...pair, kind: "ohms", ohm: figure.value, standardUncertainty: figure.standardUncertainty };
 }
 
 export function toBoard(record: WindingsRecord, house: HouseFigures): Board {
@@ -51,7 +52,7 @@ export function toBoard(record: WindingsRecord, house: HouseFigures): Board {
 export function toQuestion(record: WindingsRecord, house: HouseFigures, motorType: MotorType): BoardQuestion | null {
   const board = toBoard(record, house);
   if (isTriangle(record) || board.readings.length === 0) return null;
-  return { board, marks: record.posts.map(({ name }) => roleFromMark(name)), motorType };
+  return { board, marks: record.posts.map(({ mark }) => mark), motorType };
 }
 
 /** Three leads without the frame: common, run and start from three readings. */

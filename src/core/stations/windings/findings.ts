@@ -1,5 +1,5 @@
 import type { Finding } from "../../diagnosis";
-import type { BoardAnswer, BoardUnderstanding, ThreeLeadAnswer } from "../../winding";
+import { isNoPathClass, type BoardAnswer, type BoardUnderstanding, type ElementClass, type ThreeLeadAnswer } from "../../winding";
 import type { Stamp } from "../contract";
 
 type Weights = Extract<Finding, { test: "winding-ohms" }>["weights"];
@@ -9,19 +9,23 @@ type Outcome = keyof Weights;
 const THREE: Record<ThreeLeadAnswer["kind"], { readonly stamp: Stamp; readonly weights: Weights | null }> = {
   "need-more": { stamp: "not-done", weights: null },
   named: { stamp: "holds", weights: { good: 1 } },
-  "equal-windings": { stamp: "noted", weights: { good: 1 } },
+  "order-unclear": { stamp: "too-close", weights: { good: 1 } },
   "common-unclear": { stamp: "too-close", weights: null },
-  "sum-off": { stamp: "too-close", weights: null },
-  "impossible-open": { stamp: "too-close", weights: null },
+  "sum-off": { stamp: "contradicts", weights: null },
+  "impossible-open": { stamp: "contradicts", weights: null },
   "lead-open": { stamp: "out", weights: { "common-open": 1, "main-open": 1, "start-open": 1 } },
-  "all-open": { stamp: "out", weights: { "common-open": 1, "main-open": 1, "start-open": 1 } },
+  // One open winding leaves a pair that reads: three without a path are a meter, a plug, a tip on varnish.
+  "all-open": { stamp: "unsure", weights: null },
   shorted: { stamp: "out", weights: { shorted: 1 } },
   "all-near-zero": { stamp: "too-close", weights: null },
 };
 const OPEN_ROLE = { common: "common-open", run: "main-open", start: "start-open" } as const;
 
 export function stampOfThree(answer: ThreeLeadAnswer): Stamp {
-  return answer.kind === "named" && answer.sum.decision !== "holds" ? "too-close" : THREE[answer.kind].stamp;
+  if (answer.kind === "named" && answer.sum.decision !== "holds") return "too-close";
+  // Equal on purpose is no doubt about the windings.
+  if (answer.kind === "order-unclear" && answer.equalChance > 0.5) return "noted";
+  return THREE[answer.kind].stamp;
 }
 
 export function findingsOfThree(answer: ThreeLeadAnswer): Finding[] {
@@ -29,27 +33,47 @@ export function findingsOfThree(answer: ThreeLeadAnswer): Finding[] {
   return weights ? [{ test: "winding-ohms", weights }] : [];
 }
 
-/** What an answer says of the windings; null where its fault is one of another station (a grounded post, a capacitor). */
+/** What an open element of each class means for the windings; a switch or a capacitor has its own station. */
+const OPEN_CLASS: Partial<Record<ElementClass, Outcome>> = {
+  main: "main-open",
+  half: "main-open",
+  section: "main-open",
+  coil: "main-open",
+  aux: "start-open",
+  protector: "common-open",
+  link: "common-open",
+};
+
+/** What an answer says of the windings; null where its fault is one of another station (a grounded post, a capacitor, a switch). */
 function outcomeOf({ structure: { fault, layout } }: BoardAnswer): Outcome | null {
   if (fault === null) return "good";
   if (fault.kind === "ground") return null;
-  const cls = layout.elements[fault.element]?.cls;
-  if (cls === "capacitor") return null;
-  if (fault.kind === "short") return "shorted";
-  return cls === "link" ? "common-open" : cls === "aux" ? "start-open" : "main-open";
+  const cls = layout.elements[fault.element]?.cls ?? "main";
+  if (isNoPathClass(cls)) return null;
+  return fault.kind === "short" ? "shorted" : (OPEN_CLASS[cls] ?? null);
 }
 
-/** Everything the answers that are left may mean, each for its chance. */
-export function findingsOfBoard({ state, answers }: BoardUnderstanding): Finding[] {
-  if (state === "empty" || state === "open" || state === "contradiction") return [];
+const totalOf = (answers: readonly BoardAnswer[]): number => answers.reduce((sum, { probability }) => sum + probability, 0);
+
+/** Answers agree that it is sound, or that something is wrong, when so much of their chance does. */
+const AGREED = 0.85;
+
+/**
+ * What the answers that are left mean for the line-up. Sound and faulty ones are never mixed: a board that may be sound
+ * accuses no winding.
+ */
+export function findingsOfBoard({ state, answers, canBeSound }: BoardUnderstanding): Finding[] {
+  if (!["settled", "likely", "cannot-tell"].includes(state)) return [];
+  const faulty = answers.filter(({ structure }) => structure.fault !== null);
+  const [faultyShare, all] = [totalOf(faulty), totalOf(answers)];
+  if (faultyShare < (1 - AGREED) * all) return [{ test: "winding-ohms", weights: { good: 1 } }];
+  if (faultyShare < AGREED * all || canBeSound) return [];
   const weights: Partial<Record<Outcome, number>> = {};
-  for (const answer of answers) {
+  for (const answer of faulty) {
     const outcome = outcomeOf(answer);
     if (outcome) weights[outcome] = (weights[outcome] ?? 0) + answer.probability;
   }
-  const grounded = answers
-    .filter(({ structure }) => structure.fault?.kind === "ground")
-    .reduce((sum, { probability }) => sum + probability, 0);
+  const grounded = totalOf(faulty.filter(({ structure }) => structure.fault?.kind === "ground"));
   return [
     ...(Object.keys(weights).length > 0 ? [{ test: "winding-ohms" as const, weights }] : []),
     ...(grounded > 0.5 ? [{ test: "frame-ohms" as const, weights: { grounded: 1 } }] : []),
@@ -62,7 +86,10 @@ export function stampOfBoard({ state, answers }: BoardUnderstanding): Stamp {
     case "empty":
     case "open":
       return "not-done";
+    case "unknown":
+      return "noted";
     case "contradiction":
+      return "contradicts";
     case "cannot-tell":
       return "too-close";
     case "settled":

@@ -1,23 +1,34 @@
 import type { Finding } from "../../diagnosis";
-import { formatNumber } from "../../quantity";
+import { figureOf, formatNumber } from "../../quantity";
 import {
   identifyThreeLeads,
   LEAD_PAIRS,
-  roleFromName,
+  roleOfMark,
+  type BoardReading,
   type BoardUnderstanding,
   type PairReading,
   type ThreeLeadAnswer,
 } from "../../winding";
-import { defineStation, plainAssessment, type Stamp, type StationContext, type WorkingStep } from "../contract";
-import { isTriangle, testLeadsOf, toBoardReading, toQuestion, type TestLeads } from "./board";
+import { defineStation, plainAssessment, type Facts, type Stamp, type StationContext, type WorkingStep } from "../contract";
+import { isTriangle, testLeadsOf, toBoardReading, toQuestion, type BoardQuestion, type TestLeads } from "./board";
 import { coldTemperatureC, comparisonsOf, hotRunOf, type Comparison, type HotRun } from "./compare";
 import { doubtsOf, type ReadingDoubt } from "./doubts";
-import { elementsOf, elementsOfThree, groupsOf, windingFacts, type BoardElement } from "./elements";
+import { elementsOf, elementsOfThree, groupsOf, windingFacts, withCapacitors, type BoardElement } from "./elements";
 import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./findings";
 import { slipsOf, type PairSlip } from "./slips";
 import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
 
-export { BLANK_WINDINGS, entryAt, FEWEST_POSTS, MOST_POSTS, pairsOf, type PostPair, type WindingsRecord } from "./record";
+export {
+  BLANK_WINDINGS,
+  entryAt,
+  FEWEST_POSTS,
+  isNamedPost,
+  MOST_POSTS,
+  pairsOf,
+  usualName,
+  type PostPair,
+  type WindingsRecord,
+} from "./record";
 export type { BoardQuestion } from "./board";
 export type { BoardElement } from "./elements";
 export type { Comparison, HotRun } from "./compare";
@@ -36,6 +47,8 @@ export interface WindingsDetail {
   readonly isWorking: boolean;
   /** roles settled so far, by post */
   readonly roles: readonly (readonly string[] | null)[];
+  /** every post has its role, and nothing else fits: only then is a connection drawn */
+  readonly isSettled: boolean;
   readonly elements: readonly BoardElement[];
   readonly next: PostPair | null;
   /** pairs that do not belong with the others */
@@ -51,13 +64,13 @@ export interface WindingsDetail {
   readonly isNulled: boolean;
 }
 
-function threeOf(record: WindingsRecord, leads: TestLeads, { house }: StationContext): ThreeLeadAnswer {
+function threeOf(record: WindingsRecord, leads: TestLeads, { house, facts }: Pick<StationContext, "house" | "facts">): ThreeLeadAnswer {
   const pairs = LEAD_PAIRS.map(([a, b]): PairReading | null => {
     const entry = entryAt(record, a, b);
     const reading = entry ? toBoardReading(a, b, entry) : null;
     return reading === null ? null : reading.kind === "ohms" ? reading : { kind: "open" };
   }) as [PairReading | null, PairReading | null, PairReading | null];
-  const mark = (lead: number) => roleFromName(record.posts[lead]?.name ?? "");
+  const mark = (lead: number) => roleOfMark(record.posts[lead]?.mark ?? null);
   return identifyThreeLeads({
     pairs,
     marks: [mark(0), mark(1), mark(2)],
@@ -65,17 +78,28 @@ function threeOf(record: WindingsRecord, leads: TestLeads, { house }: StationCon
     leadStandardOhm: leads.standardOhm,
     nearZeroOhm: house.nearZeroOhm,
     coverageFactor: house.coverageFactor,
+    mayBeEqual: mayBeEqual(facts),
   });
 }
+
+/** Windings equal on purpose are of reversible PSC motors; a compressor never turns the other way. */
+const mayBeEqual = ({ motorType, machineKind }: Facts): boolean =>
+  (motorType === "psc" || motorType === "unknown") && !["hermetic-compressor", "belt-compressor", "pump"].includes(machineKind);
 
 const ROLE_IDS = { common: "C", run: "R", start: "S" } as const;
 
 function rolesOfThree(answer: ThreeLeadAnswer): (readonly string[] | null)[] {
   const only = (lead: number, role: string) => [0, 1, 2].map((each) => (each === lead ? [role] : null));
   if (answer.kind === "named") return answer.roles.map((role) => [ROLE_IDS[role]]);
-  if (answer.kind === "equal-windings") return only(answer.common, "C");
+  if (answer.kind === "order-unclear") return only(answer.common, "C");
   if (answer.kind === "lead-open" && answer.role) return only(answer.lead, ROLE_IDS[answer.role]);
   return [null, null, null];
+}
+
+/** Posts between which the capacitance range found a capacitor are its posts, whatever else is open. */
+function confirmedRoles(roles: readonly (readonly string[] | null)[], elements: readonly BoardElement[]): (readonly string[] | null)[] {
+  const confirmed = elements.flatMap(({ capacitanceUf, posts }) => (capacitanceUf === null ? [] : posts));
+  return roles.map((role, post) => (confirmed.includes(post) ? ["capacitor"] : role));
 }
 
 const ohm = (value: number): string => `${formatNumber(value, 2)} Ω`;
@@ -140,7 +164,6 @@ function workingOfHotRun(run: HotRun | null): WorkingStep[] {
   ];
 }
 
-/** The worse of naming and comparison: a winding that lost ohms is not sound because its leads were named. */
 /** A winding is hotter inside than its mean by resistance; 10 K by IEC 60034-1, table 8. */
 const HOT_SPOT_K = 10;
 
@@ -150,13 +173,44 @@ function findingOfHotRun(hotRun: HotRun | null): Finding[] {
   return [{ test: "temperature", weights: { [hotRun.windingC + HOT_SPOT_K > hotRun.limitC ? "hot" : "usual"]: 1 } }];
 }
 
+/** The worse of naming and comparison: a winding that lost ohms is not sound because its leads were named. */
 function stampOf(named: Stamp, comparisons: readonly Comparison[], doubts: readonly ReadingDoubt[], hotRun: HotRun | null): Stamp {
-  if (named === "out" || named === "not-done") return named;
+  if (named === "out" || named === "not-done" || named === "contradicts") return named;
   if (comparisons.some(({ shortedTurns }) => shortedTurns === "strong")) return "out";
   if (hotRun?.limitC != null && hotRun.windingC > hotRun.limitC) return "out";
   if (doubts.length > 0 || comparisons.some(({ shortedTurns }) => shortedTurns === "hint")) return "too-close";
   return named;
 }
+
+interface Understood {
+  /** three leads, named at once; null on other boards */
+  readonly three: ThreeLeadAnswer | null;
+  readonly question: BoardQuestion | null;
+  readonly board: BoardUnderstanding | null;
+  readonly elements: readonly BoardElement[];
+  readonly readable: readonly BoardReading[];
+}
+
+/** Names the windings of a record, of this visit or an earlier one. */
+function understandRecord(record: WindingsRecord, context: StationContext): Understood {
+  const { house, facts } = context;
+  const three = isTriangle(record) ? threeOf(record, testLeadsOf(record, house), context) : null;
+  const question = toQuestion(record, house, facts.motorType);
+  const board = question ? (context.study("windings", question) as BoardUnderstanding | null) : null;
+  const readable = record.pairs.flatMap(({ a, b, entry }) => toBoardReading(a, b, entry) ?? []);
+  const best = board?.answers[0];
+  const isNamed = board?.state === "settled" || board?.state === "likely";
+  const elements = withCapacitors(three ? elementsOfThree(three) : best && isNamed ? elementsOf(best) : [], readable);
+  return { three, question, board, elements, readable };
+}
+
+/** Microfarads read between two posts, with the names of the posts. */
+const capacitorsBetween = ({ posts, pairs }: WindingsRecord): Facts["boardCapacitors"] =>
+  pairs.flatMap(({ a, b, entry }) => {
+    const name = (post: number): string => posts[post]?.name.trim() || `lead ${post + 1}`;
+    const isRead = entry.reading?.quantity === "capacitance" && figureOf(entry) !== null;
+    return isRead && a < posts.length && b < posts.length ? [{ posts: [name(a), name(b)] as const, entry }] : [];
+  });
 
 /** Any terminal board: which post is what, what is wrong if the pattern is not sound, and what to probe next. */
 export const windingsStation = defineStation({
@@ -175,23 +229,18 @@ export const windingsStation = defineStation({
   },
   schema: WindingsRecordSchema,
   blank: BLANK_WINDINGS,
+  early: (record) => ({ boardCapacitors: capacitorsBetween(record) }),
   assess(record, context) {
     const { house, facts, earlier } = context;
     const leads = testLeadsOf(record, house);
     const names = record.posts.map(({ name }) => name);
-    const three = isTriangle(record) ? threeOf(record, leads, context) : null;
-    const question = toQuestion(record, house, facts.motorType);
-    const board = question ? (context.study("windings", question) as BoardUnderstanding | null) : null;
-    const readable = record.pairs.flatMap(({ a, b, entry }) => toBoardReading(a, b, entry) ?? []);
-    const best = board?.answers[0];
-    const isNamed = board?.state === "settled" || board?.state === "likely";
-    const elements = three ? elementsOfThree(three) : best && isNamed ? elementsOf(best) : [];
+    const { three, board, question, elements, readable } = understandRecord(record, context);
     const misfits: PostPair[] =
       three?.kind === "impossible-open" ? [LEAD_PAIRS[three.pair]] : (board?.misfits ?? []).map(({ a, b }) => [a, b] as const);
     const doubts = doubtsOf(record, leads, three?.kind === "sum-off" ? [...LEAD_PAIRS] : misfits);
     const slips = slipsOf(record, leads, three, board, house);
     const isUnsure = slips.length > 0;
-    const comparisons = comparisonsOf(record, leads, elements, earlier, house);
+    const comparisons = comparisonsOf({ record, leads, elements }, earlier, house, (then) => understandRecord(then, context).elements);
     const hotRun = hotRunOf(record, leads, facts.hotSpotC);
     const lowest = Math.min(...readable.flatMap((reading) => (reading.kind === "ohms" ? [reading.ohm] : [])));
     const firstPair = pairsOf(record)[0] ?? null;
@@ -203,7 +252,8 @@ export const windingsStation = defineStation({
       three,
       board,
       isWorking: question !== null && board === null,
-      roles: three ? rolesOfThree(three) : (board?.settledRoles ?? names.map(() => null)),
+      roles: confirmedRoles(three ? rolesOfThree(three) : (board?.settledRoles ?? names.map(() => null)), elements),
+      isSettled: three ? three.kind === "named" : board?.state === "settled",
       elements,
       next: three
         ? three.kind === "need-more"

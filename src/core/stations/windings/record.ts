@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { EntrySchema } from "../../quantity";
+import { LEAD_MARKS } from "../../winding";
 import { MOST_PHOTO_CHARACTERS, NoteSchema, photoSchema, PrintedSchema } from "../fields";
 
 export const FEWEST_POSTS = 2;
@@ -10,9 +11,9 @@ const post = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(MOST_POST
 const entry = v.nullable(EntrySchema);
 
 const fields = v.object({
-  /** as the technician writes them, where they sit on the board as parts of its width and height */
+  /** as the technician writes them, where they sit on the board as parts of its width and height; `mark`: the maker's, as a person says */
   posts: v.pipe(
-    v.array(v.object({ name: v.pipe(v.string(), v.maxLength(40)), x: share, y: share })),
+    v.array(v.object({ name: v.pipe(v.string(), v.maxLength(40)), mark: v.nullable(v.picklist(LEAD_MARKS)), x: share, y: share })),
     v.minLength(FEWEST_POSTS),
     v.maxLength(MOST_POSTS),
   ),
@@ -29,6 +30,8 @@ const fields = v.object({
     referenceOf: v.nullable(v.picklist(["maker", "sister"])),
     referenceMain: PrintedSchema,
     referenceStart: PrintedSchema,
+    /** between the speeds, from the highest down */
+    referenceSections: v.pipe(v.array(PrintedSchema), v.maxLength(4)),
     referenceC: PrintedSchema,
     /** same pair just after a run, and the air around it */
     hotPair: v.nullable(v.tuple([post, post])),
@@ -48,12 +51,19 @@ export const WindingsRecordSchema = v.pipe(
 export type WindingsRecord = v.InferOutput<typeof WindingsRecordSchema>;
 export type PostPair = readonly [number, number];
 
+/** Name of a post nobody named yet: a number, which nobody takes for a mark. */
+export const usualName = (index: number): string => String(index + 1);
+
+/** Whether a person named the post; letters in their order are what posts were called before anybody did. */
+export const isNamedPost = (name: string, index: number): boolean =>
+  name.trim() !== "" && name !== usualName(index) && name !== String.fromCharCode(65 + index);
+
 /** Three leads as a triangle: where most boards start. */
 export const BLANK_WINDINGS: WindingsRecord = {
   posts: [
-    { name: "A", x: 0.25, y: 0.26 },
-    { name: "B", x: 0.75, y: 0.26 },
-    { name: "C", x: 0.5, y: 0.76 },
+    { name: usualName(0), mark: null, x: 0.25, y: 0.26 },
+    { name: usualName(1), mark: null, x: 0.75, y: 0.26 },
+    { name: usualName(2), mark: null, x: 0.5, y: 0.76 },
   ],
   hasFrame: false,
   pairs: [],
@@ -64,6 +74,7 @@ export const BLANK_WINDINGS: WindingsRecord = {
     referenceOf: null,
     referenceMain: "",
     referenceStart: "",
+    referenceSections: [],
     referenceC: "",
     hotPair: null,
     hot: null,

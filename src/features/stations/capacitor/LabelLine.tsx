@@ -14,19 +14,21 @@ import {
 import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../contract";
 import { LabelDrawing } from "./LabelDrawing";
-import { labelReadBack, type CapacitorDetail, type LabelDetail } from "./sentences";
+import { keepReadings, startNewPart, typeLabel } from "@/core/stations/capacitor";
+import { QuestionFrame } from "../shared/SlipLine";
+import { labelReadBack, previousSentence, type CapacitorDetail, type LabelDetail } from "./sentences";
 
 type Props = InstrumentProps<"capacitor", CapacitorDetail>;
 
 /** The label as printed, in one field; shown back as a drawn label whose parts can be put right. */
-export function LabelLine({ record, assessment, change, facts }: Props) {
+export function LabelLine({ record, assessment, change }: Props) {
   const { detail } = assessment;
   const [isCorrecting, setCorrecting] = useState(false);
   const ranges = suggestStartRanges(record.label);
   const isTwo = detail.state === "no-label" && detail.failure?.code === "label-two-parts" && record.second.label.trim() === "";
   const pair = isTwo ? parseCapacitorParts(record.label) : null;
   const parts = pair?.ok ? pair.value : [];
-  const setLabel = (label: string) => change((r) => ({ ...r, label }));
+  const setLabel = (label: string) => change((r) => typeLabel(r, label));
   return (
     <div className="flex min-w-0 flex-col gap-2">
       <LineField
@@ -39,12 +41,16 @@ export function LabelLine({ record, assessment, change, facts }: Props) {
         isAutoFocused={record.label === ""}
         problem={detail.state === "no-label" && detail.failure ? toSentence(detail.failure) : null}
       />
+      {detail.state === "label" && detail.relabelledFrom !== null ? (
+        <AnotherPart before={detail.relabelledFrom} now={record.label} change={change} />
+      ) : null}
+      <PreviousParts record={record} />
       {parts.length === 2 ? (
         <p className="flex flex-wrap items-center gap-2 text-[14px]">
           <button
             type="button"
             className="btn"
-            onClick={() => change((r) => ({ ...r, label: parts[0]?.text ?? "", second: { ...r.second, label: parts[1]?.text ?? "" } }))}
+            onClick={() => change((r) => ({ ...typeLabel(r, parts[0]?.text ?? ""), second: { ...r.second, label: parts[1]?.text ?? "" } }))}
           >
             Part them
           </button>
@@ -85,7 +91,7 @@ export function LabelLine({ record, assessment, change, facts }: Props) {
             </button>
           </p>
           {isCorrecting ? <Corrections record={record} detail={detail} change={change} /> : null}
-          {detail.label.sections.length > 1 && facts.plateCapacitor !== null ? (
+          {detail.label.sections.length > 1 ? (
             <PickOne
               legend="Terminal that feeds this motor"
               options={terminalNames(detail.label).map((name) => ({ id: name, label: name }))}
@@ -96,6 +102,39 @@ export function LabelLine({ record, assessment, change, facts }: Props) {
         </>
       ) : null}
     </div>
+  );
+}
+
+/** Another label over readings that were taken: the same part, or another one whose readings start anew. Nothing is lost either way. */
+function AnotherPart({ before, now, change }: { before: string; now: string } & Pick<Props, "change">) {
+  return (
+    <QuestionFrame
+      typed={now}
+      text={
+        <>
+          <b>Another part?</b> The figures below were taken with the label {before.trim()}. Nothing is concluded until you say so.
+        </>
+      }
+    >
+      <button type="button" className="btn btn-filled" onClick={() => change(startNewPart)}>
+        Another part: its readings start anew
+      </button>
+      <button type="button" className="btn" onClick={() => change(keepReadings)}>
+        The same part, its label put right
+      </button>
+    </QuestionFrame>
+  );
+}
+
+/** Parts that were in this place before on this visit, each with its own figures. */
+function PreviousParts({ record }: Pick<Props, "record">) {
+  if (record.previous.length === 0) return null;
+  return (
+    <ul aria-label="Parts before this one" className="flex flex-col gap-1 border-l-4 border-rule pl-3 text-[13.5px] text-ink-soft">
+      {record.previous.map((part, index) => (
+        <li key={index}>{previousSentence(part)}</li>
+      ))}
+    </ul>
   );
 }
 

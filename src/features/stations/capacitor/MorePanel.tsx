@@ -3,7 +3,6 @@ import { lazy, Suspense } from "react";
 import type { InstrumentProps } from "../contract";
 import type { CapacitorEffect } from "@/core/motor";
 import type { Failure, Result } from "@/core/result";
-import { sectionFor } from "@/core/stations/motor-knowledge";
 import { useStudies } from "../useStudies";
 import { effectSentences } from "./effect-words";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
@@ -18,8 +17,7 @@ export default function MorePanel(props: Props) {
   const { detail } = props;
   const study = useStudies();
   const answer = detail.effectQuestion && (study("capacitor-effect", detail.effectQuestion) as Result<CapacitorEffect, Failure> | null);
-  const motorSection = sectionFor(detail.label);
-  const own = motorSection && detail.sections[detail.label.sections.indexOf(motorSection)];
+  const own = detail.ownSection === null ? undefined : detail.sections[detail.ownSection];
   const effects = detail.sections.flatMap((section) =>
     effectSentences(section, detail.label.kind, section === own && answer?.ok ? answer.value : null),
   );

@@ -1,11 +1,13 @@
 "use client";
 import { LineField } from "@/components/LineField";
+import { Stamp } from "@/components/Stamp";
+import { STAMP_WORDS } from "@/features/vocabulary/words";
 import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
 import { OverLimitQuestion } from "./MeterFields";
 import { SectionRule } from "./SectionRule";
-import type { CapacitorDetail, LabelDetail } from "./sentences";
+import { percentFigure, sectionSentences, type CapacitorDetail, type LabelDetail } from "./sentences";
 
 type Props = Omit<InstrumentProps<"capacitor", CapacitorDetail>, "detail"> & { readonly detail: LabelDetail };
 
@@ -40,7 +42,22 @@ export default function SecondPart({ record, house, change, detail }: Props) {
       {second.state === "label" && second.section.isOverLimit ? (
         <OverLimitQuestion value={record.second.overLimit} onValue={(overLimit) => set({ overLimit })} />
       ) : null}
-      {second.state === "label" ? <SectionRule section={second.section} trend={undefined} name="The other capacitor" isNamed /> : null}
+      {second.state === "label" ? (
+        <>
+          <SectionRule section={second.section} trend={undefined} name="The other capacitor" isNamed />
+          <div role="status" aria-label="The other capacitor's verdict" className="flex flex-col gap-1.5">
+            <p className="flex flex-wrap items-baseline gap-3">
+              <Stamp tone={second.section.stamp}>{STAMP_WORDS[second.section.stamp]}</Stamp>
+              <b className="num text-[16px]">{percentFigure(second.section)}</b>
+            </p>
+            {sectionSentences(second.section, record.second.reading?.reading?.at, house.figures).map((sentence) => (
+              <p key={sentence} className="text-[15px]">
+                {sentence}
+              </p>
+            ))}
+          </div>
+        </>
+      ) : null}
     </section>
   );
 }

@@ -34,7 +34,18 @@ export default function WhatFits({ record, detail, facts, house, change, onClose
       <div className="mt-2 grid grid-cols-2 gap-x-4 sm:grid-cols-4">
         <PlainField label="Strap, diameter" field="strap" text={record.place.strapMm} onText={(strapMm) => setPlace({ strapMm })} />
         <PlainField label="Height free" field="height" text={record.place.heightMm} onText={(heightMm) => setPlace({ heightMm })} />
-        <PlainField label="Air around it" field="ambient" text={record.place.ambientC} onText={(ambientC) => setPlace({ ambientC })} />
+        <PlainField
+          label="Hottest air around it"
+          field="ambient"
+          text={record.place.ambientC}
+          onText={(ambientC) => setPlace({ ambientC })}
+        />
+        <PlainField
+          label="Coldest air around it"
+          field="ambient"
+          text={record.place.coldestC}
+          onText={(coldestC) => setPlace({ coldestC })}
+        />
         <PlainField label="Terminals" field="terminals" text={record.place.terminals} onText={(terminals) => setPlace({ terminals })} />
       </div>
       {shelf.state === "ready" && lines.length === 0 ? (

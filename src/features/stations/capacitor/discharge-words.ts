@@ -12,10 +12,10 @@ const ORIGINS: Record<DischargePlan["chargeOrigin"], string> = {
 
 const RESISTORS: Record<DischargePlan["resistor"], (plan: DischargePlan) => string> = {
   bears: ({ resistorW }) => `A resistor of ${formatNumber(resistorW, 1)} W bears that.`,
-  "bears-briefly": ({ resistorW }) =>
-    `A resistor of ${formatNumber(resistorW, 1)} W bears that as a short overload, if it is wire-wound; let it cool between two parts.`,
-  "too-small": ({ resistorW, sum }) =>
-    `A resistor of ${formatNumber(resistorW, 1)} W is too small for that: take one of ${formatNumber(Math.ceil(sum.peakPowerW / 6), 0)} W or more, or more ohms.`,
+  "bears-briefly": ({ resistorW, restS }) =>
+    `A resistor of ${formatNumber(resistorW, 2)} W bears that as a short pulse, if it is wire-wound; let it cool ${formatNumber(Math.max(1, Math.ceil(restS)), 0)} s between two parts.`,
+  "too-small": ({ resistorW, leastW }) =>
+    `A resistor of ${formatNumber(resistorW, 2)} W is too small for that: take ${leastW === null ? "more ohms" : `one of ${formatNumber(leastW, 2)} W or more, or more ohms`}.`,
 };
 
 const REFUSALS = {

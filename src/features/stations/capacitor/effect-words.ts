@@ -58,7 +58,8 @@ function stateWithoutFigure(section: SectionVerdict): ValueState | null {
 function modelFigures({ asRated, asFound }: CapacitorEffect): string | null {
   const pairs = (["lineA", "startA"] as const).flatMap((quantity) => {
     const [rated, found] = [asRated.running[quantity], asFound.running[quantity]];
-    return rated && found && rated.high > 0
+    // The same range on both sides says nothing.
+    return rated && found && rated.high > 0 && rangeWithUnit(found, "A") !== rangeWithUnit(rated, "A")
       ? [`${RUN_NAMES[quantity]} ${rangeWithUnit(found, "A")} instead of ${rangeWithUnit(rated, "A")}`]
       : [];
   });
@@ -77,10 +78,12 @@ export function effectSentences(section: SectionVerdict, kind: CapacitorKind, ef
   const words = isNamed ? (kind === "run" ? RUN : START)[state] : [];
   if (effect && section.joint?.conformity.decision !== "too-close") {
     const figuresOfModel = modelFigures(effect);
+    const [, check] = words;
+    // One tale: what the model of this motor says stands in place of what such a value usually does.
     return [
-      ...words,
       ...(figuresOfModel ? [figuresOfModel] : []),
       ...(effect.notices.length > 0 ? [noticeSentences(effect.notices).join(" ")] : []),
+      ...(check ? [check] : []),
     ];
   }
   if (!isNamed) return [];

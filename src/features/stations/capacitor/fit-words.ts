@@ -13,6 +13,8 @@ const REFUSALS: { readonly [Code in Refusal["code"]]: (r: Extract<Refusal, { cod
   "other-kind": (r) => `a ${r.fitted} part for a ${r.wanted} part: never swapped`,
   "other-hertz": (r) => `${r.ratedHz.join("/")} Hz for ${r.wantedHz} Hz`,
   "too-cool": (r) => `made for ${r.maxC} °C, the air is ${formatNumber(r.ambientC, 0)} °C`,
+  "not-cold-enough": (r) =>
+    `made for ${formatNumber(r.minC, 0)} °C and warmer, it gets ${formatNumber(r.coldestC, 0)} °C: key the coldest air around it if it never does`,
   "too-wide": (r) => `${mm(r.diameterMm)} wide, the strap takes ${mm(r.strapMm)}`,
   "too-tall": (r) => `${mm(r.heightMm)} high, there is room for ${mm(r.spaceMm)}`,
   "too-few-terminals": (r) => `${r.terminals} terminals, ${r.wanted} are needed`,
@@ -23,6 +25,7 @@ export const refusalWords = (refusal: Refusal): string => (REFUSALS[refusal.code
 
 export const REMARK_WORDS: Record<Remark, string> = {
   "higher-volts": "bears more volts, which is right",
+  "sixty-on-fifty": "made for 60 Hz: at 50 Hz and the same volts it carries less current and runs cooler",
   narrower: "narrower: pack the strap",
   "spare-section": "one section stays free: cap it",
   "hertz-unknown": "hertz not on its label",

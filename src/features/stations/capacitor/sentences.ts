@@ -2,7 +2,7 @@ import { formatNumber, formatPercent, formatProbability, formatQuantity } from "
 import { ratedUfOf, SWING_MEANING, type PartMismatch } from "@/core/capacitor";
 import type { HouseFigures } from "@/core/house";
 import type { STATIONS } from "@/core/stations";
-import type { SectionVerdict } from "@/core/stations/capacitor";
+import { isWorthWaiting, type CapacitorRecord, type SectionContradiction, type SectionVerdict } from "@/core/stations/capacitor";
 import { doubtSentence } from "./doubt-words";
 
 export type CapacitorDetail = ReturnType<(typeof STATIONS)["capacitor"]["assess"]>["detail"];
@@ -60,6 +60,9 @@ function settling(section: SectionVerdict, gapUf: number, at: string | undefined
   const better = `A meter good to ±${uf(gapUf, gapUf)} would settle it`;
   const other =
     section.running === null ? "; so would amps and volts while running" : section.meter === null ? "; so would the meter, cold" : "";
+  const chance = section.joint?.conformity.probabilityWithin ?? 0;
+  if (!isWorthWaiting(section))
+    return `It is more likely out than not (${formatProbability(1 - chance)}): replace it, the part is cheap and the visit is not. ${better}${other}.`;
   const meanwhile =
     house.tooCloseReplace >= 0.5
       ? "Until then the house rule says: replace it now, the part is cheap and the visit is not."
@@ -128,11 +131,29 @@ const OVER_LIMIT = {
   shorted: "It reads near zero on ohms and stays there: shorted.",
 } as const;
 
+const CONTRADICTIONS: { readonly [Code in SectionContradiction["code"]]: (c: Extract<SectionContradiction, { code: Code }>) => string } = {
+  "start-part-running": ({ amps }) =>
+    `A start part is out of the circuit once the motor runs, and ${formatNumber(amps, 2)} A were read in its lead: the start device hangs in, or the clamp was on another lead. No capacitance is taken from it.`,
+  "swing-against-meter": ({ swing, readingUf }) =>
+    `The ohmmeter says ${swing === "shorted" ? "shorted" : "open"}, the capacitance meter reads ${uf(readingUf)}: both cannot be. Discharge it, take its leads off, and do both once more.`,
+};
+
+/** What was measured on the part that was here before. */
+export function previousSentence(part: CapacitorRecord["previous"][number]): string {
+  const figures = part.readings.flatMap((entry) => (entry ? [`${entry.text.trim()} by the meter`] : []));
+  const running = part.running.flatMap(({ amps, volts }) =>
+    amps || volts ? [`${amps?.text.trim() ?? "–"} A, ${volts?.text.trim() ?? "–"} V running`] : [],
+  );
+  const said = [...figures, ...running];
+  return `Before: ${part.label.trim()}${said.length > 0 ? `, ${said.join(", ")}` : ""}.`;
+}
+
 /** What one section's figures mean. */
 export function sectionSentences(section: SectionVerdict, at: string | undefined, house: HouseFigures): string[] {
   const overLimit = section.isOverLimit && section.joint === null ? [OVER_LIMIT[section.overLimit ?? "unsaid"]] : [];
   const doDisagree = section.joint?.agreement === "lower-running" || section.joint?.agreement === "higher-running";
   return [
+    ...section.contradictions.map((found) => (CONTRADICTIONS[found.code] as (c: SectionContradiction) => string)(found)),
     ...voltsSentence(section),
     ...overLimit,
     // A disagreement is the news; that both agree is a remark.
@@ -158,6 +179,10 @@ export function capacitorSentences(detail: CapacitorDetail, readAt: readonly (st
       detail.failure
         ? "The label cannot be read yet: mend it, then type what the meter shows."
         : "Type the label as printed, then what the meter shows.",
+      ...detail.fromBoard.map(
+        ({ posts, entry }) =>
+          `Read at the windings between ${posts[0]} and ${posts[1]}: ${entry.text.trim()}. Its label says whether that holds.`,
+      ),
     ];
   const mismatches = detail.mismatches.map((m) => (MISMATCHES[m.code] as (m: PartMismatch) => string)(m));
   const swapped = detail.areReadingsSwapped
@@ -169,11 +194,25 @@ export function capacitorSentences(detail: CapacitorDetail, readAt: readonly (st
   });
   const next =
     detail.nextTerminals && sections.length > 0 ? [`Next: the meter on ${detail.nextTerminals[0]} and ${detail.nextTerminals[1]}.`] : [];
-  const all = [...bad, ...mismatches, ...swapped, ...sections, ...next];
+  const board = detail.fromPosts ? [`Read at the windings, between ${detail.fromPosts[0]} and ${detail.fromPosts[1]}.`] : [];
+  const all = [...bad, ...mismatches, ...swapped, ...sections, ...otherSections(detail), ...board, ...next];
   // While a figure is asked about, the verdict says so itself.
   const isAsked = detail.sections.some(({ slips }) => Object.values(slips).some((slip) => slip !== null));
   if (all.length > 0 || isAsked) return all;
   return detail.nextTerminals ? [`Meter on ${detail.nextTerminals[0]} and ${detail.nextTerminals[1]} first.`, EMPTY] : [EMPTY];
+}
+
+/** A section out of its limits that feeds another motor is a fault of the part, and none of this motor. */
+function otherSections(detail: LabelDetail): string[] {
+  const isOut = (index: number): boolean => detail.sections[index]?.stamp === "out";
+  const out = detail.sections.flatMap((_, index) => (isOut(index) ? [index] : []));
+  if (detail.sections.length < 2 || out.length === 0) return [];
+  if (detail.ownSection === null) return ["Pick the terminal that feeds this motor: the other section says nothing about it."];
+  return out
+    .filter((index) => index !== detail.ownSection)
+    .map(
+      (index) => `${sectionName(detail, index)} feeds another motor: the part is due for replacing, and it accuses nothing of this one.`,
+    );
 }
 
 /** Name of a section, by its terminal or its place. */

@@ -17,6 +17,7 @@ export function toWanted(record: CapacitorRecord, { label, sections }: LabelDeta
     atLeastV: atLeastV > 0 ? atLeastV : null,
     frequencyHz: facts.frequencyHz ?? label.frequencyHz[0] ?? null,
     ambientC: readPlain(record.place.ambientC, "ambient").value,
+    coldestC: readPlain(record.place.coldestC, "ambient").value ?? label.temperature?.minC ?? null,
     strapDiameterMm: readPlain(record.place.strapMm, "strap").value,
     spaceHeightMm: readPlain(record.place.heightMm, "height").value,
     terminals: readPlain(record.place.terminals, "terminals").value,

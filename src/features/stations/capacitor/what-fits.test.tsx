@@ -71,8 +71,10 @@ test("the place can be keyed, and refuses what is too large for it", async () =>
   await userEvent.type(screen.getByLabelText("Height free"), "90");
   expect(within(region(/^Fits/)).getByText("No line of the shelf fits as it is.")).toBeInTheDocument();
   expect(region(/Does not fit/)).toHaveTextContent("104 mm high, there is room for 90 mm");
-  await userEvent.type(screen.getByLabelText("Air around it"), "85");
+  await userEvent.type(screen.getByLabelText("Hottest air around it"), "85");
   expect(region(/Does not fit/)).toHaveTextContent("made for 70 °C, the air is 85 °C");
+  await userEvent.type(screen.getByLabelText("Coldest air around it"), "-40");
+  expect(region(/Does not fit/)).toHaveTextContent("made for -25 °C and warmer, it gets -40 °C");
 });
 
 test("a missing value is made from parts, the closest and fewest first, with joint limits and the lowest volts", async () => {

@@ -61,6 +61,7 @@ const REFUSALS: { readonly [Code in Refusal["code"]]: Extract<Refusal, { code: C
   "other-kind": { code: "other-kind", wanted: "run", fitted: "start" },
   "other-hertz": { code: "other-hertz", wantedHz: 50, ratedHz: [60] },
   "too-cool": { code: "too-cool", ambientC: 80, maxC: 70 },
+  "not-cold-enough": { code: "not-cold-enough", coldestC: -40, minC: -25 },
   "too-wide": { code: "too-wide", strapMm: 40, diameterMm: 50 },
   "too-tall": { code: "too-tall", spaceMm: 60, heightMm: 72 },
   "too-few-terminals": { code: "too-few-terminals", wanted: 6, terminals: 4 },
@@ -207,7 +208,7 @@ test("wanted: the plate's value, the higher of all volts", () => {
     { label: "20 µF 400 V", running: running("1.5", "430") },
     { plateCapacitor: detailOf({ label: "12.5 µF 370 V" }).label },
   );
-  const wanted = toWanted(record({ place: { strapMm: "45", heightMm: "", ambientC: "50 °C", terminals: "4" } }), detail, {
+  const wanted = toWanted(record({ place: { strapMm: "45", heightMm: "", ambientC: "50 °C", coldestC: "", terminals: "4" } }), detail, {
     ...FACTS,
     plateCapacitor: detailOf({ label: "12.5 µF 370 V" }).label,
   });

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import "@testing-library/jest-dom";
-import { render, screen } from "@testing-library/react";
+import { render, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { useState } from "react";
 import { NO_FACTS, NO_STUDY, type Facts } from "@/core/stations";
@@ -90,6 +90,13 @@ test.each([
   render(<Gear />);
   await userEvent.click(screen.getByLabelText(sort));
   expect(screen.getByRole("img")).toBeInTheDocument();
+  if (/relay$/.test(sort)) {
+    // In its circuit nothing is judged, nor before a person says that it is out of it.
+    await userEvent.type(screen.getByLabelText(fields[0][0]), fields[0][1]);
+    expect(screen.getByText(/Say whether it was unplugged/)).toBeInTheDocument();
+    await userEvent.clear(screen.getByLabelText(fields[0][0]));
+    await userEvent.click(within(screen.getByRole("group", { name: "Unplugged from the circuit" })).getByLabelText("Yes"));
+  }
   for (const [label, text] of fields) await userEvent.type(screen.getByLabelText(label), text);
   expect(screen.getAllByText(meaning).length).toBeGreaterThan(0);
 });

@@ -8,6 +8,8 @@ const GROUP_WORDS: Record<WindingGroup, string> = {
   all: "All windings",
   main: "Main winding",
   start: "Start winding",
+  switch: "Switch",
+  capacitor: "Capacitor posts",
   "half-1": "Half 1",
   "half-2": "Half 2",
 };

@@ -15,7 +15,10 @@ export const SORT_WORDS: Record<GearSort, string> = {
 /** Every pattern in words: what it means, first what was found. */
 const VERDICT_WORDS: Record<GearVerdict, string> = {
   works: "Closed where it should be, open where it should be: the start gear works.",
-  "not-pressed": "Open at rest, and nothing presses the disc: the cover or end bell is not seated. It looks like a dead motor and is none.",
+  "not-pressed":
+    "Open at rest because nothing presses the disc: the cover or end bell is not seated, or washers are worn. It looks like a dead motor and is none.",
+  "other-path":
+    "Closed at rest; actuated it reads ohms, neither open nor near zero: a winding lies across it. Take one lead off and measure again.",
   gummed: "The weights do not move freely: gummed. The start winding comes in late or never, or stays in.",
   "contacts-burnt": "Contacts burnt: they do not carry at rest.",
   "contacts-dirty": "Ohms where near zero belongs: dirty or pitted contacts.",
@@ -34,12 +37,14 @@ const VERDICT_WORDS: Record<GearVerdict, string> = {
 };
 const REPAIR_WORDS: Record<GearRepair, string | null> = {
   none: null,
-  seat: "Seat the cover or end bell fully, then measure once more before anything is replaced.",
+  seat: "Press the disc by hand: a good switch closes. Seat the cover or end bell fully and measure once more before anything is replaced.",
   free: "Free the weights, a drop of light oil on the pivots, none on the contacts; then measure again.",
   clean: "Clean with fine abrasive, blow out, check the wear; then measure again.",
   replace: "Replace it; same figures and the same terminal order.",
   wait: "Let it cool ten minutes or more out of circuit, say so here, and measure again.",
 };
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What was found, what it means, what mends it. */
 export function sentences(detail: Detail): string[] {
@@ -47,9 +52,13 @@ export function sentences(detail: Detail): string[] {
     return detail.sort === "none" ? ["No start gear on this motor."] : ["Pick what brings the start winding in."];
   const repair = REPAIR_WORDS[detail.repair];
   return [
-    VERDICT_WORDS[detail.verdict],
+    ...(detail.isPluggedIn || detail.isUnplugAsked ? [] : [VERDICT_WORDS[detail.verdict]]),
     ...(repair ? [repair] : []),
-    ...(detail.isPluggedIn ? ["Measured plugged in: windings and capacitor lie across it. Unplug it and measure again."] : []),
+    ...detail.also.map((each) => `Also: ${lowerFirst(VERDICT_WORDS[each.verdict])} ${REPAIR_WORDS[each.repair] ?? ""}`.trim()),
+    ...(detail.isPluggedIn
+      ? ["Measured plugged in: windings and capacitor lie across it, so nothing is judged. Unplug it and measure again."]
+      : []),
+    ...(detail.isUnplugAsked ? ["Say whether it was unplugged: in its circuit other paths count in, and nothing is judged."] : []),
     ...(detail.isClickMissing ? ["No click back on stopping: weights or spring hang, though the contacts are right now."] : []),
   ];
 }

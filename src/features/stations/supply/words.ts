@@ -20,6 +20,8 @@ const volts = (value: number | null): string => (value === null ? "" : formatQua
 
 const MEANINGS: Record<SupplyOutcome, (detail: Detail) => string> = {
   good: () => "Volts arrive and stay while it tries. The supply is not what holds it.",
+  standing: () =>
+    "Volts arrive, standing. A weak feed or a bad joint shows only under load: measure again while it tries to start, two or three seconds.",
   low: ({ lowV, highV }) =>
     `Below the band of ${volts(lowV)} to ${volts(highV)}. A motor on low volts starts weakly and runs hot: settle the supply before the motor is judged.`,
   sags: () => "The volts fall while it tries: a weak feed, a bad joint, or a motor that draws too much. Measure at the disconnect too.",

@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
-import { LineField } from "@/components/LineField";
 import { FEWEST_POSTS, MOST_POSTS, type WindingsRecord } from "@/core/stations/windings";
+import { PostNames } from "./PostNames";
 import { addPost, dropPost, layPattern, PATTERNS, setFrame, usedPosts } from "./patterns";
 import { PhotoButton } from "../shared/PhotoButton";
 
@@ -31,7 +31,8 @@ export function BoardSettings({ record, change }: BoardSettingsProps) {
   return (
     <details className="border-t border-rule pt-2">
       <summary className="flex min-h-[44px] cursor-pointer items-center gap-2 text-[15px] font-semibold">
-        Board: {count} posts{record.hasFrame ? " and the frame" : ""} <span className="caption font-normal">pattern, names, photo</span>
+        Board: {count} posts{record.hasFrame ? " and the frame" : ""}{" "}
+        <span className="caption font-normal">pattern, names, marks, photo</span>
       </summary>
       <div className="flex flex-col gap-4 pt-2">
         <div role="group" aria-label="Pattern" className="flex flex-wrap gap-2">
@@ -63,22 +64,7 @@ export function BoardSettings({ record, change }: BoardSettingsProps) {
             {problem}
           </p>
         ) : null}
-        <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
-          {record.posts.map(({ name }, post) => (
-            <LineField
-              key={post}
-              label={`Lead ${post + 1}: colour or mark`}
-              text={name}
-              onText={(text) =>
-                change((r) => ({ ...r, posts: r.posts.map((each, at) => (at === post ? { ...each, name: text.slice(0, 40) } : each)) }))
-              }
-            />
-          ))}
-        </div>
-        <p className="caption">
-          Colours help memory only; they are never evidence. Drag a post to where it sits. Marks C, R, S, HI, LO count where ohms cannot
-          decide.
-        </p>
+        <PostNames record={record} change={change} />
       </div>
     </details>
   );

@@ -16,12 +16,17 @@ const REFERENCES = [
   { id: "sister", label: "Sister motor" },
 ] as const;
 
+/** What the first known figure is of: a board has a main winding, two halves of one, or a single coil. */
+const MAIN_LABELS = { main: "Main winding", half: "Main winding, each half", coil: "The coil" } as const;
+
 /** The windings at one temperature against earlier visits, maker or sister motor; and how hot the winding got. */
 export function ComparePanel({ record, assessment, house, change }: WindingsProps) {
   const { detail } = assessment;
   const { compare } = record;
   const set = (part: Partial<WindingsRecord["compare"]>) => change((r) => ({ ...r, compare: { ...r.compare, ...part } }));
   const measured = record.pairs.filter(({ entry }) => entry.reading?.kind === "value" && entry.reading.quantity === "resistance");
+  const sections = detail.elements.filter(({ cls }) => cls === "section");
+  const mainClass = detail.elements.map(({ cls }) => cls).find((cls) => cls === "half" || cls === "coil");
   const sentences = [
     ...detail.comparisons.map((found) => comparisonSentence(found, detail.names)),
     ...(detail.hotRun ? [hotRunSentence(detail.hotRun, detail.names)] : []),
@@ -43,17 +48,30 @@ export function ComparePanel({ record, assessment, house, change }: WindingsProp
           <PickOne legend="Whose" options={REFERENCES} picked={compare.referenceOf} onPick={(referenceOf) => set({ referenceOf })} />
           <div className="grid grid-cols-3 gap-4">
             <PlainField
-              label="Main winding"
+              label={MAIN_LABELS[mainClass ?? "main"]}
               field="windingOhm"
               text={compare.referenceMain}
               onText={(referenceMain) => set({ referenceMain })}
             />
-            <PlainField
-              label="Start winding"
-              field="windingOhm"
-              text={compare.referenceStart}
-              onText={(referenceStart) => set({ referenceStart })}
-            />
+            {mainClass === "coil" ? null : (
+              <PlainField
+                label="Start winding"
+                field="windingOhm"
+                text={compare.referenceStart}
+                onText={(referenceStart) => set({ referenceStart })}
+              />
+            )}
+            {sections.map((section, index) => (
+              <PlainField
+                key={section.to}
+                label={`${pairName(detail.names, section.posts)}, between speeds`}
+                field="windingOhm"
+                text={compare.referenceSections[index] ?? ""}
+                onText={(text) =>
+                  set({ referenceSections: sections.map((_, at) => (at === index ? text : (compare.referenceSections[at] ?? ""))) })
+                }
+              />
+            ))}
             <PlainField
               label="At"
               field="windingTemperature"
@@ -98,7 +116,7 @@ export function ComparePanel({ record, assessment, house, change }: WindingsProp
           sentences={
             sentences.length > 0
               ? sentences
-              : ["Key the winding's temperature; earlier visits to this motor with the same lead names are compared by themselves."]
+              : ["Key the winding's temperature; earlier visits to this motor are compared by themselves, winding by winding."]
           }
         />
       </div>

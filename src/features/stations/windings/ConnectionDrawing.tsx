@@ -1,5 +1,5 @@
 import type { Ref } from "react";
-import type { Connection, Rung, RungPart } from "@/core/winding";
+import type { Connection, ElementClass, Rung, RungPart } from "@/core/winding";
 import { roleWord } from "@/features/vocabulary/board-words";
 import { describe } from "./connection-words";
 import { fittedOhm, postName } from "./words";
@@ -17,7 +17,7 @@ interface ConnectionDrawingProps {
   readonly ref?: Ref<SVGSVGElement>;
 }
 
-const WINDING_WORDS = { main: "main", half: "half", aux: "start", section: "section", coil: "coil", link: "", capacitor: "" } as const;
+const WINDING_WORDS: Partial<Record<ElementClass, string>> = { main: "main", half: "half", aux: "start", section: "section", coil: "coil" };
 
 /** Each way through the motor as a rung between the two supply lines; posts as on the board, by name. */
 export function ConnectionDrawing({ connection, names, caption, ref }: ConnectionDrawingProps) {
@@ -93,7 +93,7 @@ function PartDrawing({ part, names, x, y }: { part: RungPart; names: readonly st
         <g>
           <rect x={x - 30} y={y - 12} width="60" height="24" fill="var(--sheet)" />
           <path d={`M${x - 30} ${y}${"q7.5 -20 15 0".repeat(4)}`} {...ink} />
-          {label(`${WINDING_WORDS[part.cls]} ${part.ohm === null ? "" : fittedOhm(part.ohm)}`)}
+          {label(`${WINDING_WORDS[part.cls] ?? ""} ${part.ohm === null ? "" : fittedOhm(part.ohm)}`)}
         </g>
       );
     case "run-capacitor":

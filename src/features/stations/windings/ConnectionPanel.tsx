@@ -43,14 +43,16 @@ export function ConnectionPanel({ assessment, facts, record }: WindingsProps) {
   const { detail } = assessment;
   const svg = useRef<SVGSVGElement>(null);
   const [convention, setConvention] = useState<Convention>("shaft");
-  const isFaulty = detail.board?.answers[0]?.structure.fault !== null && detail.board !== null;
-  const connection = detail.elements.length > 0 && !isFaulty ? connectBoard(detail.elements, facts.motorType) : null;
+  const isFaulty = detail.isSettled && detail.elements.some((each) => each.isFaulty);
+  const connection = detail.isSettled && !isFaulty ? connectBoard(detail.elements, facts.motorType) : null;
   if (!connection) {
     return (
       <p className="max-w-[60ch] text-[16px]">
-        {isFaulty && detail.elements.length > 0
+        {isFaulty
           ? "A winding at fault is not connected. The sketch says what is wrong."
-          : "No connection yet: it is drawn as soon as every post has its role. Key the readings at Sketch."}
+          : detail.isSettled
+            ? "This board has no connection that can be drawn: the motor's own diagram comes first."
+            : "No connection yet: it is drawn once every layout that fits gives the same. The sketch says what to measure next."}
       </p>
     );
   }

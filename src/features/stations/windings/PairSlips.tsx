@@ -19,7 +19,7 @@ export function PairSlips({ detail, house, change }: Props) {
       }, r),
     );
   const [first] = slips;
-  if (!first) return null;
+  if (!first) return <StandsAsRead detail={detail} change={change} />;
   if (slips.length === 1) {
     return (
       <SlipLine
@@ -53,3 +53,38 @@ export function PairSlips({ detail, house, change }: Props) {
     </QuestionFrame>
   );
 }
+
+/** A figure that alone speaks of a fault is measured again before it accuses a winding: one press says that it stands. */
+function StandsAsRead({ detail, change }: Omit<Props, "house">) {
+  const { board, misfits, names } = detail;
+  const isAlone = board?.state === "contradiction" && board.answers.length > 0 && misfits.length <= MOST_ASKED;
+  if (!isAlone) return null;
+  return (
+    <QuestionFrame
+      typed={misfits.map((pair) => pair.join("-")).join()}
+      text={
+        <>
+          <b>One figure stands against all others.</b> Measure that pair again; where it reads the same, say so and it counts.
+        </>
+      }
+    >
+      {misfits.map((pair) => (
+        <button
+          key={pair.join()}
+          type="button"
+          className="btn"
+          onClick={() =>
+            change((r) => {
+              const entry = entryAt(r, ...pair);
+              return entry ? setPair(r, pair, { ...entry, isSure: true }) : r;
+            })
+          }
+        >
+          {pairName(names, pair)} reads so again
+        </button>
+      ))}
+    </QuestionFrame>
+  );
+}
+/** More pairs than these are no question to a person. */
+const MOST_ASKED = 3;

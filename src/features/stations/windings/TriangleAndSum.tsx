@@ -23,7 +23,7 @@ export function TriangleAndSum({ record, answer, names }: TriangleAndSumProps) {
   const [largest, middle, smallest] = sides;
   if (!largest || !middle || !smallest) return null;
   const opposite = [0, 1, 2].find((lead) => !largest.pair.includes(lead as never)) ?? 0;
-  const isSure = answer.kind === "named" || answer.kind === "equal-windings";
+  const isSure = answer.kind === "named" || answer.kind === "order-unclear";
   const scale = 300 / Math.max(largest.ohm, middle.ohm + smallest.ohm, 0.1);
   const ohm = (value: number): string => formatQuantity("resistance", value, 0.5);
   const [ox, oy] = CORNERS[opposite] ?? [0, 0];

@@ -1,10 +1,25 @@
 import { formatNumber, formatProbability, formatQuantity } from "@/core/quantity";
-import type { BoardAnswer, BoardUnderstanding } from "@/core/winding";
+import type { BoardAnswer, BoardUnderstanding, ElementClass, Probe } from "@/core/winding";
 import { layoutWord, rolesWord, roleWord } from "@/features/vocabulary/board-words";
 import { fittedOhm, pairName, postName, type WindingsDetail } from "./words";
 
 /** Outcomes told of one probe. */
 const MOST_OUTCOMES = 3;
+
+/** What lies between two posts, in words. */
+export const ELEMENT_WORDS: Record<ElementClass, string> = {
+  main: "main winding",
+  aux: "start winding",
+  half: "half of the main winding",
+  section: "section between two speeds",
+  coil: "coil",
+  winding: "winding",
+  switch: "start switch",
+  protector: "protector",
+  link: "switch, protector or joining wire",
+  contact: "contact of the switch, open at rest",
+  capacitor: "capacitor",
+};
 
 /** What is wrong under an answer, with the posts it is about; null where all is sound. */
 export function faultSentence({ structure, postOf }: BoardAnswer, names: readonly string[]): string | null {
@@ -15,15 +30,7 @@ export function faultSentence({ structure, postOf }: BoardAnswer, names: readonl
   const element = layout.elements[fault.element];
   if (!element) return null;
   const between = `${at(element.from)} and ${at(element.to)}`;
-  const part = {
-    main: "main winding",
-    aux: "start winding",
-    half: "half of the main winding",
-    section: "section between two speeds",
-    coil: "coil",
-    link: "switch, protector or joining wire",
-    capacitor: "capacitor",
-  }[element.cls];
+  const part = ELEMENT_WORDS[element.cls];
   return fault.kind === "open"
     ? `the ${part} between ${between} is open`
     : `the ${part} between ${between} is shorted, or the two are one point`;
@@ -32,7 +39,7 @@ export function faultSentence({ structure, postOf }: BoardAnswer, names: readonl
 /** The posts that matter by name and role, in the order of the layout. */
 function named({ structure, postOf }: BoardAnswer, names: readonly string[]): string {
   const { layout, places } = structure;
-  const shown = layout.roles.filter((role) => !/^(SW|P|K)\d$|^P$/.test(role));
+  const shown = layout.roles.filter((role) => !/^(SW|P|K)\d?$/.test(role));
   const at = (role: string): string => postName(names, postOf[places.indexOf(role)] ?? -1);
   // The two ends of a winding of its own are told together.
   const ends = (role: string): string => /^([MALW]|H\d)[12ab]$/.exec(role)?.[1] ?? role;
@@ -45,14 +52,46 @@ function answerSentence(answer: BoardAnswer, names: readonly string[]): string {
   return `${layoutWord(answer.structure.layout.id)}: ${named(answer, names)}${fault ? `; ${fault}` : ""}.`;
 }
 
+/** Switch, protector and capacitor of an answer, with their posts. */
+function partsBeside(elements: WindingsDetail["elements"], names: readonly string[]): string[] {
+  const shown = elements.filter(({ cls, isFaulty, posts }) => PARTS.includes(cls) && !isFaulty && posts.every((post) => post >= 0));
+  if (shown.length === 0) return [];
+  const words = shown.map(({ cls, posts, ohm, capacitanceUf }) => {
+    const figure =
+      capacitanceUf !== null
+        ? ` (${formatQuantity("capacitance", capacitanceUf)})`
+        : ohm !== null
+          ? ` (${fittedOhm(Math.max(0, ohm))})`
+          : "";
+    return `${ELEMENT_WORDS[cls]} between ${pairName(names, posts).replace(" to ", " and ")}${figure}`;
+  });
+  const sentence = `${words.join("; ")}.`;
+  return [sentence.charAt(0).toUpperCase() + sentence.slice(1)];
+}
+const PARTS: readonly ElementClass[] = ["switch", "protector", "link"];
+
+/** What hangs together where no layout names it, with its ohms. */
+function groupSentences({ groups }: BoardUnderstanding, names: readonly string[]): string[] {
+  const joined = groups.filter(({ posts }) => posts.length > 1);
+  const alone = groups.flatMap(({ posts }) => (posts.length === 1 ? posts.map((post) => postName(names, post)) : []));
+  return [
+    ...joined.map(
+      ({ posts, spans }) =>
+        `${posts.map((post) => postName(names, post)).join(", ")}: ${spans.map(({ a, b, ohm }) => `${pairName(names, [a, b])} ${fittedOhm(Math.max(0, ohm))}`).join(", ")}.`,
+    ),
+    ...(alone.length > 0 ? [`No path to any other: ${alone.join(", ")}.`] : []),
+  ];
+}
+
 /** Posts without a path to any other: only the capacitance range can say more. */
-function unpathed(answer: BoardAnswer, names: readonly string[]): string[] {
+function unpathed(answer: BoardAnswer, elements: WindingsDetail["elements"], names: readonly string[]): string[] {
+  const seen = elements.flatMap(({ posts, capacitanceUf }) => (capacitanceUf === null ? [] : posts));
   const posts = answer.roles.flatMap((roles, post) =>
-    roles.every((role) => /^K\d$|^spare$/.test(role)) && roles.length > 0 ? [postName(names, post)] : [],
+    roles.every((role) => /^K\d$|^SW3$|^spare$/.test(role)) && roles.length > 0 && !seen.includes(post) ? [postName(names, post)] : [],
   );
   return posts.length > 0
     ? [
-        `${posts.join(", ")}: no path to any other post. A capacitor or not used; measure ${posts.length > 1 ? "between them " : ""}on the capacitance range and key it with µF.`,
+        `${posts.join(", ")}: no path to any other post. A capacitor, a contact that is open at rest, a protector that is hot, or not used; measure ${posts.length > 1 ? "between them " : ""}on the capacitance range and key it with µF.`,
       ]
     : [];
 }
@@ -95,8 +134,16 @@ export function outcomeSentences({ board, names, next }: WindingsDetail): string
   return seen.size > 1 ? [...seen].map(([shown, roles]) => `${shown}: ${roles}.`) : [];
 }
 
+/** What the next probe is for, where it is not to part the answers. */
+const WHY_WORDS: Record<Probe["why"], string> = {
+  parts: "",
+  unseen: ": no reading has reached that winding yet",
+  checks: ": it checks figures that nothing checks yet",
+  groups: ", to see whether the two hang together",
+};
+
 /** What the readings of a board mean, most important first. */
-export function boardSentences({ board, names, isWorking, next, measured, pairs }: WindingsDetail): string[] {
+export function boardSentences({ board, names, elements, isWorking, next, measured, pairs }: WindingsDetail): string[] {
   if (isWorking) return ["Working it out …"];
   if (board === null)
     return [
@@ -109,7 +156,7 @@ export function boardSentences({ board, names, isWorking, next, measured, pairs 
   switch (board.state) {
     case "empty":
     case "open": {
-      const probe = next ? `Probe ${pairName(names, next)} next.` : "";
+      const probe = next ? `Probe ${pairName(names, next)} next${board.next ? WHY_WORDS[board.next.why] : ""}.` : "";
       if (board.isSample || !best) return [probe || count, `${count} Too much is open to name anything yet.`];
       const left = board.answers.filter(({ probability }) => probability >= 0.02).length;
       return [
@@ -120,7 +167,15 @@ export function boardSentences({ board, names, isWorking, next, measured, pairs 
       ];
     }
     case "settled":
-      return best ? [answerSentence(best, names), ...joinedNear(best, names), ...checked(board, names), ...unpathed(best, names)] : [];
+      return best
+        ? [
+            answerSentence(best, names),
+            ...partsBeside(elements, names),
+            ...joinedNear(best, names),
+            ...checked(board, names),
+            ...unpathed(best, elements, names),
+          ]
+        : [];
     case "likely":
       return best
         ? [
@@ -129,11 +184,23 @@ export function boardSentences({ board, names, isWorking, next, measured, pairs 
               .slice(0, 2)
               .map((other) => `${answerSentence(other, names).replace(/\.$/, "")} (${formatProbability(other.probability)})`)
               .join("; or ")}. The plate's type of motor, or marks C, R, S, HI, LO at the posts, decide.`,
+            ...partsBeside(elements, names),
             ...joinedNear(best, names),
             ...checked(board, names),
-            ...unpathed(best, names),
+            ...unpathed(best, elements, names),
           ]
         : [];
+    case "unknown":
+      return [
+        "No layout known here fits this board, though its readings agree among themselves. Nothing is said against a winding.",
+        ...groupSentences(board, names),
+        ...(best && best.probability >= 0.3
+          ? [
+              `If it were a board of a known layout, ${faultSentence(best, names) ?? answerSentence(best, names)} (${formatProbability(best.probability)}).`,
+            ]
+          : []),
+        "The motor's own diagram decides which winding is which.",
+      ];
     case "cannot-tell":
       return [
         "Cannot tell: no further ohms reading parts these answers.",
@@ -147,6 +214,7 @@ export function boardSentences({ board, names, isWorking, next, measured, pairs 
               .slice(0, 4)
               .map(({ a, b }) => pairName(names, [a, b]))
               .join("; ")}.`,
+            ...(best && faultSentence(best, names) ? [`If every figure is right, ${faultSentence(best, names)}.`] : []),
             "Measure it again, tips on bright metal; a figure keyed on a wrong pair can be emptied and keyed where it belongs.",
           ]
         : [

@@ -1,15 +1,6 @@
 import type { Connection } from "@/core/winding";
+import { ELEMENT_WORDS } from "./board-sentences";
 import { postName } from "./words";
-
-const WINDING_SAID = {
-  main: "main winding",
-  half: "half of the main winding",
-  aux: "start winding",
-  section: "section",
-  coil: "coil",
-  link: "link",
-  capacitor: "capacitor",
-} as const;
 
 const PART_WORDS = {
   "run-capacitor": "run capacitor",
@@ -23,7 +14,7 @@ export function describe({ rungs }: Connection, names: readonly string[]): strin
   return rungs
     .map((rung) => {
       const parts = rung.map((part) =>
-        part.kind === "post" ? postName(names, part.post) : part.kind === "winding" ? WINDING_SAID[part.cls] : PART_WORDS[part.kind],
+        part.kind === "post" ? postName(names, part.post) : part.kind === "winding" ? ELEMENT_WORDS[part.cls] : PART_WORDS[part.kind],
       );
       return `L1, ${parts.join(", ")}, L2`;
     })

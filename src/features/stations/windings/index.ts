@@ -1,5 +1,5 @@
 import type { Facts } from "@/core/stations";
-import { connectBoard } from "@/core/winding";
+import { connectBoard, type BoardUnderstanding, type Probe } from "@/core/winding";
 import { layoutWord } from "@/features/vocabulary/board-words";
 import type { StationView } from "../contract";
 import { outcomeSentences } from "./board-sentences";
@@ -8,11 +8,21 @@ import { windingSentences, type WindingsDetail } from "./sentences";
 import { pairName, shownAt } from "./words";
 
 /** The connection in words, for the printed page; nothing while a winding is at fault or a post is open. */
-function connectionSentence({ elements, board, names }: WindingsDetail, { motorType }: Facts): string[] {
-  const isFaulty = board !== null && board.answers[0]?.structure.fault !== null;
-  const connection = elements.length > 0 && !isFaulty ? connectBoard(elements, motorType) : null;
+function connectionSentence({ elements, isSettled, names }: WindingsDetail, { motorType }: Facts): string[] {
+  const isSound = isSettled && elements.every(({ isFaulty }) => !isFaulty);
+  const connection = isSound ? connectBoard(elements, motorType) : null;
   return connection ? [`Connection: ${describe(connection, names)}.`] : [];
 }
+
+/** Where the stamp alone would not say it. */
+const BRIEFS: Partial<Record<BoardUnderstanding["state"], string>> = { "cannot-tell": "Cannot tell", unknown: "No known layout" };
+
+/** Why a pair is asked for that does not part the answers. */
+const WHY_REASONS: Record<Exclude<Probe["why"], "parts">, string> = {
+  unseen: "No reading has reached that winding yet.",
+  checks: "No other reading checks some of these figures: with this one a slip in any of them shows.",
+  groups: "No layout known here fits so far: see whether the two hang together.",
+};
 
 export const windingsView: StationView<"windings", WindingsDetail> = {
   title: "Windings",
@@ -22,11 +32,7 @@ export const windingsView: StationView<"windings", WindingsDetail> = {
   brief: ({ detail, stamp }) =>
     stamp === "not-done" && detail.measured > 0
       ? `${detail.measured} of ${detail.pairs}`
-      : detail.board?.state === "contradiction"
-        ? "Contradiction"
-        : detail.board?.state === "cannot-tell"
-          ? "Cannot tell"
-          : null,
+      : (BRIEFS[detail.board?.state ?? "empty"] ?? null),
   move: ({ detail }) => {
     const { next, board, measured } = detail;
     if (!next || measured === 0 || !board) return null;
@@ -37,7 +43,9 @@ export const windingsView: StationView<"windings", WindingsDetail> = {
       reason:
         outcomes.length > 0
           ? outcomes.join(" ")
-          : `It settles most of what is still open${best && !board.isSample ? `: likeliest so far, ${layoutWord(best.structure.layout.id).toLowerCase()}` : ""}. ${measured} of ${detail.pairs} pairs measured.`,
+          : board.next && board.next.why !== "parts"
+            ? `${WHY_REASONS[board.next.why]} ${measured} of ${detail.pairs} pairs measured.`
+            : `It settles most of what is still open${best && !board.isSample ? `: likeliest so far, ${layoutWord(best.structure.layout.id).toLowerCase()}` : ""}. ${measured} of ${detail.pairs} pairs measured.`,
     };
   },
   say: (record, { detail }, facts) => {

@@ -1,4 +1,4 @@
-import type { WindingsRecord } from "@/core/stations/windings";
+import { usualName, type WindingsRecord } from "@/core/stations/windings";
 
 /** A board to start from: where its posts usually sit. */
 export interface BoardPattern {
@@ -46,10 +46,6 @@ export const PATTERNS: readonly BoardPattern[] = [
 
 type Post = WindingsRecord["posts"][number];
 
-const LETTERS = "ABCDEFGHIJKL";
-/** Name of a post nobody named yet. */
-export const usualName = (index: number): string => LETTERS[index] ?? String(index + 1);
-
 /** How many posts a reading stands at, from the first: a smaller board would lose one. */
 export const usedPosts = ({ pairs, posts, hasFrame }: WindingsRecord): number =>
   Math.max(0, ...pairs.flatMap(({ a, b }) => [a, b].filter((post) => !(hasFrame && post === posts.length)).map((post) => post + 1)));
@@ -66,7 +62,7 @@ export function layPattern(record: WindingsRecord, { places }: BoardPattern): Wi
   const count = Math.max(places.length, usedPosts(record));
   const posts = Array.from({ length: count }, (_, index): Post => {
     const [x, y] = places[index] ?? [0.5, 0.5];
-    return { name: record.posts[index]?.name ?? usualName(index), x, y };
+    return { name: record.posts[index]?.name ?? usualName(index), mark: record.posts[index]?.mark ?? null, x, y };
   });
   return moveFrame(record, posts);
 }
@@ -74,7 +70,7 @@ export function layPattern(record: WindingsRecord, { places }: BoardPattern): Wi
 /** One more post, in a free corner. */
 export function addPost(record: WindingsRecord): WindingsRecord {
   const index = record.posts.length;
-  const post: Post = { name: usualName(index), x: 0.12 + 0.76 * ((index * 0.382) % 1), y: 0.5 };
+  const post: Post = { name: usualName(index), mark: null, x: 0.12 + 0.76 * ((index * 0.382) % 1), y: 0.5 };
   return moveFrame(record, [...record.posts, post]);
 }
 

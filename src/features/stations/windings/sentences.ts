@@ -1,7 +1,7 @@
 import { LEAD_PAIRS, type SumCheck, type ThreeLeadAnswer, type WindingRole } from "@/core/winding";
-import { formatNumber, formatPercent, formatQuantity } from "@/core/quantity";
+import { formatNumber, formatPercent, formatProbability, formatQuantity } from "@/core/quantity";
 import { clockDay } from "@/features/shell/clock";
-import { boardSentences } from "./board-sentences";
+import { boardSentences, ELEMENT_WORDS } from "./board-sentences";
 import { pairName as nameOfPair, postName, type WindingsDetail } from "./words";
 
 export type { WindingsDetail } from "./words";
@@ -19,6 +19,10 @@ function sumSentence(sum: SumCheck): string {
   return `Largest ${ohm(sum.largestOhm)} against ${ohm(sum.sumOfOthersOhm)} for the other two: ${by} Ω apart, ${formatNumber(Math.abs(sum.mismatchOhm) / sum.standardUncertaintyOhm, 1)} times what the meter explains. Measure all three again, tips pressed on bare metal.`;
 }
 
+/** Below this an order is no better than a guess, and is not told. */
+const WORTH_NAMING = 0.6;
+const WORTH_SAYING_EQUAL = 0.2;
+
 type Answer = ThreeLeadAnswer;
 type Words = {
   readonly [Kind in Answer["kind"]]: (answer: Extract<Answer, { kind: Kind }>, names: readonly string[], isHotShell: boolean) => string[];
@@ -34,18 +38,26 @@ const ANSWERS: Words = {
       sumSentence(answer.sum),
       ...answer.conflicts.map(
         (lead) =>
-          `The lead marked “${names[lead] ?? ""}” measures as ${ROLE_WORDS[answer.roles[lead]].toLowerCase()}: the mark is wrong, or two readings are swapped.`,
+          `The maker's mark at ${leadName(names, lead)} says otherwise: it measures as ${ROLE_WORDS[answer.roles[lead]].toLowerCase()}: the mark is wrong, or two readings are swapped.`,
       ),
     ];
   },
-  "equal-windings": ({ common, sum }, names) => [
-    `Common is ${leadName(names, common)}. Cannot tell run from start: both windings read the same.`,
-    "Reversible motors have equal windings on purpose; then the capacitor's place decides the direction.",
-    sumSentence(sum),
-  ],
+  "order-unclear": ({ common, run, chance, equalChance, sum }, names) => {
+    const start = [0, 1, 2].find((lead) => lead !== common && lead !== run) ?? 0;
+    return [
+      chance >= WORTH_NAMING
+        ? `Common is ${leadName(names, common)}. Run is probably ${leadName(names, run)} (${formatProbability(chance)}), start ${leadName(names, start)}: the two differ by less than the meter can see.`
+        : `Common is ${leadName(names, common)}. Cannot tell run from start: the two differ by less than the meter can see.`,
+      ...(equalChance >= WORTH_SAYING_EQUAL
+        ? ["Reversible motors have equal windings on purpose; then the capacitor's place decides the direction."]
+        : []),
+      "A low-ohm meter, or each of the two read once more with the test leads nulled, settles it; so does the maker's mark.",
+      sumSentence(sum),
+    ];
+  },
   "common-unclear": ({ candidates, sum }, names) => [
     `Cannot tell which is common: ${leadName(names, candidates[0])} or ${leadName(names, candidates[1])}. The two largest readings are alike within what the meter can see.`,
-    "A meter with milliohm resolution, or the capacitor's lead, settles it.",
+    "A low-ohm meter, the smallest pair read once more with the test leads nulled, or the capacitor's lead settles it.",
     sumSentence(sum),
   ],
   "sum-off": ({ sum }) => [
@@ -66,7 +78,7 @@ const ANSWERS: Words = {
       start: ["The start winding is open. It hums and will not start by itself; a winding is not repaired in the field."],
       run: ["The run winding is open. A winding is not repaired in the field."],
       unknown: [
-        "Either a winding is open at that lead, or it is common and its protector is open. Mark the leads C, R, S if the board says so, and the answer is one.",
+        "Either a winding is open at that lead, or it is common and its protector is open. Where the maker marked the leads, say so under Board, and the answer is one.",
         wait,
       ],
     };
@@ -103,11 +115,12 @@ const doubtSentence = (doubt: Doubt, names: readonly string[]): string =>
   (DOUBTS[doubt.code] as (doubt: Doubt, names: readonly string[]) => string)(doubt, names);
 
 const WITH_WORDS = { earlier: "the earlier visit", maker: "the maker's figure", sister: "a sister motor" } as const;
-const WHAT_WORDS = { pair: "", main: "Main winding", aux: "Start winding" } as const;
 
 /** One comparison in words: what it was against, how far it is off, and what that may mean. */
 export function comparisonSentence(found: WindingsDetail["comparisons"][number], names: readonly string[]): string {
-  const what = found.what === "pair" ? nameOfPair(names, found.pair) : WHAT_WORDS[found.what];
+  const part = found.what === "pair" ? "" : ELEMENT_WORDS[found.what];
+  const what =
+    part === "" ? nameOfPair(names, found.pair) : `${part.charAt(0).toUpperCase()}${part.slice(1)}, ${nameOfPair(names, found.pair)}`;
   const against = `${WITH_WORDS[found.with]}${found.at ? ` of ${clockDay(found.at)}` : ""}`;
   const figure = `${what}: ${formatPercent(Math.abs(found.deviation), 1)} ${found.deviation < 0 ? "lower" : "higher"} than ${against}${found.areTemperaturesKnown ? ", both at 20 °C" : "; temperatures not known, so up to 4 % means nothing"}`;
   const meaning = {

@@ -31,7 +31,12 @@ const context = (facts: Partial<Facts> = {}) => ({
 function recordOf(posts: number, readings: readonly string[]): WindingsRecord {
   let record: WindingsRecord = {
     ...BLANK_WINDINGS,
-    posts: Array.from({ length: posts }, (_, post) => ({ name: "ABCDEFGHIJKL"[post] ?? "", x: (post + 1) / (posts + 1), y: 0.4 })),
+    posts: Array.from({ length: posts }, (_, post) => ({
+      name: "ABCDEFGHIJKL"[post] ?? "",
+      mark: null,
+      x: (post + 1) / (posts + 1),
+      y: 0.4,
+    })),
   };
   for (const reading of readings) {
     const [ends = "", text = ""] = reading.split(" ");
@@ -114,7 +119,7 @@ describe("patterns", () => {
       layPattern(five, eight)
         .posts.map(({ name }) => name)
         .join(""),
-    ).toBe("ABCDEFGH");
+    ).toBe("ABCDE678");
   });
   test("readings to the frame go along when posts come or go", () => {
     const framed = setPair(setFrame(recordOf(3, ["01 9.0"]), true), [0, 3], toPairEntry("OL", HOUSE));

@@ -2,6 +2,8 @@ import nextJest from "next/jest.js";
 const createJestConfig = nextJest({ dir: "./" });
 export default createJestConfig({
   testEnvironment: "node",
+  // Beside the checks of the sources one worker would leave a core idle at the end.
+  maxWorkers: 2,
   // The first interface test of a worker starts slowly on a busy machine.
   testTimeout: 30_000,
   setupFilesAfterEnv: ["<rootDir>/tests/support/patient.cjs"],

@@ -347,3 +347,21 @@ test.describe("on a phone", () => {
     await expect(bench(page).getByText("Stays near zero: shorted.")).toBeVisible();
   });
 });
+
+test("another label over a reading: asked whether it is another part, whose readings start anew; nothing is lost", async ({ page }) => {
+  await page.goto("/bench?station=capacitor");
+  await page.getByLabel("Label, as printed").fill("35 µF ±6 % 440 V");
+  await meter(page).fill("27.1");
+  await expect(bench(page).getByText("It is out.")).toBeVisible();
+  await page.getByLabel("Label, as printed").fill("40 µF ±6 % 440 V");
+  const asked = page.getByRole("group", { name: "Not sure of a figure" });
+  await expect(asked).toContainText("were taken with the label 35 µF ±6 % 440 V");
+  await expect(bench(page).getByText("It is out.")).toHaveCount(0);
+  await asked.getByRole("button", { name: "Another part: its readings start anew" }).click();
+  await expect(meter(page)).toHaveValue("");
+  await expect(page.getByRole("list", { name: "Parts before this one" })).toHaveText("Before: 35 µF ±6 % 440 V, 27.1 by the meter.");
+  await meter(page).fill("40.2");
+  await expect(bench(page).getByText("Holds", { exact: true }).first()).toBeVisible();
+  await reloadKept(page);
+  await expect(page.getByRole("list", { name: "Parts before this one" })).toContainText("27.1");
+});

@@ -73,7 +73,7 @@ test("eight posts, following Next probe only: named, and far fewer than 28 pairs
   expect(probes).toBeLessThanOrEqual(24);
   await expect(page.getByRole("button", { name: "Post 2, Main" })).toBeVisible();
   await expect(page.getByRole("button", { name: "Post 6, Start winding" })).toBeVisible();
-  await expect(page.getByRole("button", { name: "Post 3, Switch or protector" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Post 3, Switch" })).toBeVisible();
   await expect(bench(page).getByText(/4, 8: no path to any other post/)).toBeVisible();
   expect(((await keptAt(page, id, "windings")) as { pairs: unknown[] }).pairs).toHaveLength(probes);
 });
@@ -105,6 +105,22 @@ test("the five-lead blower that was left half measured: the advice names it, the
     expect(body).toContain(mark);
     expect(body).not.toContain("var(--");
   }
+});
+
+test("a washer's five leads: protector in the main winding, nothing condemned, the protector's side told as open", async ({ page }) => {
+  await startCard(page, "hums");
+  await goTo(page, "Plate");
+  await page.getByLabel("Split-phase", { exact: true }).check();
+  await makeSafe(page);
+  await goTo(page, "Windings");
+  await takePattern(page, "Blower harness, 5");
+  const probes = await followAdvice(page, { "1 2": "0.2", "2 3": "1.5", "1 3": "1.7", "4 5": "4.1" }, 8);
+  expect(probes).toBeLessThanOrEqual(8);
+  await expect(bench(page).getByText(/^Protector in one end of the main winding, start winding apart: main/)).toBeVisible();
+  await expect(strip(page).getByRole("button", { name: /^Windings/ })).toContainText("Holds");
+  await expect(caseOf(page).getByText(/winding open/)).toHaveCount(0);
+  await page.getByRole("tab", { name: "Connection" }).click();
+  await expect(page.getByText(/The two posts of the protector read alike/)).toBeVisible();
 });
 
 test("a whole board by keyboard alone: figure, Enter, the next pair has the caret", async ({ page }) => {

@@ -49,4 +49,5 @@ test.each(LAYOUTS.map(({ id }) => id))("%s can be connected, and every winding i
 test("halves say that ohms do not tell their polarity; speeds, that one is used at a time", () => {
   expect(connectBoard(elementsOf("dual_voltage"), "cap-start")?.notes).toContain("polarity-of-halves");
   expect(connectBoard(elementsOf("tap5_c"), "psc")?.notes).toContain("speeds-one-at-a-time");
+  for (const id of ["protected_main", "csr_protector"]) expect(connectBoard(elementsOf(id), "psc")?.notes).toContain("protector-side");
 });

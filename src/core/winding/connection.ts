@@ -17,7 +17,7 @@ export type Reversal =
   | { readonly kind: "inside" };
 
 /** What must be said beside the drawing. */
-export type ConnectionNote = "polarity-of-halves" | "mark-to-line" | "speeds-one-at-a-time" | "own-diagram-first";
+export type ConnectionNote = "polarity-of-halves" | "protector-side" | "mark-to-line" | "speeds-one-at-a-time" | "own-diagram-first";
 
 export interface Connection {
   readonly rungs: readonly Rung[];
@@ -97,7 +97,11 @@ function connectJoined(elements: readonly ConnectedElement[], motorType: MotorTy
   return {
     rungs: [chain, ...rungs],
     reversal: { kind: "inside" },
-    notes: [...(sections.length > 0 ? (["speeds-one-at-a-time", "own-diagram-first"] as const) : []), "mark-to-line"],
+    notes: [
+      ...(protector ? (["protector-side"] as const) : []),
+      ...(sections.length > 0 ? (["speeds-one-at-a-time", "own-diagram-first"] as const) : []),
+      "mark-to-line",
+    ],
   };
 }
 
@@ -117,7 +121,12 @@ function connectSeparate(elements: readonly ConnectedElement[], motorType: Motor
       ...startRungs([...outer, ...inner, ...across(aux)], elements, motorType),
     ],
     reversal: { kind: "swap", posts: aux.posts },
-    notes: [...(mains.length > 1 ? (["polarity-of-halves"] as const) : []), "mark-to-line", "own-diagram-first"],
+    notes: [
+      ...(mains.length > 1 ? (["polarity-of-halves"] as const) : []),
+      ...(protector ? (["protector-side"] as const) : []),
+      "mark-to-line",
+      "own-diagram-first",
+    ],
   };
 }
 

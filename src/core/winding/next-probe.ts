@@ -151,30 +151,42 @@ function sidesOf(edges: readonly (readonly [number, number])[], left: readonly [
   return reached.has(left[1]) ? null : reached;
 }
 
+/** Posts that are joined by the readings made so far, as groups of more than one. */
+function joinedGroups(edges: readonly (readonly [number, number])[]): Set<number>[] {
+  const groups: Set<number>[] = [];
+  for (const edge of edges) {
+    const touching = groups.filter((group) => edge.some((post) => group.has(post)));
+    for (const group of touching) groups.splice(groups.indexOf(group), 1);
+    groups.push(new Set([...touching.flatMap((group) => [...group]), ...edge]));
+  }
+  return groups;
+}
+
+/** A fit less likely than this is checked once more before it is believed: one figure may have slipped. */
+const WELL_ENOUGH = 0.05;
+
 /**
  * A pair that checks readings which no other reading checks: in a group of three posts and more each figure belongs to a
- * ring of readings whose sum must close, so that a slip in any of them shows.
- * @returns the pair that checks the most of them; null where all are checked, or nothing is left to measure
+ * ring of readings whose sum must close, so that a slip in any of them shows. A group of four and more has a second ring,
+ * for one figure that slipped may close a ring with its roles exchanged; so has one that fits none too well.
+ * @param probability chance of the fit in hand
+ * @returns the pair that checks the most; null where all are checked, or nothing is left to measure
  */
-export function checkingProbe({ board, size, state }: BoardTable): Probe | null {
+export function checkingProbe({ board, size, state }: BoardTable, probability: number): Probe | null {
   const edges: (readonly [number, number])[] = [];
   for (let a = 0; a < board.posts; a += 1)
     for (let b = a + 1; b < board.posts; b += 1) if (state[a * size + b] === PATH) edges.push([a, b]);
   const unchecked = edges.flatMap((edge) => sidesOf(edges, edge, board.posts) ?? []);
-  const joins = (posts: Set<number>, a: number, b: number): boolean => posts.has(a) !== posts.has(b);
-  const group = (post: number): Set<number> => {
-    const all = new Set([post]);
-    for (let round = 0; round < board.posts; round += 1) for (const [a, b] of edges) if (all.has(a) || all.has(b)) all.add(a).add(b);
-    return all;
-  };
   let best: { readonly probe: Probe; readonly checks: number } | null = null;
-  for (let a = 0; a < board.posts; a += 1) {
-    const own = group(a);
-    for (let b = a + 1; b < board.posts; b += 1) {
-      if (state[a * size + b] !== UNMEASURED || !own.has(b)) continue;
-      const checks = unchecked.filter((posts) => joins(posts, a, b)).length;
-      if (checks > 0 && (best === null || checks > best.checks)) best = { probe: { a, b, bits: 0, why: "checks" }, checks };
-    }
+  for (const group of joinedGroups(edges)) {
+    const read = edges.filter(([a]) => group.has(a)).length;
+    const isThin = group.size > 2 && (probability < WELL_ENOUGH || (group.size > 3 && read <= group.size));
+    for (const a of group)
+      for (const b of group) {
+        if (a >= b || state[a * size + b] !== UNMEASURED) continue;
+        const checks = unchecked.filter((posts) => posts.has(a) !== posts.has(b)).length + (isThin ? 0.5 : 0);
+        if (checks > 0 && (best === null || checks > best.checks)) best = { probe: { a, b, bits: 0, why: "checks" }, checks };
+      }
   }
   return best?.probe ?? null;
 }

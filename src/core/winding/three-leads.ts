@@ -122,7 +122,7 @@ function isShorted(ranked: readonly [Ranked, Ranked, Ranked], input: ThreeLeadIn
 
 /** How often windings are equal on purpose where they can be; else the start winding has so many times the ohms of the main. Judgement. */
 const EQUAL_SHARE = 0.15;
-const START_RATIO = { least: 1.1, most: 5 } as const;
+const START_RATIO = { least: 1, most: 5 } as const;
 /** A mark at the lead is right more often than wrong. */
 const MARK_FACTOR = 5;
 

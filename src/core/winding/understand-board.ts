@@ -265,7 +265,7 @@ function weighAll(table: BoardTable, query: BoardQuery): Weighed {
     if (parting !== null && parting.bits >= WORTH_PARTING_BITS) return { ...soFar, next: parting };
   }
   const isNamed = best !== undefined && !sound.isSample && keys.size === 1;
-  const more = isNamed ? (unseenProbe(sound.list, key(best), key, table) ?? checkingProbe(table)) : null;
+  const more = isNamed ? (unseenProbe(sound.list, key(best), key, table) ?? checkingProbe(table, best.fit.probability)) : null;
   if (more) return { ...soFar, next: more };
   return weighFaults(table, query, soFar, key);
 }

@@ -195,7 +195,8 @@ function workingOf(cells: readonly Cell[], detail: Pick<InsulationDetail, "rule"
   );
 }
 
-const PART_ROWS: readonly CellEnd[] = ["switch", "capacitor"];
+/** Switch and capacitor posts: each to the frame alone. */
+const isPart = (group: WindingGroup): boolean => group === "switch" || group === "capacitor";
 
 /** Insulation tester: every winding against every other and against the frame. */
 export const insulationStation = defineStation({
@@ -213,11 +214,13 @@ export const insulationStation = defineStation({
     const groups = record.joining === null ? facts.windingGroups : APART[record.joining];
     const limits = limitsOf(record, context);
     const cells = groups.flatMap((a, index) =>
-      [...groups.slice(index + 1), "frame" as const].map((b) => cellOf(record, a, b, limits, context)),
+      [...(isPart(a) ? [] : groups.slice(index + 1).filter((b) => !isPart(b))), "frame" as const].map((b) =>
+        cellOf(record, a, b, limits, context),
+      ),
     );
     const measured = cells.filter(({ verdict }) => verdict !== null).length;
     // Rows of parts beside the windings are there to be measured; only windings are asked for.
-    const isMissing = cells.some(({ a, b, verdict }) => verdict === null && !PART_ROWS.includes(a) && !PART_ROWS.includes(b));
+    const isMissing = cells.some(({ a, verdict }) => verdict === null && !isPart(a));
     const bars = barsOf(record, facts.machineKind === "hermetic-compressor", house);
     const worst = [...cells].sort((a, b) => severityOf(b) - severityOf(a))[0] ?? null;
     const detail: InsulationDetail = {

@@ -96,10 +96,14 @@ function rolesOfThree(answer: ThreeLeadAnswer): (readonly string[] | null)[] {
   return [null, null, null];
 }
 
-/** Posts between which the capacitance range found a capacitor are its posts, whatever else is open. */
+/** Posts between which the capacitance range found a capacitor are its posts, whatever else is open; so are those of a switch. */
 function confirmedRoles(roles: readonly (readonly string[] | null)[], elements: readonly BoardElement[]): (readonly string[] | null)[] {
   const confirmed = elements.flatMap(({ capacitanceUf, posts }) => (capacitanceUf === null ? [] : posts));
-  return roles.map((role, post) => (confirmed.includes(post) ? ["capacitor"] : role));
+  // A switch that stands alone is one where no protector does.
+  const switched = elements.flatMap(({ cls, from, posts }) => (cls === "switch" && from === "SW1" ? posts : []));
+  return roles.map((role, post) =>
+    confirmed.includes(post) ? ["capacitor"] : switched.includes(post) && role?.length === 1 ? ["SW"] : role,
+  );
 }
 
 const ohm = (value: number): string => `${formatNumber(value, 2)} Ω`;

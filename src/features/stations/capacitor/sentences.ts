@@ -184,6 +184,11 @@ export function capacitorSentences(detail: CapacitorDetail, readAt: readonly (st
           `Read at the windings between ${posts[0]} and ${posts[1]}: ${entry.text.trim()}. Its label says whether that holds.`,
       ),
     ];
+  if (detail.relabelledFrom !== null)
+    return [
+      ...bad,
+      `The figures were taken with the label ${detail.relabelledFrom.trim()}. Say at the label whether this is another part.`,
+    ];
   const mismatches = detail.mismatches.map((m) => (MISMATCHES[m.code] as (m: PartMismatch) => string)(m));
   const swapped = detail.areReadingsSwapped
     ? ["Each reading fits the other section: the meter was on the other terminal. Exchange the two figures, or measure again."]
@@ -195,11 +200,17 @@ export function capacitorSentences(detail: CapacitorDetail, readAt: readonly (st
   const next =
     detail.nextTerminals && sections.length > 0 ? [`Next: the meter on ${detail.nextTerminals[0]} and ${detail.nextTerminals[1]}.`] : [];
   const board = detail.fromPosts ? [`Read at the windings, between ${detail.fromPosts[0]} and ${detail.fromPosts[1]}.`] : [];
-  const all = [...bad, ...mismatches, ...swapped, ...sections, ...otherSections(detail), ...board, ...next];
+  const all = [...bad, ...stampOfOther(detail), ...mismatches, ...swapped, ...sections, ...otherSections(detail), ...board, ...next];
   // While a figure is asked about, the verdict says so itself.
   const isAsked = detail.sections.some(({ slips }) => Object.values(slips).some((slip) => slip !== null));
   if (all.length > 0 || isAsked) return all;
   return detail.nextTerminals ? [`Meter on ${detail.nextTerminals[0]} and ${detail.nextTerminals[1]} first.`, EMPTY] : [EMPTY];
+}
+
+/** The station's stamp is that of the worse part: where it is the other one, that is said before this one's figures. */
+function stampOfOther({ second, sections }: LabelDetail): string[] {
+  if (second.state !== "label" || second.section.stamp !== "out" || sections.some(({ stamp }) => stamp === "out")) return [];
+  return ["The other capacitor, below, is out. This one:"];
 }
 
 /** A section out of its limits that feeds another motor is a fault of the part, and none of this motor. */

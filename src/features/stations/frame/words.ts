@@ -14,14 +14,8 @@ export const replaceAt = (items: readonly (Entry | null)[], count: number, index
   Array.from({ length: count }, (_, at) => (at === index ? item : (items[at] ?? null)));
 
 export function sentences(detail: Detail): string[] {
-  const read = detail.reads.map(({ lead, ohm }) => `${nameOf(detail, lead)} ${formatQuantity("resistance", ohm)}`);
-  const [only] = detail.reads;
-  const worst =
-    read.length > 1
-      ? `To the frame: ${read.join(", ")}`
-      : only
-        ? `${nameOf(detail, only.lead)} reads ${formatQuantity("resistance", only.ohm)} to the frame`
-        : "";
+  const read = detail.reads.map(({ lead, ohm }) => `${nameOf(detail, lead)} reads ${formatQuantity("resistance", ohm)}`);
+  const worst = `${read.join(", ")} to the frame`;
   switch (detail.state) {
     case "not-done":
       return ["Each lead to bare metal; scratch through the paint. Any ohms at all is a ground fault."];

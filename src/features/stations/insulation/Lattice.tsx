@@ -28,7 +28,8 @@ const TREND_LINES: Record<Cell["trend"], string> = {
 
 /** Windings down, windings and frame across: each cell its reading, its stamp, and the way it went since the last visit. */
 export function Lattice({ detail, house, onEntry }: LatticeProps) {
-  const columns: readonly CellEnd[] = [...detail.groups.slice(1), "frame"];
+  // Parts beside the windings have a row, and only the frame across.
+  const columns: readonly CellEnd[] = [...detail.groups.filter((group) => detail.cells.some(({ b }) => b === group)), "frame"];
   return (
     <div className="overflow-x-auto">
       <table className="w-full border-collapse text-[14px]" aria-label="Lattice">

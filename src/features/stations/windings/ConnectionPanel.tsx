@@ -19,6 +19,8 @@ type Convention = (typeof CONVENTIONS)[number]["id"];
 const NOTES: Record<ConnectionNote, string> = {
   "polarity-of-halves":
     "Two equal halves: side by side for the low voltage, end to end for the high. Ohms do not tell which ends belong together; wrong way round it hums, hardly turns and draws several times its amps. The plate decides; else try on reduced voltage, two seconds at most.",
+  "protector-side":
+    "The two posts of the protector read alike: ohms cannot tell the outer one. Fed on the inner one, the protector carries nothing and protects nothing; the motor's own diagram decides.",
   "mark-to-line": "Capacitor: the marked terminal to the line side, so that a short to its case blows the fuse.",
   "speeds-one-at-a-time": "L2 goes to one speed lead at a time; cap every unused one by itself.",
   "own-diagram-first": "The motor's own diagram comes first where there is one.",

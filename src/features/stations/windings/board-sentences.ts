@@ -110,12 +110,18 @@ function joinedNear(answer: BoardAnswer, names: readonly string[]): string[] {
 
 const worstResidual = ({ residuals }: BoardUnderstanding) => [...residuals].sort((a, b) => Math.abs(b.score) - Math.abs(a.score))[0];
 
+/** A reading that stands alone lies on its own fit, up to rounding. */
+const ALONE = 0.01;
+
 function checked(board: BoardUnderstanding, names: readonly string[]): string[] {
   const worst = worstResidual(board);
   const spare = board.answers[0]?.fit.dof ?? 0;
   const never = board.pairs - board.measured;
   const saved = never > 0 ? ` ${never} of ${board.pairs} pairs need no measuring.` : "";
   if (!worst || spare <= 0) return saved ? [saved.trim()] : [];
+  // Windings that share no post are each read once: a slip there no sum can see.
+  if (Math.abs(worst.score) < ALONE)
+    return [`No reading checks another on this board: read each winding once more where much hangs on it.${saved}`];
   return [
     `Checked against each other: the reading furthest off is ${pairName(names, [worst.a, worst.b])}, ${fittedOhm(worst.measuredOhm)} where ${fittedOhm(worst.expectedOhm)} fits, ${formatNumber(Math.abs(worst.score), 1)} times its uncertainty.${saved}`,
   ];

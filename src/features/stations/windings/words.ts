@@ -21,7 +21,9 @@ export const pairName = (names: readonly string[], [a, b]: PostPair): string => 
 /** What was keyed on a pair, once it can be read; empty before. */
 export const shownAt = (record: WindingsRecord, [a, b]: PostPair): string => {
   const entry = entryAt(record, a, b);
-  return entry?.reading ? entry.text.trim() : "";
+  if (!entry?.reading) return "";
+  const { quantity, value } = entry.reading;
+  return quantity === "capacitance" && value !== null ? formatQuantity("capacitance", value) : entry.text.trim();
 };
 
 export const samePair = (p: PostPair | null, q: PostPair | null): boolean =>

@@ -43,6 +43,22 @@ describe("costs", () => {
     expect(actions).toContain("refer");
     expect(actions).not.toContain("replace-bearings");
     expect(actions).not.toContain("replace-motor");
+    expect(actions).not.toContain("free-load");
+  });
+  test("what follows a failed try on a welded shell costs what licensed trade does, not another motor", () => {
+    const welded = costModel(HOUSE, "hermetic-compressor");
+    expect(welded.followUp(["bearing-seized"])).toBeGreaterThanOrEqual(HOUSE.licensedPrice);
+    expect(welded.followUp(["driven-load"])).toBeGreaterThanOrEqual(HOUSE.licensedPrice);
+    expect(MODEL.followUp(["bearing-seized"])).toBeLessThan(HOUSE.licensedPrice);
+  });
+  test("work that seldom cures is never first because it is cheap", () => {
+    const model = costModel(HOUSE, "hermetic-compressor");
+    const belief = of([["bearing-seized"], 0.6], [["driven-load"], 0.33], [["run-capacitor"], 0.07]);
+    const [first, ...others] = rankActions(belief, model);
+    expect(first?.action).toBe("refer");
+    expect(others.some(({ action, expectedCost }) => action === "replace-run-capacitor" && expectedCost < (first?.expectedCost ?? 0))).toBe(
+      true,
+    );
   });
   test("nothing is ever NaN or negative", () => {
     const faults = fc.subarray([...SUSPECTS], { maxLength: 2 });

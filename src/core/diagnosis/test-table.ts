@@ -161,7 +161,7 @@ export const TEST_TABLE = {
       holds: {
         why: "A failed part seldom reads right; some fail only warm and loaded.",
         base: 0.985,
-        given: { "run-capacitor": 0.04, "start-capacitor": 0.06 },
+        given: { "run-capacitor": 0.03, "start-capacitor": 0.05 },
       },
       out: {
         why: "A part out of its limits, or another one than the plate asks for.",

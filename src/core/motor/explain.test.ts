@@ -104,3 +104,10 @@ test("a heavier wheel takes longer to start", () => {
   const time = (inertiaKgm2: number): number => predict({ ...FAN, inertiaKgm2 }, SOUND).running?.startTimeS ?? NaN;
   expect(time(0.004) / time(0.002)).toBeCloseTo(2, 6);
 });
+
+test("a run capacitor that was measured and holds is out of the explanations, in every degree", () => {
+  const question = questionFor(FAN, { id: "run-capacitor-weak", level: 0.6 }, ALL_THREE);
+  const explained = (capacitorScale: number | null): boolean =>
+    understand({ ...question, capacitorScale }).likelihoods.some(({ fault }) => fault?.startsWith("run-capacitor") === true);
+  expect([explained(null), explained(1), explained(0.97), explained(0.8)]).toEqual([true, false, false, true]);
+});

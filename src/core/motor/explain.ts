@@ -90,10 +90,16 @@ const SOUND_FIRST = 2;
 /** A capacitor within this part of its value is as labelled. */
 const AS_LABELLED = 0.03;
 
+/** Measured within this part of its value it holds, whatever its label allows. The narrowest usual tolerance. */
+const AS_MEASURED = 0.05;
+
 /** Every fault at every degree; a capacitor that was measured is one more degree. */
 function hypotheses(topology: Topology, isSupplyMeasured: boolean, capacitorScale: number | null): (Fault | null)[] {
   const found: (Fault | null)[] = [null];
+  // A run capacitor that was measured and is as labelled is out of the explanations, in every degree.
+  const isSound = capacitorScale !== null && Math.abs(capacitorScale - 1) <= AS_MEASURED;
   for (const id of faultsFor(topology)) {
+    if (isSound && id.startsWith("run-capacitor")) continue;
     // Wired the other way round, it draws the same.
     if (id === "start-winding-reversed" || (FAULTS[id].levelOf === "volts" && isSupplyMeasured)) continue;
     for (const level of FAULTS[id].levels) found.push({ id, level });

@@ -10,6 +10,7 @@ import {
   solveBoard,
   understandBoard,
   USUAL_QUERY,
+  USUAL_SOLVE,
   type BoardSolution,
   type Board,
   type BoardReading,
@@ -52,12 +53,23 @@ describe("the catalogue", () => {
       }
     },
   );
-  test("an exchange that moves the fault is another case", () => {
+  test("an exchange that touches the fault is another case", () => {
     const { exchanges } = layoutOf("dual_voltage");
     const kept = (fault: Parameters<typeof keepsFault>[2]) =>
       exchanges.filter((exchange) => keepsFault(layoutOf("dual_voltage"), exchange, fault)).length;
-    expect([kept(null), kept({ kind: "open", element: 0 }), kept({ kind: "ground", role: "A1" })]).toEqual([4, 3, 3]);
+    expect([kept(null), kept({ kind: "open", element: 0 }), kept({ kind: "ground", role: "A1" })]).toEqual([4, 2, 3]);
   });
+});
+
+test.each(["open", "short"] as const)("one half of a dual-voltage main %s: four answers that come to the same, all listed", (kind) => {
+  const layout = layoutOf("dual_voltage");
+  const made = simulateBoard(layout, { kind, element: 1 }, randomFrom(14));
+  const options = { ...USUAL_SOLVE, layouts: [layout], spares: 0 };
+  const { sound, faulty } = solveBoard(made.board, options);
+  const halves = faulty.list.filter(({ structure: { fault } }) => fault?.kind === kind && fault.element < 2);
+  expect([sound.list.length, halves.length]).toEqual([0, 4]);
+  // To a person they are two: either half, and they have one chance each.
+  expect(new Set(halves.map(({ structure: { fault } }) => JSON.stringify(fault))).size).toBe(2);
 });
 
 describe("made-up boards of every layout, all pairs read", () => {

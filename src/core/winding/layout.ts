@@ -53,12 +53,10 @@ export function faultsOf(layout: Layout, hasFrame: boolean): readonly BoardFault
   return hasFrame ? [...inElements, ...layout.roles.map((role) => ({ kind: "ground", role }) as const)] : inElements;
 }
 
-/** Whether an exchange of roles leaves the fault where it is; one that moves it is another case. */
+/** Whether an exchange of roles leaves the fault alone; one that touches its posts tells another case, however alike. */
 export function keepsFault(layout: Layout, exchange: Exchange, fault: BoardFault | null): boolean {
   if (fault === null) return true;
-  const moved = new Map(exchange.flatMap(([a, b]) => [[a, b] as const, [b, a] as const]));
-  if (fault.kind === "ground") return !moved.has(fault.role);
-  const { from, to } = layout.elements[fault.element] ?? { from: "", to: "" };
-  const ends = [moved.get(from) ?? from, moved.get(to) ?? to];
-  return ends.includes(from) && ends.includes(to);
+  const { from, to } =
+    fault.kind === "ground" ? { from: fault.role, to: fault.role } : (layout.elements[fault.element] ?? { from: "", to: "" });
+  return !exchange.flat().some((role) => role === from || role === to);
 }

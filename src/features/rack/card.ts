@@ -38,7 +38,7 @@ export function assessCard(card: TravellerWithEntries, figures: HouseFigures, st
 
 /** The station that speaks for the card: the worst stamp, the latest of those. */
 function loudest(assessment: TravellerAssessment): StationId | null {
-  for (const stamp of ["out", "too-close"] as const) {
+  for (const stamp of ["out", "contradicts", "too-close"] as const) {
     const found = STATION_IDS.findLast((id) => id !== "make-safe" && assessment.stations[id].stamp === stamp);
     if (found) return found;
   }

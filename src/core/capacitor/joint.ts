@@ -33,7 +33,7 @@ export interface JointVerdict {
  * expected so much below the cold one, give or take as much.
  * @source IEC 60252-1 and makers' curves of polypropylene film: about −0.03 %/K over a rise of 20 to 100 K; judgement
  */
-export const WARM_LOSS = { part: 0.015, standardPart: 0.015 } as const;
+const WARM_LOSS = { part: 0.015, standardPart: 0.015 } as const;
 
 /** What a cold figure says of the value at work. */
 function atWork({ method, capacitanceUf, standardUncertaintyUf }: MethodFigure): MethodFigure {

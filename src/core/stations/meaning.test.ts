@@ -125,6 +125,18 @@ describe("low ohms", () => {
     expect(fan).toMatchObject({ kind: "order-unclear" });
     expect(fan?.kind === "order-unclear" && fan.equalChance).toBeGreaterThan(0.5);
   });
+  test("nor with the frame as one more post", () => {
+    const frame = (record: WindingsRecord): WindingsRecord => ({
+      ...record,
+      hasFrame: true,
+      pairs: [...record.pairs, ...[0, 1, 2].map((a) => ({ a, b: 3, entry: ohms("OL") }))],
+    });
+    const alike = detailOf(assess({ plate: COMPRESSOR, windings: frame(three("1.9", "3.3", "1.6")) }));
+    expect(alike.board?.answers.map(({ structure }) => structure.layout.id)).not.toContain("equal_windings");
+    expect(alike.isSettled).toBe(false);
+    const low = assess({ plate: COMPRESSOR, windings: frame(three("0.5", "1.5", "1.2")) });
+    expect(low.stations.windings.findings).toEqual([{ test: "winding-ohms", weights: { good: 1 } }]);
+  });
   test("finer digits settle what coarse ones leave open", () => {
     const meter = (pair: string, standardUncertainty: number): PairReading => ({ kind: "ohms", ohm: Number(pair), standardUncertainty });
     const named = (u: number) =>

@@ -1,5 +1,5 @@
 import { simulateDecision, type DecisionQuestion } from "../decision";
-import { understandBoard, USUAL_SOLVE, type BoardUnderstanding } from "../winding";
+import { LAYOUTS, understandBoard, USUAL_SOLVE, type BoardUnderstanding } from "../winding";
 import type { Study } from "./contract";
 import {
   capacitorEffect,
@@ -23,10 +23,12 @@ export interface StartQuestion {
   readonly endS: number;
 }
 
+const WITHOUT_EQUAL = { ...USUAL_SOLVE, layouts: LAYOUTS.filter(({ id }) => id !== "equal_windings") };
+
 /** Who answers the long questions of which station. Not imported by the stations: screens load it only into a worker. */
 const ANSWERERS: Readonly<Record<string, (question: never) => unknown>> = {
-  windings: ({ board, marks, motorType }: BoardQuestion): BoardUnderstanding =>
-    understandBoard(board, { marks, motorType, options: USUAL_SOLVE }),
+  windings: ({ board, marks, motorType, mayBeEqual }: BoardQuestion): BoardUnderstanding =>
+    understandBoard(board, { marks, motorType, options: mayBeEqual ? USUAL_SOLVE : WITHOUT_EQUAL }),
   "run-test": (question: RunQuestion) => understandRun(question),
   "what-if": (knowledge: MotorKnowledge) => estimateOnce(knowledge),
   "what-if-start": ({ machine, choice, endS }: StartQuestion) =>

@@ -36,7 +36,6 @@ export {
   type Residual,
 } from "./understand-board";
 export type { Probe } from "./next-probe";
-export type { PostGroup } from "./unknown-layout";
 export {
   compareWinding,
   COPPER_CONSTANT_C,

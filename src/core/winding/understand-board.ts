@@ -1,10 +1,11 @@
+import { keyOf, plainRole, rolesByPost } from "./answer-key";
 import { tableOf, type Board, type BoardTable } from "./board";
-import { isNearZero, NEAR_ZERO } from "./fit-board";
 import type { MotorType } from "../motor";
-import { isWindingClass, type LayoutRole } from "./layout";
+import type { LayoutRole } from "./layout";
 import { checkingProbe, countPairs, expectedOhm, nextProbe, unreadProbe, unseenProbe, type Probe } from "./next-probe";
 import { sampleSolutions } from "./sample-solutions";
 import { findMisfits, solveWith, USUAL_SOLVE, type BoardSolution, type SolveOptions, ohmsBetween, type Misfit } from "./solve-board";
+import { slippedReadings } from "./slipped-readings";
 import { unknownJoint, unknownLayoutOf, type PostGroup } from "./unknown-layout";
 import { weighSolutions, type WeighedSolution } from "./weigh-solutions";
 
@@ -70,76 +71,6 @@ const THOROUGH_BUDGET = 40_000;
 /** Answers less likely than this are not worth a word. */
 const WORTH_SAYING = 0.003;
 const SHOWN = 8;
-
-/** Roles that ohms cannot part: exchanged by the layout, or joined near zero. */
-function rolesByPost({ structure, postOf }: BoardSolution, posts: number): (readonly LayoutRole[])[] {
-  const { places, joints, ways } = structure;
-  const size = places.length;
-  const near = joints.reduce((mask, joint, index) => (isNearZero(joint) ? mask | (1 << index) : mask), 0);
-  return Array.from({ length: posts }, (_, post) => {
-    const place = postOf.indexOf(post);
-    const together = places.filter((_, other) => {
-      const way = ways[place * size + other] ?? -1;
-      return way >= 0 && (way & ~near) === 0;
-    });
-    return together.filter((role) => role !== "frame").sort();
-  });
-}
-
-/** Roles as far as ohms can tell them: the two ends of one coil, and halves, are one and the same. */
-const COMMON_NAMES: readonly (readonly [RegExp, string])[] = [
-  [/^(M)[12]$/, "M"],
-  [/^(A)[12]$/, "A"],
-  // On ohms a capacitor and an unused post look alike; only the capacitance range parts them.
-  [/^K[12]$|^SW3$|^spare$/, "nothing"],
-  [/^(L)[12]$/, "L"],
-  [/^(W)[12]$/, "W"],
-  [/^(SW|P)[12]$/, "link"],
-  [/^H[12][ab]$/, "H"],
-];
-const plainRole = (role: LayoutRole): string => COMMON_NAMES.find(([pattern]) => pattern.test(role))?.[1] ?? role;
-
-// Asked many times of the same solution while one board is weighed.
-const keys = new WeakMap<readonly number[], string>();
-
-/** Two answers with the same key come to the same in practice. */
-function keyOf(solution: BoardSolution, posts: number): string {
-  const known = keys.get(solution.postOf);
-  if (known !== undefined) return known;
-  const key = makeKey(solution, posts);
-  keys.set(solution.postOf, key);
-  return key;
-}
-
-function makeKey(solution: BoardSolution, posts: number): string {
-  const { structure, postOf } = solution;
-  const { fault, layout, places } = structure;
-  const roles = rolesByPost(solution, posts).map((list) => [...new Set(list.map(plainRole))].join("/"));
-  const at =
-    fault === null
-      ? []
-      : fault.kind === "ground"
-        ? [postOf[places.indexOf(fault.role)] ?? -1]
-        : [layout.elements[fault.element]?.from ?? "", layout.elements[fault.element]?.to ?? ""]
-            .map((role) => postOf[places.indexOf(role)] ?? -1)
-            .sort((a, b) => a - b);
-  // Parts near zero that stand alone cannot be told apart, so neither can layouts that differ by what they are called.
-  return `${roles.join(" ")} ${fault?.kind ?? ""} ${at.join()} ${connectionOf(solution, posts)}`;
-}
-
-/** Which winding lies between which posts: the same roles joined otherwise are another connection. */
-function connectionOf(solution: BoardSolution, posts: number): string {
-  const { structure, postOf } = solution;
-  const { layout, places } = structure;
-  const together = rolesByPost(solution, posts).map((roles) => [...new Set(roles)].join());
-  // Posts joined near zero are one: the first of them stands for all.
-  const stand = (role: LayoutRole): number => together.indexOf(together[postOf[places.indexOf(role)] ?? -1] ?? "");
-  return layout.elements
-    .filter(({ cls }) => isWindingClass(cls))
-    .map(({ from, to, cls }) => `${cls}:${[stand(from), stand(to)].sort((a, b) => a - b).join("-")}`)
-    .sort()
-    .join(" ");
-}
 
 function residualsOf(best: BoardSolution, { board }: BoardTable): Residual[] {
   return board.readings.flatMap((reading) => {
@@ -300,26 +231,6 @@ function stateOf(measured: number, { isSample, next, unknown, soundKeys, list }:
   if (best.structure.fault !== null && soundKeys > 0) return "cannot-tell";
   const isSure = best.structure.fault !== null && best.probability >= SETTLED;
   return isSure ? "settled" : best.probability >= LIKELY ? "likely" : "cannot-tell";
-}
-
-/** A slip of the point turns a figure into about this part of itself. */
-const POINT_SLIP = { least: 1 / 14, most: 1 / 7 } as const;
-
-/**
- * Figures that one slip may have made: a reading that alone keeps a sound layout from fitting, and nobody stands for. No
- * path is not keyed by a slip of the finger, nor ohms to the frame; near zero where other readings tell the true figure
- * is a short, unless it is that figure with its point misplaced.
- */
-function slippedReadings({ board, size, ohm }: BoardTable, misfits: readonly Misfit[]): readonly Misfit[] {
-  const nearZeroOhm = board.leadOhm + NEAR_ZERO.ohm + 2 * NEAR_ZERO.standardOhm;
-  return misfits.filter(({ a, b, wantedOhm }) => {
-    const reading = board.readings.findLast((each) => (each.a === a && each.b === b) || (each.a === b && each.b === a));
-    if (reading === undefined || reading.kind === "open" || reading.isSure === true) return false;
-    if (a === board.posts || b === board.posts) return false;
-    const shown = ohm[a * size + b] ?? 0;
-    if (shown > nearZeroOhm || wantedOhm === null) return true;
-    return shown > POINT_SLIP.least * wantedOhm && shown < POINT_SLIP.most * wantedOhm;
-  });
 }
 
 /**

@@ -27,7 +27,7 @@ export { BLANK_CAPACITOR, type CapacitorRecord, type OverLimit } from "./record"
 export type { SecondPart } from "./second-part";
 export type { RunningVerdict, SectionVerdict, SwingVerdict } from "./section";
 export type { DischargePlan } from "./discharge-plan";
-export { hasFigures, keepReadings, startNewPart, typeLabel } from "./relabel";
+export { keepReadings, startNewPart, typeLabel } from "./relabel";
 export type { SectionContradiction } from "./section";
 export type { Trend } from "./trend";
 export { workingOfDischarge } from "./working";

@@ -2,7 +2,7 @@ import { parseCapacitorLabel, ratedUfOf } from "../../capacitor";
 import { BLANK_CAPACITOR, MOST_PREVIOUS, type CapacitorRecord } from "./record";
 
 /** Figures of the part: by meter, running or swing. */
-export const hasFigures = ({ readings, running, swing, looksBad }: CapacitorRecord): boolean =>
+const hasFigures = ({ readings, running, swing, looksBad }: CapacitorRecord): boolean =>
   readings.some((each) => each !== null) ||
   running.sections.some(({ amps, volts }) => amps !== null || volts !== null) ||
   swing.sections.some(({ behaviour }) => behaviour !== null) ||

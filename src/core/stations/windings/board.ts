@@ -2,6 +2,7 @@ import type { MotorType } from "../../motor";
 import type { HouseFigures } from "../../house";
 import { figureOf, type Entry } from "../../quantity";
 import type { Board, BoardReading, LayoutRole } from "../../winding";
+import type { Facts } from "../contract";
 import type { WindingsRecord } from "./record";
 
 /** What the solver is asked: plain data, so that it can be worked out away from the screen. */
@@ -9,6 +10,8 @@ export interface BoardQuestion {
   readonly board: Board;
   readonly marks: readonly (LayoutRole | null)[];
   readonly motorType: MotorType;
+  /** windings equal on purpose are possible */
+  readonly mayBeEqual: boolean;
 }
 
 /** The test leads: measured, or as the house takes them. */
@@ -48,11 +51,19 @@ export function toBoard(record: WindingsRecord, house: HouseFigures): Board {
   };
 }
 
+type MotorFacts = Pick<Facts, "motorType" | "machineKind">;
+
+const ONE_WAY: readonly Facts["machineKind"][] = ["hermetic-compressor", "belt-compressor", "pump"];
+
+/** Windings equal on purpose are of reversible PSC motors; a compressor or a pump never turns the other way. */
+export const mayBeEqual = ({ motorType, machineKind }: MotorFacts): boolean =>
+  (motorType === "psc" || motorType === "unknown") && !ONE_WAY.includes(machineKind);
+
 /** The question a record asks of the solver; null for three leads, which are named at once, and while nothing was read. */
-export function toQuestion(record: WindingsRecord, house: HouseFigures, motorType: MotorType): BoardQuestion | null {
+export function toQuestion(record: WindingsRecord, house: HouseFigures, facts: MotorFacts): BoardQuestion | null {
   const board = toBoard(record, house);
   if (isTriangle(record) || board.readings.length === 0) return null;
-  return { board, marks: record.posts.map(({ mark }) => mark), motorType };
+  return { board, marks: record.posts.map(({ mark }) => mark), motorType: facts.motorType, mayBeEqual: mayBeEqual(facts) };
 }
 
 /** Three leads without the frame: common, run and start from three readings. */

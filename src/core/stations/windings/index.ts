@@ -10,7 +10,7 @@ import {
   type ThreeLeadAnswer,
 } from "../../winding";
 import { defineStation, plainAssessment, type Facts, type Stamp, type StationContext, type WorkingStep } from "../contract";
-import { isTriangle, testLeadsOf, toBoardReading, toQuestion, type BoardQuestion, type TestLeads } from "./board";
+import { isTriangle, mayBeEqual, testLeadsOf, toBoardReading, toQuestion, type BoardQuestion, type TestLeads } from "./board";
 import { coldTemperatureC, comparisonsOf, hotRunOf, type Comparison, type HotRun } from "./compare";
 import { doubtsOf, type ReadingDoubt } from "./doubts";
 import { elementsOf, elementsOfThree, groupsOf, windingFacts, withCapacitors, type BoardElement } from "./elements";
@@ -81,10 +81,6 @@ function threeOf(record: WindingsRecord, leads: TestLeads, { house, facts }: Pic
     mayBeEqual: mayBeEqual(facts),
   });
 }
-
-/** Windings equal on purpose are of reversible PSC motors; a compressor never turns the other way. */
-const mayBeEqual = ({ motorType, machineKind }: Facts): boolean =>
-  (motorType === "psc" || motorType === "unknown") && !["hermetic-compressor", "belt-compressor", "pump"].includes(machineKind);
 
 const ROLE_IDS = { common: "C", run: "R", start: "S" } as const;
 
@@ -199,7 +195,7 @@ interface Understood {
 function understandRecord(record: WindingsRecord, context: StationContext): Understood {
   const { house, facts } = context;
   const three = isTriangle(record) ? threeOf(record, testLeadsOf(record, house), context) : null;
-  const question = toQuestion(record, house, facts.motorType);
+  const question = toQuestion(record, house, facts);
   const board = question ? (context.study("windings", question) as BoardUnderstanding | null) : null;
   const readable = record.pairs.flatMap(({ a, b, entry }) => toBoardReading(a, b, entry) ?? []);
   const best = board?.answers[0];

@@ -54,7 +54,9 @@ export function ConnectionPanel({ assessment, facts, record }: WindingsProps) {
           ? "A winding at fault is not connected. The sketch says what is wrong."
           : detail.isSettled
             ? "This board has no connection that can be drawn: the motor's own diagram comes first."
-            : "No connection yet: it is drawn once every layout that fits gives the same. The sketch says what to measure next."}
+            : detail.board?.state === "unknown"
+              ? "No layout known here fits this board, so no connection is drawn: connect it by the motor's own diagram."
+              : "No connection yet: it is drawn once every layout that fits gives the same. The sketch says what to measure next."}
       </p>
     );
   }

@@ -75,11 +75,15 @@ function groupSentences({ groups }: BoardUnderstanding, names: readonly string[]
   const joined = groups.filter(({ posts }) => posts.length > 1);
   const alone = groups.flatMap(({ posts }) => (posts.length === 1 ? posts.map((post) => postName(names, post)) : []));
   return [
-    ...joined.map(
-      ({ posts, spans }) =>
-        `${posts.map((post) => postName(names, post)).join(", ")}: ${spans.map(({ a, b, ohm }) => `${pairName(names, [a, b])} ${fittedOhm(Math.max(0, ohm))}`).join(", ")}.`,
-    ),
-    ...(alone.length > 0 ? [`No path to any other: ${alone.join(", ")}.`] : []),
+    ...joined.map(({ posts, spans }) => {
+      const figures = spans.map(({ a, b, ohm }) => `${pairName(names, [a, b])} ${fittedOhm(Math.max(0, ohm))}`).join(", ");
+      return posts.length > 2
+        ? `${posts.map((post) => postName(names, post)).join(", ")} hang together: ${figures}.`
+        : `Apart: ${figures}.`;
+    }),
+    ...(alone.length > 0
+      ? [`No path to any other: ${alone.join(", ")}. A capacitor, a contact that is open at rest, a protector that is hot, or not used.`]
+      : []),
   ];
 }
 

@@ -210,7 +210,7 @@ describe("the instrument", () => {
   });
   test.each([
     [recordOf(3, []), "No connection yet"],
-    [recordOf(4, ["01 9.0", "02 22.6", "12 31.4", "03 OL", "13 OL", "23 OL"]), "not connected|No connection yet"],
+    [recordOf(4, ["01 9.0", "02 22.6", "12 31.4", "03 OL", "13 OL", "23 OL"]), "not connected|No connection yet|no connection is drawn"],
   ])("no connection is drawn before its time (%#)", (record, words) => {
     render(<Held first={record} method="connection" />);
     expect(screen.getByText(new RegExp(words))).toBeInTheDocument();
@@ -261,5 +261,26 @@ describe("readings of three leads that do not add up", () => {
     await userEvent.click(within(await asked()).getByRole("button", { name: "All are right" }));
     expect(screen.getByLabelText("B to C")).toHaveValue("46.0");
     expect(screen.queryByRole("group", { name: "Not sure of a figure" })).not.toBeInTheDocument();
+  });
+});
+
+describe("a board of no known layout", () => {
+  const apart = ["01 10.3", "23 3.9", "45 20.2"];
+  const open = [0, 1, 2, 3, 4, 5].flatMap((a) =>
+    [1, 2, 3, 4, 5].flatMap((b) => (b > a && !apart.some((each) => each.startsWith(`${a}${b}`)) ? [`${a}${b} OL`] : [])),
+  );
+  const first = recordOf(6, [...apart, ...open]);
+  test("its groups and ohms are told, nothing is accused, and no connection is drawn", () => {
+    const facts = { motorType: "split-phase", machineKind: "drum" } as const;
+    const assessment = windingsStation.assess(first, context(facts));
+    expect([assessment.stamp, assessment.findings]).toEqual(["noted", []]);
+    expect(windingSentences(assessment.detail, false).slice(0, 4)).toEqual([
+      "No layout known here fits this board, though its readings agree among themselves. Nothing is said against a winding.",
+      "Apart: A to B 10.1\u00a0Ω.",
+      "Apart: C to D 3.7\u00a0Ω.",
+      "Apart: E to F 20\u00a0Ω.",
+    ]);
+    render(<Held first={first} method="connection" facts={facts} />);
+    expect(screen.getByText(/connect it by the motor's own diagram/)).toBeInTheDocument();
   });
 });

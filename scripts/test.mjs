@@ -42,12 +42,16 @@ check("Route types", () => node("next/dist/bin/next", "typegen"));
 // Unit tests and the checks of the sources each keep one core busy: they run beside one another.
 const unitLog = join(ARTIFACTS, "unit.log");
 const unitTests = runBeside(process.execPath, [bin("jest/bin/jest.js"), "--json", "--outputFile", join(ARTIFACTS, "unit.json")], unitLog);
-const caseFiles = readdirSync(join(ROOT, "tests/reference/cases")).map((name) => join("tests/reference/cases", name));
+// The other sets are among the unit tests; these simulate for seconds a case.
+const SLOW_SETS = /^(lead_pairs_needed|nameplate_estimation|motor_dynamic)/;
+const caseFiles = readdirSync(join(ROOT, "tests/reference/cases"))
+  .filter((name) => SLOW_SETS.test(name))
+  .map((name) => join("tests/reference/cases", name));
 const areTypesGood = check("Types", () => node("typescript/bin/tsc", "--noEmit"));
 check("Lint", () => node("eslint/bin/eslint.js", ".", "--max-warnings", "0"));
 check("Layers", () => node("dependency-cruiser/bin/dependency-cruise.mjs", "src", "--config", "dependency-cruiser.config.cjs"));
 check("Formatting", () => node("prettier/bin/prettier.cjs", "--check", "--log-level", "warn", "."));
-check("Reference cases", () => node("tsx/dist/cli.mjs", "scripts/reference.ts", ...caseFiles));
+check("Reference cases that take long", () => node("tsx/dist/cli.mjs", "scripts/reference.ts", ...caseFiles));
 check("Published schema is current", () => node("tsx/dist/cli.mjs", "scripts/schema.ts", "--check"));
 check("Notices are current", () => run(process.execPath, [join(ROOT, "scripts/notices.mjs"), "--check"]));
 const unitCode = await unitTests;

@@ -5,7 +5,6 @@ import { expect, STATIONS, test } from "./support/vemmick";
 const VIEWS = [
   "/",
   "/bench?station=capacitor",
-  "/bench?station=windings",
   "/shelf",
   "/ledger",
   "/house-rules",
@@ -14,7 +13,7 @@ const VIEWS = [
   ...["running", "swing", "discharge", "start-parts"].map(
     (method) => `/traveller?id=demo-bakery-proofer&station=capacitor&method=${method}`,
   ),
-  ...["sketch", "pairs", "compare"].map((method) => `/traveller?id=demo-ventilator-interrupted&station=windings&method=${method}`),
+  ...["pairs", "compare"].map((method) => `/traveller?id=demo-ventilator-interrupted&station=windings&method=${method}`),
   "/traveller?id=demo-bakery-proofer&station=windings&method=connection",
   "/traveller?id=demo-lido-dehumidifier&station=insulation",
   "/traveller?id=demo-dairy-agitator&station=start-gear",

@@ -4,7 +4,7 @@ import { checkCase } from "../../scripts/reference/checkers";
 import { tallyOf } from "../../scripts/reference/reading-tally";
 
 const FOLDER = "tests/reference/cases";
-/** Sets that simulate for seconds a case: the reference command of the whole check has them, once. */
+/** Sets that simulate for seconds a case: the whole check (scripts/test.mjs) has them in a step of their own, and only them. */
 const SLOW = /^(lead_pairs_needed|nameplate_estimation|motor_dynamic)/;
 const cases = readdirSync(FOLDER)
   .filter((name) => !SLOW.test(name))

@@ -75,20 +75,18 @@ test.each(["open", "short"] as const)("one half of a dual-voltage main %s: four 
 describe("made-up boards of every layout, all pairs read", () => {
   test.each(LAYOUTS.map(({ id }) => id))("%s sound: named rightly, or said that ohms cannot tell", (id) => {
     const random = randomFrom(101);
-    for (let board = 0; board < 2; board += 1) {
-      const made = simulateBoard(layoutOf(id), null, random);
-      const found = understandBoard(made.board);
-      const at = found.answers.findIndex((answer) => isTruth(answer, made) && isTrueFault(answer, made));
-      expect(at).not.toBe(-1);
-      if (found.state === "settled") expect(at).toBe(0);
-    }
+    const made = simulateBoard(layoutOf(id), null, random);
+    const found = understandBoard(made.board);
+    const at = found.answers.findIndex((answer) => isTruth(answer, made) && isTrueFault(answer, made));
+    expect(at).not.toBe(-1);
+    if (found.state === "settled") expect(at).toBe(0);
   });
   test.each(LAYOUTS.map(({ id }) => id))("%s with one fault: never settled on another fault", (id) => {
     const random = randomFrom(202);
-    // All faults of all layouts are in the bench; here every third of each.
+    // All faults of all layouts are in the bench; here every fourth of each.
     for (const hasFrame of [false, true]) {
       for (const [index, fault] of faultsOf(layoutOf(id), hasFrame).entries()) {
-        if ((hasFrame && fault.kind !== "ground") || index % 3 !== 0) continue;
+        if ((hasFrame && fault.kind !== "ground") || index % 4 !== 0) continue;
         const made = simulateBoard(layoutOf(id), fault, random, hasFrame);
         const found = understandBoard(made.board);
         const [best] = found.answers;

@@ -193,7 +193,7 @@ export function boardSentences({ board, names, elements, isWorking, next, measur
             `Ohms cannot quite exclude: ${others
               .slice(0, 2)
               .map((other) => `${answerSentence(other, names).replace(/\.$/, "")} (${formatProbability(other.probability)})`)
-              .join("; or ")}. The plate's type of motor, or marks C, R, S, HI, LO at the posts, decide.`,
+              .join("; or ")}. The plate's type of motor, or the maker's marks, decide.`,
             ...partsBeside(elements, names),
             ...joinedNear(best, names),
             ...checked(board, names),
@@ -215,7 +215,7 @@ export function boardSentences({ board, names, elements, isWorking, next, measur
       return [
         "Cannot tell: no further ohms reading parts these answers.",
         ...board.answers.slice(0, 3).map((answer) => `${formatProbability(answer.probability)}: ${answerSentence(answer, names)}`),
-        "The type of motor on the plate, marks at the posts, or the capacitor's place decide.",
+        "The type of motor on the plate, the maker's marks, or the capacitor's place decide.",
       ];
     case "contradiction":
       return board.misfits.length > 0

@@ -57,7 +57,7 @@ export type ResistorVerdict = "bears" | "bears-briefly" | "too-small";
 const OVERLOAD = { factor: 6.25, seconds: 5 } as const;
 /** For a part of a second a power resistor bears more still: ten times its rating. IEC 60115-4, short-time overload of wire-wound types. */
 const PULSE_FACTOR = 10;
-/** Ratings that are sold [W]. IEC 60063 spirit: the usual sizes of power resistors. */
+/** Ratings that are sold [W]: the usual sizes of power resistors. */
 const SOLD_W = [0.25, 0.5, 1, 2, 3, 5, 7, 10, 15, 20, 25, 50, 100, 200, 300] as const;
 
 /**

@@ -16,7 +16,8 @@ export type PartMismatch =
 
 /** Ratings print to about three figures: a difference below this fraction is rounding, not another part. */
 const SAME_RATING_FRACTION = 0.015;
-const isSame = (a: number, b: number): boolean => Math.abs(a - b) <= SAME_RATING_FRACTION * b;
+/** Whether two ratings are one, up to the rounding of a label. */
+export const isSameRating = (a: number, b: number): boolean => Math.abs(a - b) <= SAME_RATING_FRACTION * b;
 
 const ratings = (label: CapacitorLabel): number[] => label.sections.map(ratedUfOf);
 
@@ -27,8 +28,8 @@ function wrongTerminal(plate: CapacitorLabel, fitted: CapacitorLabel, feeds: str
   if (plate.sections.length !== 1 || askedUf === undefined || at < 0) return null;
   const values = ratings(fitted);
   const terminalUf = values[at] ?? 0;
-  const right = values.findIndex((uf) => isSame(uf, askedUf));
-  return !isSame(terminalUf, askedUf) && right >= 0
+  const right = values.findIndex((uf) => isSameRating(uf, askedUf));
+  return !isSameRating(terminalUf, askedUf) && right >= 0
     ? { code: "wrong-terminal", terminal: feeds, terminalUf, askedUf, right: terminals[right] ?? "" }
     : null;
 }
@@ -47,7 +48,8 @@ export function terminalNames({ sections }: CapacitorLabel): string[] {
 export function compareWithPlate(plate: CapacitorLabel, fitted: CapacitorLabel, feeds = ""): PartMismatch[] {
   const [askedUf, fittedUf] = [ratings(plate), ratings(fitted)];
   const mismatches: PartMismatch[] = [];
-  if (!askedUf.every((uf) => fittedUf.some((other) => isSame(other, uf)))) mismatches.push({ code: "wrong-value", askedUf, fittedUf });
+  if (!askedUf.every((uf) => fittedUf.some((other) => isSameRating(other, uf))))
+    mismatches.push({ code: "wrong-value", askedUf, fittedUf });
   const terminal = wrongTerminal(plate, fitted, feeds);
   if (terminal) mismatches.push(terminal);
   if (plate.ratedV !== null && fitted.ratedV !== null && fitted.ratedV < plate.ratedV) {

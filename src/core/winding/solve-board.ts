@@ -5,6 +5,7 @@ import type { Fit } from "./fit-board";
 import { layOut, postOrder, type Reach } from "./lay-out";
 import { faultsOf, type BoardFault, type Layout } from "./layout";
 import { LAYOUTS } from "./layout-catalogue";
+import { LEAST_MAIN_OHM, LEAST_MAIN_PART } from "./least-ohms";
 import type { LeastSquares } from "./least-squares";
 import { structureOf, type Structure } from "./structure";
 
@@ -36,10 +37,10 @@ export interface SolveOptions {
 export const USUAL_SOLVE: SolveOptions = {
   layouts: LAYOUTS,
   spares: 2,
-  leastWindingOhm: 0.2,
+  leastWindingOhm: LEAST_MAIN_OHM,
   leastSectionOhm: 0.05,
   sectionScore: 2,
-  leastMainPart: 1 / 12,
+  leastMainPart: LEAST_MAIN_PART,
   limit: 4000,
   budget: 2_000_000,
 };

@@ -1,4 +1,5 @@
 import { combineStandard, normalCdf } from "../quantity";
+import { LEAST_MAIN_OHM, LEAST_MAIN_PART } from "./least-ohms";
 
 /** The three pairs of three leads, by index into the leads. Order is the order in which they are usually probed. */
 export const LEAD_PAIRS = [
@@ -96,10 +97,6 @@ function checkSum([smallest, middle, largest]: readonly [Ranked, Ranked, Ranked]
 
 const differ = (a: Ohms, b: Ohms, coverageFactor: number): boolean =>
   Math.abs(a.ohm - b.ohm) > coverageFactor * combineStandard(a.standardUncertainty, b.standardUncertainty);
-
-/** No main winding of this trade has less [Ω]; and none has less than such a part of its start winding. Judgement. */
-const LEAST_MAIN_OHM = 0.2;
-const LEAST_MAIN_PART = 1 / 12;
 
 /**
  * Ohms of the smallest winding from both places where it shows: its own pair, and the largest reading over the middle one.

@@ -1,6 +1,7 @@
 import { PATH, UNMEASURED, type BoardTable } from "./board";
 import { addReadings, emptyEquations, NEAR_ZERO } from "./fit-board";
 import type { Layout, LayoutElement } from "./layout";
+import { LEAST_MAIN_PART } from "./least-ohms";
 import { judgeLayOut, type BoardSolution, type SolveOptions } from "./solve-board";
 import { structureOf } from "./structure";
 import type { MotorType } from "../motor";
@@ -69,9 +70,8 @@ function shortestSpans({ board, size, ohm, state }: BoardTable): { a: number; b:
 /** More than a contact or a wire reads. */
 const isPlainlyWound = (ohm: number): boolean => ohm > NEAR_ZERO.ohm + 2 * NEAR_ZERO.standardOhm;
 /** So small a figure may be a winding of a large motor, beside windings about as small. */
-const LEAST_WOUND_PART = 1 / 12;
 const mayBeWound = (ohm: number, largestOhm: number): boolean =>
-  isPlainlyWound(ohm) || (ohm > NEAR_ZERO.ohm && ohm > LEAST_WOUND_PART * largestOhm);
+  isPlainlyWound(ohm) || (ohm > NEAR_ZERO.ohm && ohm > LEAST_MAIN_PART * largestOhm);
 
 /** A board as a layout of its own: the groups as they were read, whatever they are called. */
 export interface UnknownLayout {

@@ -1,4 +1,4 @@
-import { ratedUfOf, terminalNames, type CapacitorLabel } from "../../capacitor";
+import { isSameRating, ratedUfOf, terminalNames, type CapacitorLabel } from "../../capacitor";
 import type { Facts } from "../contract";
 import { plateCapacitorFor } from "../motor-knowledge";
 
@@ -8,8 +8,6 @@ const OF_MACHINE: Partial<Record<Facts["machineKind"], { readonly terminal: stri
   fan: { terminal: "FAN", side: "smaller" },
   blower: { terminal: "FAN", side: "smaller" },
 };
-/** Ratings print to about three figures. */
-const SAME_RATING_FRACTION = 0.015;
 
 /**
  * Which section of the part feeds this motor: the only one; the terminal a person picked; the one value the plate asks for;
@@ -22,9 +20,7 @@ export function ownSectionOf(label: CapacitorLabel, feeds: string, facts: Facts)
   if (picked >= 0) return picked;
   const plate = plateCapacitorFor(facts, label.kind);
   const askedUf = plate?.sections.length === 1 && plate.sections[0] ? ratedUfOf(plate.sections[0]) : null;
-  const same = label.sections.flatMap((section, index) =>
-    askedUf !== null && Math.abs(ratedUfOf(section) - askedUf) <= SAME_RATING_FRACTION * askedUf ? [index] : [],
-  );
+  const same = label.sections.flatMap((section, index) => (askedUf !== null && isSameRating(ratedUfOf(section), askedUf) ? [index] : []));
   if (same.length === 1) return same[0] ?? null;
   const usual = OF_MACHINE[facts.machineKind];
   if (!usual || label.sections.length !== 2) return null;

@@ -320,6 +320,15 @@ export const HOUSE_RULES = {
     max: 150,
     source: "house choice; service factor of many plates is 1.0 to 1.15",
   },
+  underloadPercent: {
+    group: "running",
+    label: "Running amps below this part of the plate are a finding",
+    unit: "%",
+    fallback: 60,
+    min: 20,
+    max: 90,
+    source: "house choice; a loaded motor draws more: belt, wheel or flow is asked for",
+  },
   supplyPercent: {
     group: "running",
     label: "Supply may differ from the plate's volts by",

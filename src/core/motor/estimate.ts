@@ -5,6 +5,7 @@ import type { Machine } from "./machine";
 import { observationsOf, plateStates, residualOf, type Observation } from "./observations";
 import { BOUND_SD, frequencyOf, PARAMETERS, polesOf, toMachine, usualSpread } from "./parameters";
 import { resistanceAt } from "../winding/temperature";
+import { usualEfficiency } from "./usual-efficiency";
 
 /** A plate figure that does not belong with the others. */
 export interface PlateConflict {
@@ -27,7 +28,7 @@ const MOST_ROUNDS = 30;
 /** A refit begins next to its end. */
 const MEMBER_ROUNDS = 8;
 /** A plate figure this far from what the others ask for is looked into. [standard deviations] */
-const DOUBTED_SCORE = 2.8;
+const DOUBTED_SCORE = 2.5;
 /** The whole fit strained this far beyond its number of figures is looked into as well. */
 const DOUBTED_TOTAL = 6;
 /** The largest part of volts times amps that a small single-phase motor brings to its shaft. */
@@ -85,7 +86,7 @@ interface Problem {
 
 function problemOf(knowledge: MotorKnowledge): Problem {
   const frequencyHz = frequencyOf(knowledge);
-  const spreads = PARAMETERS.map((parameter) => usualSpread(knowledge.topology, parameter));
+  const spreads = PARAMETERS.map((parameter) => usualSpread(knowledge, parameter));
   return {
     knowledge,
     observations: observationsOf(knowledge, frequencyHz, polesOf(knowledge, frequencyHz)),
@@ -124,9 +125,9 @@ function firstGuess({ knowledge, means }: Problem): Float64Array {
   const amps =
     knowledge.fullLoadA ??
     (knowledge.powerW !== null
-      ? knowledge.powerW / (0.6 * supplyV)
+      ? knowledge.powerW / (usualEfficiency(knowledge.powerW).middle * 0.85 * supplyV)
       : knowledge.runCapacitor && RUN_CAPACITOR_TYPES.includes(knowledge.topology)
-        ? (omega * knowledge.runCapacitor.capacitanceUf * 1e-6 * supplyV) / mean("runSusceptance")
+        ? (omega * knowledge.runCapacitor.capacitanceUf * 1e-6 * supplyV) / (mean("runVars") / (1 + mean("turnsRatio") ** 2))
         : knowledge.main
           ? (mean("mainResistance") * supplyV) / knowledge.main.ohm
           : (knowledge.lockedRotorA ?? 10) / 4);

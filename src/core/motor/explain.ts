@@ -1,29 +1,19 @@
 import type { Figure } from "../quantity";
 import { stateOfBehaviour, type Behaviour, type Measured } from "./behaviour";
+import { heldAbsolutely } from "./absolute-fit";
 import { SOUND } from "./condition";
+import { isByLuck, waysOfLuck } from "./luck";
 import { expectationOf, MODEL_SD, type Expectation } from "./expectation";
+import { FLOORS, type Explanation } from "./explanation";
 import { conditionOfFault, FAULTS, faultsFor, type Fault, type FaultId } from "./faults";
 import type { Topology } from "./machine";
 import { predict, RUN_QUANTITIES, type Prediction, type RunQuantity } from "./prediction";
 import { conditionOfSample, type Sample } from "./samples";
 
-/** How well a fault accounts for what was measured; `fault` null: nothing wrong. */
-export interface Explanation {
-  readonly fault: Fault | null;
-  readonly expected: Expectation;
-  /** likelihood over that of the best explanation, 0..1 */
-  readonly fit: number;
-  /** measured figures that lie outside what this fault makes, the farthest first */
-  readonly against: readonly RunQuantity[];
-}
-
 /** A behaviour no sample shows may still be there: the model is not the motor. */
 const BEHAVIOUR_FLOOR = 0.02;
 /** A figure may have been taken at another moment, or mis-keyed: nothing is impossible. */
 const OUTLIER = { share: 0.01, logSd: 0.7 } as const;
-/** Amps and volts below these parts of the usual ones are as good as none. */
-const FLOORS: Record<RunQuantity, number> = { lineA: 0.02, startA: 0.04, capacitorV: 5, speedRpm: 30, startTimeS: 0.1 };
-
 const normalDensity = (x: number, sd: number): number => Math.exp(-0.5 * (x / sd) ** 2) / sd;
 
 /** Density of one figure at one predicted value, on a log scale above the floor. */
@@ -139,11 +129,27 @@ function predictionsOf(samples: readonly Sample[], fault: Fault | null): readonl
   const known = predicted.get(samples) ?? new Map<string, readonly Prediction[]>();
   predicted.set(samples, known);
   const key = fault ? `${fault.id} ${fault.level}` : "";
-  const found =
-    known.get(key) ??
-    samples.map((sample) => predict(sample.machine, conditionOfSample(sample, fault ? conditionOfFault(fault, sample.machine) : SOUND)));
+  const found = known.get(key) ?? predictAll(samples, fault);
   known.set(key, found);
   return found;
+}
+
+function predictAll(samples: readonly Sample[], fault: Fault | null): readonly Prediction[] {
+  const own = samples.map((sample) =>
+    predict(sample.machine, conditionOfSample(sample, fault ? conditionOfFault(fault, sample.machine) : SOUND)),
+  );
+  if (!isByLuck(fault?.id)) return own;
+  const sound = predictionsOf(samples, null);
+  return own.flatMap((prediction, index) => waysOfLuck(prediction, sound[index] ?? prediction));
+}
+
+/** Fewer of the samples than this part are chance, not a picture of what was seen. */
+const ENOUGH = 0.05;
+
+/** Those that do what was seen: a motor that starts is none of those that cannot. All of them where hardly any does. */
+export function conditioned(predictions: readonly Prediction[], behaviour: Behaviour | null): readonly Prediction[] {
+  const doing = behaviour === null ? predictions : predictions.filter((prediction) => behaves(behaviour, prediction));
+  return doing.length < ENOUGH * predictions.length ? predictions : doing;
 }
 
 function weigh(samples: readonly Sample[], options: ExplainOptions): Weighed[] {
@@ -166,13 +172,14 @@ function averaged(all: readonly Weighed[]): FaultLikelihood[] {
 /**
  * Which faults would produce what was measured, the likeliest first, each at the degree that accounts for it best. No
  * prior beyond that nothing wrong comes first in a near tie: what is common and what is not is the line-up's business.
+ * @returns with them the figures that even the best of them does not make: then nothing known makes these figures
  * @param samples machines that fit the plate, with loads and volts
  * @source Gelman et al., Bayesian Data Analysis, 1.3 (likelihood averaged over what is not known)
  */
 export function explainRun(
   samples: readonly Sample[],
   options: ExplainOptions,
-): { readonly explanations: Explanation[]; readonly likelihoods: FaultLikelihood[] } {
+): { readonly explanations: Explanation[]; readonly likelihoods: FaultLikelihood[]; readonly unexplained: readonly RunQuantity[] } {
   const { behaviour, measured } = options;
   const all = weigh(samples, options);
   const most = Math.max(...all.map(({ likelihood }) => likelihood));
@@ -185,8 +192,8 @@ export function explainRun(
       return seen.has(family) ? false : Boolean(seen.add(family));
     })
     .map(({ fault, predictions, likelihood }) => {
-      const expected = expectationOf(predictions);
+      const expected = expectationOf(conditioned(predictions, behaviour));
       return { fault, expected, fit: likelihood / most, against: against(expected, behaviour, measured) };
     });
-  return { explanations, likelihoods: averaged(all) };
+  return { ...heldAbsolutely(explanations, behaviour, measured), likelihoods: averaged(all) };
 }

@@ -35,9 +35,11 @@ export { conditionOfFault, FAULT_IDS, FAULTS, faultsFor, type Fault, type FaultI
 export { predict, RUN_QUANTITIES, type Prediction, type RunFigures, type RunQuantity } from "./prediction";
 export { type Expectation, type Range, type RunRanges } from "./expectation";
 export { BEHAVIOURS, behavioursOn, stateOfBehaviour, type Behaviour, type Measured } from "./behaviour";
-export { type Explanation, type FaultLikelihood } from "./explain";
+export type { Explanation } from "./explanation";
+export type { FaultLikelihood } from "./explain";
 export { type SupplyFigure } from "./samples";
 export { understandRun, type RunQuestion, type RunUnderstanding } from "./run-question";
 export { capacitorOf, conditionOfChoice, noticesOf, whatIf, type Notice, type WhatIfCase, type WhatIfChoice } from "./what-if";
 export { capacitorEffect, type CapacitorEffect, type EffectQuestion } from "./capacitor-effect";
 export { estimateOnce } from "./estimate-once";
+export { USUAL_EFFICIENCY, usualEfficiency, WATTS_PER_HORSEPOWER } from "./usual-efficiency";

@@ -78,7 +78,7 @@ export const USUAL_OF_MACHINE: Record<MachineKind, { readonly type: keyof typeof
   fan: { type: "psc", law: "fan" },
   blower: { type: "psc", law: "fan" },
   pump: { type: "cap-start", law: "fan" },
-  "hermetic-compressor": { type: "psc", law: "compressor" },
+  "hermetic-compressor": { type: "psc", law: "equalised" },
   "belt-compressor": { type: "cap-start-run", law: "compressor" },
   drum: { type: "cap-start", law: "constant" },
   agitator: { type: "cap-start-run", law: "constant" },

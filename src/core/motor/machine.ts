@@ -12,8 +12,11 @@ export interface CapacitorPart {
   readonly resistanceOhm: number;
 }
 
-/** How the torque of what is driven depends on speed; "constant" is a lift, a drum or an agitator. */
-export const LOAD_LAWS = ["fan", "constant", "compressor"] as const;
+/**
+ * How the torque of what is driven depends on speed; "constant" is a lift, a drum or an agitator; "compressor" starts against
+ * its pressure, "equalised" with the same pressure on both sides.
+ */
+export const LOAD_LAWS = ["fan", "constant", "compressor", "equalised"] as const;
 export type LoadLaw = (typeof LOAD_LAWS)[number];
 
 /** What the motor drives: a law through one rated point. */
@@ -21,6 +24,8 @@ export interface Load {
   readonly law: LoadLaw;
   readonly ratedTorqueNm: number;
   readonly ratedRpm: number;
+  /** torque at rest over rated, where it differs from the law's own */
+  readonly atRest?: number;
 }
 
 /**

@@ -3,8 +3,10 @@ import { conditionWith, SOUND } from "./condition";
 import { toCircuit, type Circuit } from "./circuit";
 import type { KnowledgeEntry, MotorKnowledge } from "./knowledge";
 import type { Machine, Topology } from "./machine";
+import { roughPowerW } from "./parameters";
 import { synchronousRpm } from "./speed";
 import { steadyState, type SteadyState } from "./steady";
+import { usualEfficiency } from "./usual-efficiency";
 
 /** The states of one machine that plate figures speak of; worked out once for all observations. */
 export interface PlateStates {
@@ -47,17 +49,20 @@ export interface Observation {
  * How far a plate's figure may be from the motor's own (standard deviation of the log), rounding apart.
  * Source: IEC 60034-1, Table 20 allows slip ±20 %, locked-rotor current +20 %, losses +15 %; makers stay well inside.
  */
-const PLATE_SPREAD = { volts: 0.005, amps: 0.017, power: 0.03, slip: 0.09, locked: 0.05, ohms: 0.025, running: 0.04 } as const;
+const PLATE_SPREAD = { volts: 0.005, amps: 0.02, power: 0.03, slip: 0.09, locked: 0.05, ohms: 0.025, running: 0.04 } as const;
 
 /** What a designer aims at, where the plate leaves it open: weak hints. Same sources as the usual parameters. */
 const DESIGN: Record<Topology, { readonly powerFactor: number; readonly startTorque: number }> = {
   psc: { powerFactor: 0.94, startTorque: 0.45 },
-  cscr: { powerFactor: 0.9, startTorque: 2.5 },
-  csir: { powerFactor: 0.63, startTorque: 3.2 },
-  split: { powerFactor: 0.62, startTorque: 1.5 },
+  cscr: { powerFactor: 0.9, startTorque: 2 },
+  csir: { powerFactor: 0.61, startTorque: 3.2 },
+  split: { powerFactor: 0.6, startTorque: 1.5 },
 };
-const DESIGN_SPREAD = { efficiency: 0.15, powerFactor: 0.08, breakdown: 0.28, startTorque: 0.5, capacitorV: 0.11 } as const;
-const USUAL_EFFICIENCY = 0.69;
+const DESIGN_SPREAD = { powerFactor: 0.1, breakdown: 0.28, startTorque: 0.5, capacitorV: 0.13 } as const;
+/** A main winding alone magnetizes itself: the larger the motor, the smaller that part. Parts of the power factor by doubling. */
+const POWER_FACTOR_A_DOUBLING: Record<Topology, number> = { psc: 0, cscr: 0, csir: 0.04, split: 0.02 };
+/** Power at which the table's power factors hold [W]. */
+const POWER_FACTOR_AT_W = 370;
 const USUAL_BREAKDOWN = 1.95;
 /** A run capacitor is rated about for the volts it sees at light load. */
 const USUAL_OF_CAPACITOR_RATING = 0.97;
@@ -130,8 +135,16 @@ export function observationsOf(knowledge: MotorKnowledge, frequencyHz: number, p
     take(null, running.capacitorV, PLATE_SPREAD.running, (states) => at(states).capacitorV);
   }
   const design = DESIGN[topology];
-  take(null, USUAL_EFFICIENCY, DESIGN_SPREAD.efficiency, ({ rated }) => rated.efficiency);
-  take(null, design.powerFactor, DESIGN_SPREAD.powerFactor, ({ rated }) => rated.powerFactor);
+  const roughW = roughPowerW(knowledge);
+  const efficiency = usualEfficiency(roughW ?? POWER_FACTOR_AT_W);
+  take(null, efficiency.middle, efficiency.logSd, ({ rated }) => rated.efficiency);
+  const doublings = Math.log2((roughW ?? POWER_FACTOR_AT_W) / POWER_FACTOR_AT_W);
+  take(
+    null,
+    design.powerFactor * (1 + POWER_FACTOR_A_DOUBLING[topology] * doublings),
+    DESIGN_SPREAD.powerFactor,
+    ({ rated }) => rated.powerFactor,
+  );
   take(null, USUAL_BREAKDOWN, DESIGN_SPREAD.breakdown, ({ breakdownNm, machine }) => breakdownNm / machine.load.ratedTorqueNm);
   take(null, design.startTorque, DESIGN_SPREAD.startTorque, ({ locked, machine }) => locked.torqueNm / machine.load.ratedTorqueNm);
   return found;

@@ -4,9 +4,10 @@ import { estimateOnce } from "./estimate-once";
 import type { MotorEstimate, PlateConflict } from "./estimate";
 import { expectationOf, narrowingEntry, type Expectation } from "./expectation";
 import type { Behaviour, Measured } from "./behaviour";
-import { explainRun, type Explanation, type FaultLikelihood } from "./explain";
+import { conditioned, explainRun, type FaultLikelihood } from "./explain";
+import type { Explanation } from "./explanation";
 import type { KnowledgeEntry, MotorKnowledge } from "./knowledge";
-import { predict, type Prediction } from "./prediction";
+import { predict, type Prediction, type RunQuantity } from "./prediction";
 import { conditionOfSample, drawSamples, type Sample, type SupplyFigure } from "./samples";
 
 /** What a run test asks of the model. Plain data: it goes to a worker. */
@@ -27,6 +28,8 @@ export interface RunUnderstanding {
   readonly explanations: readonly Explanation[];
   /** how likely each fault makes what was measured; empty until something was */
   readonly likelihoods: readonly FaultLikelihood[];
+  /** figures that nothing known makes, not even the best explanation */
+  readonly unexplained: readonly RunQuantity[];
   readonly missing: readonly KnowledgeEntry[];
   /** the entry that would narrow the ranges most; null: they are narrow, or nothing missing bears on them */
   readonly narrowing: KnowledgeEntry | null;
@@ -37,6 +40,11 @@ export interface RunUnderstanding {
 const DRAWS = 3;
 /** Explanations less likely than this against the best one are not worth a line. */
 const LEAST_FIT = 0.02;
+
+/** Where hardly any of them starts, the load is not what it was taken for. */
+const LEAST_STARTING = 0.1;
+/** Samples by which faults are weighed. */
+const FEW = 64;
 
 /** Machines drawn for one estimate at one supply, and what a sound one of each does. */
 interface Drawn {
@@ -49,15 +57,23 @@ interface Drawn {
 const drawn = new WeakMap<MotorEstimate, Map<string, Drawn>>();
 const KEPT = 4;
 
+/** A sound motor starts what it drives at its plate volts: machines that cannot are none of those the plate may mean. */
+function thatStart(samples: readonly Sample[]): readonly Sample[] {
+  const starting = samples.filter(
+    (sample) => predict(sample.machine, conditionOfSample({ ...sample, voltageScale: 1 }, SOUND)).startsAlone,
+  );
+  return starting.length < LEAST_STARTING * samples.length ? samples : starting;
+}
+
 function drawOnce(estimate: MotorEstimate, knowledge: MotorKnowledge, supply: SupplyFigure | null): Drawn {
   const known = drawn.get(estimate) ?? new Map<string, Drawn>();
   drawn.set(estimate, known);
   const key = JSON.stringify(supply);
   const before = known.get(key);
   if (before) return before;
-  const samples = drawSamples(estimate, knowledge, supply, DRAWS);
+  const samples = thatStart(drawSamples(estimate, knowledge, supply, DRAWS));
   const made = {
-    few: samples.slice(0, estimate.members.length),
+    few: samples.slice(0, FEW),
     predictions: samples.map((sample) => predict(sample.machine, conditionOfSample(sample, SOUND))),
   };
   if (known.size >= KEPT) known.clear();
@@ -72,10 +88,10 @@ function drawOnce(estimate: MotorEstimate, knowledge: MotorKnowledge, supply: Su
 export function understandRun({ knowledge, supply, behaviour, measured, capacitorScale }: RunQuestion): Result<RunUnderstanding, Failure> {
   const estimate = estimateOnce(knowledge);
   if (!estimate.ok) return estimate;
-  const { members, missing, conflict } = estimate.value;
+  const { missing, conflict } = estimate.value;
   const { few, predictions } = drawOnce(estimate.value, knowledge, supply);
   const isAsked = behaviour !== null || Object.keys(measured).length > 0;
-  const { explanations, likelihoods } = isAsked
+  const { explanations, likelihoods, unexplained } = isAsked
     ? explainRun(few, {
         topology: knowledge.topology,
         behaviour,
@@ -83,14 +99,19 @@ export function understandRun({ knowledge, supply, behaviour, measured, capacito
         isSupplyMeasured: supply !== null && knowledge.supplyV !== null,
         capacitorScale,
       })
-    : { explanations: [], likelihoods: [] };
-  const lineA = predictions.slice(0, members.length).map(({ running, held }) => running?.lineA ?? held.lineA ?? 0);
+    : { explanations: [], likelihoods: [], unexplained: [] };
+  const lineA = few.map((_, index) => predictions[index]).map((found) => found?.running?.lineA ?? found?.held.lineA ?? 0);
   return ok({
-    sound: expectationOf(predictions),
+    sound: expectationOf(conditioned(predictions, behaviour === "starts" ? behaviour : null)),
     explanations: explanations.filter(({ fit }) => fit > LEAST_FIT),
     likelihoods,
+    unexplained,
     missing,
-    narrowing: narrowingEntry(members, lineA, missing),
+    narrowing: narrowingEntry(
+      few.map(({ machine }) => machine),
+      lineA,
+      missing,
+    ),
     conflict,
   });
 }

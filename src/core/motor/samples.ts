@@ -2,6 +2,7 @@ import { normalFrom, seriesFrom } from "../numeric";
 import type { Condition } from "./condition";
 import type { MotorEstimate } from "./estimate";
 import { USUAL_RUN_UP, type MotorKnowledge } from "./knowledge";
+import { EQUALISED_AT_REST } from "./load";
 import type { Machine } from "./machine";
 
 /** Volts at the motor while it runs, as read off a meter; null where nobody measured. */
@@ -28,8 +29,15 @@ const UNKNOWN_SUPPLY_SD = 0.03;
 /** Seals and bearings in good order, the same at every speed, over rated torque. */
 export const USUAL_DRAG_FRACTION = 0.03;
 const RUN_UP_LOG_SD = 0.5;
+/** From one compressor to the next, within the range of the trade. */
+const AT_REST_SD = 0.05;
 /** Fixed, so that the same figures always get the same answer. */
 const SEED = 7_307;
+
+function drawAtRest(normal: () => number): number {
+  const { low, middle, high } = EQUALISED_AT_REST;
+  return Math.min(high, Math.max(low, middle + AT_REST_SD * normal()));
+}
 
 /** Machines that fit the plate, each with its own load, volts and wheel. */
 export function drawSamples({ members }: MotorEstimate, knowledge: MotorKnowledge, supply: SupplyFigure | null, draws: number): Sample[] {
@@ -45,7 +53,11 @@ export function drawSamples({ members }: MotorEstimate, knowledge: MotorKnowledg
       const noise = normal();
       const voltageScale = supply ? (supply.value + supply.standardUncertainty * noise) / machine.supplyV : 1 + UNKNOWN_SUPPLY_SD * noise;
       return {
-        machine: { ...machine, inertiaKgm2: (load.ratedTorqueNm * runUpS) / ratedRadS },
+        machine: {
+          ...machine,
+          inertiaKgm2: (load.ratedTorqueNm * runUpS) / ratedRadS,
+          load: load.law === "equalised" ? { ...load, atRest: drawAtRest(normal) } : load,
+        },
         loadShare: Math.min(LOAD_SHARE.most, Math.max(LOAD_SHARE.least, share)),
         voltageScale: Math.max(0.05, voltageScale),
       };

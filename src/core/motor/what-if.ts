@@ -2,6 +2,7 @@ import { toCircuit } from "./circuit";
 import { SOUND, type Condition } from "./condition";
 import { torqueSpeedCurve, type CurvePoint } from "./curve";
 import { conditionOfFault, type Fault } from "./faults";
+import { isByLuck, LUCK_TIMES_SOUND } from "./luck";
 import type { Machine } from "./machine";
 import { startTimeS } from "./prediction";
 import { hasStarted, restFromStandstill, restWhenRunning } from "./resting";
@@ -26,6 +27,8 @@ export interface WhatIfCase {
   readonly breakdownNm: number;
   /** to 90 % of its speed; null: it does not get there alone */
   readonly startTimeS: number | null;
+  /** line amps from the least to the most, where luck decides whether it starts, creeps or stands; null: it does not */
+  readonly byLuck: { readonly low: number; readonly high: number } | null;
   /** copper and rotor losses where it comes to rest [W] */
   readonly heatW: number;
   readonly startHeatW: number;
@@ -55,6 +58,12 @@ export function conditionOfChoice(machine: Machine, { capacitanceUf, supplyV, fa
 
 const heatOf = (at: SteadyState): number => at.mainCopperW + at.startCopperW + at.rotorW;
 
+/** From a start that comes off, at about twice what it drew, to a rotor that stands. */
+function luckBandA(machine: Machine, sound: WhatIfChoice, standingA: number): { readonly low: number; readonly high: number } | null {
+  const { operating } = whatIf(machine, sound, 2);
+  return operating && { low: LUCK_TIMES_SOUND * operating.lineA, high: Math.max(standingA, LUCK_TIMES_SOUND * operating.lineA) };
+}
+
 /** Works a choice out: curves, where it settles, and how it gets there. */
 export function whatIf(machine: Machine, choice: WhatIfChoice, points = 60): WhatIfCase {
   const condition = conditionOfChoice(machine, choice);
@@ -74,6 +83,7 @@ export function whatIf(machine: Machine, choice: WhatIfChoice, points = 60): Wha
     keepsRunning: operating !== null,
     operating,
     standstill,
+    byLuck: isByLuck(choice.fault?.id) ? luckBandA(machine, { ...choice, fault: null }, standstill.lineA) : null,
     breakdownNm: Math.max(...curve.map(({ shaftTorqueNm }) => shaftTorqueNm)),
     startTimeS: startsAlone ? startTimeS(running, rest.steady.speedRadS) : null,
     heatW: heatOf(settled),
@@ -85,6 +95,7 @@ export function whatIf(machine: Machine, choice: WhatIfChoice, points = 60): Wha
 export type Notice =
   | { readonly kind: "stands"; readonly lineA: number; readonly canBePushed: boolean }
   | { readonly kind: "dead" }
+  | { readonly kind: "by-luck"; readonly lowA: number; readonly highA: number }
   | { readonly kind: "backwards" }
   | { readonly kind: "slower-start"; readonly times: number; readonly seconds: number }
   | { readonly kind: "weaker-start"; readonly fraction: number }
@@ -114,6 +125,7 @@ export function noticesOf(
   if (found.standstill.lineA < NO_CURRENT_A && found.operating === null) return [{ kind: "dead" }];
   const notices: Notice[] = [];
   if (fault?.id === "start-winding-reversed") notices.push({ kind: "backwards" });
+  if (found.byLuck) return [{ kind: "by-luck", lowA: found.byLuck.low, highA: found.byLuck.high }];
   if (!found.startsAlone) notices.push({ kind: "stands", lineA: found.standstill.lineA, canBePushed: found.keepsRunning });
   else if (found.startTimeS !== null && reference.startTimeS !== null && found.startTimeS > NOTICED.time * reference.startTimeS)
     notices.push({ kind: "slower-start", times: found.startTimeS / reference.startTimeS, seconds: found.startTimeS });

@@ -252,7 +252,7 @@ describe("figures weighed by the model", () => {
         { test: "start-winding-amps", weights: { low: 1 } },
         { test: "noise", weights: { hum: 1 } },
       ],
-      { likelihoods } as unknown as Parameters<typeof withModel>[1],
+      { likelihoods, unexplained: [] } as unknown as Parameters<typeof withModel>[1],
     );
     expect(weighed.find(({ test: id }) => id === "start-winding-amps")?.measured).toMatchObject({ "no-fault": 0.1 });
     expect(weighed.find(({ test: id }) => id === "run-amps")?.measured).toEqual({});

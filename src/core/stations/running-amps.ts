@@ -1,3 +1,4 @@
+import type { HouseFigures } from "../house";
 import type { Finding, Outcome } from "../diagnosis";
 import { figureOf, decideConformity, formatNumber, formatQuantity, type Conformity, type Entry } from "../quantity";
 import type { StationContext, WorkingStep } from "./contract";
@@ -11,9 +12,14 @@ export interface AmpsVerdict {
   readonly conformity: Conformity | null;
 }
 
-/** Twice the plate and more is condemned however well it sounds; half of it and less is a motor without its load. */
+/** Twice the plate and more is condemned however well it sounds. */
 const FAR_ABOVE = 1.6;
-const BELOW = 0.7;
+
+/** Limits of the line amps on both sides: above them it is overloaded, below them it has lost its load. */
+export const ampsLimits = (plateA: number, house: HouseFigures): { readonly low: number; readonly high: number } => ({
+  low: (plateA * house.underloadPercent) / 100,
+  high: (plateA * house.overloadPercent) / 100,
+});
 
 /** Line amps against the plate and the house's limit. */
 export function judgeAmps(entry: Entry | null, plateA: number | null, { house }: StationContext): AmpsVerdict | null {
@@ -30,7 +36,7 @@ export function judgeAmps(entry: Entry | null, plateA: number | null, { house }:
         : decideConformity({
             value: amps,
             standardUncertainty: standardUncertaintyA,
-            limits: { low: null, high: (plateA * house.overloadPercent) / 100 },
+            limits: ampsLimits(plateA, house),
             guardFactor: house.guardFactor,
             coverageFactor: house.coverageFactor,
           }),
@@ -40,21 +46,25 @@ export function judgeAmps(entry: Entry | null, plateA: number | null, { house }:
 /** Running amps against the plate, as one of the outcomes the line-up knows. */
 export function findingOfAmps(verdict: AmpsVerdict | null): Finding[] {
   if (verdict?.fractionOfPlate == null || verdict.conformity === null) return [];
-  if (verdict.fractionOfPlate < BELOW) return [{ test: "run-amps", weights: { below: 1 } }];
   const p = verdict.conformity.probabilityWithin;
-  const above: Outcome<"run-amps"> = verdict.fractionOfPlate > FAR_ABOVE ? "far-above" : "above";
-  return [{ test: "run-amps", weights: { "near-plate": p, [above]: 1 - p } }];
+  const far: Outcome<"run-amps"> = verdict.fractionOfPlate > FAR_ABOVE ? "far-above" : verdict.fractionOfPlate > 1 ? "above" : "below";
+  return [{ test: "run-amps", weights: { "near-plate": p, [far]: 1 - p } }];
 }
 
 /** The sum of one figure. */
-export function workingOfAmps(name: string, verdict: AmpsVerdict | null, plateA: number | null, limitA: number | null): WorkingStep[] {
-  if (verdict?.fractionOfPlate == null || plateA === null || limitA === null) return [];
+export function workingOfAmps(
+  name: string,
+  verdict: AmpsVerdict | null,
+  plateA: number | null,
+  limits: { readonly low: number; readonly high: number } | null,
+): WorkingStep[] {
+  if (verdict?.fractionOfPlate == null || plateA === null || limits === null) return [];
   return [
     {
       what: `Running amps ${name}`,
       formula: "100 × amps / plate amps",
       numbers: `100 × ${formatNumber(verdict.amps, 3)} / ${formatNumber(plateA, 3)}`,
-      result: `${formatNumber(verdict.fractionOfPlate * 100, 1)} % of the plate; limit ${formatQuantity("current", limitA, 0.05)}, U = ±${formatQuantity("current", verdict.conformity?.expandedUncertainty ?? 0, verdict.conformity?.expandedUncertainty)}`,
+      result: `${formatNumber(verdict.fractionOfPlate * 100, 1)} % of the plate; limits ${formatQuantity("current", limits.low, 0.05)} to ${formatQuantity("current", limits.high, 0.05)}, U = ±${formatQuantity("current", verdict.conformity?.expandedUncertainty ?? 0, verdict.conformity?.expandedUncertainty)}`,
       source: "plate; house rule for the limit; JCGM 106:2012",
     },
   ];

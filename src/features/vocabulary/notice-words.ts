@@ -3,6 +3,8 @@ import { formatNumber, formatPercent } from "@/core/quantity";
 
 const NOTICE_WORDS: { readonly [Kind in Notice["kind"]]: (notice: Extract<Notice, { kind: Kind }>) => string } = {
   dead: () => "Nothing happens when it is switched on: no current flows.",
+  "by-luck": ({ lowA, highA }) =>
+    `About twice the amps or more (${formatNumber(lowA, 1)} to ${formatNumber(highA, 1)} A), and hot within minutes. It may or may not start, and may creep at part speed, either way round: load, and where the rotor happens to stand, decide.`,
   backwards: () => "It turns the other way round; a fan still moves some air, which hides it.",
   stands: ({ lineA, canBePushed }) =>
     `It hums and stands, drawing about ${formatNumber(lineA, 1)} A until a protector or breaker opens${canBePushed ? "; once it turns it would go on" : ""}.`,

@@ -8,7 +8,15 @@ import { supplyLimits } from "../plate-supply";
 
 /** How the proof can contradict what was decided. */
 export type ProofDoubt =
-  "does-not-start" | "amps-out" | "no-better" | "noise-stays" | "capacitor-not-felt" | "still-slow" | "still-hot" | "supply-still-off";
+  | "does-not-start"
+  | "amps-out"
+  | "amps-low"
+  | "no-better"
+  | "noise-stays"
+  | "capacitor-not-felt"
+  | "still-slow"
+  | "still-hot"
+  | "supply-still-off";
 
 /** One figure before and after. */
 export interface ProofRow {
@@ -43,7 +51,12 @@ const rowOf = ({ rows }: Proof, field: RunField): ProofRow | undefined => rows.f
 /** Each doubt with what shows it. */
 const DOUBTS: Record<ProofDoubt, (proof: Proof, action: ActionId) => boolean> = {
   "does-not-start": ({ record }) => record.afterBehaviour !== null && record.afterBehaviour !== "starts",
-  "amps-out": ({ amps }) => amps?.conformity?.decision === "out",
+  "amps-out": ({ amps }) => amps?.conformity?.decision === "out" && (amps.fractionOfPlate ?? 0) > 1,
+  // As low as before is how this machine loads it; lower than before, something that was driven no longer is.
+  "amps-low": (proof) => {
+    const { amps } = proof;
+    return amps?.conformity?.decision === "out" && (amps.fractionOfPlate ?? 1) < 1 && rowOf(proof, "lineAmps")?.change !== "same";
+  },
   "no-better": (proof, action) => {
     if (LEAVES_AS_IT_WAS.includes(action)) return false;
     const row = rowOf(proof, "lineAmps");

@@ -1,7 +1,7 @@
 import { figureOf } from "../../quantity";
 import { defineStation, plainAssessment, type Facts, type Stamp } from "../contract";
 import type { HouseFigures } from "../../house";
-import { findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
+import { findingOfAmps, ampsLimits, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
 import type { HandFeel } from "../hand-feel";
 import { RUN_FIELD_IDS, type HotPlace, type Noise, type RunField } from "../run-figures";
 import { slipsOfRun, withoutSlips, type RunSlips } from "../slips";
@@ -97,7 +97,7 @@ export const proveStation = defineStation({
     const slips = slipsOfRun(keyed.after, facts, house.supplyPercent / 100);
     const record: ProveRecord = { ...keyed, after: withoutSlips(keyed.after, slips) };
     const plateA = facts.fullLoadA;
-    const limitA = plateA === null ? null : (plateA * house.overloadPercent) / 100;
+    const limits = plateA === null ? null : ampsLimits(plateA, house);
     // What the run test found is the figure before, unless another was keyed here.
     const found = facts.runFound.lineAmps ?? null;
     const isFromRunTest = record.before.lineAmps === null && found !== null;
@@ -107,7 +107,7 @@ export const proveStation = defineStation({
     const doubts = proofDoubts({ record, rows, amps: after, facts, house });
     const detail: ProveDetail = {
       plateA,
-      limitA,
+      limitA: limits?.high ?? null,
       before,
       isFromRunTest,
       after,
@@ -123,7 +123,7 @@ export const proveStation = defineStation({
       // A proof is no test to be proposed: it comes after the decision.
       openTests: [],
       findings: isFromRunTest ? [] : findingOfAmps(before),
-      working: [...workingOfAmps("before", before, plateA, limitA), ...workingOfAmps("after", after, plateA, limitA)],
+      working: [...workingOfAmps("before", before, plateA, limits), ...workingOfAmps("after", after, plateA, limits)],
     });
   },
 });

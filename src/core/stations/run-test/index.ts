@@ -10,7 +10,7 @@ import {
 import { formatNumber } from "../../quantity";
 import type { Failure, Result } from "../../result";
 import { defineStation, plainAssessment, type Facts, type Stamp, type WorkingStep } from "../contract";
-import { findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
+import { ampsLimits, findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
 import { findingsOfRun, isSaid } from "./findings";
 import { rowsOf, type RunRow } from "./judge";
 import { questionOf } from "./question";
@@ -76,15 +76,19 @@ function stampOf(
   record: RunTestRecord,
   rows: readonly RunRow[],
   amps: AmpsVerdict | null,
-  fit: number | null,
+  understanding: RunUnderstanding | null,
   found: readonly Finding[],
 ): Stamp {
   if (isBlank(record)) return "not-done";
   if (record.behaviour !== null && record.behaviour !== "starts") return "out";
   const decision = amps?.conformity?.decision ?? null;
+  const isStrange = understanding !== null && understanding.unexplained.length > 0;
+  const fit = isStrange ? null : soundFit(understanding);
   if (decision === "out" || (fit !== null && fit < SOUND_FIT.out) || found.some(isUnsound)) return "out";
   if (rows.some(({ field, position }) => (field === "supplyVolts" || field === "shell") && position !== null && position !== "inside"))
     return "out";
+  // Nothing known makes these figures: neither sound nor faulty is said of them.
+  if (isStrange) return "unsure";
   if (decision === "too-close" || (fit !== null && fit < SOUND_FIT.close)) return "too-close";
   return decision === "holds" || rows.some(({ position }) => position === "inside") ? "holds" : "noted";
 }
@@ -170,8 +174,8 @@ export const runTestStation = defineStation({
     const amps = isTurning ? judgeAmps(record.lineAmps, facts.fullLoadA, context) : null;
     const found = isBlank(record) ? [] : [...findingOfAmps(amps), ...findingsOfRun(record, rows, facts, house)];
     const seen = new Set(context.findings.map(({ test }) => test));
-    const stamp = isUnsure ? "unsure" : stampOf(record, rows, amps, soundFit(understanding), found);
-    const limitA = facts.fullLoadA === null ? null : (facts.fullLoadA * house.overloadPercent) / 100;
+    const stamp = isUnsure ? "unsure" : stampOf(record, rows, amps, understanding, found);
+    const limits = facts.fullLoadA === null ? null : ampsLimits(facts.fullLoadA, house);
     const detail: RunTestDetail = {
       rows,
       amps,
@@ -196,7 +200,7 @@ export const runTestStation = defineStation({
       // Volts at the motor were told by the supply station, how it turns by the hand, if these were worked.
       findings: withModel(found, understanding).filter(({ test }) => !TOLD_BEFORE.includes(test) || !seen.has(test)),
       openTests: openTests(record, rows, facts),
-      working: [...workingOfAmps("on the run test", amps, facts.fullLoadA, limitA), ...workingOfModel(rows, understanding)],
+      working: [...workingOfAmps("on the run test", amps, facts.fullLoadA, limits), ...workingOfModel(rows, understanding)],
     });
   },
 });

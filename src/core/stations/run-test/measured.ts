@@ -104,7 +104,8 @@ const TELLING = [
  * that is farthest from usual, since they are not independent of one another.
  */
 export function withModel(findings: readonly Finding[], understanding: RunUnderstanding | null): Finding[] {
-  const measured = understanding ? suspectLikelihoods(understanding) : null;
+  // What nothing known makes speaks for nothing: then the tables say what little each figure means by itself.
+  const measured = understanding && understanding.unexplained.length === 0 ? suspectLikelihoods(understanding) : null;
   const asked = new Set<string>(TELLING.map(([test]) => test));
   const figures = findings.filter(({ test }) => asked.has(test));
   if (measured === null || figures.length === 0) return [...findings];

@@ -50,7 +50,7 @@ test("sound figures hold, and say nothing against anybody", () => {
   expect(sound.stamp).toBe("holds");
   expect(best(sound)).toBeNull();
   expect(findings(sound).sort()).toEqual(
-    ["run-amps/near-plate,above", "speed/as-expected", "start-time/quick", "start-winding-amps/as-expected", "supply-voltage/good"].sort(),
+    ["run-amps/near-plate,below", "speed/as-expected", "start-time/quick", "start-winding-amps/as-expected", "supply-voltage/good"].sort(),
   );
 });
 
@@ -132,5 +132,27 @@ describe("what is known of the motor", () => {
       plateCapacitor: label("12.5 µF"),
     };
     expect(run({ lineAmps: "1.85" }, {}, bare).detail.narrowing).not.toBeNull();
+  });
+});
+
+describe("figures that are no pass", () => {
+  test.each([
+    ["half the plate amps", { supplyVolts: "230", lineAmps: "0.95" }, "out"],
+    ["a third of them", { supplyVolts: "230", lineAmps: "0.62" }, "out"],
+    ["the usual load", { supplyVolts: "230", lineAmps: "1.7" }, "holds"],
+    ["capacitor volts that nothing makes", { supplyVolts: "230", lineAmps: "1.8", capacitorVolts: "950" }, "unsure"],
+  ] as const)("%s: %s", (_name, keyed, stamp) => {
+    const found = run(keyed);
+    expect(found.stamp).toBe(stamp);
+    if (stamp !== "holds") expect(best(found) === null && found.detail.understanding?.unexplained.length === 0).toBe(false);
+  });
+  test("low amps are a finding, told from near the plate by the meter's own doubt", () => {
+    expect(findings(run({ supplyVolts: "230", lineAmps: "0.8" }))).toContain("run-amps/near-plate,below");
+    const [amps] = run({ supplyVolts: "230", lineAmps: "0.8" }).findings;
+    expect(amps?.weights).toMatchObject({ below: expect.closeTo(1, 2) as number });
+  });
+  test("what nothing known makes weighs for nobody", () => {
+    const { findings: found } = run({ supplyVolts: "230", lineAmps: "1.8", capacitorVolts: "950" });
+    expect(found.every(({ measured }) => measured === undefined)).toBe(true);
   });
 });

@@ -15,7 +15,10 @@ export function ampsSentence(name: string, verdict: AmpsVerdict): string {
   const plate = `${amps}, ${formatPercent(verdict.fractionOfPlate)} of the plate`;
   const words = {
     holds: "within the limit.",
-    out: "above the limit: overload, low volts, wrong capacitor, start winding left in, shorted turns or tight bearings.",
+    out:
+      verdict.fractionOfPlate < 1
+        ? "below what a loaded motor draws: belt, wheel or flow gone, or another motor than its plate."
+        : "above the limit: overload, low volts, wrong capacitor, start winding left in, shorted turns or tight bearings.",
     "too-close": `too close to the limit to call with this clamp (within it with ${formatProbability(verdict.conformity.probabilityWithin)}).`,
   };
   return `${name}: ${plate}; ${words[verdict.conformity.decision]}`;

@@ -93,8 +93,13 @@ const StartCurves = memo(function StartCurves({ start, machine, endS }: { start:
   );
 });
 
-function startWords(start: Start): string {
+/** A rotor that rocks is not one that turns. */
+const BACKWARDS_RPM = 20;
+
+export function startWords(start: Start): string {
   const peak = `peak ${formatNumber(start.peakLineA, 1)} A`;
+  if (start.finalRpm < -BACKWARDS_RPM)
+    return `It turns the wrong way: ${formatNumber(-start.finalRpm, 0)} rpm backwards at the end, drawn below nought; ${peak}, then ${formatNumber(start.settledLineA, 1)} A. On a real machine its load may hold it still.`;
   if (!start.hasStarted)
     return `It does not reach its speed: ${formatNumber(start.finalRpm, 0)} rpm and ${formatNumber(start.settledLineA, 1)} A at the end, ${peak}.`;
   const opens = start.switchOpenS === null ? "" : `, the switch opens after ${formatNumber(start.switchOpenS, 2)} s`;

@@ -1,5 +1,5 @@
 "use client";
-import { noticesOf, whatIf, type MotorEstimate, type RunUnderstanding } from "@/core/motor";
+import { noticesOf, whatIf, type MotorEstimate, type RunUnderstanding, type WhatIfCase } from "@/core/motor";
 import type { Failure, Result } from "@/core/result";
 import { knownMotor } from "@/core/stations/motor-knowledge";
 import { formatQuantity } from "@/core/quantity";
@@ -13,7 +13,7 @@ import { StartChart } from "./StartChart";
 import { capacitorsOf, casesOf, type ShownCase, type Tried } from "./what-if-cases";
 import { WhatIfCharts } from "./WhatIfCharts";
 import { WhatIfControls } from "./WhatIfControls";
-import { WhatIfTable } from "./WhatIfTable";
+import { bandWords, WhatIfTable } from "./WhatIfTable";
 import { noticeSentences } from "@/features/vocabulary/notice-words";
 import { caseWords } from "./what-if-words";
 import { doubtSentences, type Detail } from "./words";
@@ -60,7 +60,7 @@ function Curves({ facts, assessment, estimate }: Props & { estimate: MotorEstima
       <Legend cases={cases} />
       {view === "curves" ? <WhatIfCharts cases={cases} /> : <WhatIfTable cases={cases} />}
       <Noticed estimate={estimate} cases={cases} facts={facts} />
-      {told ? <StartChart machine={machine} choice={told.choice} startTimeS={told.shown.startTimeS} /> : null}
+      {told && !told.shown.byLuck ? <StartChart machine={machine} choice={told.choice} startTimeS={told.shown.startTimeS} /> : null}
       <p className="text-[13.5px] text-ink-soft">
         Worked out from plate, ohms and capacitor, at the load the plate names. It shows what changes and how much; the figures of this very
         motor come from the run test. {doubts.join(" ")}
@@ -69,12 +69,8 @@ function Curves({ facts, assessment, estimate }: Props & { estimate: MotorEstima
   );
 }
 
-/** The figures that follow a slider, beside it: on a phone the curves are below the edge. */
-function Figures({ cases }: { cases: readonly ShownCase[] }) {
-  const told = cases.find(({ id }) => id === "fault") ?? cases[0];
-  if (!told) return null;
-  const { operating, startsAlone, standstill } = told.shown;
-  const figures = operating
+const figuresOf = (operating: WhatIfCase["operating"], standstill: WhatIfCase["standstill"]): string[][] =>
+  operating
     ? [
         ["Line", formatQuantity("current", operating.lineA, 0.5)],
         ["Start winding", formatQuantity("current", operating.startA, 0.5)],
@@ -82,6 +78,18 @@ function Figures({ cases }: { cases: readonly ShownCase[] }) {
         ["Speed", formatQuantity("speed", operating.speedRpm, 50)],
       ]
     : [["Standing, line", formatQuantity("current", standstill.lineA, 0.5)]];
+
+/** The figures that follow a slider, beside it: on a phone the curves are below the edge. */
+function Figures({ cases }: { cases: readonly ShownCase[] }) {
+  const told = cases.find(({ id }) => id === "fault") ?? cases[0];
+  if (!told) return null;
+  const { operating, startsAlone, standstill, byLuck } = told.shown;
+  const figures = byLuck
+    ? [
+        ["Line", bandWords(byLuck)],
+        ["Starts", "may or may not"],
+      ]
+    : figuresOf(operating, standstill);
   return (
     <dl aria-label={`Figures: ${caseWords(told)}`} className="flex flex-wrap gap-x-7 gap-y-1 border-y border-rule py-2">
       {figures.map(([name, figure]) => (
@@ -90,7 +98,7 @@ function Figures({ cases }: { cases: readonly ShownCase[] }) {
           <dd className="num text-[19px] font-medium">{figure}</dd>
         </div>
       ))}
-      {operating && !startsAlone ? <p className="text-[14px] font-semibold text-out">only once it turns</p> : null}
+      {operating && !startsAlone && !byLuck ? <p className="text-[14px] font-semibold text-out">only once it turns</p> : null}
     </dl>
   );
 }

@@ -8,14 +8,24 @@ const figure = (quantity: Quantity, value: number | null | undefined): string =>
 const plain = (value: number | null | undefined, decimals: number, unit: string): string =>
   value == null ? "—" : `${formatNumber(value, decimals)}\u00a0${unit}`;
 
+/** From about twice the amps to those of a rotor that stands. */
+export const bandWords = ({ low, high }: { low: number; high: number }): string =>
+  `${formatNumber(low, 1)} to ${formatNumber(high, 1)}\u00a0A`;
+
 const ROWS: readonly { readonly name: string; readonly of: (shown: WhatIfCase) => string }[] = [
-  { name: "Starts by itself", of: ({ startsAlone, keepsRunning }) => (startsAlone ? "yes" : keepsRunning ? "only pushed" : "no") },
-  { name: "Time to start, about", of: (shown) => plain(shown.startTimeS, 1, "s") },
+  {
+    name: "Starts by itself",
+    of: ({ byLuck, startsAlone, keepsRunning }) => (byLuck ? "may or may not" : startsAlone ? "yes" : keepsRunning ? "only pushed" : "no"),
+  },
+  { name: "Time to start, about", of: (shown) => (shown.byLuck ? "—" : plain(shown.startTimeS, 1, "s")) },
   { name: "Torque at standstill", of: (shown) => plain(shown.standstill.shaftTorqueNm, 2, "N m") },
   { name: "Most torque", of: (shown) => plain(shown.breakdownNm, 2, "N m") },
   { name: "Amps at standstill", of: (shown) => figure("current", shown.standstill.lineA) },
-  { name: "Speed", of: (shown) => plain(shown.operating?.speedRpm, 0, "rpm") },
-  { name: "Line amps", of: (shown) => figure("current", shown.operating?.lineA) },
+  { name: "Speed", of: (shown) => (shown.byLuck ? "none, part or full" : plain(shown.operating?.speedRpm, 0, "rpm")) },
+  {
+    name: "Line amps",
+    of: ({ byLuck, operating }) => (byLuck ? bandWords(byLuck) : figure("current", operating?.lineA)),
+  },
   { name: "Start-winding amps", of: (shown) => figure("current", shown.operating?.startA) },
   { name: "Capacitor volts", of: (shown) => plain(shown.operating?.capacitorV, 0, "V") },
   { name: "Power taken", of: (shown) => plain(shown.operating?.inputW, 0, "W") },

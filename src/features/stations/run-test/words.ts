@@ -1,7 +1,16 @@
-import type { Behaviour, Explanation, Fault, FaultId, KnowledgeEntry, PlateConflict, Range } from "@/core/motor";
+import {
+  WATTS_PER_HORSEPOWER,
+  type Behaviour,
+  type Explanation,
+  type Fault,
+  type FaultId,
+  type KnowledgeEntry,
+  type PlateConflict,
+  type Range,
+} from "@/core/motor";
 import { formatNumber, formatPercent, formatQuantity, type Quantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
-import { RUN_FIELDS, type ModelField, type RunField, type RunRow, type RunTestRecord } from "@/core/stations/run-test";
+import { QUANTITY_OF, RUN_FIELDS, type ModelField, type RunField, type RunRow, type RunTestRecord } from "@/core/stations/run-test";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { rangeWithUnit } from "@/features/vocabulary/notice-words";
 import { NOISE_CAUSES, RUN_FIELD_WORDS as FIELD_WORDS } from "@/features/vocabulary/run-words";
@@ -39,6 +48,26 @@ export const ENTRY_WORDS: Record<KnowledgeEntry, string> = {
   "start-ohms": "the start winding's ohms",
   "locked-amps": "the locked-rotor amps",
 };
+
+/** Unit of each entry as a plate has it. */
+const ENTRY_UNIT: Record<KnowledgeEntry, string> = {
+  volts: "V",
+  hertz: "Hz",
+  power: "W",
+  amps: "A",
+  rpm: "rpm",
+  "run-capacitor": "µF",
+  "start-capacitor": "µF",
+  "main-ohms": "Ω",
+  "start-ohms": "Ω",
+  "locked-amps": "A",
+};
+/** A figure of the plate with its unit; power as horsepower too, which most plates have. */
+function entryFigure(entry: KnowledgeEntry, value: number): string {
+  const figure = `${formatNumber(value, value < 100 ? 2 : 0)}\u00a0${ENTRY_UNIT[entry]}`;
+  return entry === "power" ? `${figure} (${formatNumber(value / WATTS_PER_HORSEPOWER, 2)}\u00a0hp)` : figure;
+}
+const roughly = (value: number): number => Number(value.toPrecision(2));
 
 const percent = (level: number): string => formatPercent(level);
 
@@ -107,6 +136,14 @@ function rowSentence(row: RunRow): string {
   return `${[name, plate, expected].filter(Boolean).join("; ")}.`;
 }
 
+/** Line amps far below the plate are no pass: what they usually come from. */
+function lowSentences({ amps }: Detail): string[] {
+  const { fractionOfPlate = null, conformity = null } = amps ?? {};
+  return fractionOfPlate !== null && fractionOfPlate < 1 && conformity?.decision === "out"
+    ? ["That is less than a loaded motor draws: load off, belt slipping, wheel loose or flow blocked. Taken with its covers on?"]
+    : [];
+}
+
 const BEHAVIOUR_SENTENCES: Partial<Record<Behaviour, string>> = {
   "only-pushed": "It starts only when pushed: no torque at standstill. The start winding's way is open, or its capacitor or start gear.",
   hums: "It hums and does not start. Keep every try to 2 or 3 seconds.",
@@ -131,7 +168,7 @@ export function doubtSentences(
     ...(failure ? [toSentence(failure)] : []),
     ...(conflict
       ? [
-          `The plate's figures do not belong to one motor: ${ENTRY_WORDS[conflict.entry].replace("the plate's ", "")} reads ${formatNumber(conflict.statedValue, 2)}, and about ${formatNumber(conflict.expectedValue, conflict.expectedValue < 20 ? 1 : 0)} would go with the rest. Look at the plate again.`,
+          `The plate's figures do not belong to one motor: ${ENTRY_WORDS[conflict.entry].replace("the plate's ", "")} reads ${entryFigure(conflict.entry, conflict.statedValue)}, and about ${entryFigure(conflict.entry, roughly(conflict.expectedValue))} would go with the rest. Look at the plate again.`,
         ]
       : []),
     ...(assumedType ? [`Taken for ${MOTOR_TYPE_WORDS[assumedType]}: the plate station does not say the type.`] : []),
@@ -139,10 +176,17 @@ export function doubtSentences(
   ];
 }
 
+const MODEL_QUANTITY: Partial<Record<RunField, string>> = QUANTITY_OF;
+
 /** What the figures come to; nothing while the model was not asked. */
-function meaningOf({ understanding }: Detail): string[] {
+function meaningOf({ understanding, rows }: Detail): string[] {
   const best = understanding?.explanations[0];
   if (best === undefined) return [];
+  const strange = rows.filter(({ field }) => understanding?.unexplained.some((quantity) => MODEL_QUANTITY[field] === quantity));
+  if (strange.length > 0)
+    return [
+      `Nothing known makes these figures: ${strange.map((row) => `${FIELD_WORDS[row.field].toLowerCase()} ${figureWords(row)}`).join(", ")}. Take ${strange.length > 1 ? "them" : "it"} again, and look at the plate again.`,
+    ];
   return best.fault === null
     ? ["These are the figures of a sound motor of this plate."]
     : [`Explains it best: ${faultWords(best.fault).replace(/^./, (letter) => letter.toLowerCase())}.`];
@@ -167,7 +211,14 @@ function heardSentences({ noises, hotPlace }: RunTestRecord): string[] {
 export function allSentences(detail: Detail, record: RunTestRecord): string[] {
   const behaviour = record.behaviour ? BEHAVIOUR_SENTENCES[record.behaviour] : undefined;
   const figures = lineFirst(detail.rows.filter(({ value }) => value !== null)).map(rowSentence);
-  return [...(behaviour ? [behaviour] : []), ...figures, ...heardSentences(record), ...meaningOf(detail), ...doubtSentences(detail)];
+  return [
+    ...(behaviour ? [behaviour] : []),
+    ...figures,
+    ...lowSentences(detail),
+    ...heardSentences(record),
+    ...meaningOf(detail),
+    ...doubtSentences(detail),
+  ];
 }
 
 /** At the motor: the line amps, what is not as it should be, and what it means; the bars have the rest. */
@@ -177,6 +228,13 @@ export function sentences(detail: Detail, record: RunTestRecord): string[] {
     ({ field, value, position }) => value !== null && (field === "lineAmps" || position === "above" || position === "below"),
   );
   const figures = lineFirst(told).map(rowSentence);
-  const all = [...(behaviour ? [behaviour] : []), ...figures, ...heardSentences(record), ...meaningOf(detail), ...doubtSentences(detail)];
+  const all = [
+    ...(behaviour ? [behaviour] : []),
+    ...figures,
+    ...lowSentences(detail),
+    ...heardSentences(record),
+    ...meaningOf(detail),
+    ...doubtSentences(detail),
+  ];
   return all.length > 0 ? all : [FIRST_WORDS];
 }

@@ -1,18 +1,8 @@
-import { ACTION_TABLE, cheapestAction, costModel, rankActions, settledCost } from "@/core/decision";
-import {
-  chooseMove,
-  COMPLAINTS,
-  TESTS,
-  weighEvidence,
-  type ActionId,
-  type Complaint,
-  type Finding,
-  type Standing,
-  type TestId,
-} from "@/core/diagnosis";
+import { ACTION_TABLE, cheapestAction, costModel, settledCost, type RepairSite } from "@/core/decision";
+import { chooseMove, COMPLAINTS, TESTS, type ActionId, type Complaint, type Finding, type Standing, type TestId } from "@/core/diagnosis";
 import { toHouseFigures } from "@/core/house";
-import type { MachineKind, MotorType } from "@/core/motor";
-import { assessTraveller } from "@/core/stations";
+import type { MachineKind } from "@/core/motor";
+import { assessTraveller, siteOf } from "@/core/stations";
 import { studyNow } from "@/core/stations/studies";
 import type { Miss, ReferenceCase } from "./case-file";
 import { toEntries, type RawFinding } from "./diagnosis-records";
@@ -27,6 +17,7 @@ export interface Concluded {
   readonly raws: readonly RawFinding[];
   readonly complaints: readonly Complaint[];
   readonly machine: MachineKind;
+  readonly site: RepairSite;
 }
 
 /** Puts a case through the stations, the line-up and the decision. @errors throws for what nothing here knows */
@@ -37,22 +28,31 @@ export function conclude({ inputs, schema_version: version = 2 }: ReferenceCase)
   const unknown = complaints.filter((complaint) => !(COMPLAINTS as readonly string[]).includes(complaint));
   if (unknown.length > 0) throw new Error(`unknown complaint: ${unknown.join(", ")}`);
   const machine = motor.machine as MachineKind;
-  const { findings } = assessTraveller(toEntries(motor, complaints, raws, version < 2), HOUSE, [], studyNow);
-  const standing = weighEvidence({ type: motor.type as MotorType, machine }, { complaints, findings });
-  const action = rankActions(standing.hypotheses, costModel(HOUSE, machine))[0]?.action ?? "no-repair";
-  return { standing, action, findings, raws, complaints, machine };
+  const { findings, standing, actions, facts } = assessTraveller(toEntries(motor, complaints, raws, version < 2), HOUSE, [], studyNow);
+  const action = actions[0]?.action ?? "no-repair";
+  const site = siteOf(facts);
+  return { site, standing, action, findings, raws, complaints, machine };
 }
 
 /** Tests that a finding answers: its own; and whoever saw it start by itself needs no push and knows that it starts. */
 const answers = (raw: RawFinding, test: TestId): boolean =>
-  raw.test === test || (raw.test === "run-behaviour" && raw.does === "starts" && (test === "start-time" || test === "push-start"));
+  raw.test === test ||
+  (test === "hand-turn-unloaded" && raw.test === "hand-turn" && raw.load === "off") ||
+  (raw.test === "run-behaviour" && raw.does === "starts" && (test === "start-time" || test === "push-start"));
 
-function nextTest({ standing, action, findings, raws, machine }: Concluded): TestId | null {
-  const model = costModel(HOUSE, machine);
+const isTrip = (complaint: Complaint): boolean => complaint.startsWith("trips-");
+
+function nextTest({ standing, action, findings, raws, machine, site, complaints }: Concluded): TestId | null {
+  const model = costModel(HOUSE, site);
   const move = chooseMove(
     standing.hypotheses,
     findings,
-    { hand: TESTS.filter((test) => !raws.some((raw) => answers(raw, test))), power: "dead", machine },
+    {
+      hand: TESTS.filter((test) => !raws.some((raw) => answers(raw, test))),
+      power: "dead",
+      machine,
+      mayTrip: complaints.some(isTrip) || raws.some(({ does }) => does === "trips"),
+    },
     { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model) },
     { action, checkFirst: ACTION_TABLE[action].checkFirst },
   );

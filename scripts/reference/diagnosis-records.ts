@@ -68,13 +68,12 @@ const KINDS: Readonly<Record<string, Kind>> = {
   },
   "hand-turn": {
     fields: ["turn", "radial_play", "end_play", "rubs", "load"],
-    put: (raw, data) =>
-      Object.assign(at(data, "hand-turn"), {
-        turn: one(raw.turn, ["free", "rough", "tight", "seized"], "turn"),
-        radialPlay: raw.radial_play ?? null,
-        endPlay: raw.end_play ?? null,
-        rubs: raw.rubs ?? null,
-      }),
+    put: (raw, data) => {
+      const turn = one(raw.turn, ["free", "rough", "tight", "seized"], "turn");
+      const felt = { radialPlay: raw.radial_play ?? null, endPlay: raw.end_play ?? null, rubs: raw.rubs ?? null };
+      const isOff = one(raw.load ?? "on", ["on", "off"], "load") === "off";
+      Object.assign(at(data, "hand-turn"), felt, isOff ? { unloaded: turn } : { turn });
+    },
   },
   "capacitor-meter": {
     fields: ["role", "rated_uf", "tolerance_low_pct", "tolerance_high_pct", "range_low_uf", "range_high_uf", "reading_uf", "reading_word"],
@@ -183,8 +182,7 @@ const KINDS: Readonly<Record<string, Kind>> = {
   "run-behaviour": {
     fields: ["does"],
     put: ({ does }, data) => {
-      const known = { starts: "starts", pushed: "only-pushed", hums: "hums", nothing: "dead", trips: null } as const;
-      // The run test has no answer for a trip yet: it is known, and says nothing here.
+      const known = { starts: "starts", pushed: "only-pushed", hums: "hums", nothing: "dead", trips: "trips" } as const;
       at(data, "run-test").behaviour = known[one(does, ["starts", "pushed", "hums", "nothing", "trips"], "does")];
     },
   },
@@ -252,6 +250,7 @@ export function toEntries(
       ...STATIONS.plate.blank,
       motorType: motor.type,
       machineKind: motor.machine,
+      drive: motor.drive ?? null,
       volts: text("supply_v"),
       hertz: text("f_hz"),
       amps: text("full_load_a"),
@@ -260,7 +259,7 @@ export function toEntries(
       capacitor: run || start,
       secondCapacitor: run && start ? start : "",
     },
-    complaint: { complaints: [...complaints], said: "" },
+    complaint: { ...STATIONS.complaint.blank, complaints: [...complaints] },
   };
   for (const raw of findings) {
     const kind = Object.hasOwn(KINDS, raw.test) ? KINDS[raw.test] : undefined;

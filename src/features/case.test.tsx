@@ -18,7 +18,7 @@ const HOUSE = toHouseFigures({});
 const AT = "2026-11-25T08:00:00.000Z";
 const entry = (data: unknown) => ({ skippedReason: null, data });
 const worn: StationEntries = {
-  complaint: entry({ complaints: ["rumbles"], said: "" }),
+  complaint: entry({ ...STATIONS.complaint.blank, complaints: ["rumbles"] }),
   plate: entry({ ...STATIONS.plate.blank, motorType: "psc", machineKind: "fan" }),
   "hand-turn": entry({ ...STATIONS["hand-turn"].blank, turn: "rough", radialPlay: true }),
 };

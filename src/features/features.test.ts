@@ -105,7 +105,7 @@ describe("a card in words", () => {
       const facts = cardFacts(card, assessment, HOUSE);
       const words = [
         ...said,
-        reasonFor(assessment.standing),
+        reasonFor(assessment.standing, assessment.actions[0]),
         facts.complaint,
         facts.stands,
         facts.stampWord,

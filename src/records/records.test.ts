@@ -129,6 +129,7 @@ describe("migrations", () => {
     expect(v.safeParse(StationRecordSchema, supply).success).toBe(true);
     const plate = migrateRecord(RECORD_TYPES.station, row("plate", { volts: "115/230", capacitor: "20 µF" }), 5);
     expect(plate.data).toEqual({
+      drive: null,
       volts: "115/230",
       capacitor: "20 µF",
       secondCapacitor: "",

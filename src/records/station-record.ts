@@ -204,6 +204,22 @@ function partMarks(row: Record<string, unknown>): Record<string, unknown> {
   return { ...row, data: { ...data, compare, posts: Array.isArray(data.posts) ? markPosts(data.posts) : data.posts } };
 }
 
+/** What version 8 adds: since when and after what; the hand with the load off; what was ruled out; the frame test repeated; the drive; the shell. */
+const ADDED_IN_8: Record<string, Loose> = {
+  complaint: { course: [], after: [] },
+  plate: { drive: null },
+  look: { ruledOut: [] },
+  "hand-turn": { unloaded: null },
+  frame: { again: { isPartOut: false, reading: null } },
+  windings: { shell: null },
+};
+
+/** Version 8: what a master asks second, and what power waits for. */
+function widenJudgement(row: Record<string, unknown>): Record<string, unknown> {
+  const added = ADDED_IN_8[String(row.stationId)];
+  return added && isLoose(row.data) ? { ...row, data: { ...added, ...row.data } } : row;
+}
+
 export const stationRecordType = defineRecordType({
   name: "station",
   schema: StationRecordSchema,
@@ -214,6 +230,7 @@ export const stationRecordType = defineRecordType({
     { to: 5, migrate: widenMechanics },
     { to: 6, migrate: widenPlate },
     { to: 7, migrate: partMarks },
+    { to: 8, migrate: widenJudgement },
   ],
 });
 

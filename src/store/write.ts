@@ -27,7 +27,7 @@ export async function createTraveller(said: string, complaints: readonly Complai
     stationId: "complaint",
     skippedReason: null,
     updatedAt: at,
-    data: { complaints: [...complaints], said } satisfies StationData<"complaint">,
+    data: { complaints: [...complaints], said, course: [], after: [] } satisfies StationData<"complaint">,
   };
   const db = database();
   const isKept = await keep(() =>

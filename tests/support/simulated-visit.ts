@@ -201,7 +201,7 @@ export function openingEntries({ machine, type, kind, complaints, gear }: Hidden
   const capacitor = machine.runCapacitor ?? machine.startCapacitor;
   const volts = plate.capacitorRatedV ?? 250;
   return {
-    complaint: entryOf({ complaints, said: "" }),
+    complaint: entryOf({ ...STATIONS.complaint.blank, complaints }),
     ...(gear === "none" ? {} : { "start-gear": entryOf({ ...STATIONS["start-gear"].blank, sort: gear }) }),
     plate: entryOf({
       ...STATIONS.plate.blank,
@@ -293,10 +293,14 @@ export const MAKERS: Record<TestId, Maker> = {
     look: entryOf({
       signs: making.shown === "clean" ? [] : [SIGN_OF[making.shown]],
       nothingFound: making.shown === "clean",
+      ruledOut: [],
       note: "",
     }),
   }),
   "hand-turn": (making) => ({ "hand-turn": entryOf({ ...kept(making, "hand-turn"), ...TURN_OF[making.shown] }) }),
+  "hand-turn-unloaded": (making) => ({
+    "hand-turn": entryOf({ ...kept(making, "hand-turn"), unloaded: making.shown === "held" ? "tight" : making.shown }),
+  }),
   "supply-voltage": (making) => {
     const { supplyV } = making.motor.machine;
     const figures: Record<string, readonly [standing: number, starting: number | null, call: string]> = {

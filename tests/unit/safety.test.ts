@@ -9,6 +9,7 @@ import {
   type StationEntries,
   type TravellerAssessment,
 } from "@/core/stations";
+import { TRIP_CHECKS } from "@/core/stations/power-back";
 import { MACHINE_KINDS, MOTOR_TYPES } from "@/core/motor";
 import { randomFrom } from "../support/parts-list";
 import { changeState, DEFAULT_HOUSE, hiddenMotor, MAKERS, openingEntries, visitClock, type HiddenMotor } from "../support/simulated-visit";
@@ -104,6 +105,7 @@ function broken(entries: StationEntries, { next, facts, stateChange, stations, f
   if (!isOpenWheel && findings.some(({ test }) => test === "push-start")) faults.push(`push counted on a ${facts.machineKind}`);
   if (facts.machineKind === "hermetic-compressor" && offered.some((test) => test === "hand-turn" || test === "uncoupled-run"))
     faults.push("a welded shell opened");
+  const isFreed = findings.some(({ test, weights }) => test === "hand-turn-unloaded" && "free" in weights);
   const condemned = findings.some(({ test, weights }) =>
     Object.entries(weights).some(
       ([outcome, weight]) =>
@@ -111,7 +113,14 @@ function broken(entries: StationEntries, { next, facts, stateChange, stations, f
         ((TEST_TABLE[test].outcomes as Record<string, { blocks?: readonly TestId[] }>)[outcome]?.blocks ?? []).length > 0,
     ),
   );
-  if (condemned && offered.some(isRun)) faults.push(`a run offered on a condemned motor: ${offered.filter(isRun).join()}`);
+  // What turns freely without its load may be run without it.
+  const runs = offered.filter((test) => isRun(test) && !(isFreed && test === "uncoupled-run"));
+  if (condemned && runs.length > 0) faults.push(`a run offered on a condemned motor: ${runs.join()}`);
+  const isUnlooked = TRIP_CHECKS.some((id) => stations[id].stamp === "not-done");
+  if (facts.mayTrip && isUnlooked && offered.some((test) => TEST_TABLE[test].power === "live"))
+    faults.push(`a live test on a motor that trips, before look, hand and frame: ${offered.join()}`);
+  if (facts.isGrounded && !facts.isGroundCleared && facts.deadSince !== null && facts.power === "live")
+    faults.push("power over a ground fault");
   const asked = entries.insulation?.data as { isInVacuum?: boolean | null; isDisconnected?: boolean | null } | undefined;
   if (offered.includes("insulation") && (asked?.isInVacuum === true || asked?.isDisconnected === false))
     faults.push("insulation test with a bar standing");

@@ -42,6 +42,9 @@ export interface JobQuestion {
 
 /** The whole bearing job: what it costs, what it needs, and what it spends. */
 export interface BearingJob {
+  readonly both: boolean;
+  /** its price was quoted, not taken from the house */
+  readonly isQuoted: boolean;
   readonly partCost: number;
   readonly minutes: number;
   readonly labourCost: number;
@@ -71,6 +74,8 @@ export function bearingJob({ both, tier, repairs, quotedPrice }: JobQuestion, ho
   const cost = partCost + labourCost;
   const motorCost = house.motorPrice + (house.motorMinutes * house.hourlyRate) / 60;
   return {
+    both,
+    isQuoted: quotedPrice !== null,
     partCost,
     minutes,
     labourCost,

@@ -1,7 +1,8 @@
 import { bearingJob, type BearingJob } from "../bearing";
 import type { ActionId, Suspect } from "../diagnosis";
 import type { HouseFigures } from "../house";
-import type { MachineKind } from "../motor";
+import type { MotorType } from "../motor";
+import type { RepairSite } from "./site";
 import { ACTION_TABLE, SLOW_FAULTS } from "./actions";
 
 /** What is known of the life that is left; null: not known, then half a motor's life is taken. */
@@ -34,14 +35,35 @@ export interface CostModel {
   readonly harmOfWaiting: number;
 }
 
-/** Actions weighed by cost. A welded shell is not opened here: inside it, licensed trade stands for another motor. */
-const weighedOn = (machine: MachineKind): readonly ActionId[] => [
+const isWelded = ({ machine }: RepairSite): boolean => machine === "hermetic-compressor";
+/** Compressors of these types cannot start without a relay or PTC beside the shell. */
+const HAS_RELAY: readonly MotorType[] = ["cap-start", "cap-start-run", "split-phase"];
+
+/** Where an action makes no sense at all; without a row it does everywhere. */
+const ONLY_AT: Partial<Record<ActionId, (site: RepairSite) => boolean>> = {
+  // A welded shell is not opened here: no load to free in it, no bearing to reach; licensed trade stands for another motor.
+  "replace-bearings": (site) => !isWelded(site),
+  "replace-motor": (site) => !isWelded(site),
+  "free-load": (site) => !isWelded(site),
+  refer: isWelded,
+  "service-start-switch": (site) => !isWelded(site),
+  "replace-start-relay": (site) =>
+    !isWelded(site) || (site.gear != null ? site.gear !== "none" : site.motorType === undefined || HAS_RELAY.includes(site.motorType)),
+  // Once it is cool, or was waited for, waiting brings nothing more.
+  "wait-and-retest": ({ isCool = false, hasWaited = false }) => !isCool && !hasWaited,
+};
+
+/** Actions weighed by cost here. */
+const weighedOn = (site: RepairSite): readonly ActionId[] => WEIGHED.filter((action) => ONLY_AT[action]?.(site) ?? true);
+const WEIGHED: readonly ActionId[] = [
   "replace-run-capacitor",
   "replace-start-capacitor",
   "service-start-switch",
   "replace-start-relay",
-  // There is no load to free in it, no bearing to reach.
-  ...(machine === "hermetic-compressor" ? (["refer"] as const) : (["replace-bearings", "replace-motor", "free-load"] as const)),
+  "replace-bearings",
+  "replace-motor",
+  "free-load",
+  "refer",
   "repair-wiring-or-supply",
   "repair-control",
   "wait-and-retest",
@@ -75,7 +97,7 @@ export const isCovered = (work: Pick<ActionCosts, "action" | "also">, faults: re
   faults.every((fault) => mends(work, fault));
 
 /** What of a bearing job put together on the motor takes the place of the house's usual one. */
-export type JobTerms = Pick<BearingJob, "partCost" | "minutes" | "holds">;
+export type JobTerms = Pick<BearingJob, "partCost" | "minutes" | "holds"> & Partial<Pick<BearingJob, "isQuoted">>;
 
 /** Bearings as the house usually does them: its school of one or both, good quality, no loose seat. */
 const usualJob = (house: HouseFigures): JobTerms =>
@@ -102,11 +124,11 @@ const referCost = (house: HouseFigures): number => house.licensedPrice + (house.
  * that stays or comes, over the house's horizon or the machine's remaining life, whichever is shorter.
  * @param job the bearing job as it was put together on this motor; null: as the house prices it
  */
-export function costModel(house: HouseFigures, machine: MachineKind, life: Life = UNKNOWN_LIFE, job: JobTerms | null = null): CostModel {
+export function costModel(house: HouseFigures, site: RepairSite, life: Life = UNKNOWN_LIFE, job: JobTerms | null = null): CostModel {
   const horizon = Math.min(house.horizonYears, life.machineYearsLeft ?? house.horizonYears);
   const left = Math.max(LEAST_LEFT * house.motorLifeYears, house.motorLifeYears - (life.motorAgeYears ?? house.motorLifeYears / 2));
   const minutePrice = house.hourlyRate / 60;
-  const actions = weighedOn(machine).map((action): ActionCosts => {
+  const actions = weighedOn(site).map((action): ActionCosts => {
     const spec = ACTION_TABLE[action];
     const own = action === "replace-bearings" ? (job ?? usualJob(house)) : null;
     const minutes = own?.minutes ?? house[spec.minutes];
@@ -130,7 +152,7 @@ export function costModel(house: HouseFigures, machine: MachineKind, life: Life 
     for (const fault of faults) {
       const mends = actions.filter(({ action }) => ACTION_TABLE[action].cures.includes(fault));
       // What follows a failed try is what can be done there: a welded shell is not replaced at the price of a motor.
-      const another = machine === "hermetic-compressor" ? [] : [house.motorPrice + house.motorMinutes * minutePrice];
+      const another = isWelded(site) ? [] : [house.motorPrice + house.motorMinutes * minutePrice];
       sum += Math.min(
         ...mends.map(({ partCost, labourCost }) => partCost + labourCost),
         ...(mends.length > 0 ? another : [referCost(house)]),

@@ -12,7 +12,7 @@ import { simulateDecision } from "./simulate";
 import { MEASURE_DAYS, MEASURES, MEASURES_FOR } from "./temporary";
 
 const HOUSE = toHouseFigures({});
-const MODEL = costModel(HOUSE, "fan");
+const MODEL = costModel(HOUSE, { machine: "fan" });
 const of = (...rows: readonly (readonly [readonly Suspect[], number])[]): Hypothesis[] =>
   rows.map(([faults, probability]) => ({ faults, probability }));
 
@@ -31,7 +31,7 @@ describe("costs", () => {
   });
   test("an old motor is worth less money put into it, and a machine near its end too", () => {
     const gap = (motorAgeYears: number, machineYearsLeft: number | null = null): number => {
-      const { actions } = costModel(HOUSE, "fan", { motorAgeYears, machineYearsLeft });
+      const { actions } = costModel(HOUSE, { machine: "fan" }, { motorAgeYears, machineYearsLeft });
       const of = (id: string) => actions.find(({ action }) => action === id)?.renewalCost ?? NaN;
       return of("replace-bearings") - of("replace-motor");
     };
@@ -39,20 +39,20 @@ describe("costs", () => {
     expect(gap(11, 1)).toBeLessThan(gap(11, 8));
   });
   test("a welded shell is handed on, never opened", () => {
-    const actions = costModel(HOUSE, "hermetic-compressor").actions.map(({ action }) => action);
+    const actions = costModel(HOUSE, { machine: "hermetic-compressor" }).actions.map(({ action }) => action);
     expect(actions).toContain("refer");
     expect(actions).not.toContain("replace-bearings");
     expect(actions).not.toContain("replace-motor");
     expect(actions).not.toContain("free-load");
   });
   test("what follows a failed try on a welded shell costs what licensed trade does, not another motor", () => {
-    const welded = costModel(HOUSE, "hermetic-compressor");
+    const welded = costModel(HOUSE, { machine: "hermetic-compressor" });
     expect(welded.followUp(["bearing-seized"])).toBeGreaterThanOrEqual(HOUSE.licensedPrice);
     expect(welded.followUp(["driven-load"])).toBeGreaterThanOrEqual(HOUSE.licensedPrice);
     expect(MODEL.followUp(["bearing-seized"])).toBeLessThan(HOUSE.licensedPrice);
   });
   test("work that seldom cures is never first because it is cheap", () => {
-    const model = costModel(HOUSE, "hermetic-compressor");
+    const model = costModel(HOUSE, { machine: "hermetic-compressor" });
     const belief = of([["bearing-seized"], 0.6], [["driven-load"], 0.33], [["run-capacitor"], 0.07]);
     const [first, ...others] = rankActions(belief, model);
     expect(first?.action).toBe("refer");
@@ -68,7 +68,7 @@ describe("costs", () => {
         fc.double({ min: 0, max: 60, noNaN: true }),
         fc.double({ min: 0.1, max: 40, noNaN: true }),
         (set, motorAgeYears, machineYearsLeft) => {
-          const model = costModel(HOUSE, "pump", { motorAgeYears, machineYearsLeft });
+          const model = costModel(HOUSE, { machine: "pump" }, { motorAgeYears, machineYearsLeft });
           for (const costs of model.actions) expect(costGiven(costs, set, model)).toBeGreaterThanOrEqual(0);
         },
       ),
@@ -81,7 +81,9 @@ describe("rankActions", () => {
   test("the best is the cheapest on average, and prices move it", () => {
     const belief = of([["bearing-worn"], 0.9], [["ground-fault"], 0.1]);
     expect(rankActions(belief, MODEL)[0]?.action).toBe("replace-bearings");
-    expect(rankActions(belief, costModel(toHouseFigures({ motorPrice: 10, bearingsPrice: 300 }), "fan"))[0]?.action).toBe("replace-motor");
+    expect(rankActions(belief, costModel(toHouseFigures({ motorPrice: 10, bearingsPrice: 300 }), { machine: "fan" }))[0]?.action).toBe(
+      "replace-motor",
+    );
   });
   test("an action that mends nothing likely is not offered", () => {
     expect(rankActions(of([["supply"], 1]), MODEL).map(({ action }) => action)).toEqual(["repair-wiring-or-supply"]);
@@ -120,7 +122,7 @@ describe("simulateDecision", () => {
   const question: DecisionQuestion = {
     hypotheses: of([["bearing-worn"], 0.7], [["shorted-turns"], 0.3]),
     house: HOUSE,
-    machine: "fan",
+    site: { machine: "fan" },
     life: { motorAgeYears: 6, machineYearsLeft: null },
     job: null,
     works: [
@@ -130,7 +132,7 @@ describe("simulateDecision", () => {
   };
   test("the mean over the draws is the expected cost, to a few percent", () => {
     const { spreads, draws } = simulateDecision(question);
-    const ranked = rankActions(question.hypotheses, costModel(HOUSE, "fan", question.life));
+    const ranked = rankActions(question.hypotheses, costModel(HOUSE, { machine: "fan" }, question.life));
     expect(draws).toBeGreaterThanOrEqual(2000);
     for (const { action, mean, low, middle, high } of spreads) {
       const expected = ranked.find((offer) => offer.action === action)?.expectedCost ?? NaN;
@@ -211,7 +213,7 @@ test("work covers what it mends, alone and together", () => {
 
 describe("bearings, one or both", () => {
   const costOf = (figures: Parameters<typeof toHouseFigures>[0], job: Parameters<typeof costModel>[3] = null) =>
-    costModel(toHouseFigures(figures), "fan", undefined, job).actions.find(({ action }) => action === "replace-bearings");
+    costModel(toHouseFigures(figures), { machine: "fan" }, undefined, job).actions.find(({ action }) => action === "replace-bearings");
   test("a house that changes only the bad one pays for one and its minutes, and it holds less well", () => {
     const [both, one] = [costOf({}), costOf({ bearingsBoth: 0 })];
     expect(both).toMatchObject({ partCost: 24, minutes: 75 });
@@ -228,7 +230,7 @@ describe("bearings, one or both", () => {
     const question = {
       hypotheses: of([["bearing-worn"], 1]),
       house: HOUSE,
-      machine: "fan",
+      site: { machine: "fan" },
       life: UNKNOWN_LIFE,
       works: [{ action: "replace-bearings", also: null }],
     } as const;

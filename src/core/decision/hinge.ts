@@ -93,7 +93,7 @@ function hingeOn(figure: HingeFigure, question: DecisionQuestion): Hinge {
   const values = Array.from({ length: STEPS + 1 }, (_, index) => low + ((high - low) * index) / STEPS);
   const at = (value: number): Map<string, number> => {
     const changed = spec.set(question, value);
-    const offers = rankActions(changed.hypotheses, costModel(changed.house, question.machine, changed.life, question.job));
+    const offers = rankActions(changed.hypotheses, costModel(changed.house, question.site, changed.life, question.job));
     return new Map(offers.map((offer) => [keyOf(offer), offer.expectedCost]));
   };
   const costs = values.map(at);

@@ -1,9 +1,20 @@
 export { ACTION_TABLE, SLOW_FAULTS, type ActionSpec } from "./actions";
-export { costGiven, costModel, isCovered, failureWithin, UNKNOWN_LIFE, type ActionCosts, type CostModel, type Life } from "./cost-model";
+export {
+  costGiven,
+  costModel,
+  isCovered,
+  mends,
+  failureWithin,
+  UNKNOWN_LIFE,
+  type ActionCosts,
+  type CostModel,
+  type Life,
+} from "./cost-model";
 export { cheapestAction, rankActions, settledCost, type ActionOffer } from "./rank-actions";
 export { CAUSES, causesOf, checksBefore, type Cause, type CauseState } from "./causes";
 export { MEASURE_DAYS, MEASURES, MEASURES_FOR, type Measure } from "./temporary";
 export { CUSTOM_WAYS, customOptions, type CustomOption, type CustomWay } from "./custom-motor";
 export { simulateDecision, type CostSpread, type DecisionOutlook } from "./simulate";
 export type { DecisionQuestion, Work } from "./question";
+export type { RepairSite } from "./site";
 export { findHinge, HINGE_FIGURES, type Hinge, type HingeFigure } from "./hinge";

@@ -1,4 +1,4 @@
-import type { ActionId, Hypothesis, Suspect } from "../diagnosis";
+import { marginalProbabilities, type ActionId, type Hypothesis, type Suspect } from "../diagnosis";
 import { SLOW_FAULTS } from "./actions";
 import { costGiven, isCovered, together, type ActionCosts, type CostModel } from "./cost-model";
 
@@ -69,8 +69,10 @@ function pairFor(faults: readonly Suspect[], { singles, pairs }: Rows): Priced |
   return made;
 }
 
-/** Two faults together are worth a work of their own from this chance on. */
-const WORTH_PAIRING = 0.5;
+/** Two works on one visit are weighed where each of two suspects stands above this. */
+const WORTH_PAIRING = 0.25;
+/** …and both being there is no mere chance. */
+const LEAST_TOGETHER = 0.02;
 
 /** Leaving it until a date is offered only while what may be wrong gets worse slowly. */
 const MOST_OTHER = 0.15;
@@ -79,9 +81,12 @@ const WORTH_OFFERING = 0.01;
 
 /** Work that cures seldomer than this is never put first because it is cheap. */
 const WORTH_FIRST = 0.1;
-const MENDS_NOTHING: readonly ActionId[] = ["no-repair", "keep-until"];
-const isLongShot = (action: ActionId, cure: number, nothing: number): boolean =>
-  !MENDS_NOTHING.includes(action) && cure - nothing < WORTH_FIRST;
+/** Leaving it as it is comes first only where nothing wrong is likely enough to be said to a customer. */
+const WORTH_LEAVING = 0.3;
+function isLongShot(action: ActionId, cure: number, nothing: number): boolean {
+  if (action === "no-repair") return nothing < WORTH_LEAVING;
+  return action !== "keep-until" && cure - nothing < WORTH_FIRST;
+}
 
 function isOffered(action: ActionId, cure: number, nothing: number, slow: number): boolean {
   if (action === "no-repair") return nothing >= WORTH_OFFERING;
@@ -102,8 +107,10 @@ function sharesOf(hypotheses: readonly Hypothesis[]): { nothing: number; slow: n
 
 /** Every work that may be weighed: the single ones, and two at once for pairs that are likely. */
 function candidates(hypotheses: readonly Hypothesis[], rows: Rows): readonly Priced[] {
+  const standing = marginalProbabilities(hypotheses);
+  const isSuspected = (fault: Suspect): boolean => (standing.get(fault) ?? 0) > WORTH_PAIRING;
   const both = hypotheses
-    .filter(({ faults, probability }) => faults.length > 1 && probability >= WORTH_PAIRING)
+    .filter(({ faults, probability }) => faults.length > 1 && probability >= LEAST_TOGETHER && faults.every(isSuspected))
     .flatMap(({ faults }) => pairFor(faults, rows) ?? []);
   return both.length > 0 ? [...rows.singles, ...both] : rows.singles;
 }

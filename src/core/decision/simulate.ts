@@ -63,7 +63,12 @@ function drawnFaults(hypotheses: readonly Hypothesis[], at: number): readonly Su
 function drawnJob(job: JobTerms | null, house: HouseFigures, drawn: HouseFigures): JobTerms | null {
   if (!job) return null;
   const scale = (id: "bearingsPrice" | "bearingMinutes"): number => (house[id] > 0 ? drawn[id] / house[id] : 1);
-  return { ...job, partCost: job.partCost * scale("bearingsPrice"), minutes: job.minutes * scale("bearingMinutes") };
+  // A price that was quoted is known.
+  return {
+    ...job,
+    partCost: job.isQuoted ? job.partCost : job.partCost * scale("bearingsPrice"),
+    minutes: job.minutes * scale("bearingMinutes"),
+  };
 }
 
 /**
@@ -72,7 +77,7 @@ function drawnJob(job: JobTerms | null, house: HouseFigures, drawn: HouseFigures
  * @source Raiffa & Schlaifer, Applied Statistical Decision Theory, 1.4; Metropolis & Ulam, The Monte Carlo Method (1949)
  */
 export function simulateDecision(question: DecisionQuestion): DecisionOutlook {
-  const { hypotheses, house, machine, life, works, job } = question;
+  const { hypotheses, house, site, life, works, job } = question;
   const random = seriesFrom(SEED);
   const normal = normalFrom(random);
   const totals = works.map((): number[] => []);
@@ -83,7 +88,7 @@ export function simulateDecision(question: DecisionQuestion): DecisionOutlook {
     for (const id of TIMED) drawn[id] *= Math.exp(MINUTES_SD * normal());
     drawn.motorLifeYears *= Math.exp(LIFE_SD * normal());
     const faults = drawnFaults(hypotheses, random());
-    const model = costModel(drawn, machine, life, drawnJob(job, house, drawn));
+    const model = costModel(drawn, site, life, drawnJob(job, house, drawn));
     const luck = random();
     let best = -1;
     let least = Infinity;

@@ -12,7 +12,7 @@ export interface ComplaintRow {
 export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
   "does-not-run": {
     why: "It does not run, and nobody said whether it hums: everything that keeps it still, and whatever stands between it and its supply.",
-    leak: 0.01,
+    leak: 0.004,
     given: {
       supply: 0.6,
       control: 0.65,
@@ -31,31 +31,31 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     },
   },
   dead: {
-    why: "No current at all: supply, call, a break, or a protector that is open; a hum would have been heard.",
-    leak: 0.004,
+    why: "No current at all: supply, call, a break, or a protector that is open; with one winding left a hum would have been heard.",
+    leak: 0.002,
     given: {
       supply: 0.6,
       control: 0.7,
       wiring: 0.5,
-      protector: 0.5,
-      "main-winding": 0.3,
+      protector: 0.55,
+      "main-winding": 0.07,
       "ground-fault": 0.15,
       "start-switch": 0.05,
       "bearing-seized": 0.02,
     },
   },
   "hums-no-start": {
-    why: "The main winding pulls and nothing turns it: the start side, or a shaft held fast.",
-    leak: 0.004,
+    why: "One winding pulls alone and nothing turns it: the start side, an open main winding, or a shaft held fast.",
+    leak: 0.001,
     given: {
       "run-capacitor": 0.5,
       "start-capacitor": 0.6,
       "start-switch": 0.45,
       "start-relay": 0.5,
       "start-winding": 0.65,
-      "main-winding": 0.2,
+      "main-winding": 0.6,
       "bearing-seized": 0.55,
-      "driven-load": 0.3,
+      "driven-load": 0.25,
       supply: 0.12,
       wiring: 0.12,
       "shorted-turns": 0.12,
@@ -63,7 +63,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
   },
   "starts-with-push": {
     why: "Runs once turned: the start side gives no torque.",
-    leak: 0.002,
+    leak: 0.001,
     given: {
       "run-capacitor": 0.45,
       "start-capacitor": 0.5,
@@ -76,7 +76,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
   },
   "starts-slow": {
     why: "Starting torque is short, or drag eats it.",
-    leak: 0.004,
+    leak: 0.002,
     given: {
       "run-capacitor": 0.4,
       "start-capacitor": 0.25,
@@ -89,7 +89,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
   },
   "trips-at-start": {
     why: "The current stays at its locked figure too long, or goes to ground.",
-    leak: 0.003,
+    leak: 0.0015,
     given: {
       "ground-fault": 0.3,
       "bearing-seized": 0.3,
@@ -100,6 +100,8 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       "run-capacitor": 0.12,
       wiring: 0.15,
       supply: 0.05,
+      "start-winding": 0.15,
+      "main-winding": 0.1,
     },
   },
   "trips-running": {
@@ -120,8 +122,8 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
   },
   "trips-at-once": {
     why: "A path to ground or across the line.",
-    leak: 0.002,
-    given: { "ground-fault": 0.65, wiring: 0.25, "shorted-turns": 0.15, "run-capacitor": 0.05 },
+    leak: 0.0007,
+    given: { "ground-fault": 0.65, wiring: 0.2, "shorted-turns": 0.12, "run-capacitor": 0.05 },
   },
   "runs-hot": {
     why: "More loss than the shell can shed.",
@@ -134,11 +136,15 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       supply: 0.25,
       "start-switch": 0.25,
       "start-relay": 0.15,
+      "start-winding": 0.15,
+      "main-winding": 0.1,
+      "bearing-seized": 0.2,
+      "start-capacitor": 0.1,
     },
   },
   "burning-smell": {
     why: "Varnish, insulation or a joint has burnt.",
-    leak: 0.003,
+    leak: 0.002,
     given: {
       "shorted-turns": 0.45,
       "ground-fault": 0.3,
@@ -150,8 +156,8 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       "run-capacitor": 0.08,
     },
   },
-  squeals: { why: "Dry bearing, or a belt.", leak: 0.004, given: { "bearing-worn": 0.6, "driven-load": 0.2, "bearing-seized": 0.1 } },
-  rumbles: { why: "Worn raceways, or a wheel.", leak: 0.004, given: { "bearing-worn": 0.6, "driven-load": 0.2 } },
+  squeals: { why: "Dry bearing, or a belt.", leak: 0.002, given: { "bearing-worn": 0.6, "driven-load": 0.2, "bearing-seized": 0.1 } },
+  rumbles: { why: "Worn raceways, or a wheel.", leak: 0.002, given: { "bearing-worn": 0.6, "driven-load": 0.2 } },
   vibrates: { why: "Unbalance or play.", leak: 0.005, given: { "driven-load": 0.4, "bearing-worn": 0.35 } },
   "slow-or-weak": {
     why: "More slip or less flow: short torque, low volts, drag.",
@@ -167,7 +173,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
   },
   "runs-backwards": {
     why: "Start winding the wrong way round.",
-    leak: 0.002,
+    leak: 0.0005,
     given: { wiring: 0.6, "run-capacitor": 0.08, "start-switch": 0.05 },
   },
   "high-current": {
@@ -185,7 +191,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
   },
   "cuts-out-and-returns": {
     why: "The protector opens on heat and closes again.",
-    leak: 0.003,
+    leak: 0.002,
     given: {
       protector: 0.45,
       "run-capacitor": 0.2,
@@ -202,6 +208,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     why: "Joints, contacts and calls come and go; windings seldom do.",
     leak: 0.02,
     given: {
+      "ground-fault": 0.1,
       wiring: 0.35,
       control: 0.35,
       "start-switch": 0.2,

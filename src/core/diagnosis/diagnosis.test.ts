@@ -199,7 +199,7 @@ describe("what may be tested", () => {
 });
 
 describe("chooseMove", () => {
-  const MODEL = costModel(toHouseFigures({}), "blower");
+  const MODEL = costModel(toHouseFigures({}), { machine: "blower" });
   const best = {
     now: (hypotheses: readonly Hypothesis[]) => cheapestAction(hypotheses, MODEL),
     settled: (faults: readonly Suspect[]) => settledCost(faults, MODEL),

@@ -1,5 +1,6 @@
+import type { History } from "./history-table";
 import type { Outcome } from "./test-table";
-import type { Complaint, Standee, TestId } from "./vocabulary";
+import type { Complaint, Standee, Suspect, TestId } from "./vocabulary";
 
 /**
  * What figures taken together speak for, where a model of the machine was asked: likelihood of all of them under each
@@ -28,8 +29,19 @@ export function findingKey({ test, weights, about }: Finding): string {
   return [test, about ?? "", ...Object.keys(weights).sort()].join("/");
 }
 
+/** What a person rules out by ear or eye, and why: an unloader that was heard, a valve that moves freely. */
+export interface RuledOut {
+  readonly suspect: Suspect;
+  readonly reason: string;
+}
+
 /** What is known of a case when it is weighed. */
 export interface Evidence {
   readonly complaints: readonly Complaint[];
+  /** a visit that no complaint brought about */
+  readonly isRoutine?: boolean;
   readonly findings: readonly Finding[];
+  /** since when, and after what, as far as somebody said */
+  readonly history?: readonly History[];
+  readonly ruledOut?: readonly RuledOut[];
 }

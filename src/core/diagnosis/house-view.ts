@@ -1,5 +1,6 @@
 import type { HouseFigures, HouseRuleId } from "../house";
 import type { PriorFactors } from "./priors";
+import type { Weights } from "./standing";
 import { INSTRUMENTS, type Instrument } from "./test-table";
 import type { Suspect } from "./vocabulary";
 
@@ -32,6 +33,9 @@ const PRIOR_RULES: Record<Suspect, HouseRuleId> = {
 /** Instruments this house has. */
 export const ownedInstruments = (house: HouseFigures): Instrument[] =>
   INSTRUMENTS.filter((instrument) => house[OWNED_BY[instrument]] >= 0.5);
+
+/** How this house weighs what it is told. */
+export const houseWeights = (house: HouseFigures): Weights => ({ priors: priorFactors(house), unsaid: house.unsaidPercent / 100 });
 
 /** How often this house finds each part at fault, over the usual. */
 export const priorFactors = (house: HouseFigures): PriorFactors =>

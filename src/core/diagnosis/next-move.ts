@@ -1,7 +1,7 @@
 import type { MachineKind } from "../motor";
 import type { Finding } from "./finding";
 import { OUTCOME_NAMES, outcomeProbabilities } from "./outcome-model";
-import { barOf } from "./permission";
+import { barOf, tripChecks } from "./permission";
 import { marginalProbabilities, type Hypothesis } from "./standing";
 import { TEST_TABLE, type Instrument, type OutcomeRow } from "./test-table";
 import { TESTS, type ActionId, type Standee, type Suspect, type TestId } from "./vocabulary";
@@ -179,6 +179,8 @@ export interface At {
   readonly hand: readonly TestId[];
   readonly power: "dead" | "live";
   readonly machine?: MachineKind;
+  /** it trips, or may: no power before look, hand and frame */
+  readonly mayTrip?: boolean;
   /** instruments the house has; without it: all */
   readonly owned?: readonly Instrument[];
   /** what an hour of the technician costs */
@@ -214,7 +216,9 @@ export function chooseMove(
   const marginals = marginalProbabilities(weighed);
   const now = best.now(weighed);
   const rate = (at.hourlyRate ?? 60) / 60;
-  const where = { machine: at.machine ?? "other", findings, ...(at.owned ? { owned: at.owned } : {}) };
+  const machine = at.machine ?? "other";
+  const checks = tripChecks(at.mayTrip ?? false, machine, at.hand, findings);
+  const where = { machine, findings, tripChecks: checks, ...(at.owned ? { owned: at.owned } : {}) };
   const offers = at.hand
     .filter((test) => barOf(test, where) === null)
     .map((test) => {
@@ -234,7 +238,9 @@ export function chooseMove(
     saving > MUST_SAVE * minutes * rate;
   const [first, ...rest] = offers.filter(isWorth);
   if (first) return { kind: "test", offer: first, others: [...rest, ...offers.filter((offer) => !isWorth(offer))] };
-  const check = likely.checkFirst.map((test) => offers.find((offer) => offer.test === test)).find((offer) => offer !== undefined);
+  const check = [...checks, ...likely.checkFirst]
+    .map((test) => offers.find((offer) => offer.test === test))
+    .find((offer) => offer !== undefined);
   if (!check) return { kind: "decide", others: offers };
   return { kind: "check-first", offer: check, before: likely.action, others: offers.filter((offer) => offer !== check) };
 }

@@ -7,7 +7,36 @@ import type { TestId } from "./vocabulary";
 export type Bar =
   | { readonly kind: "machine"; readonly machine: MachineKind }
   | { readonly kind: "finding"; readonly finding: Finding }
-  | { readonly kind: "instrument"; readonly instrument: Instrument };
+  | { readonly kind: "instrument"; readonly instrument: Instrument }
+  /** nothing was found that it would part */
+  | { readonly kind: "not-asked" }
+  /** it trips, and the senses and the frame test come before power */
+  | { readonly kind: "trips"; readonly first: readonly TestId[] };
+
+/** What a motor that trips is asked before it gets power for any measurement: senses and the frame test, in this order. */
+const BEFORE_POWER: readonly TestId[] = ["look", "hand-turn", "frame-ohms"];
+
+/** Which of them are still to be made. @param hand tests that can be made */
+export const tripChecks = (
+  mayTrip: boolean,
+  machine: MachineKind,
+  hand: readonly TestId[],
+  findings: readonly Finding[] = [],
+): readonly TestId[] =>
+  // What is grounded gets no power whatever else is looked at.
+  mayTrip && forbiddenBy("run-amps", findings)?.test !== "frame-ohms"
+    ? BEFORE_POWER.filter((test) => hand.includes(test) && isOnMachine(test, machine))
+    : [];
+
+/** Tests that part what another one has shown, and are asked for only after it. */
+const ASKED_AFTER: Partial<Record<TestId, { readonly test: TestId; readonly outcomes: readonly string[] }>> = {
+  "hand-turn-unloaded": { test: "hand-turn", outcomes: ["tight", "seized", "rough", "rough-with-play"] },
+};
+
+const isAskedFor = (test: TestId, findings: readonly Finding[]): boolean => {
+  const after = ASKED_AFTER[test];
+  return after === undefined || findings.some((found) => found.test === after.test && after.outcomes.some((each) => each in found.weights));
+};
 
 /**
  * Machines on which a test may be made at all. A rotor is pushed only where it lies open and light; a welded shell has
@@ -15,6 +44,7 @@ export type Bar =
  */
 const ONLY_ON: Partial<Record<TestId, (machine: MachineKind) => boolean>> = {
   "hand-turn": (machine) => machine !== "hermetic-compressor",
+  "hand-turn-unloaded": (machine) => machine !== "hermetic-compressor",
   "uncoupled-run": (machine) => machine !== "hermetic-compressor",
   "push-start": (machine) => machine === "fan" || machine === "blower",
 };
@@ -24,8 +54,11 @@ export const isOnMachine = (test: TestId, machine: MachineKind): boolean => ONLY
 
 /** The finding that forbids a test, if there is one: what does not turn, or is grounded, is not run. */
 function forbiddenBy(test: TestId, findings: readonly Finding[]): Finding | null {
+  // What turned freely with its load off may be run so.
+  const isFreed = findings.some((finding) => finding.test === "hand-turn-unloaded" && "free" in finding.weights);
+  const barring = test === "uncoupled-run" && isFreed ? findings.filter((finding) => finding.test !== "hand-turn") : findings;
   return (
-    findings.find((finding) =>
+    barring.find((finding) =>
       Object.entries(finding.weights).some(
         ([outcome, weight]) =>
           (weight ?? 0) > 0.5 &&
@@ -41,9 +74,17 @@ function forbiddenBy(test: TestId, findings: readonly Finding[]): Finding | null
  */
 export function barOf(
   test: TestId,
-  at: { readonly machine: MachineKind; readonly findings: readonly Finding[]; readonly owned?: readonly Instrument[] },
+  at: {
+    readonly machine: MachineKind;
+    readonly findings: readonly Finding[];
+    readonly owned?: readonly Instrument[];
+    readonly tripChecks?: readonly TestId[];
+  },
 ): Bar | null {
   if (!isOnMachine(test, at.machine)) return { kind: "machine", machine: at.machine };
+  if (!isAskedFor(test, at.findings)) return { kind: "not-asked" };
+  const { tripChecks: first = [] } = at;
+  if (first.length > 0 && TEST_TABLE[test].power === "live") return { kind: "trips", first };
   const finding = forbiddenBy(test, at.findings);
   if (finding) return { kind: "finding", finding };
   const { needs } = TEST_TABLE[test] as { needs?: Instrument };

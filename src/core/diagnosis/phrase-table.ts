@@ -218,6 +218,10 @@ export const SAYS_MORE: Partial<Record<Complaint, readonly Complaint[]>> = {
   "slow-or-weak": [],
 };
 
+/** A visit that nobody's complaint brought about. */
+export const ROUTINE =
+  /\b(?:(?:yearly|annual|regular|routine|seasonal|spring|autumn|planned)\b.*\b(?:check|look|service|visit|inspection)|maintenance|inspection|check[- ]?up|service visit|before the season|no complaints?|nothing wrong|works? (?:fine|well)|all well)\b/i;
+
 /** Words in front of a phrase that take it back: `no burning smell`, `does not vibrate`; what is parted by `but` is not taken back. */
 export const DENIAL =
   /(?:^|[\s,;.])(?:no|not|never|without|nor|neither|isn['’]?t|doesn['’]?t|does not|is not|didn['’]?t|won['’]?t|free of|hardly|any) (?:(?!but\b|and\b|just\b|only\b|then\b|so\b)\w+ ){0,2}$/;

@@ -8,16 +8,16 @@ type Row = Partial<Record<Suspect, number>>;
  * Source: trade judgement, to be re-estimated from the ledger; a suspect without a row cannot be present on that type.
  */
 const EVERY_MOTOR: Row = {
-  "main-winding": 0.04,
-  "shorted-turns": 0.04,
-  "ground-fault": 0.03,
-  protector: 0.03,
+  "main-winding": 0.05,
+  "shorted-turns": 0.045,
+  "ground-fault": 0.045,
+  protector: 0.055,
   "bearing-worn": 0.12,
-  "bearing-seized": 0.05,
+  "bearing-seized": 0.06,
   "driven-load": 0.08,
-  supply: 0.07,
+  supply: 0.055,
   wiring: 0.07,
-  control: 0.06,
+  control: 0.05,
 };
 
 const BY_TYPE: Record<MotorType, Row> = {
@@ -25,9 +25,9 @@ const BY_TYPE: Record<MotorType, Row> = {
   "cap-start": {
     ...EVERY_MOTOR,
     "start-capacitor": 0.2,
-    "start-switch": 0.18,
+    "start-switch": 0.16,
     "start-winding": 0.04,
-    "start-relay": 0.04,
+    "start-relay": 0.03,
   },
   "cap-start-run": {
     ...EVERY_MOTOR,
@@ -37,7 +37,7 @@ const BY_TYPE: Record<MotorType, Row> = {
     "start-relay": 0.1,
     "start-winding": 0.04,
   },
-  "split-phase": { ...EVERY_MOTOR, "start-switch": 0.22, "start-winding": 0.06, "start-relay": 0.05 },
+  "split-phase": { ...EVERY_MOTOR, "start-switch": 0.18, "start-winding": 0.05, "start-relay": 0.03 },
   "shaded-pole": { ...EVERY_MOTOR, "bearing-worn": 0.2 },
   unknown: {
     ...EVERY_MOTOR,
@@ -55,7 +55,6 @@ const BY_MACHINE: Partial<Record<MachineKind, Row>> = {
     protector: 0.12,
     "bearing-worn": 0.02,
     "bearing-seized": 0.06,
-    "start-relay": 0.08,
     "driven-load": 0.05,
   },
   "belt-compressor": { "driven-load": 0.12 },
@@ -64,8 +63,13 @@ const BY_MACHINE: Partial<Record<MachineKind, Row>> = {
 
 /** A fan or blower whose motor starts by a switch is driven by a belt, with its tension, its pulleys and bearings of its own. */
 const BY_BELT: Row = { "driven-load": 0.14 };
-const isBelted = (type: MotorType, machine: MachineKind): boolean =>
-  (machine === "blower" || machine === "fan") && (type === "cap-start" || type === "split-phase" || type === "cap-start-run");
+const isBelted = ({ type, machine, drive = null }: MotorProfile): boolean =>
+  (machine === "blower" || machine === "fan") &&
+  (drive === null ? type === "cap-start" || type === "split-phase" || type === "cap-start-run" : drive === "belt");
+
+/** A welded shell has no centrifugal switch in it: what its circuit needs to start stands beside it. */
+const NEEDS_GEAR: readonly MotorType[] = ["cap-start", "cap-start-run", "split-phase"];
+const ON_SHELL: Row = { "start-relay": 0.11 };
 
 /** Yearly wear: on a motor of this age these parts are at fault oftener than on one of middle age, and below it less often. */
 const WEARING: readonly Suspect[] = ["run-capacitor", "start-capacitor", "bearing-worn", "bearing-seized", "shorted-turns", "ground-fault"];
@@ -86,6 +90,10 @@ const NOT_WITH: Record<GearSort, readonly Suspect[]> = {
   none: ["start-switch", "start-relay"],
 };
 
+/** How a motor drives its machine. Persisted: do not change without a migration. */
+export const DRIVES = ["belt", "direct"] as const;
+export type Drive = (typeof DRIVES)[number];
+
 /** What is known of a motor before it is tested. */
 export interface MotorProfile {
   readonly type: MotorType;
@@ -93,6 +101,8 @@ export interface MotorProfile {
   readonly ageYears?: number | null;
   /** start gear, once it was seen */
   readonly gear?: GearSort | null;
+  /** how it drives its machine, where somebody said */
+  readonly drive?: Drive | null;
 }
 
 /** How often the house finds each part at fault, over the usual. */
@@ -105,17 +115,17 @@ const MOST = 0.6;
  * Prior probability of each suspect on this motor: by type, machine, start gear and age, and by what the house finds.
  * @returns only suspects that can be present on this type
  */
-export function priorsFor(
-  { type, machine, ageYears = null, gear = null }: MotorProfile,
-  factors: PriorFactors = {},
-): ReadonlyMap<Suspect, number> {
+export function priorsFor(motor: MotorProfile, factors: PriorFactors = {}): ReadonlyMap<Suspect, number> {
+  const { type, machine, ageYears = null, gear = null } = motor;
   const wear = ageYears === null ? 1 : Math.min(WEAR.most, Math.max(WEAR.least, ageYears / MIDDLE_AGE_YEARS));
-  const absent = gear === null ? [] : NOT_WITH[gear];
+  const isWelded = machine === "hermetic-compressor";
+  const absent: readonly Suspect[] = [...(gear === null ? [] : NOT_WITH[gear]), ...(isWelded ? (["start-switch"] as const) : [])];
   const rows = (
     Object.entries({
       ...BY_TYPE[type],
       ...BY_MACHINE[machine],
-      ...(isBelted(type, machine) ? BY_BELT : {}),
+      ...(isBelted(motor) ? BY_BELT : {}),
+      ...(isWelded && NEEDS_GEAR.includes(type) ? ON_SHELL : {}),
     }) as [Suspect, number][]
   ).filter(([suspect]) => !absent.includes(suspect));
   return new Map(

@@ -1,5 +1,6 @@
-import { COMPLAINT_TABLE } from "./complaint-table";
-import type { Evidence, Finding } from "./finding";
+import { complaintLikelihood, unsaidLikelihood, unsaidOf, type Unsaid } from "./complaint-model";
+import type { Evidence, Finding, RuledOut } from "./finding";
+import { historyLikelihood, type History } from "./history-table";
 import { independentFindings } from "./one-fact";
 import { faultSets, findingLikelihood } from "./outcome-model";
 import { priorsFor, type MotorProfile, type PriorFactors } from "./priors";
@@ -12,10 +13,17 @@ export interface Hypothesis {
   readonly probability: number;
 }
 
+/** One thing that is known, of whatever kind. `unsaid`: a complaint that was not made and could have been. */
+export type Known =
+  | { readonly kind: "complaint"; readonly complaint: Complaint }
+  | { readonly kind: "unsaid"; readonly unsaid: Unsaid }
+  | { readonly kind: "history"; readonly history: History }
+  | { readonly kind: "ruled-out"; readonly ruledOut: RuledOut }
+  | { readonly kind: "finding"; readonly finding: Finding };
+
 /** One piece of evidence as it bears on one suspect: natural log of its weight (positive: for; negative: against). */
 export interface Bearing {
-  readonly evidence:
-    { readonly kind: "complaint"; readonly complaint: Complaint } | { readonly kind: "finding"; readonly finding: Finding };
+  readonly evidence: Known;
   readonly logWeight: number;
 }
 
@@ -31,71 +39,131 @@ export interface Standing {
   readonly suspects: readonly SuspectStanding[];
 }
 
+/** How a house weighs what it is told. */
+export interface Weights {
+  /** the house's own view of how often each part is at fault, over the usual */
+  readonly priors?: PriorFactors;
+  /** how much a complaint that was not made counts, against one that was */
+  readonly unsaid?: number;
+}
+
 /** Evidence below this weight (a factor of 1.3) is not worth a word. */
 const WORTH_SAYING = Math.log(1.3);
-
-function complaintLikelihood(complaint: Complaint, faults: readonly Suspect[]): number {
-  const { leak, given } = COMPLAINT_TABLE[complaint];
-  return 1 - faults.reduce((none, fault) => none * (1 - (given[fault] ?? 0)), 1 - leak);
-}
+/** Who looked and listened, and says why, is wrong about one time in eight. Judgement. */
+const RULED_OUT_WRONGLY = 0.12;
+/** Chosen by simulation with talkative and terse customers; a house rule. */
+export const USUAL_UNSAID = 0.6;
 
 const toLog = (weight: number): number => Math.log(Math.max(weight, 1e-9));
 
-/** Evidence for and against one suspect alone: a complaint against how the others explain it, a finding against nothing wrong. */
-function bearingsOf(
-  own: readonly Suspect[],
-  singles: readonly (readonly Suspect[])[],
-  nothing: readonly Suspect[],
-  evidence: Evidence,
-): Bearing[] {
-  const others = Math.max(1, singles.length - 1);
-  const complaints = evidence.complaints.map((complaint): Bearing => {
-    const explained = complaintLikelihood(complaint, own);
-    const usual = (singles.reduce((sum, single) => sum + complaintLikelihood(complaint, single), 0) - explained) / others;
-    return { evidence: { kind: "complaint", complaint }, logWeight: toLog(explained / usual) };
-  });
-  const findings = evidence.findings.map((finding): Bearing => ({
-    evidence: { kind: "finding", finding },
-    logWeight: toLog(findingLikelihood(finding, own) / findingLikelihood(finding, nothing)),
-  }));
-  return [...complaints, ...findings]
+function knownOf({ complaints, isRoutine, findings, history = [], ruledOut = [] }: Evidence, unsaid: number): readonly Known[] {
+  return [
+    ...complaints.map((complaint): Known => ({ kind: "complaint", complaint })),
+    ...(unsaid > 0 ? unsaidOf(complaints, isRoutine).map((each): Known => ({ kind: "unsaid", unsaid: each })) : []),
+    ...history.map((each): Known => ({ kind: "history", history: each })),
+    ...ruledOut.map((each): Known => ({ kind: "ruled-out", ruledOut: each })),
+    ...independentFindings(findings).map((finding): Known => ({ kind: "finding", finding })),
+  ];
+}
+
+function likelihoodOf(known: Known, faults: readonly Suspect[], unsaid: number): number {
+  switch (known.kind) {
+    case "complaint":
+      return complaintLikelihood(known.complaint, faults);
+    case "unsaid":
+      return unsaidLikelihood(known.unsaid, faults, unsaid);
+    case "history":
+      return historyLikelihood(known.history, faults);
+    case "ruled-out":
+      return faults.includes(known.ruledOut.suspect) ? RULED_OUT_WRONGLY : 1;
+    case "finding":
+      return findingLikelihood(known.finding, faults);
+  }
+}
+
+type FaultSets = readonly (readonly Suspect[])[];
+
+/** What is said weighs the same on every card of such a motor: worked out once. What was measured differs each time. */
+const said = new WeakMap<FaultSets, Map<string, readonly number[]>>();
+const keyOf = (known: Known, unsaid: number): string | null => {
+  if (known.kind === "complaint") return known.complaint;
+  if (known.kind === "unsaid") return `${unsaid} ${known.unsaid.join()}`;
+  return known.kind === "history" ? known.history : null;
+};
+
+/** Log-likelihood of one piece of evidence under each set of faults. */
+function logsOf(known: Known, sets: FaultSets, unsaid: number): readonly number[] {
+  const rows = said.get(sets) ?? new Map<string, readonly number[]>();
+  said.set(sets, rows);
+  const key = keyOf(known, unsaid);
+  const found = (key !== null && rows.get(key)) || sets.map((faults) => toLog(likelihoodOf(known, faults, unsaid)));
+  if (key !== null) rows.set(key, found);
+  return found;
+}
+
+/** One piece of evidence with what it comes to for nothing wrong, and for each suspect alone. */
+interface Spoken {
+  readonly evidence: Known;
+  readonly nothing: number;
+  readonly alone: readonly number[];
+  /** sum of the likelihoods of all suspects alone */
+  readonly total: number;
+}
+
+function spokenOf(evidence: Known, logs: readonly number[], singles: number): Spoken {
+  const alone = logs.slice(1, singles + 1);
+  return { evidence, nothing: logs[0] ?? 0, alone, total: alone.reduce((sum, log) => sum + Math.exp(log), 0) };
+}
+
+/** Evidence for and against one suspect alone: what was said against how the others explain it, a finding against nothing wrong. */
+function bearingsOf(own: number, all: readonly Spoken[]): Bearing[] {
+  return all
+    .map(({ evidence, nothing, alone, total }): Bearing => {
+      const mine = alone[own] ?? 0;
+      const isMeasured = evidence.kind === "finding" || evidence.kind === "ruled-out";
+      const others = (total - Math.exp(mine)) / Math.max(1, alone.length - 1);
+      return { evidence, logWeight: mine - (isMeasured ? nothing : toLog(others)) };
+    })
     .filter(({ logWeight }) => Math.abs(logWeight) >= WORTH_SAYING)
     .sort((a, b) => Math.abs(b.logWeight) - Math.abs(a.logWeight));
 }
 
 /**
- * Weighs all evidence: Bayes over sets of at most two faults. Complaints by noisy or, tests by the ratio of given to base.
+ * Weighs all evidence: Bayes over sets of at most two faults. Complaints by noisy or, those not made by a part of their
+ * weight, tests by the ratio of given to base.
  * Because whole sets are weighed, a fault that is proven takes the complaint's support away from the others.
  * @param motor what the plate says; decides which parts can be at fault at all
- * @param factors the house's own view of how often each part is at fault, over the usual
  * @returns probability of each fault set, and of each suspect (they need not sum to 1: two may be at fault together)
  * @source Pearl, Probabilistic Reasoning in Intelligent Systems (1988), 4.3 (noisy or)
  */
-export function weighEvidence(motor: MotorProfile, known: Evidence, factors: PriorFactors = {}): Standing {
-  const evidence: Evidence = { ...known, findings: independentFindings(known.findings) };
+export function weighEvidence(
+  motor: MotorProfile,
+  known: Evidence,
+  { priors: factors = {}, unsaid = USUAL_UNSAID }: Weights = {},
+): Standing {
   const priors = priorsFor(motor, factors);
   const present = SUSPECTS.filter((suspect) => priors.has(suspect));
   const sets = faultSets(present);
-  const weighted = sets.map((faults) => {
-    let weight = togetherFactor(faults);
-    for (const fault of faults) {
-      const p = priors.get(fault) ?? 0;
-      weight *= p / (1 - p);
-    }
-    for (const complaint of evidence.complaints) weight *= complaintLikelihood(complaint, faults);
-    for (const finding of evidence.findings) weight *= findingLikelihood(finding, faults);
-    return { faults, weight };
+  const all = knownOf(known, unsaid);
+  const logs = all.map((each) => logsOf(each, sets, unsaid));
+  const odds = new Map([...priors].map(([suspect, p]) => [suspect, Math.log(p / (1 - p))]));
+  const logWeights = sets.map((faults, index) => {
+    let sum = toLog(togetherFactor(faults));
+    for (const fault of faults) sum += odds.get(fault) ?? 0;
+    for (const row of logs) sum += row[index] ?? 0;
+    return sum;
   });
-  const total = weighted.reduce((sum, { weight }) => sum + weight, 0);
-  const hypotheses = weighted.map(({ faults, weight }) => ({ faults, probability: weight / total }));
+  const most = Math.max(...logWeights);
+  const weights = logWeights.map((each) => Math.exp(each - most));
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  const hypotheses = sets.map((faults, index) => ({ faults, probability: (weights[index] ?? 0) / total }));
 
-  const [nothing = [], ...rest] = sets;
-  const singles = rest.filter((faults) => faults.length === 1);
   const marginals = marginalProbabilities(hypotheses);
+  const spoken = all.map((each, index) => spokenOf(each, logs[index] ?? [], present.length));
   const suspects = present.map((suspect, index): SuspectStanding => ({
     suspect,
     probability: marginals.get(suspect) ?? 0,
-    evidence: bearingsOf(singles[index] ?? [suspect], singles, nothing, evidence),
+    evidence: bearingsOf(index, spoken),
   }));
   const noFault: SuspectStanding = { suspect: "no-fault", probability: hypotheses[0]?.probability ?? 0, evidence: [] };
   return { hypotheses, suspects: [...suspects, noFault].sort((a, b) => b.probability - a.probability) };

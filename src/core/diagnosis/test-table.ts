@@ -35,6 +35,9 @@ export const LIVE_RUNS: readonly TestId[] = [
   "push-start",
 ];
 
+/** Every test with power on: what waits while there is a path to the frame, or a switch that nothing presses. */
+export const LIVE_TESTS: readonly TestId[] = [...LIVE_RUNS, "supply-voltage"];
+
 /*
  * One table for the line-up and for the next move: what each test can show, and how likely each fault shows it.
  * The weight of a finding is given / base. Faults together multiply their weights; rows are brought to sum 1.
@@ -91,12 +94,12 @@ export const TEST_TABLE = {
       free: {
         why: "A free, silent shaft clears bearing and load for the most part.",
         base: 0.91,
-        given: { "bearing-worn": 0.2, "bearing-seized": 0.01, "driven-load": 0.4 },
+        given: { "bearing-worn": 0.2, "bearing-seized": 0.01, "driven-load": 0.5 },
       },
       "end-play": {
-        why: "Play along the shaft beyond the washers comes with worn sleeves; by itself it says little.",
+        why: "Play along the shaft beyond its limit comes with worn sleeves and lost washers.",
         base: 0.02,
-        given: { "bearing-worn": 0.08 },
+        given: { "bearing-worn": 0.16 },
       },
       rough: {
         why: "Roughness like sand is the bearing, or a wheel that rubs.",
@@ -116,7 +119,29 @@ export const TEST_TABLE = {
       seized: {
         why: "What does not turn by hand will not turn by power.",
         base: 0.004,
-        given: { "bearing-seized": 0.7, "driven-load": 0.12 },
+        given: { "bearing-seized": 0.65, "driven-load": 0.38 },
+        blocks: LIVE_RUNS,
+      },
+    },
+  },
+  "hand-turn-unloaded": {
+    power: "dead",
+    minutes: 6,
+    outcomes: {
+      free: {
+        why: "Free with its load off: what was coupled held it.",
+        base: 0.93,
+        given: { "driven-load": 0.94, "bearing-worn": 0.4, "bearing-seized": 0.02 },
+      },
+      rough: {
+        why: "Still rough with its load off: the bearings.",
+        base: 0.04,
+        given: { "bearing-worn": 0.5, "bearing-seized": 0.08, "driven-load": 0.03 },
+      },
+      held: {
+        why: "Still tight with its load off: the bearings, or the rotor on its stator.",
+        base: 0.03,
+        given: { "bearing-seized": 0.9, "bearing-worn": 0.1, "driven-load": 0.03 },
         blocks: LIVE_RUNS,
       },
     },
@@ -149,7 +174,7 @@ export const TEST_TABLE = {
       lost: {
         why: "Volts at the disconnect and none at the motor: the way between them.",
         base: 0.002,
-        given: { wiring: 0.2, control: 0.12, supply: 0.02 },
+        given: { wiring: 0.35, control: 0.07, supply: 0.02 },
       },
     },
   },
@@ -220,17 +245,17 @@ export const TEST_TABLE = {
       "main-open": {
         why: "Main winding without a path: broken, or its lead is.",
         base: 0.002,
-        given: { "main-winding": 0.9, wiring: 0.03 },
+        given: { "main-winding": 0.9, wiring: 0.015 },
       },
       "start-open": {
         why: "Start winding without a path: broken, or its lead is.",
         base: 0.002,
-        given: { "start-winding": 0.9, wiring: 0.03 },
+        given: { "start-winding": 0.9, wiring: 0.015 },
       },
       "common-open": {
         why: "Both pairs with common open: often the protector, until it has cooled.",
         base: 0.001,
-        given: { protector: 0.5, wiring: 0.03 },
+        given: { protector: 0.5, wiring: 0.015 },
       },
       shorted: {
         why: "Near zero where ohms belong: many turns are shorted.",
@@ -244,13 +269,13 @@ export const TEST_TABLE = {
     power: "dead",
     minutes: 2,
     outcomes: {
-      clear: { why: "OL on all leads; an ohmmeter misses only leaks that need voltage.", base: 0.99, given: { "ground-fault": 0.05 } },
+      clear: { why: "OL on all leads; an ohmmeter misses only leaks that need voltage.", base: 0.99, given: { "ground-fault": 0.13 } },
       leaks: { why: "Ohms far up the range: damp or dirt, or the start of a fault.", base: 0.008, given: { "ground-fault": 0.1 } },
       grounded: {
         why: "Any ohms to bare metal: the winding touches the frame.",
         base: 0.001,
         given: { "ground-fault": 0.85 },
-        blocks: LIVE_RUNS,
+        blocks: LIVE_TESTS,
       },
     },
   },
@@ -269,7 +294,7 @@ export const TEST_TABLE = {
         why: "Below its limit: it will not stand line voltage for long.",
         base: 0.002,
         given: { "ground-fault": 0.75, "shorted-turns": 0.08 },
-        blocks: LIVE_RUNS,
+        blocks: LIVE_TESTS,
       },
     },
   },
@@ -301,7 +326,13 @@ export const TEST_TABLE = {
     minutes: 6,
     outcomes: {
       works: { why: "Closes at rest and opens when actuated; worn contacts may pass.", base: 0.96, given: { "start-switch": 0.12 } },
-      "open-at-rest": { why: "Open at rest: burnt, or never pressed.", base: 0.004, given: { "start-switch": 0.5 } },
+      "open-at-rest": { why: "Open at rest: burnt, gummed, or its weights hang.", base: 0.004, given: { "start-switch": 0.4 } },
+      "not-pressed": {
+        why: "A good switch that nothing presses: cover or end bell not seated. The motor would stand and hum.",
+        base: 0.002,
+        given: { "start-switch": 0.2 },
+        blocks: LIVE_TESTS,
+      },
       welded: {
         why: "Does not open when actuated: the start winding would stay in.",
         base: 0.003,
@@ -446,6 +477,22 @@ export const TEST_TABLE = {
         why: "No torque at standstill, but it runs: the start side is out.",
         base: 0.008,
         given: { "run-capacitor": 0.15, "start-capacitor": 0.3, "start-switch": 0.25, "start-relay": 0.3, "start-winding": 0.3 },
+      },
+      trips: {
+        why: "The breaker opens as it is switched on: a path to ground or across the line, or a rotor that is held.",
+        base: 0.002,
+        given: {
+          "ground-fault": 0.5,
+          "shorted-turns": 0.3,
+          "bearing-seized": 0.2,
+          "start-switch": 0.12,
+          "start-relay": 0.12,
+          "start-capacitor": 0.1,
+          "run-capacitor": 0.08,
+          "driven-load": 0.12,
+          wiring: 0.2,
+          supply: 0.02,
+        },
       },
       "does-not-start": {
         why: "Many faults end here; by itself it says little.",

@@ -10,6 +10,7 @@ const UNRELATED = 0.2;
 export const TOGETHER: readonly { readonly pair: readonly [Suspect, Suspect]; readonly factor: number; readonly why: string }[] = [
   { pair: ["run-capacitor", "shorted-turns"], factor: 0.9, why: "weeks on a weak capacitor overheat the windings" },
   { pair: ["run-capacitor", "start-winding"], factor: 0.6, why: "a shorted capacitor puts the start winding straight on the line" },
+  { pair: ["run-capacitor", "bearing-worn"], factor: 0.35, why: "both wear out with the years" },
   { pair: ["start-capacitor", "start-switch"], factor: 0.9, why: "a switch that stays in cooks the start capacitor" },
   { pair: ["start-capacitor", "start-relay"], factor: 0.9, why: "a relay that stays in cooks the start capacitor" },
   { pair: ["start-switch", "start-winding"], factor: 0.8, why: "a start winding left in burns within minutes" },

@@ -47,6 +47,7 @@ export type Complaint = (typeof COMPLAINTS)[number];
 export const TESTS = [
   "look",
   "hand-turn",
+  "hand-turn-unloaded",
   "supply-voltage",
   "capacitor-meter",
   "capacitor-running",

@@ -773,6 +773,15 @@ export const HOUSE_RULES = {
     max: 1,
     source: "what the next move may ask for",
   },
+  unsaidPercent: {
+    group: "priors",
+    label: "A complaint that was not made counts, against one that was",
+    unit: "%",
+    fallback: 60,
+    min: 0,
+    max: 100,
+    source: "chosen by simulation with talkative and terse customers; people leave things out",
+  },
   priorRunCapacitor: {
     group: "priors",
     label: "Run capacitor: found at fault, times the usual",

@@ -3,7 +3,7 @@ import type { RunQuantity } from "./prediction";
 import type { MachineKind } from "./types";
 
 /** What the motor did when it was switched on. Persisted: do not change without a migration. */
-export const BEHAVIOURS = ["starts", "only-pushed", "hums", "dead"] as const;
+export const BEHAVIOURS = ["starts", "only-pushed", "hums", "dead", "trips"] as const;
 export type Behaviour = (typeof BEHAVIOURS)[number];
 
 /** Answers that a machine allows: a compressor is never pushed, its shaft is not there to push. */
@@ -12,6 +12,6 @@ export const behavioursOn = (machine: MachineKind): readonly Behaviour[] =>
 
 export type Measured = Readonly<Partial<Record<RunQuantity, Figure>>>;
 
-/** Figures of a motor that stays at rest are those of a hum; every other behaviour has it turning. */
+/** Figures of a motor that stays at rest, or trips before it turns, are those of a hum; every other behaviour has it turning. */
 export const stateOfBehaviour = (behaviour: Behaviour | null): "running" | "held" =>
-  behaviour === "hums" || behaviour === "dead" ? "held" : "running";
+  behaviour === "hums" || behaviour === "dead" || behaviour === "trips" ? "held" : "running";

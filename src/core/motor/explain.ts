@@ -35,6 +35,9 @@ function behaves(behaviour: Behaviour | null, { startsAlone, keepsRunning, held 
       return !startsAlone && keepsRunning;
     case "hums":
       return !startsAlone && (held.lineA ?? 0) > FLOORS.lineA;
+    // The breaker is faster than any figure of this model.
+    case "trips":
+      return true;
     case "dead":
       return (held.lineA ?? 0) <= FLOORS.lineA;
   }

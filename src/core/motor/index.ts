@@ -43,3 +43,4 @@ export { capacitorOf, conditionOfChoice, noticesOf, whatIf, type Notice, type Wh
 export { capacitorEffect, type CapacitorEffect, type EffectQuestion } from "./capacitor-effect";
 export { estimateOnce } from "./estimate-once";
 export { USUAL_EFFICIENCY, usualEfficiency, WATTS_PER_HORSEPOWER } from "./usual-efficiency";
+export { usualOhms, type UsualOhms } from "./usual-ohms";

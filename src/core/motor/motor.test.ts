@@ -24,6 +24,6 @@ test("a speed no induction motor reaches has no poles", () => {
 describe("answers to what it does", () => {
   test("a compressor is never asked whether it starts when pushed; every other machine is", () => {
     for (const machine of MACHINE_KINDS) expect(behavioursOn(machine).includes("only-pushed")).toBe(machine !== "hermetic-compressor");
-    expect(behavioursOn("hermetic-compressor")).toEqual(["starts", "hums", "dead"]);
+    expect(behavioursOn("hermetic-compressor")).toEqual(["starts", "hums", "dead", "trips"]);
   });
 });

@@ -8,6 +8,7 @@ import {
   type ActionOffer,
   type CostModel,
   type Life,
+  type RepairSite,
 } from "../decision";
 import {
   chooseMove,
@@ -16,7 +17,7 @@ import {
   isOnMachine,
   ownedInstruments,
   TEST_TABLE,
-  priorFactors,
+  houseWeights,
   weighEvidence,
   type ActionId,
   type Contradiction,
@@ -80,18 +81,21 @@ function assessStations(
   house: HouseFigures,
   earlier: readonly EarlierVisit[],
   study: Study,
+  at: string | null,
 ): { stations: Record<StationId, Assessment>; facts: Facts; findings: Finding[] } {
   const early = STATION_IDS.map((id) => stationOf(id).early?.(entries[id]?.data ?? stationOf(id).blank) ?? {});
   let facts: Facts = early.reduce<Facts>((known, more) => ({ ...known, ...more }), NO_FACTS);
   const findings: Finding[] = [];
+  const worked = new Set<StationId>();
   const stations = {} as Record<StationId, Assessment>;
   for (const id of STATION_IDS) {
     const station = stationOf(id);
     const entry = entries[id];
-    const assessment = station.assess(entry?.data ?? station.blank, { facts, house, earlier, study, findings: [...findings] });
+    const assessment = station.assess(entry?.data ?? station.blank, { facts, house, earlier, study, findings: [...findings], worked, at });
     const isSkipped = entry?.skippedReason != null && assessment.stamp === "not-done";
     stations[id] = isSkipped ? { ...assessment, stamp: "skipped" } : assessment;
     facts = { ...facts, ...assessment.facts };
+    if (stations[id].stamp !== "not-done") worked.add(id);
     findings.push(...assessment.findings.map((finding): Finding => ({ ...finding, from: id })));
   }
   return { stations, facts, findings };
@@ -180,7 +184,8 @@ function nextStep(weighed: Weighed): NextStep {
           findings,
           {
             // What lies open is not run.
-            hand: [...open.keys()].filter((test) => !facts.isApart || TEST_TABLE[test].power !== "live"),
+            hand: [...open.keys()].filter((test) => TEST_TABLE[test].power !== "live" || !facts.isApart),
+            mayTrip: facts.mayTrip,
             power: facts.power,
             machine: facts.machineKind,
             owned: ownedInstruments(house),
@@ -209,12 +214,23 @@ export function stationForTest(test: TestId): { station: StationId; method: stri
 // Prices change seldom, beliefs with every key: one model a set of prices is enough.
 const models = new WeakMap<HouseFigures, Map<string, CostModel>>();
 
-function modelFor(house: HouseFigures, { machineKind, bearingJob }: Facts, life: Life): CostModel {
+/** What the work would be done on. */
+export const siteOf = ({ machineKind, motorType, startGear, isShellCool, hasWaited }: Facts): RepairSite => ({
+  machine: machineKind,
+  motorType,
+  gear: startGear,
+  isCool: isShellCool,
+  hasWaited,
+});
+
+function modelFor(house: HouseFigures, facts: Facts, life: Life): CostModel {
+  const { bearingJob } = facts;
+  const site = siteOf(facts);
   const known = models.get(house) ?? new Map<string, CostModel>();
   models.set(house, known);
   const terms = bearingJob ? [bearingJob.partCost, bearingJob.minutes, bearingJob.holds] : [];
-  const key = [machineKind, life.motorAgeYears, life.machineYearsLeft, ...terms].join();
-  const model = known.get(key) ?? costModel(house, machineKind, life, bearingJob);
+  const key = [...Object.values(site), life.motorAgeYears, life.machineYearsLeft, ...terms].join();
+  const model = known.get(key) ?? costModel(house, site, life, bearingJob);
   known.set(key, model);
   return model;
 }
@@ -222,6 +238,8 @@ function modelFor(house: HouseFigures, { machineKind, bearingJob }: Facts, life:
 export interface AssessOptions {
   /** keys of findings that a person leaves out, to see what changes */
   readonly leaveOut?: ReadonlySet<string>;
+  /** when the card was made, ISO 8601: how long ago an earlier repair was */
+  readonly at?: string | null;
 }
 
 /**
@@ -236,15 +254,15 @@ export function assessTraveller(
   house: HouseFigures,
   earlier: readonly EarlierVisit[] = [],
   study: Study = NO_STUDY,
-  { leaveOut = new Set() }: AssessOptions = {},
+  { leaveOut = new Set(), at = null }: AssessOptions = {},
 ): TravellerAssessment {
-  const { stations, facts, findings: all } = assessStations(entries, house, earlier, study);
+  const { stations, facts, findings: all } = assessStations(entries, house, earlier, study, at);
   const leftOut = all.filter((finding) => leaveOut.has(findingKey(finding)));
   const findings = all.filter((finding) => !leaveOut.has(findingKey(finding)));
   const standing = weighEvidence(
-    { type: facts.motorType, machine: facts.machineKind, ageYears: facts.ageYears, gear: facts.startGear },
-    { complaints: facts.complaints, findings },
-    priorFactors(house),
+    { type: facts.motorType, machine: facts.machineKind, ageYears: facts.ageYears, gear: facts.startGear, drive: facts.drive },
+    { complaints: facts.complaints, isRoutine: facts.isRoutine, findings, history: facts.history, ruledOut: facts.ruledOut },
+    houseWeights(house),
   );
   const { machineYearsLeft } = stations.decide.detail as DecideDetail;
   const life: Life = { motorAgeYears: facts.ageYears, machineYearsLeft };

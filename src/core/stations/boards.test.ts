@@ -243,7 +243,7 @@ describe("start gear", () => {
     ["works", { switch: SWITCH }, "holds", "works"],
     ["no click on stopping", { switch: { ...SWITCH, clicksBack: false } }, "too-close", null],
     ["welded", { switch: { ...SWITCH, actuated: ohms("0.3") } }, "out", "welded"],
-    ["cover not seated", { switch: { ...SWITCH, atRest: ohms("OL"), isCoverSeated: false } }, "out", "open-at-rest"],
+    ["cover not seated", { switch: { ...SWITCH, atRest: ohms("OL"), isCoverSeated: false } }, "out", "not-pressed"],
   ] as const)("switch %s", (_, record, stamp, outcome) => {
     const found = gear({ sort: "switch", ...record });
     expect(found.stamp).toBe(stamp);

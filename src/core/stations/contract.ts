@@ -1,6 +1,6 @@
 import type * as v from "valibot";
 import type { CapacitorLabel } from "../capacitor";
-import type { ActionId, Complaint, Finding, GearSort, TestId } from "../diagnosis";
+import type { ActionId, Complaint, Drive, Finding, GearSort, History, RuledOut, TestId } from "../diagnosis";
 import type { BearingJob, BearingSize } from "../bearing";
 import type { HouseFigures } from "../house";
 import type { Behaviour, MachineKind, MotorType, PlateConnection, WindingKnowledge } from "../motor";
@@ -74,8 +74,16 @@ export interface Facts {
   readonly complaints: readonly Complaint[];
   /** somebody spoke of a trip, if only in passing */
   readonly mayTrip: boolean;
+  /** a visit that no complaint brought about */
+  readonly isRoutine: boolean;
+  /** since when, and after what, as far as somebody said or an earlier card tells */
+  readonly history: readonly History[];
+  /** what a person ruled out by ear or eye */
+  readonly ruledOut: readonly RuledOut[];
   readonly motorType: MotorType;
   readonly machineKind: MachineKind;
+  /** how it drives its machine; null: nobody said */
+  readonly drive: Drive | null;
   /** volts of the connection in hand; the middle of its band */
   readonly supplyV: number | null;
   /** the band a plate names for that connection [V]; both ends the same where it names one figure */
@@ -137,6 +145,14 @@ export interface Facts {
   readonly windingGroups: readonly WindingGroup[];
   /** hot-spot limit of the plate's insulation class [°C] */
   readonly hotSpotC: number | null;
+  /** felt at the shell: it is cool, so nothing in it is open for heat */
+  readonly isShellCool: boolean;
+  /** it was waited for once, on this card or the one before */
+  readonly hasWaited: boolean;
+  /** a path to the frame was found; power waits until what was faulty is out and the frame test repeated */
+  readonly isGrounded: boolean;
+  /** what was faulty is out, and its frame test repeated and clear */
+  readonly isGroundCleared: boolean;
   readonly power: "live" | "dead";
   /** when the circuit was last made safe, ISO 8601; null: never */
   readonly deadSince: string | null;
@@ -145,8 +161,12 @@ export interface Facts {
 export const NO_FACTS: Facts = {
   complaints: [],
   mayTrip: false,
+  isRoutine: false,
+  history: [],
+  ruledOut: [],
   motorType: "unknown",
   machineKind: "other",
+  drive: null,
   supplyV: null,
   supplyBand: null,
   plateConnections: [],
@@ -182,6 +202,10 @@ export const NO_FACTS: Facts = {
   leadRoles: [null, null, null],
   windingGroups: ["all"],
   hotSpotC: null,
+  isShellCool: false,
+  hasWaited: false,
+  isGrounded: false,
+  isGroundCleared: false,
   // A motor nobody has made safe is taken to be live.
   power: "live",
   deadSince: null,
@@ -223,6 +247,10 @@ export interface StationContext {
   readonly study: Study;
   /** what the stations before this one found */
   readonly findings: readonly Finding[];
+  /** stations before this one that were worked, or skipped with a reason */
+  readonly worked?: ReadonlySet<string>;
+  /** when the card was made, ISO 8601; absent: not known */
+  readonly at?: string | null;
 }
 
 /**

@@ -66,7 +66,8 @@ const beyond = (felt: boolean | null, measured: PlayVerdict | null): number =>
 
 /** How it turns, as an outcome without play. */
 function turnOutcome({ turn, rubs, endPlay }: HandFeel, isLoose: boolean): Outcome<"hand-turn"> | null {
-  if (turn === null || turn === "cannot-reach") return null;
+  // Play beyond its limit speaks though nobody turned it.
+  if (turn === null || turn === "cannot-reach") return isLoose || endPlay === true ? "end-play" : null;
   if (turn === "seized" || turn === "tight") return turn;
   if (turn === "rough" || rubs === true) return "rough";
   return isLoose || endPlay === true ? "end-play" : "free";

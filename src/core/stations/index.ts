@@ -21,6 +21,7 @@ export { cautionsFor } from "./cautions";
 export { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "./registry";
 export {
   assessTraveller,
+  siteOf,
   methodOf,
   methodsOn,
   powerOf,

@@ -310,7 +310,7 @@ describe("a start switch that nothing presses", () => {
     const gear = { ...STATIONS["start-gear"].blank.switch, atRest: ohms("OL"), actuated: ohms("0.2"), isCoverSeated: false };
     const found = assess({ plate: { motorType: "cap-start", machineKind: "pump" }, "start-gear": { sort: "switch", switch: gear } });
     expect(found.stations["start-gear"].detail).toMatchObject({ verdict: "not-pressed", repair: "seat" });
-    expect(found.stations["start-gear"].findings).toEqual([{ test: "switch-ohms", weights: { "open-at-rest": 1 } }]);
+    expect(found.stations["start-gear"].findings).toEqual([{ test: "switch-ohms", weights: { "not-pressed": 1 } }]);
   });
 });
 

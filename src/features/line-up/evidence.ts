@@ -1,6 +1,7 @@
 import {
   TEST_TABLE,
   COMPLAINT_TABLE,
+  HISTORY_TABLE,
   type Contradiction,
   type Finding,
   type OutcomeKey,
@@ -8,7 +9,9 @@ import {
   type Standing,
   type SuspectStanding,
 } from "@/core/diagnosis";
-import { COMPLAINT_WORDS, OUTCOME_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
+import { mends, type ActionOffer } from "@/core/decision";
+import { formatProbability } from "@/core/quantity";
+import { COMPLAINT_WORDS, HISTORY_WORDS, OUTCOME_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
 
 type Bearing = SuspectStanding["evidence"][number];
 
@@ -20,22 +23,44 @@ function tellingOutcome({ weights }: Finding): { outcome: string; weight: number
   return { outcome, weight: weight ?? 0, isOpen: sorted.length > 1 && weight === sorted[1]?.[1] };
 }
 
+/** Out and far out are one sense: a part in between is no doubt. */
+const senseOf = (outcome: string): string => (outcome === "far-out" ? "out" : outcome);
+/** Chance of another outcome that is worth a word. */
+const WORTH_DOUBTING = 0.03;
+
 /** A finding in a few words; of a split one, the outcome with the most weight, called near the limit. */
 export function findingWords(finding: Finding): string {
   const { outcome, weight, isOpen } = tellingOutcome(finding);
   if (isOpen) return finding.test === "winding-ohms" ? "a lead without a path" : "reading at the limit";
   const words = OUTCOME_WORDS[`${finding.test}/${outcome}` as OutcomeKey];
-  const isSplit = weight < 0.97 && Object.keys(finding.weights).length > 1;
+  const another = Object.entries(finding.weights).reduce(
+    (sum, [each, share]) => sum + (senseOf(each) === senseOf(outcome) ? 0 : (share ?? 0)),
+    0,
+  );
+  const isSplit = another > WORTH_DOUBTING * (another + weight);
   if (isSplit) return `${words}, but too close to call`;
   return finding.measured ? `${words}, by the figures of this run` : words;
 }
 
-const bearingWords = ({ evidence }: Bearing): string =>
-  evidence.kind === "complaint" ? COMPLAINT_WORDS[evidence.complaint].toLowerCase() : findingWords(evidence.finding);
+type Known = Bearing["evidence"];
+/** Each kind of evidence in a few words. */
+const KNOWN_WORDS: { readonly [Kind in Known["kind"]]: (known: Extract<Known, { kind: Kind }>) => string } = {
+  complaint: ({ complaint }) => COMPLAINT_WORDS[complaint].toLowerCase(),
+  // Of complaints made instead of one another, the first stands for all.
+  unsaid: ({ unsaid: [first] }) => `nobody said “${first ? COMPLAINT_WORDS[first].toLowerCase() : ""}”`,
+  history: ({ history }) => HISTORY_WORDS[history].toLowerCase(),
+  "ruled-out": ({ ruledOut }) => `ruled out: ${ruledOut.reason}`,
+  finding: ({ finding }) => findingWords(finding),
+};
+const bearingWords = ({ evidence }: Bearing): string => (KNOWN_WORDS[evidence.kind] as (known: Known) => string)(evidence);
 
 /** Why a piece of evidence weighs as it does. */
 export function whyWords({ evidence }: Bearing): string {
   if (evidence.kind === "complaint") return COMPLAINT_TABLE[evidence.complaint].why;
+  if (evidence.kind === "unsaid")
+    return "It would often be said of this fault; people leave things out, so it counts for less than what is said.";
+  if (evidence.kind === "history") return HISTORY_TABLE[evidence.history].why;
+  if (evidence.kind === "ruled-out") return "By ear or eye, by whoever was there.";
   const { finding } = evidence;
   if (finding.measured) return "Weighed by what this motor would draw with each fault, from its plate, ohms and capacitor.";
   const rows: Record<string, OutcomeRow> = TEST_TABLE[finding.test].outcomes;
@@ -84,8 +109,8 @@ export function contradictionSentence({ suspect, speaksFor, speaksAgainst }: Con
   return `“${findingWords(speaksFor)}” speaks for ${name}, “${findingWords(speaksAgainst)}” against it. One was taken wrongly, or it comes and goes: repeat the cheaper of the two.`;
 }
 
-/** A second suspect this likely is at fault beside the first. */
-const ALSO_AT_FAULT = 0.5;
+/** A suspect the work mends is worth a word from this chance on. */
+const WORTH_NAMING = 0.1;
 
 function reasonOf(standing: SuspectStanding): string {
   const { forIt, against } = evidenceWords(standing);
@@ -93,16 +118,33 @@ function reasonOf(standing: SuspectStanding): string {
     forIt.length > 0 ? `for it: ${forIt.join(", ")}` : null,
     against.length > 0 ? `against: ${against.join(", ")}` : null,
   ].filter((part) => part !== null);
-  return parts.length > 0 ? `; ${parts.join("; ")}.` : " by how often it is at fault on this type.";
+  return parts.length > 0 ? `; ${parts.join("; ")}` : "; by how often it is at fault on this type";
 }
 
-/** Why the likeliest suspect leads, and why another is at fault beside it, for the record. */
-export function reasonFor(standing: Standing): string {
-  const [top, second] = standing.suspects;
-  if (!top) return "";
-  const also =
-    second && second.suspect !== "no-fault" && second.probability >= ALSO_AT_FAULT
-      ? ` ${SUSPECT_WORDS[second.suspect]} too${reasonOf(second)}`
-      : "";
-  return `${SUSPECT_WORDS[top.suspect]} leads${reasonOf(top)}${also}`;
+const named = ({ suspect, probability }: SuspectStanding): string =>
+  `${SUSPECT_WORDS[suspect].toLowerCase()} (${formatProbability(probability)})`;
+const listed = (words: readonly string[]): string =>
+  words.length < 2 ? words.join("") : `${words.slice(0, -1).join(", ")} and ${words.at(-1) ?? ""}`;
+const capital = (text: string): string => text.replace(/^./, (letter) => letter.toUpperCase());
+
+/**
+ * Why this work and no other: the suspects it mends, each with its standing and its evidence; where a likelier one is left,
+ * that is said too. The reason always speaks of the work proposed.
+ */
+export function reasonFor({ suspects }: Standing, work: Pick<ActionOffer, "action" | "also" | "cureProbability"> | undefined): string {
+  const likely = suspects.filter(({ suspect, probability }) => suspect !== "no-fault" && probability >= WORTH_NAMING);
+  const nothing = suspects.find(({ suspect }) => suspect === "no-fault");
+  const top = suspects[0];
+  if (!work || !top) return "";
+  const mended = likely.filter(({ suspect }) => suspect !== "no-fault" && mends(work, suspect));
+  const left = likely.filter((each) => !mended.includes(each));
+  const isLeft = left[0] !== undefined && left[0].probability > (mended[0]?.probability ?? 0);
+  const rest = isLeft ? ` Likelier by itself, and not mended by it: ${named(left[0] ?? top)}.` : "";
+  if (mended.length === 0) {
+    const sound = nothing ? `Nothing wrong with ${formatProbability(nothing.probability)}` : "";
+    return `${sound}${likely.length > 0 ? `; else ${listed(likely.slice(0, 3).map(named))}` : ""}.`;
+  }
+  const [first] = mended;
+  if (mended.length === 1 && first) return `${capital(named(first))}${reasonOf(first)}.${rest}`;
+  return `${capital(listed(mended.slice(0, 4).map(named)))}: one work mends ${mended.length === 2 ? "both" : "all of them"} (${formatProbability(work.cureProbability)}).${first ? ` ${SUSPECT_WORDS[first.suspect]}${reasonOf(first)}.` : ""}${rest}`;
 }

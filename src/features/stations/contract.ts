@@ -1,6 +1,6 @@
 import type { ComponentType } from "react";
 import { UNKNOWN_LIFE, type ActionOffer, type Life } from "@/core/decision";
-import type { Hypothesis } from "@/core/diagnosis";
+import type { Hypothesis, Suspect } from "@/core/diagnosis";
 import type { Assessment, Facts, StationData, StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import type { House } from "@/records";
@@ -24,12 +24,14 @@ export interface Weighed {
   readonly reason: string;
   readonly hypotheses: readonly Hypothesis[];
   readonly life: Life;
+  /** who can be at fault, the likeliest first */
+  readonly suspects: readonly Suspect[];
   /** day of the visit, `YYYY-MM-DD`; null where there is none */
   readonly visitDay: string | null;
 }
 
 /** A traveller of which nothing is known, as on the bench. */
-export const NOTHING_WEIGHED: Weighed = { proposals: [], reason: "", hypotheses: [], life: UNKNOWN_LIFE, visitDay: null };
+export const NOTHING_WEIGHED: Weighed = { proposals: [], reason: "", hypotheses: [], life: UNKNOWN_LIFE, suspects: [], visitDay: null };
 
 /** How a station is shown: its name, its key, the word on its stamp, its sentences, and its instrument. */
 export interface StationView<Id extends StationId = StationId, Detail = unknown> {

@@ -87,9 +87,10 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
               house={house}
               weighed={{
                 proposals: assessment.actions,
-                reason: reasonFor(assessment.standing),
+                reason: reasonFor(assessment.standing, assessment.actions[0]),
                 hypotheses: assessment.standing.hypotheses,
                 life: assessment.life,
+                suspects: assessment.standing.suspects.flatMap(({ suspect }) => (suspect === "no-fault" ? [] : [suspect])),
                 visitDay,
               }}
               change={(change) => onChange(station, change as never)}

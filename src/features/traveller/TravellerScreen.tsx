@@ -75,10 +75,14 @@ function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
   const earlier = useEarlierVisits(data.traveller);
   const study = useStudies();
   const [leaveOut, setLeaveOut] = useState<ReadonlySet<string>>(NONE_LEFT_OUT);
-  const whole = useMemo(() => assessTraveller(entries, house.figures, earlier, study), [entries, house.figures, earlier, study]);
+  const at = data.traveller.createdAt;
+  const whole = useMemo(
+    () => assessTraveller(entries, house.figures, earlier, study, { at }),
+    [entries, house.figures, earlier, study, at],
+  );
   const assessment = useMemo(
-    () => (leaveOut.size === 0 ? whole : assessTraveller(entries, house.figures, earlier, study, { leaveOut })),
-    [whole, leaveOut, entries, house.figures, earlier, study],
+    () => (leaveOut.size === 0 ? whole : assessTraveller(entries, house.figures, earlier, study, { leaveOut, at })),
+    [whole, leaveOut, entries, house.figures, earlier, study, at],
   );
   const toggleLeftOut = (key: string) =>
     setLeaveOut((now) => new Set(now.has(key) ? [...now].filter((each) => each !== key) : [...now, key]));

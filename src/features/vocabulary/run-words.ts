@@ -19,6 +19,7 @@ export const BEHAVIOUR_WORDS: Record<Behaviour, string> = {
   "only-pushed": "Only when pushed",
   hums: "Hums, does not start",
   dead: "Nothing at all",
+  trips: "Trips the breaker",
 };
 
 export const NOISE_WORDS: Record<Noise, string> = {

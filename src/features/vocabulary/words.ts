@@ -1,4 +1,4 @@
-import type { ActionId, Complaint, OutcomeKey, Standee, TestId } from "@/core/diagnosis";
+import type { ActionId, Complaint, History, OutcomeKey, Standee, TestId } from "@/core/diagnosis";
 import type { CautionCode, Stamp } from "@/core/stations";
 import type { MachineKind, MotorType } from "@/core/motor";
 
@@ -35,6 +35,21 @@ export const COMPLAINT_WORDS: Record<Complaint, string> = {
   "cuts-out-and-returns": "Cuts out and returns",
   intermittent: "Comes and goes",
   "noisy-hum": "Loud hum",
+};
+
+/** Since when, and after what. */
+export const HISTORY_WORDS: Record<History, string> = {
+  sudden: "All at once",
+  growing: "Growing over days or weeks",
+  "sometimes-then-always": "First sometimes, then always",
+  "only-cold": "Only when cold",
+  "only-hot": "Only when hot",
+  "better-once-run": "Better just after it has run",
+  storm: "After a storm or power cut",
+  repair: "After somebody's repair",
+  standstill: "After a long standstill",
+  water: "After water or wash-down",
+  "moved-or-cleaned": "After a move or cleaning",
 };
 
 export const SUSPECT_WORDS: Record<Standee, string> = {
@@ -75,6 +90,7 @@ export const ACTION_WORDS: Record<ActionId, string> = {
 export const TEST_WORDS: Record<TestId, string> = {
   look: "Look and smell",
   "hand-turn": "Turn by hand",
+  "hand-turn-unloaded": "Turn by hand, load off",
   "supply-voltage": "Supply voltage",
   "capacitor-meter": "Capacitor by meter",
   "capacitor-running": "Capacitor while running",
@@ -109,6 +125,9 @@ export const OUTCOME_WORDS: Record<OutcomeKey, string> = {
   "hand-turn/rough-with-play": "radial play",
   "hand-turn/tight": "turns tight",
   "hand-turn/seized": "does not turn",
+  "hand-turn-unloaded/free": "turns free with its load off",
+  "hand-turn-unloaded/rough": "still rough with its load off",
+  "hand-turn-unloaded/held": "still held with its load off",
   "supply-voltage/good": "volts good while starting",
   "supply-voltage/low": "volts low at the motor",
   "supply-voltage/sags": "volts sag while starting",
@@ -145,6 +164,7 @@ export const OUTCOME_WORDS: Record<OutcomeKey, string> = {
   "ptc-ohms/low": "PTC far too low",
   "switch-ohms/works": "switch opens and closes",
   "switch-ohms/open-at-rest": "switch open at rest",
+  "switch-ohms/not-pressed": "start switch good but not pressed",
   "switch-ohms/welded": "switch welded",
   "run-amps/near-plate": "amps near the plate",
   "run-amps/above": "amps above the plate",
@@ -160,6 +180,7 @@ export const OUTCOME_WORDS: Record<OutcomeKey, string> = {
   "start-time/quick": "starts at once",
   "start-time/slow": "slow to start",
   "start-time/only-pushed": "starts only when pushed",
+  "start-time/trips": "trips the breaker as it is switched on",
   "start-time/does-not-start": "does not start",
   "noise/quiet": "runs quiet",
   "noise/hum": "loud hum",

@@ -6,6 +6,13 @@ import type { SectionVerdict } from "./section";
 const FAR_BELOW = 0.5;
 const FAR_ABOVE = 1.5;
 
+/** How far beyond its limit a part is, on the way to a dead one: 0 at the limit, 1 there. */
+function beyondShare(capacitanceUf: number, { lowUf, highUf }: { readonly lowUf: number; readonly highUf: number }): number {
+  const below = (lowUf - capacitanceUf) / (lowUf * (1 - FAR_BELOW));
+  const above = (capacitanceUf - highUf) / (highUf * (FAR_ABOVE - 1));
+  return Math.min(1, Math.max(0, below, above));
+}
+
 type About = NonNullable<Finding["about"]>;
 export const aboutOf = (kind: CapacitorLabel["kind"]): About => (kind === "run" ? "run-capacitor" : "start-capacitor");
 
@@ -19,8 +26,8 @@ export function findingsOfSection(verdict: SectionVerdict, kind: CapacitorLabel[
   if (verdict.contradictions.length > 0) return [];
   if (joint && limits) {
     const { probabilityWithin: p } = joint.conformity;
-    const isFar = joint.capacitanceUf < FAR_BELOW * limits.lowUf || joint.capacitanceUf > FAR_ABOVE * limits.highUf;
-    const weights = isFar ? { holds: p, "far-out": 1 - p } : { holds: p, out: 1 - p };
+    const far = beyondShare(joint.capacitanceUf, limits);
+    const weights = { holds: p, ...(far < 1 ? { out: (1 - p) * (1 - far) } : {}), ...(far > 0 ? { "far-out": (1 - p) * far } : {}) };
     return [verdict.running ? { test: "capacitor-running", about, weights } : { test: "capacitor-meter", about, weights }];
   }
   if (verdict.overLimit === "shorted") return [{ test: "capacitor-meter", about, weights: { shorted: 1 } }];

@@ -1,22 +1,63 @@
 import * as v from "valibot";
-import { COMPLAINTS, hear, type Complaint } from "../../diagnosis";
-import { defineStation, plainAssessment } from "../contract";
+import {
+  ACTIONS,
+  COMPLAINTS,
+  COURSES,
+  EVENTS,
+  hear,
+  ROUTINE,
+  type ActionId,
+  type Complaint,
+  type Course,
+  type Event,
+} from "../../diagnosis";
+import { defineStation, plainAssessment, type EarlierVisit, type StationContext } from "../contract";
 import { NoteSchema } from "../fields";
 
 const schema = v.object({
   complaints: v.array(v.picklist(COMPLAINTS)),
   said: NoteSchema,
+  /** since when, and after what: one tap each, never demanded */
+  course: v.array(v.picklist(COURSES)),
+  after: v.array(v.picklist(EVENTS)),
 });
 
 export interface ComplaintDetail {
   readonly complaints: readonly Complaint[];
   readonly said: string;
+  readonly course: readonly Course[];
+  readonly after: readonly Event[];
+  /** the last repair of this motor, on an earlier card: an event by itself; null: none so lately */
+  readonly repairedAt: string | null;
+}
+
+/** Work that changes something at the motor or its wiring: what comes after it may come of it. */
+const LEAVES_AS_IT_WAS: readonly ActionId[] = ["no-repair", "keep-until", "refer", "wait-and-retest"];
+/** A repair is remembered as the event for so long. Judgement. */
+const EVENT_DAYS = 90;
+const DAY_MS = 86_400_000;
+
+const DecidedSchema = v.object({ action: v.nullable(v.picklist(ACTIONS)) });
+
+const decidedAt = (visit: EarlierVisit | undefined): ActionId | null => {
+  const decided = v.safeParse(DecidedSchema, visit?.records.decide);
+  return decided.success ? decided.output.action : null;
+};
+
+/** When this motor was last repaired on an earlier card, if that is not long ago. */
+function lastRepair({ earlier, at }: StationContext): string | null {
+  const repaired = earlier.filter((visit) => {
+    const action = decidedAt(visit);
+    return action !== null && !LEAVES_AS_IT_WAS.includes(action);
+  });
+  const last = repaired.at(-1)?.at ?? null;
+  return last !== null && at != null && Date.parse(at) - Date.parse(last) <= EVENT_DAYS * DAY_MS ? last : null;
 }
 
 const TRIPS: readonly Complaint[] = ["trips-at-once", "trips-at-start", "trips-running"];
 
 /** A trip was told, though perhaps nobody said when: what trips is not switched on to listen. */
-function mayTrip({ complaints, said }: ComplaintDetail): boolean {
+function mayTrip({ complaints, said }: Pick<ComplaintDetail, "complaints" | "said">): boolean {
   if (complaints.some((complaint) => TRIPS.includes(complaint))) return true;
   // Only what does not run is switched on to listen: only there are the words heard again.
   return complaints.includes("does-not-run") && hear(said).asks.some(({ id }) => id === "trips-when");
@@ -26,11 +67,24 @@ function mayTrip({ complaints, said }: ComplaintDetail): boolean {
 export const complaintStation = defineStation({
   definition: { id: "complaint", power: "either", minutes: 1, tests: [], isOpening: true, cautions: [] },
   schema,
-  blank: { complaints: [], said: "" },
-  assess(record) {
-    const isEmpty = record.complaints.length === 0 && record.said.trim() === "";
-    return plainAssessment<ComplaintDetail>(isEmpty ? "not-done" : "noted", record, {
-      facts: { complaints: record.complaints, mayTrip: mayTrip(record) },
-    });
+  blank: { complaints: [], said: "", course: [], after: [] } as v.InferOutput<typeof schema>,
+  assess(record, context) {
+    const { complaints, said, course, after } = record;
+    const isEmpty = complaints.length === 0 && said.trim() === "" && course.length === 0 && after.length === 0;
+    const repairedAt = lastRepair(context);
+    const events = repairedAt === null || after.includes("repair") ? after : [...after, "repair" as const];
+    return plainAssessment<ComplaintDetail>(
+      isEmpty ? "not-done" : "noted",
+      { ...record, repairedAt },
+      {
+        facts: {
+          complaints,
+          mayTrip: mayTrip(record),
+          isRoutine: complaints.length === 0 && ROUTINE.test(said),
+          history: [...course, ...events],
+          hasWaited: decidedAt(context.earlier.at(-1)) === "wait-and-retest",
+        },
+      },
+    );
   },
 });

@@ -10,6 +10,8 @@ const schema = v.object({
   readings: v.pipe(v.array(v.nullable(EntrySchema)), v.maxLength(MOST_LEADS)),
   /** continuity beeper on every lead: it beeped on one, or on none */
   beeps: v.nullable(v.boolean()),
+  /** once what was faulty is out: every lead of what is in there now to the frame, the lowest reading */
+  again: v.object({ isPartOut: v.boolean(), reading: v.nullable(EntrySchema) }),
   note: NoteSchema,
 });
 export type FrameRecord = v.InferOutput<typeof schema>;
@@ -24,6 +26,8 @@ export interface FrameDetail {
   readonly leadNames: readonly string[];
   /** lowest reading is high enough to be fingers on the tips or damp: worth one more look before condemning */
   readonly isWorthRepeating: boolean;
+  /** the frame test after the faulty part came out; `open`: it is to be made */
+  readonly again: "open" | "still-grounded" | "clear";
 }
 
 /** Skin across two probe tips reads from some 100 kΩ up. */
@@ -37,6 +41,12 @@ const BEEP_FINDINGS: Partial<Record<FrameDetail["state"], Finding[]>> = {
   "no-beep": [{ test: "frame-ohms", weights: { clear: 0.7, leaks: 0.2, grounded: 0.1 } }],
 };
 
+/** Power returns over a ground fault only when what was faulty is out and its frame test was repeated. */
+function againOf({ again: { isPartOut, reading } }: FrameRecord, limitOhm: number): FrameDetail["again"] {
+  if (!isPartOut || reading?.reading == null) return "open";
+  return (ohmOf(reading) ?? Infinity) < limitOhm ? "still-grounded" : "clear";
+}
+
 /** Each lead to the frame: any ohms at all on an ohmmeter is a ground fault; OL does not prove insulation. */
 export const frameStation = defineStation({
   definition: {
@@ -47,7 +57,7 @@ export const frameStation = defineStation({
     cautions: ["bare-metal", "pressurised-terminals"],
   },
   schema,
-  blank: { readings: [], beeps: null, note: "" } as FrameRecord,
+  blank: { readings: [], beeps: null, again: { isPartOut: false, reading: null }, note: "" } as FrameRecord,
   assess(record, { facts, house }) {
     const limitOhm = house.frameLimitMegohm * 1e6;
     const { leadNames } = facts;
@@ -94,7 +104,9 @@ export const frameStation = defineStation({
           : state === "leaks"
             ? [{ test: "frame-ohms", weights: { leaks: 1 } }]
             : (BEEP_FINDINGS[state] ?? []);
+    const again = againOf(record, limitOhm);
     const detail: FrameDetail = {
+      again,
       state,
       measured,
       worst,
@@ -104,6 +116,7 @@ export const frameStation = defineStation({
     };
     return plainAssessment(stamp[state], detail, {
       findings,
+      facts: { isGrounded: state === "grounded" || state === "beeped", isGroundCleared: again === "clear" },
       working: worst
         ? [
             {

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import type { Finding, MeasuredLikelihood, Outcome } from "../../diagnosis";
+import { isOnMachine, type Finding, type MeasuredLikelihood, type Outcome, type TestId } from "../../diagnosis";
 import { formatNumber } from "../../quantity";
 import { defineStation, plainAssessment, type Facts, type Stamp, type WorkingStep } from "../contract";
 import { NoteSchema } from "../fields";
@@ -11,7 +11,16 @@ export { TURNS, type Turn } from "../hand-feel";
 export const FELT_ENDS = ["drive-end", "other-end", "both"] as const;
 export type FeltEnd = (typeof FELT_ENDS)[number];
 
-const schema = v.object({ ...HAND_ENTRIES, feltAt: v.nullable(v.picklist(FELT_ENDS)), note: NoteSchema });
+/** How it turns with belt, wheel or pump off, power off. Persisted: do not change without a migration. */
+export const UNLOADED_TURNS = ["free", "rough", "tight", "seized"] as const;
+export type UnloadedTurn = (typeof UNLOADED_TURNS)[number];
+
+const schema = v.object({
+  ...HAND_ENTRIES,
+  feltAt: v.nullable(v.picklist(FELT_ENDS)),
+  unloaded: v.nullable(v.picklist(UNLOADED_TURNS)),
+  note: NoteSchema,
+});
 type HandTurnRecord = v.InferOutput<typeof schema>;
 
 export interface HandTurnDetail {
@@ -19,6 +28,9 @@ export interface HandTurnDetail {
   readonly turn: Turn | null;
   readonly outcome: Outcome<"hand-turn"> | null;
   readonly verdict: HandVerdict;
+  readonly unloaded: UnloadedTurn | null;
+  /** something held it, so it is worth turning again with its load off */
+  readonly asksUnloaded: boolean;
 }
 
 const STAMPS: Record<Outcome<"hand-turn">, Stamp> = {
@@ -44,9 +56,13 @@ function workingOf(what: string, play: PlayVerdict | null): WorkingStep[] {
   ];
 }
 
-/** A fan's wheel sits on the shaft: nothing but bearings and wheel can hold it. A blower with a capacitor for life is driven so too. */
-const isOnShaft = ({ machineKind, motorType }: Facts): boolean =>
-  machineKind === "fan" || (machineKind === "blower" && (motorType === "psc" || motorType === "shaded-pole"));
+/**
+ * Nothing but bearings and wheel can hold a wheel that sits on the shaft: where the plate's card says so; else on a fan, and
+ * on a blower with a capacitor for life.
+ */
+const isOnShaft = ({ machineKind, motorType, drive }: Facts): boolean =>
+  (machineKind === "fan" || machineKind === "blower") &&
+  (drive === null ? machineKind === "fan" || motorType === "psc" || motorType === "shaded-pole" : drive === "direct");
 
 /**
  * How likely such a motor feels so, over the likeliest cause: with the wheel on the shaft tight and seized are the bearings,
@@ -57,6 +73,20 @@ const ON_SHAFT: Partial<Record<Outcome<"hand-turn">, MeasuredLikelihood>> = {
   seized: { "bearing-seized": 1, "driven-load": 0.05, "no-fault": 0.01 },
 };
 
+/** Turned again with its load off, as an outcome of that test. */
+const UNLOADED_OUTCOME: Record<UnloadedTurn, Outcome<"hand-turn-unloaded">> = {
+  free: "free",
+  rough: "rough",
+  tight: "held",
+  seized: "held",
+};
+const unloadedFindings = (unloaded: UnloadedTurn | null): Finding[] =>
+  unloaded === null ? [] : [{ test: "hand-turn-unloaded", weights: { [UNLOADED_OUTCOME[unloaded]]: 1 } }];
+
+/** What holds a shaft is asked again without its load; a welded shell has none to take off. */
+const asksUnloaded = ({ turn }: HandTurnRecord, machine: Facts["machineKind"]): boolean =>
+  (turn === "tight" || turn === "seized" || turn === "rough") && isOnMachine("hand-turn-unloaded", machine);
+
 function onShaft(weights: NonNullable<HandVerdict["weights"]>): Pick<Finding, "measured"> {
   const [[only] = [], ...others] = Object.entries(weights);
   const measured = others.length === 0 ? ON_SHAFT[only as Outcome<"hand-turn">] : undefined;
@@ -65,29 +95,51 @@ function onShaft(weights: NonNullable<HandVerdict["weights"]>): Pick<Finding, "m
 
 /** Turn by hand: free, rough, tight, seized; play across and along the shaft, by hand or indicator; rubbing. */
 export const handTurnStation = defineStation({
-  definition: { id: "hand-turn", power: "dead", minutes: 1, tests: ["hand-turn"], cautions: ["moving-parts"] },
+  definition: {
+    id: "hand-turn",
+    power: "dead",
+    minutes: 1,
+    tests: ["hand-turn", "hand-turn-unloaded"],
+    cautions: ["moving-parts"],
+  },
   schema,
-  blank: { ...NOTHING_FELT, feltAt: null, note: "" } as HandTurnRecord,
+  blank: { ...NOTHING_FELT, feltAt: null, unloaded: null, note: "" } as HandTurnRecord,
   assess(record, { facts, house }) {
     const verdict = judgeHand(record, house);
     const { outcome, weights, radial, end } = verdict;
+    const { unloaded } = record;
+    const more = unloadedFindings(unloaded);
+    const isAsked = asksUnloaded(record, facts.machineKind);
+    const isNotDone = outcome === null && record.turn !== "cannot-reach" && unloaded === null;
+    const openTests: TestId[] = [
+      ...(isNotDone ? (["hand-turn"] as const) : []),
+      ...(isAsked && unloaded === null ? (["hand-turn-unloaded"] as const) : []),
+    ];
     const working = [...workingOf("Radial play by indicator", radial), ...workingOf("End play by indicator", end)];
     if (outcome !== null && weights !== null) {
-      const findings: Finding[] = [{ test: "hand-turn", weights, ...(isOnShaft(facts) ? onShaft(weights) : {}) }];
+      const findings: Finding[] = [{ test: "hand-turn", weights, ...(isOnShaft(facts) ? onShaft(weights) : {}) }, ...more];
       const isClose = [radial, end].some((play) => play?.conformity.decision === "too-close");
       const isOut = weights[outcome] === 1 && outcome !== "free";
       return plainAssessment<HandTurnDetail>(
         isClose && !isOut ? "too-close" : STAMPS[outcome],
-        { state: "felt", turn: record.turn, outcome, verdict },
-        { findings, working, facts: { turnsFree: record.turn === "free", handFound: record } },
+        { state: "felt", turn: record.turn, outcome, verdict, unloaded, asksUnloaded: isAsked },
+        { findings, openTests, working, facts: { turnsFree: record.turn === "free", handFound: record } },
       );
     }
     const isWelded = facts.machineKind === "hermetic-compressor";
-    const isAnswered = isWelded || record.turn === "cannot-reach" || record.note.trim() !== "" || radial !== null || end !== null;
+    const isAnswered =
+      isWelded || more.length > 0 || record.turn === "cannot-reach" || record.note.trim() !== "" || radial !== null || end !== null;
     return plainAssessment<HandTurnDetail>(
       isAnswered ? "noted" : "not-done",
-      { state: isWelded ? "welded-shell" : isAnswered ? "felt" : "not-done", turn: record.turn, outcome, verdict },
-      { working },
+      {
+        state: isWelded ? "welded-shell" : isAnswered ? "felt" : "not-done",
+        turn: record.turn,
+        outcome,
+        verdict,
+        unloaded,
+        asksUnloaded: isAsked,
+      },
+      { findings: isWelded ? [] : more, openTests: isAnswered ? [] : openTests, working },
     );
   },
 });

@@ -246,6 +246,7 @@ export const insulationStation = defineStation({
     const findings: Finding[] = stamp in outcome ? [{ test: "insulation", weights: { [outcome[stamp as keyof typeof outcome]]: 1 } }] : [];
     return plainAssessment(stamp, detail, {
       findings,
+      facts: { isGrounded: facts.isGrounded || stamp === "out" },
       openTests: stamp === "not-done" && record.isInVacuum !== true && record.isDisconnected !== false ? ["insulation"] : [],
       working: workingOf(cells, detail),
     });

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import type { Finding, Outcome } from "../../diagnosis";
+import { SUSPECTS, type Finding, type Outcome, type RuledOut } from "../../diagnosis";
 import { defineStation, plainAssessment } from "../contract";
 import { NoteSchema } from "../fields";
 
@@ -27,25 +27,31 @@ export const SIGN_IDS = Object.keys(SIGNS) as Sign[];
 const schema = v.object({
   signs: v.array(v.picklist(SIGN_IDS)),
   nothingFound: v.boolean(),
+  /** ruled out by ear or eye, each with what was heard or seen */
+  ruledOut: v.pipe(v.array(v.object({ suspect: v.picklist(SUSPECTS), reason: NoteSchema })), v.maxLength(SUSPECTS.length)),
   note: NoteSchema,
 });
 
 export interface LookDetail {
   readonly signs: readonly Sign[];
   readonly state: "not-done" | "clean" | "signs";
+  /** without a reason it does not count yet */
+  readonly ruledOut: readonly RuledOut[];
 }
 
 /** Look and smell before anything is touched. */
 export const lookStation = defineStation({
   definition: { id: "look", power: "dead", minutes: 2, tests: ["look"], cautions: ["oil-filled-can"] },
   schema,
-  blank: { signs: [], nothingFound: false, note: "" } as v.InferOutput<typeof schema>,
+  blank: { signs: [], nothingFound: false, ruledOut: [], note: "" } as v.InferOutput<typeof schema>,
   assess(record) {
+    const ruledOut = record.ruledOut.filter(({ reason }) => reason.trim() !== "");
+    const facts = { ruledOut };
     if (record.signs.length === 0) {
       const isDone = record.nothingFound;
       const findings: Finding[] = isDone ? [{ test: "look", weights: { clean: 1 } }] : [];
       const stamp = isDone ? "holds" : record.note.trim() === "" ? "not-done" : "noted";
-      return plainAssessment<LookDetail>(stamp, { signs: [], state: isDone ? "clean" : "not-done" }, { findings });
+      return plainAssessment<LookDetail>(stamp, { signs: [], state: isDone ? "clean" : "not-done", ruledOut }, { findings, facts });
     }
     // Two signs of one kind are one finding: they do not count twice.
     const outcomes = new Set(record.signs.flatMap((sign) => SIGNS[sign].outcome ?? []));
@@ -53,10 +59,10 @@ export const lookStation = defineStation({
     const isDamage = findings.length > 0;
     return plainAssessment<LookDetail>(
       isDamage ? "out" : "noted",
-      { signs: record.signs, state: "signs" },
+      { signs: record.signs, state: "signs", ruledOut },
       {
         findings,
-        facts: { isCapacitorDamaged: outcomes.has("capacitor-damaged") },
+        facts: { ...facts, isCapacitorDamaged: outcomes.has("capacitor-damaged") },
       },
     );
   },

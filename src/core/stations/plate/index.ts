@@ -18,6 +18,7 @@ import {
 } from "../../motor";
 import { byBands, findSlip, formatNumber, readFigure, type Slip } from "../../quantity";
 import { fail, ok, type Failure, type Result } from "../../result";
+import { DRIVES } from "../../diagnosis";
 import { defineStation, plainAssessment, type WorkingStep } from "../contract";
 import { PrintedSchema } from "../fields";
 
@@ -28,6 +29,8 @@ const pick = v.nullable(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValu
 const schema = v.object({
   motorType: v.picklist(MOTOR_TYPES),
   machineKind: v.picklist(MACHINE_KINDS),
+  /** how it drives the machine, where somebody looked */
+  drive: v.nullable(v.picklist(DRIVES)),
   volts: PrintedSchema,
   hertz: PrintedSchema,
   power: PrintedSchema,
@@ -46,7 +49,7 @@ const schema = v.object({
   areAmpsSure: v.boolean(),
 });
 export type PlateRecord = v.InferOutput<typeof schema>;
-export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind" | "picks" | "areAmpsSure">;
+export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind" | "drive" | "picks" | "areAmpsSure">;
 
 export interface PlateDetail {
   readonly failures: Partial<Record<PlateField, Failure>>;
@@ -138,6 +141,7 @@ export const plateStation = defineStation({
   blank: {
     motorType: "unknown",
     machineKind: "other",
+    drive: null,
     volts: "",
     hertz: "",
     power: "",
@@ -203,6 +207,7 @@ export const plateStation = defineStation({
       facts: {
         motorType: record.motorType,
         machineKind: record.machineKind,
+        drive: record.drive,
         supplyV: detail.supplyV,
         supplyBand: inHand.volts === null ? null : endsOf(inHand.volts),
         plateConnections: inHand.connections,

@@ -7,6 +7,7 @@ import type { Noise, RunTestRecord } from "./record";
 
 /** What was seen and heard says nothing more where the complaint said it already. */
 const SAID_ALREADY: Partial<Record<string, readonly Complaint[]>> = {
+  "start-time/trips": ["trips-at-once", "trips-at-start"],
   "start-time/does-not-start": ["hums-no-start", "dead", "does-not-run"],
   "start-time/only-pushed": ["starts-with-push", "hums-no-start"],
   "start-time/slow": ["starts-slow"],
@@ -31,6 +32,7 @@ const FAR_BELOW = 0.85;
 
 function startTimeFinding(record: RunTestRecord, row: RunRow | undefined, house: HouseFigures): Outcome<"start-time"> | null {
   if (record.behaviour === "only-pushed") return "only-pushed";
+  if (record.behaviour === "trips") return "trips";
   if (record.behaviour === "hums" || record.behaviour === "dead") return "does-not-start";
   if (row?.value == null) return null;
   return row.value > Math.max(house.slowStartS, row.expected?.high ?? 0) ? "slow" : "quick";

@@ -129,7 +129,12 @@ function workingOfModel(rows: readonly RunRow[], understanding: RunUnderstanding
 }
 
 /** What was heard when it was switched on says more than "does not run". */
-const HEARD: Partial<Record<Behaviour, Complaint>> = { hums: "hums-no-start", dead: "dead", "only-pushed": "starts-with-push" };
+const HEARD: Partial<Record<Behaviour, Complaint>> = {
+  hums: "hums-no-start",
+  dead: "dead",
+  "only-pushed": "starts-with-push",
+  trips: "trips-at-start",
+};
 
 /** The complaint as it stands once somebody listened: the vaguer word gives way to what was heard. */
 function refined(complaints: readonly Complaint[], behaviour: Behaviour | null): readonly Complaint[] {
@@ -195,6 +200,8 @@ export const runTestStation = defineStation({
             noisesFound: record.noises,
             hotPlaceFound: record.hotPlace,
             behaviourFound: record.behaviour,
+            isShellCool: facts.isShellCool || record.warmth === "cool",
+            mayTrip: facts.mayTrip || record.behaviour === "trips",
             complaints: refined(facts.complaints, record.behaviour),
           },
       // Volts at the motor were told by the supply station, how it turns by the hand, if these were worked.

@@ -62,7 +62,9 @@ export function questionOf(record: RunTestRecord, facts: Facts): Result<{ motor:
   const { knowledge } = motor.value;
   // Volts keyed with the run come first; else those of the supply station.
   const supply = figureOf(record.supplyVolts) ?? facts.supplyFound;
-  const figures = figuresOf(record, facts);
+  // What trips at once shows no figure to hold against the model.
+  const isTrip = record.behaviour === "trips";
+  const figures = isTrip ? {} : figuresOf(record, facts);
   const measured: Measured = Object.fromEntries(
     MODEL_FIELDS.flatMap((field) => {
       const figure = figures[field];
@@ -75,7 +77,7 @@ export function questionOf(record: RunTestRecord, facts: Facts): Result<{ motor:
     question: {
       knowledge,
       supply: supply && (knowledge.supplyV === null || supply.value > LEAST_SUPPLY * knowledge.supplyV) ? supply : null,
-      behaviour: record.behaviour,
+      behaviour: isTrip ? null : record.behaviour,
       measured,
       capacitorScale: ratedUf && facts.capacitorFoundUf !== null ? facts.capacitorFoundUf / ratedUf : null,
     },

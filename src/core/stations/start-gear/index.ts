@@ -74,7 +74,7 @@ const STAMPS: Partial<Record<GearVerdict, Stamp>> = {
   "other-path": "too-close",
 };
 
-const SWITCH_OUTCOMES = { works: "works", welded: "welded" } as const;
+const SWITCH_OUTCOMES = { works: "works", welded: "welded", "not-pressed": "not-pressed" } as const;
 const RELAY_OUTCOMES: Partial<Record<GearVerdict, "works" | "coil-open" | "contact-open" | "welded">> = {
   works: "works",
   "coil-open": "coil-open",

@@ -1,5 +1,6 @@
 import type { Finding } from "../../diagnosis";
 import { isNoPathClass, type BoardAnswer, type BoardUnderstanding, type ElementClass, type ThreeLeadAnswer } from "../../winding";
+import type { UsualOhms } from "../../motor";
 import type { Stamp } from "../contract";
 
 type Weights = Extract<Finding, { test: "winding-ohms" }>["weights"];
@@ -28,8 +29,39 @@ export function stampOfThree(answer: ThreeLeadAnswer): Stamp {
   return THREE[answer.kind].stamp;
 }
 
-export function findingsOfThree(answer: ThreeLeadAnswer): Finding[] {
-  const weights = answer.kind === "lead-open" && answer.role !== null ? { [OPEN_ROLE[answer.role]]: 1 } : THREE[answer.kind].weights;
+/** What is left where one of three is open: the main winding alone, the start winding alone, or both in a row. */
+const LEFT_OF: Record<keyof UsualOhms, Outcome> = { main: "start-open", start: "main-open", both: "common-open" };
+/** The motor is not its plate's average: what its ohms speak for never convicts beyond this ratio. */
+const LEAST_BY_OHMS = 0.05;
+/** A protector burnt open, or an open common lead, is left. Judgement. */
+const OPEN_WHEN_COOL = 0.4;
+
+/** One open lead without a mark may be any of three; the ohms of the pair that reads say which the likelier, where the plate is known. */
+function weightsByOhms(ohm: number, usual: UsualOhms | null, isCool: boolean): Weights {
+  // A protector that opened on heat has closed again once the shell is cool.
+  const common = isCool ? OPEN_WHEN_COOL : 1;
+  if (usual === null || !(ohm > 0)) return { ...THREE["lead-open"].weights, "common-open": common };
+  const logs = (Object.keys(LEFT_OF) as (keyof UsualOhms)[]).map((left) => {
+    const { middle, logSd } = usual[left];
+    return [LEFT_OF[left], Math.exp(-0.5 * (Math.log(ohm / middle) / logSd) ** 2) / logSd] as const;
+  });
+  const most = Math.max(...logs.map(([, weight]) => weight));
+  return Object.fromEntries(
+    logs.map(([outcome, weight]) => [outcome, Math.max(LEAST_BY_OHMS, weight / most) * (outcome === "common-open" ? common : 1)]),
+  );
+}
+
+/**
+ * @param usual ohms a motor of this plate usually has; null: the plate does not say enough
+ * @param isCool the shell was felt, and is cool
+ */
+export function findingsOfThree(answer: ThreeLeadAnswer, usual: UsualOhms | null, isCool: boolean): Finding[] {
+  const weights =
+    answer.kind !== "lead-open"
+      ? THREE[answer.kind].weights
+      : answer.role !== null
+        ? { [OPEN_ROLE[answer.role]]: 1 }
+        : weightsByOhms(answer.ohm, usual, isCool);
   return weights ? [{ test: "winding-ohms", weights }] : [];
 }
 

@@ -15,11 +15,14 @@ import { coldTemperatureC, comparisonsOf, hotRunOf, type Comparison, type HotRun
 import { doubtsOf, type ReadingDoubt } from "./doubts";
 import { elementsOf, elementsOfThree, groupsOf, windingFacts, withCapacitors, type BoardElement } from "./elements";
 import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./findings";
+import { knownMotor } from "../motor-knowledge";
+import { usualOhms, type UsualOhms } from "../../motor";
 import { slipsOf, type PairSlip } from "./slips";
 import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
 
 export {
   BLANK_WINDINGS,
+  SHELL_FEELS,
   entryAt,
   FEWEST_POSTS,
   isNamedPost,
@@ -45,6 +48,8 @@ export interface WindingsDetail {
   /** any other board; null while nothing was read, or while it is being worked out */
   readonly board: BoardUnderstanding | null;
   readonly isWorking: boolean;
+  /** an open lead may be a protector that opened on heat: then the shell says more */
+  readonly asksShell: boolean;
   /** roles settled so far, by post */
   readonly roles: readonly (readonly string[] | null)[];
   /** every post has its role, and nothing else fits: only then is a connection drawn */
@@ -62,6 +67,12 @@ export interface WindingsDetail {
   readonly isNullWanted: boolean;
   readonly testLeadOhm: number;
   readonly isNulled: boolean;
+}
+
+/** Ohms the plate lets one expect; null where it does not say enough. */
+function expectedOhms(facts: Facts): UsualOhms | null {
+  const motor = knownMotor(facts);
+  return motor.ok ? usualOhms(motor.value.knowledge) : null;
 }
 
 function threeOf(record: WindingsRecord, leads: TestLeads, { house, facts }: Pick<StationContext, "house" | "facts">): ThreeLeadAnswer {
@@ -252,6 +263,7 @@ export const windingsStation = defineStation({
       three,
       board,
       isWorking: question !== null && board === null,
+      asksShell: three?.kind === "lead-open" || record.shell !== null,
       roles: confirmedRoles(three ? rolesOfThree(three) : (board?.settledRoles ?? names.map(() => null)), elements),
       isSettled: three ? three.kind === "named" : board?.state === "settled",
       elements,
@@ -275,11 +287,18 @@ export const windingsStation = defineStation({
     };
     const named = three ? stampOfThree(three) : board ? stampOfBoard(board) : "not-done";
     const shorted = comparisons[0]?.shortedTurns === "strong";
-    const findings = isUnsure ? [] : three ? findingsOfThree(three) : board ? findingsOfBoard(board) : [];
+    const findings = isUnsure
+      ? []
+      : three
+        ? findingsOfThree(three, expectedOhms(facts), record.shell === "cool")
+        : board
+          ? findingsOfBoard(board)
+          : [];
     return plainAssessment(isUnsure ? "unsure" : stampOf(named, comparisons, doubts, hotRun), detail, {
       facts: {
         leadNames: names,
         leadRoles: detail.roles,
+        isShellCool: record.shell === "cool",
         ...(elements.length > 0 ? { windingGroups: groupsOf(elements) } : {}),
         ...windingFacts(elements, leads.standardOhm, coldTemperatureC(record)),
       },

@@ -10,6 +10,9 @@ const share = v.pipe(v.number(), v.minValue(0), v.maxValue(1));
 const post = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(MOST_POSTS));
 const entry = v.nullable(EntrySchema);
 
+/** Persisted: do not change without a migration. */
+export const SHELL_FEELS = ["cool", "warm", "hot"] as const;
+
 const fields = v.object({
   /** as the technician writes them, where they sit on the board as parts of its width and height; `mark`: the maker's, as a person says */
   posts: v.pipe(
@@ -38,6 +41,8 @@ const fields = v.object({
     hot: entry,
     ambient: entry,
   }),
+  /** shell of the motor as felt while it was measured: a protector that opened on heat closes again */
+  shell: v.nullable(v.picklist(SHELL_FEELS)),
   note: NoteSchema,
 });
 /** Everything keyed at the windings station. Field names are persisted: do not change without a migration. */
@@ -80,6 +85,7 @@ export const BLANK_WINDINGS: WindingsRecord = {
     hot: null,
     ambient: null,
   },
+  shell: null,
   note: "",
 };
 

@@ -2,23 +2,36 @@
 import { TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
+import { clockDay } from "@/features/shell/clock";
 import type { InstrumentProps } from "../contract";
-import { type Detail, OPTIONS } from "./words";
+import { COURSE_OPTIONS, EVENT_OPTIONS, historySentences, OPTIONS, type Detail } from "./words";
 
-export default function Instrument({ record, change }: InstrumentProps<"complaint", Detail>) {
+const toggled = <T,>(list: readonly T[], id: T): T[] => (list.includes(id) ? list.filter((other) => other !== id) : [...list, id]);
+
+export default function Instrument({ record, assessment, change }: InstrumentProps<"complaint", Detail>) {
   return (
     <FieldFlow className="flex flex-col gap-5">
       <TickList
         legend="What the motor does: tick all that apply"
         options={OPTIONS}
         ticked={record.complaints}
-        onToggle={(id) =>
-          change((r) => ({
-            ...r,
-            complaints: r.complaints.includes(id) ? r.complaints.filter((other) => other !== id) : [...r.complaints, id],
-          }))
-        }
+        onToggle={(id) => change((r) => ({ ...r, complaints: toggled(r.complaints, id) }))}
       />
+      <TickList
+        legend="Since when: a tap, if somebody knows"
+        options={COURSE_OPTIONS}
+        ticked={record.course}
+        onToggle={(id) => change((r) => ({ ...r, course: toggled(r.course, id) }))}
+      />
+      <TickList
+        legend="After what"
+        options={EVENT_OPTIONS}
+        ticked={record.after}
+        onToggle={(id) => change((r) => ({ ...r, after: toggled(r.after, id) }))}
+      />
+      {assessment.detail.repairedAt ? (
+        <p className="caption">{historySentences({ ...assessment.detail, course: [], after: record.after }, clockDay)}</p>
+      ) : null}
       <NoteField label="In the customer's own words" text={record.said} onText={(said) => change((r) => ({ ...r, said }))} />
     </FieldFlow>
   );

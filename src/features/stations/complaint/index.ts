@@ -1,13 +1,15 @@
 import { COMPLAINT_WORDS } from "@/features/vocabulary/words";
+import { clockDay } from "@/features/shell/clock";
 import type { StationView } from "../contract";
-import { type Detail } from "./words";
+import { historySentences, type Detail } from "./words";
 
 export const complaintView: StationView<"complaint", Detail> = {
   title: "Complaint",
   letter: "c",
   brief: ({ detail }) => (detail.complaints.length > 0 ? `${detail.complaints.length} noted` : null),
-  say: (record) => [
+  say: (record, { detail }) => [
     ...(record.complaints.length > 0 ? [`${record.complaints.map((id) => COMPLAINT_WORDS[id]).join(". ")}.`] : []),
+    ...historySentences(detail, clockDay),
     ...(record.said.trim() ? [`“${record.said.trim()}”`] : []),
   ],
   instrument: () => import("./Instrument"),

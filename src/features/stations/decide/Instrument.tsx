@@ -27,7 +27,7 @@ export default function Instrument(props: Props) {
   const [isOutlookShown, setOutlookShown] = useState(false);
   const choose = (work: Pick<Props["record"], "action" | "also">, reason?: string) =>
     change((r) => ({ ...r, ...work, reason: reason ?? r.reason, decidedAt: work.action === null ? null : new Date().toISOString() }));
-  const notes = actionNotes(record, house.figures);
+  const notes = actionNotes(record, house.figures, props.facts.bearingJob);
   return (
     <FieldFlow className="flex flex-col gap-6">
       {record.earlier.trim() ? <p className="border-l-4 border-close pl-3 text-[14px]">Before it came back: {record.earlier}</p> : null}

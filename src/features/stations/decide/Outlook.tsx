@@ -2,6 +2,7 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from "recharts";
 import type { DecisionOutlook, DecisionQuestion, Hinge } from "@/core/decision";
 import { formatNumber, formatProbability } from "@/core/quantity";
+import { siteOf } from "@/core/stations";
 import { HINGE_WORDS, workWords } from "@/features/vocabulary/decision-words";
 import type { InstrumentProps } from "../contract";
 import { useStudies } from "../useStudies";
@@ -20,7 +21,7 @@ export default function Outlook({ facts, house, weighed }: Pick<InstrumentProps<
   const question: DecisionQuestion = {
     hypotheses: weighed.hypotheses.filter(({ probability }) => probability > LEAST),
     house: house.figures,
-    machine: facts.machineKind,
+    site: siteOf(facts),
     life: weighed.life,
     job: facts.bearingJob,
     works,

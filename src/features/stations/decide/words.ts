@@ -28,10 +28,10 @@ export function recheckDate(measure: Measure, today: Date): string {
 }
 
 /** Two schools on bearings; the house's is told with its reason. */
-export const bearingSchool = (house: HouseFigures): string =>
-  house.bearingsBoth >= 0.5
+export const bearingSchool = (house: HouseFigures, both = house.bearingsBoth >= 0.5): string =>
+  both
     ? "Both bearings: the other has run as long, and the bench time is paid once. Some change only the bad one; House rules has the choice."
-    : "Only the bad bearing, by House rules: it saves the price of one. Many change both while the motor is open.";
+    : "Only the bad bearing, as the job was put together: it saves the price of one. Many change both while the motor is open.";
 
 const CAUTIONS: Partial<Record<ActionId, string>> = {
   "keep-until":
@@ -41,9 +41,13 @@ const CAUTIONS: Partial<Record<ActionId, string>> = {
   "no-repair": "Nothing was found to repair. Say under what it was tested, and what to watch for.",
 };
 
-export function actionNotes({ action, also }: { action: ActionId | null; also: ActionId | null }, house: HouseFigures): string[] {
+export function actionNotes(
+  { action, also }: { action: ActionId | null; also: ActionId | null },
+  house: HouseFigures,
+  job: { readonly both: boolean } | null,
+): string[] {
   const all = [action, also].filter((each) => each !== null);
-  return [...all.flatMap((each) => CAUTIONS[each] ?? []), ...(all.includes("replace-bearings") ? [bearingSchool(house)] : [])];
+  return [...all.flatMap((each) => CAUTIONS[each] ?? []), ...(all.includes("replace-bearings") ? [bearingSchool(house, job?.both)] : [])];
 }
 
 /** What the choice turns on, in one sentence. */

@@ -8,9 +8,9 @@ import type { InstrumentProps } from "../contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
-import { countWord, type Detail, nameOf, replaceAt, sentences } from "./words";
+import { againSentence, countWord, type Detail, nameOf, replaceAt, sentences } from "./words";
 
-export default function Instrument({ record, assessment, house, change }: InstrumentProps<"frame", Detail>) {
+export default function Instrument({ record, assessment, facts, house, change }: InstrumentProps<"frame", Detail>) {
   const { detail } = assessment;
   const isEmpty = record.readings.every((entry) => entry === null);
   return (
@@ -51,6 +51,34 @@ export default function Instrument({ record, assessment, house, change }: Instru
         <KeyPad extras={PAD_EXTRAS.resistance} />
       </div>
       <YesNo legend="Continuity beeper: it beeps on a lead" value={record.beeps} onValue={(beeps) => change((r) => ({ ...r, beeps }))} />
+      {facts.isGrounded || record.again.isPartOut ? (
+        <section aria-labelledby="again" className="flex flex-col gap-3 border-t border-rule pt-4">
+          <h2 id="again" className="caption">
+            Once the faulty part is out
+          </h2>
+          <label className="flex min-h-[44px] items-center gap-3 text-[16px]">
+            <input
+              type="checkbox"
+              className="h-5 w-5 accent-press"
+              checked={record.again.isPartOut}
+              onChange={(event) => change((r) => ({ ...r, again: { ...r.again, isPartOut: event.target.checked } }))}
+            />
+            What was faulty is out of the circuit
+          </label>
+          {record.again.isPartOut ? (
+            <EntryField
+              label="Every lead to the frame again, the lowest"
+              quantity="resistance"
+              entry={record.again.reading}
+              house={house}
+              onEntry={(reading) => change((r) => ({ ...r, again: { ...r.again, reading } }))}
+            />
+          ) : null}
+          <p className="text-[16px]" role="status">
+            {againSentence(detail)}
+          </p>
+        </section>
+      ) : null}
       <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
     </FieldFlow>
   );

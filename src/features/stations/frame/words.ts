@@ -13,6 +13,14 @@ export const countWord = (detail: Detail): string => COUNTS[detail.leadNames.len
 export const replaceAt = (items: readonly (Entry | null)[], count: number, index: number, item: Entry | null): (Entry | null)[] =>
   Array.from({ length: count }, (_, at) => (at === index ? item : (items[at] ?? null)));
 
+/** Whether power may come back over what was found. */
+export const againSentence = ({ again }: Detail): string =>
+  ({
+    open: "Power stays off until it is out and the frame test is repeated on what is in there now.",
+    "still-grounded": "There is still a path to the frame: it was not that part alone. Power stays off.",
+    clear: "OL, or far up the range: power may come back.",
+  })[again];
+
 export function sentences(detail: Detail): string[] {
   const read = detail.reads.map(({ lead, ohm }) => `${nameOf(detail, lead)} reads ${formatQuantity("resistance", ohm)}`);
   const worst = `${read.join(", ")} to the frame`;

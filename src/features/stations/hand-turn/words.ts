@@ -1,11 +1,21 @@
 import type { STATIONS } from "@/core/stations";
-import { FELT_ENDS, type FeltEnd } from "@/core/stations/hand-turn";
-import { playSentences } from "@/features/vocabulary/hand-words";
+import { FELT_ENDS, UNLOADED_TURNS, type FeltEnd, type UnloadedTurn } from "@/core/stations/hand-turn";
+import { playSentences, TURN_WORDS } from "@/features/vocabulary/hand-words";
 
 export type Detail = ReturnType<(typeof STATIONS)["hand-turn"]["assess"]>["detail"];
 
 export const FELT_END_WORDS: Record<FeltEnd, string> = { "drive-end": "Drive end", "other-end": "Other end", both: "Both ends" };
 export const FELT_END_OPTIONS = FELT_ENDS.map((id) => ({ id, label: FELT_END_WORDS[id] }));
+
+export const UNLOADED_OPTIONS = UNLOADED_TURNS.map((id) => ({ id, label: TURN_WORDS[id] }));
+
+/** What it means once the load is off. */
+const UNLOADED_SENTENCES: Record<UnloadedTurn, string> = {
+  free: "Free with its load off: what was coupled holds it. Belt, wheel, pump or its own bearings.",
+  rough: "Still rough with its load off: the motor's own bearings.",
+  tight: "Still tight with its load off: the bearings, or the rotor on its stator. No power until that is mended.",
+  seized: "Still held with its load off: the bearings have seized, or the rotor lies on its stator. No power until that is mended.",
+};
 
 export const OUTCOME_SENTENCES: Record<NonNullable<Detail["outcome"]>, readonly string[]> = {
   free: ["Turns free, no play to feel. The bearings are not what holds it."],
@@ -18,7 +28,9 @@ export const OUTCOME_SENTENCES: Record<NonNullable<Detail["outcome"]>, readonly 
 
 export function sentences(detail: Detail): readonly string[] {
   const plays = playSentences(detail.verdict);
-  if (detail.outcome) return [...OUTCOME_SENTENCES[detail.outcome], ...plays];
+  const unloaded = detail.unloaded ? [UNLOADED_SENTENCES[detail.unloaded]] : [];
+  if (detail.outcome) return [...OUTCOME_SENTENCES[detail.outcome], ...unloaded, ...plays];
+  if (unloaded.length > 0) return [...unloaded, ...plays];
   if (plays.length > 0) return [...plays, "Say also how it turns."];
   if (detail.state === "welded-shell") return ["A welded shell: it cannot be turned by hand."];
   if (detail.turn === "cannot-reach") return ["The shaft cannot be reached."];

@@ -4,10 +4,11 @@ import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
 import { type Sign } from "@/core/stations/look";
 import type { InstrumentProps } from "../contract";
+import { RuledOutList } from "./RuledOutList";
 import { Verdict } from "../shared/Verdict";
 import { type Detail, SEEN, SMELT, sentences, brief } from "./words";
 
-export default function Instrument({ record, assessment, change }: InstrumentProps<"look", Detail>) {
+export default function Instrument({ record, assessment, weighed, change }: InstrumentProps<"look", Detail>) {
   const toggle = (id: Sign) =>
     change((r) => ({
       ...r,
@@ -27,6 +28,11 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
       </label>
       <TickList legend="Seen" options={SEEN} ticked={record.signs} onToggle={toggle} />
       <TickList legend="Smelt" options={SMELT} ticked={record.signs} onToggle={toggle} />
+      <RuledOutList
+        ruledOut={record.ruledOut}
+        suspects={weighed.suspects}
+        onRuledOut={(ruledOut) => change((r) => ({ ...r, ruledOut: [...ruledOut] }))}
+      />
       <NoteField label="Note" text={record.note} onText={(note) => change((r) => ({ ...r, note }))} />
       <Verdict assessment={assessment} word={brief(assessment.detail)} sentences={sentences(assessment.detail)} />
     </FieldFlow>

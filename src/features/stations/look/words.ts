@@ -1,4 +1,5 @@
 import type { STATIONS } from "@/core/stations";
+import { SUSPECT_WORDS } from "@/features/vocabulary/words";
 import { SIGN_IDS, SIGNS, type Sign } from "@/core/stations/look";
 
 export type Detail = ReturnType<(typeof STATIONS)["look"]["assess"]>["detail"];
@@ -36,7 +37,12 @@ export const CONSEQUENCES: Partial<Record<Sign, string>> = {
   "guard-missing": "No run test before a guard is on.",
 };
 
-export function sentences(detail: Detail): string[] {
+const ruledOutSentences = ({ ruledOut }: Detail): string[] =>
+  ruledOut.map(({ suspect, reason }) => `${SUSPECT_WORDS[suspect]} ruled out: ${reason.trim()}.`);
+
+export const sentences = (detail: Detail): string[] => [...signSentences(detail), ...ruledOutSentences(detail)];
+
+function signSentences(detail: Detail): string[] {
   if (detail.state === "clean") return ["Nothing to see or smell. That alone clears no part."];
   if (detail.state === "not-done") return ["Look before you touch: leads, capacitor, cover, guards, varnish, dust; then smell."];
   return [`${detail.signs.map((sign) => SIGN_WORDS[sign]).join(", ")}.`, ...detail.signs.flatMap((sign) => CONSEQUENCES[sign] ?? [])];

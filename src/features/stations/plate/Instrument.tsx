@@ -6,7 +6,19 @@ import { toSentence } from "@/features/messages/failure-sentences";
 import { WorkingButton } from "@/features/working/WorkingButton";
 import type { InstrumentProps } from "../contract";
 import { SlipLine } from "../shared/SlipLine";
-import { asksSecond, CLASSES, connectionWords, DUTIES, hintOf, LINES, MACHINES, openSentences, TYPES, type Detail } from "./words";
+import {
+  asksSecond,
+  CLASSES,
+  DRIVE_OPTIONS,
+  connectionWords,
+  DUTIES,
+  hintOf,
+  LINES,
+  MACHINES,
+  openSentences,
+  TYPES,
+  type Detail,
+} from "./words";
 
 export default function Instrument({ record, assessment, change }: InstrumentProps<"plate", Detail>) {
   const { detail } = assessment;
@@ -52,6 +64,9 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
         picked={record.machineKind}
         onPick={(id) => change((r) => ({ ...r, machineKind: id ?? "other" }))}
       />
+      {record.machineKind === "hermetic-compressor" ? null : (
+        <PickOne legend="Drives it" options={DRIVE_OPTIONS} picked={record.drive} onPick={(drive) => change((r) => ({ ...r, drive }))} />
+      )}
       <div className="flex flex-wrap gap-x-8 gap-y-4">
         <PickOne
           legend="Insulation class"

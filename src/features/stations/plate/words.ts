@@ -1,5 +1,6 @@
 import { printCapacitorLabel } from "@/core/capacitor";
 import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, type PlateConnection, type PlateValue } from "@/core/motor";
+import { DRIVES, type Drive } from "@/core/diagnosis";
 import { formatNumber, formatPercent } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import type { PlateRecord } from "@/core/stations/plate";
@@ -17,6 +18,9 @@ export const CLASSES = (Object.keys(INSULATION_CLASSES) as InsulationClass[]).ma
   id,
   label: `${id} · ${INSULATION_CLASSES[id]} °C`,
 }));
+
+const DRIVE_WORDS: Record<Drive, string> = { belt: "By a belt", direct: "Straight, on its shaft" };
+export const DRIVE_OPTIONS = DRIVES.map((id) => ({ id, label: DRIVE_WORDS[id] }));
 
 export const DUTIES = [
   { id: "continuous", label: "Continuous" },

@@ -4,7 +4,7 @@ import { TickTimes } from "@/components/TickTimes";
 import { clockTime } from "@/features/shell/clock";
 import type { InstrumentProps } from "../contract";
 import { toggleMoment } from "../shared/toggle-moment";
-import { type Detail, STEPS, sentence } from "./words";
+import { isBarred, type Detail, STEPS, sentence } from "./words";
 
 export default function Instrument({ record, assessment, change }: InstrumentProps<"power-back", Detail>) {
   const { detail } = assessment;
@@ -24,7 +24,7 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
         <button
           type="button"
           className="btn btn-filled self-start"
-          disabled={detail.missing.length > 0 || detail.isApart}
+          disabled={detail.missing.length > 0 || isBarred(detail)}
           onClick={() => change((r) => ({ ...r, restoredAt: new Date().toISOString() }))}
         >
           Power is back on

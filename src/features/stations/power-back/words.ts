@@ -1,5 +1,5 @@
 import type { STATIONS } from "@/core/stations";
-import { RESTORE_STEPS, type RestoreStep } from "@/core/stations/power-back";
+import { RESTORE_STEPS, type RestoreStep, type TripCheck } from "@/core/stations/power-back";
 import { clockTime } from "@/features/shell/clock";
 
 export type Detail = ReturnType<(typeof STATIONS)["power-back"]["assess"]>["detail"];
@@ -12,10 +12,19 @@ export const STEP_WORDS: Record<RestoreStep, string> = {
 
 export const STEPS = RESTORE_STEPS.map((id) => ({ id, label: STEP_WORDS[id] }));
 
+const CHECK_WORDS: Record<TripCheck, string> = { look: "look and smell", "hand-turn": "turn it by hand", frame: "measure it to the frame" };
+
+/** Something stands against power that no tick here takes away. */
+export const isBarred = ({ isApart, isGrounded, tripChecks }: Detail): boolean => isApart || isGrounded || tripChecks.length > 0;
+
 export function sentence(detail: Detail): string {
   if (detail.isLive && detail.restoredAt)
     return `Power back on since ${clockTime(detail.restoredAt)}. Dead tests need the circuit made safe again.`;
   if (detail.isApart) return "The motor lies open: what came off is not all back. Close the ledger at Take apart first; then power.";
+  if (detail.isGrounded)
+    return "A path to the frame was found. No power until what was faulty is out and the frame test is repeated: key it at Leads to the frame, under “Once the faulty part is out”.";
+  if (detail.tripChecks.length > 0)
+    return `It trips. Before it gets power again: ${detail.tripChecks.map((id) => CHECK_WORDS[id]).join("; ")}.`;
   if (detail.missing.length > 0) return `Before power: ${detail.missing.map((step) => STEP_WORDS[step].toLowerCase()).join("; ")}.`;
   return "All is seen to. Limit every try to two or three seconds until it runs up.";
 }

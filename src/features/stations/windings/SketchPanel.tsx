@@ -1,5 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
+import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { FigureField } from "@/components/FigureField";
 import { KeyPad } from "@/components/KeyPad";
@@ -16,6 +17,7 @@ import { PairSlips } from "./PairSlips";
 import { PostSketch } from "./PostSketch";
 import { windingSentences } from "./sentences";
 import { TriangleAndSum } from "./TriangleAndSum";
+import { SHELL_OPTIONS } from "./shell-words";
 import { pairName, samePair, setPair, toPairEntry } from "./words";
 
 /** Up to so many pairs each have a field of their own; on larger boards one field stands for the pair in hand. */
@@ -118,6 +120,14 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
           onEntry={(testLeads) => change((r) => ({ ...r, testLeads }))}
         />
       </div>
+      {detail.asksShell ? (
+        <PickOne
+          legend="The shell of the motor, felt now"
+          options={SHELL_OPTIONS}
+          picked={record.shell}
+          onPick={(shell) => change((r) => ({ ...r, shell }))}
+        />
+      ) : null}
       <BoardSettings record={record} change={change} />
       <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
     </FieldFlow>

@@ -1,0 +1,36 @@
+import { COMPLAINT_TABLE } from "./complaint-table";
+import { COMPLAINTS, type Complaint, type Suspect } from "./vocabulary";
+
+/** Chance that such faults are complained of in these words: causes act independently (noisy or). @source Pearl (1988), 4.3 */
+export function complaintLikelihood(complaint: Complaint, faults: readonly Suspect[]): number {
+  const { leak, given } = COMPLAINT_TABLE[complaint];
+  return 1 - faults.reduce((none, fault) => none * (1 - (given[fault] ?? 0)), 1 - leak);
+}
+
+/** Complaints of a motor that does not come up to speed: one of them is said instead of the others. */
+const OF_STANDING: readonly Complaint[] = ["does-not-run", "dead", "hums-no-start", "starts-with-push"];
+/** Trips are told by when: one of them is said instead of the others. */
+const OF_TRIPPING: readonly Complaint[] = ["trips-at-start", "trips-running", "trips-at-once"];
+const ALONE: readonly Complaint[] = COMPLAINTS.filter((complaint) => !OF_STANDING.includes(complaint) && !OF_TRIPPING.includes(complaint));
+
+/** Complaints that are made instead of one another: not made, they count once, as the likeliest of them. */
+export type Unsaid = readonly Complaint[];
+
+/**
+ * Complaints that were not made and could have been: who says that it hums does not speak of its speed, who says that it
+ * squeals would have said that it stands. Where nothing was said at all, nobody asked; on a routine visit somebody did.
+ */
+export function unsaidOf(said: readonly Complaint[], isRoutine = false): readonly Unsaid[] {
+  if (said.length === 0) return isRoutine ? [OF_STANDING, OF_TRIPPING, ...ALONE.map((each) => [each])] : [];
+  const isStanding = said.some((complaint) => OF_STANDING.includes(complaint));
+  const isTripping = said.some((complaint) => OF_TRIPPING.includes(complaint));
+  return [
+    ...(isStanding || isTripping ? [] : [OF_STANDING]),
+    ...(isTripping ? [] : [OF_TRIPPING]),
+    ...(isStanding ? [] : ALONE.filter((complaint) => !said.includes(complaint)).map((each) => [each])),
+  ];
+}
+
+/** Likelihood that none of them is made, as far as an omission counts: `weight` 0 nothing, 1 as much as what is said. */
+export const unsaidLikelihood = (unsaid: Unsaid, faults: readonly Suspect[], weight: number): number =>
+  (1 - Math.max(...unsaid.map((complaint) => complaintLikelihood(complaint, faults)))) ** weight;

@@ -327,4 +327,32 @@ await part("Diagnosis", () => {
   for (const { band, cases, statedPercent, rightPercent } of diagnosis.reliability)
     row(`Suspects stated at ${band}`, `${rightPercent} % at fault`, `stated ${statedPercent} % on average, ${cases} statements`);
 });
+// A quarter of an hour: two thousand motors of a world whose rates, findings and customers are its own.
+await part("Independent world", () => {
+  const world = measure("world");
+  const { next } = world;
+  console.log(`\n${world.cases} motors of an independent world`);
+  row("Next move, right first", `${next.rightPercent} %`, "none: two faults, nothing wrong and faults that come and go are among them");
+  row(
+    "  where two careful technicians agree",
+    `${next.rightWhereTechniciansAgreePercent} %`,
+    `≥ 90 %; ${next.whereTechniciansAgree} cases`,
+  );
+  row("  minutes to the decision, there", next.minutesWhereTechniciansAgree.toFixed(1), `≤ 20; ${next.minutes.toFixed(1)} over all cases`);
+  row("  motors condemned with nothing wrong inside", `${next.soundMotorsCondemnedPercent} %`, "< 1 %");
+  row("  live moves on what trips or is grounded", String(next.unsafeLiveMoves), "0");
+  row("  useless swaps on hermetics", String(next.uselessSwapsOnHermetics), `0; ${next.hermetics} hermetics`);
+  for (const [name, key] of [
+    ["Fixed order of stations, first thing found out", "fixed"],
+    ["Fixed order, stopped by the line-up's rule", "fixedWithLineUp"],
+    ["Change the capacitor first", "capacitorFirst"],
+  ])
+    row(
+      name,
+      `${world[key].rightPercent} % right first`,
+      `${world[key].minutes.toFixed(1)} min; the next move against it: ${(world[key].rightPercent / next.rightPercent).toFixed(2)} as often right`,
+    );
+  for (const { band, cases, statedPercent, rightPercent } of world.reliability)
+    row(`Suspects stated at ${band}`, `${rightPercent} % at fault`, `stated ${statedPercent} %, within 4 points; ${cases} statements`);
+});
 process.exit(failures > 0 ? 1 : 0);

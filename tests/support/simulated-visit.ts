@@ -400,13 +400,15 @@ export const MAKERS: Record<TestId, Maker> = {
     };
   },
   "relay-ohms": (making) => {
+    // A potential relay is closed at rest, sound or welded: only one whose contacts rest open shows that they stick.
+    const isWelded = making.shown === "welded";
     const [coil, contact] =
-      { works: ["8k", "0.3"], "coil-open": ["OL", "0.3"], "contact-open": ["8k", "OL"], welded: ["8k", "0.3"] }[making.shown] ?? [];
+      { works: ["8k", "0.3"], "coil-open": ["OL", "0.3"], "contact-open": ["8k", "OL"], welded: ["0.3", "0.3"] }[making.shown] ?? [];
     const blank = STATIONS["start-gear"].blank;
     return {
       "start-gear": entryOf({
         ...blank,
-        sort: "potential-relay",
+        sort: isWelded ? "current-relay" : "potential-relay",
         relay: {
           isUnplugged: true,
           coil: read(coil ?? "8k", "resistance", making.at),

@@ -405,7 +405,9 @@ describe("advice, clearance and upkeep", () => {
     [120, null, null],
   ] as const)("clearance at %d mm, %s", (bore, clearance, range) => expect(clearanceRange(bore, clearance)).toEqual(range));
   test("intervals by duty", () => {
-    expect(upkeepMonths("sleeve", "continuous", HOUSE)).toBe(6);
+    expect(upkeepMonths("sleeve", "continuous", HOUSE)).toBe(12);
+    expect(upkeepMonths("sleeve", "intermittent", HOUSE)).toBe(24);
+    expect(upkeepMonths("sleeve", "occasional", HOUSE)).toBe(60);
     expect(upkeepMonths("ball", "occasional", HOUSE)).toBe(36);
   });
   test("a thicker shaft takes more oil, never none", () => {

@@ -8,14 +8,20 @@ export type Tier = (typeof TIERS)[number];
 interface TierSpec {
   /** price over that of a good one, by house rule in percent; null: the price itself */
   readonly pricePercent: "bearingPlainPercent" | "bearingBestPercent" | null;
-  /** chance that the work holds; trade judgement */
+  /** chance that the work holds over the weeks in which a customer would call back */
   readonly holds: number;
+  /** why: trade judgement, until a ledger says better */
+  readonly why: string;
 }
 
 export const TIER_TABLE: Record<Tier, TierSpec> = {
-  plain: { pricePercent: "bearingPlainPercent", holds: 0.87 },
-  good: { pricePercent: null, holds: 0.93 },
-  best: { pricePercent: "bearingBestPercent", holds: 0.95 },
+  plain: {
+    pricePercent: "bearingPlainPercent",
+    holds: 0.87,
+    why: "No-name rings and thin grease: about one in eight is noisy again within the season.",
+  },
+  good: { pricePercent: null, holds: 0.93, why: "What goes wrong is the fitting: a tilted ring, dirt, a seat that was not felt." },
+  best: { pricePercent: "bearingBestPercent", holds: 0.95, why: "Better rings do not mend the fitting, which is most of what fails." },
 };
 
 /** The other bearing has run as long; left in, it brings part of the jobs back. Trade judgement. */

@@ -7,8 +7,10 @@ export interface ActionSpec {
   readonly cures: readonly Suspect[];
   readonly part: HouseRuleId | null;
   readonly minutes: HouseRuleId;
-  /** chance that the work itself holds where it was the right work; trade judgement */
+  /** chance that the work itself holds where it was the right work, over the weeks in which a customer would call back */
   readonly holds: number;
+  /** why it holds so often and no oftener: trade judgement, until a ledger says better */
+  readonly why: string;
   readonly checkFirst: readonly TestId[];
 }
 
@@ -34,6 +36,7 @@ export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
     part: "runCapacitorPrice",
     minutes: "capacitorMinutes",
     holds: 0.98,
+    why: "A new part from a good maker; one in fifty is dead on arrival, or put where the old one was cooked.",
     checkFirst: ["winding-ohms", "frame-ohms"],
   },
   "replace-start-capacitor": {
@@ -41,6 +44,7 @@ export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
     part: "startCapacitorPrice",
     minutes: "capacitorMinutes",
     holds: 0.97,
+    why: "As a run part; what cooked the old one (short cycling, a switch that stays in) takes one in thirty new ones too.",
     checkFirst: ["winding-ohms", "frame-ohms"],
   },
   "service-start-switch": {
@@ -48,25 +52,76 @@ export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
     part: "startSwitchPrice",
     minutes: "switchMinutes",
     holds: 0.88,
-    checkFirst: ["winding-ohms"],
+    why: "Cleaned contacts and freed weights are worn all the same: about one in eight sticks again.",
+    checkFirst: ["switch-ohms", "winding-ohms"],
   },
-  "replace-start-relay": { cures: ["start-relay"], part: "startRelayPrice", minutes: "capacitorMinutes", holds: 0.97, checkFirst: [] },
+  "replace-start-relay": {
+    cures: ["start-relay"],
+    part: "startRelayPrice",
+    minutes: "capacitorMinutes",
+    holds: 0.97,
+    why: "A relay of the right coil lasts; one in thirty is of the wrong sort or dies of what killed the first.",
+    checkFirst: ["relay-ohms"],
+  },
   "replace-bearings": {
     cures: ["bearing-worn", "bearing-seized"],
     part: "bearingsPrice",
     minutes: "bearingMinutes",
     // Part, minutes and this chance are those of the whole job, core/bearing/job.ts.
     holds: TIER_TABLE.good.holds,
+    why: "That of the job as it is put together: see the table of bearing jobs.",
     checkFirst: ["winding-ohms", "frame-ohms"],
   },
-  "replace-motor": { cures: WHOLE_MOTOR, part: "motorPrice", minutes: "motorMinutes", holds: 0.98, checkFirst: [] },
-  "repair-wiring-or-supply": { cures: ["supply", "wiring"], part: null, minutes: "wiringMinutes", holds: 0.95, checkFirst: [] },
-  "free-load": { cures: ["driven-load"], part: null, minutes: "loadMinutes", holds: 0.92, checkFirst: [] },
-  "repair-control": { cures: ["control"], part: "controlPrice", minutes: "wiringMinutes", holds: 0.95, checkFirst: [] },
-  "wait-and-retest": { cures: ["protector"], part: null, minutes: "waitMinutes", holds: 0.7, checkFirst: [] },
-  "keep-until": { cures: [], part: null, minutes: "recheckMinutes", holds: 1, checkFirst: [] },
-  "no-repair": { cures: [], part: null, minutes: "noMinutes", holds: 1, checkFirst: [] },
-  refer: { cures: WHOLE_MOTOR, part: "licensedPrice", minutes: "noMinutes", holds: 0.97, checkFirst: [] },
+  "replace-motor": {
+    cures: WHOLE_MOTOR,
+    part: "motorPrice",
+    minutes: "motorMinutes",
+    holds: 0.98,
+    why: "A new motor fails early about once in fifty, of shipping, of a loose set screw, or of what ended the old one.",
+    checkFirst: [],
+  },
+  "repair-wiring-or-supply": {
+    cures: ["supply", "wiring"],
+    part: null,
+    minutes: "wiringMinutes",
+    holds: 0.95,
+    why: "One in twenty has another bad joint behind the one that was found.",
+    checkFirst: [],
+  },
+  "free-load": {
+    cures: ["driven-load"],
+    part: null,
+    minutes: "loadMinutes",
+    holds: 0.92,
+    why: "What fouled or jammed comes back once in twelve: lint, belt, a worn pulley.",
+    checkFirst: [],
+  },
+  "repair-control": {
+    cures: ["control"],
+    part: "controlPrice",
+    minutes: "wiringMinutes",
+    holds: 0.95,
+    why: "One in twenty controls is sent for by something else that is still there.",
+    checkFirst: [],
+  },
+  "wait-and-retest": {
+    cures: ["protector"],
+    part: null,
+    minutes: "waitMinutes",
+    holds: 0.7,
+    why: "A protector that opened on heat closes again, and three times in ten the heat does too.",
+    checkFirst: ["winding-ohms"],
+  },
+  "keep-until": { cures: [], part: null, minutes: "recheckMinutes", holds: 1, why: "Nothing is done that could fail.", checkFirst: [] },
+  "no-repair": { cures: [], part: null, minutes: "noMinutes", holds: 1, why: "Nothing is done that could fail.", checkFirst: ["run-amps"] },
+  refer: {
+    cures: WHOLE_MOTOR,
+    part: "licensedPrice",
+    minutes: "noMinutes",
+    holds: 0.97,
+    why: "Licensed work with a new compressor; one in thirty comes back.",
+    checkFirst: [],
+  },
 };
 
 /** Faults that a machine can be left running with until a date: they get worse slowly and warn before they end it. */

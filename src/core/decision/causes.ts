@@ -94,19 +94,79 @@ const KEEPS_THE_MOTOR: readonly ActionId[] = [
   "replace-bearings",
 ];
 
+type Known = { readonly complaints: readonly Complaint[]; readonly findings: readonly Finding[] };
+
+const shows = ({ findings }: Known, keys: readonly OutcomeKey[]): boolean =>
+  findings.some(({ test, weights }) =>
+    Object.entries(weights).some(([outcome, weight]) => (weight ?? 0) > 0.5 && keys.some((key) => key === `${test}/${outcome}`)),
+  );
+
+/** What a motor is condemned for by itself; without any of it, another motor rests on figures. */
+const CONDEMNED: readonly OutcomeKey[] = [
+  "frame-ohms/grounded",
+  "insulation/bad",
+  "winding-ohms/shorted",
+  "winding-ohms/main-open",
+  "winding-ohms/start-open",
+  "winding-ohms/common-open",
+];
+const SEEN_TO_BE_BAD: readonly OutcomeKey[] = ["look/capacitor-damaged"];
+const HELD: readonly OutcomeKey[] = ["hand-turn/tight", "hand-turn/seized", "hand-turn/rough"];
+const OVER: readonly OutcomeKey[] = ["run-amps/above", "run-amps/far-above"];
+const TRIPS: readonly Complaint[] = ["trips-at-once", "trips-at-start", "trips-running"];
+
+/** What some actions ask for in some cases, and why. */
+const IN_CASES: readonly {
+  readonly actions: readonly ActionId[];
+  readonly tests: readonly TestId[];
+  readonly why: string;
+  readonly when: (known: Known) => boolean;
+}[] = [
+  {
+    actions: ["replace-run-capacitor", "replace-start-capacitor"],
+    tests: ["capacitor-meter"],
+    why: "a part is measured before it is changed, unless the eye condemns it",
+    when: (known) => !shows(known, SEEN_TO_BE_BAD),
+  },
+  {
+    actions: ["repair-wiring-or-supply"],
+    tests: ["supply-voltage", "look"],
+    why: "what is repaired was measured, or seen",
+    when: () => true,
+  },
+  {
+    actions: ["replace-bearings"],
+    tests: ["hand-turn-unloaded"],
+    why: "what is held or rough is turned again without its load before the motor is opened",
+    when: (known) => shows(known, HELD),
+  },
+  {
+    actions: ["replace-motor", "refer"],
+    tests: ["frame-ohms", "winding-ohms"],
+    why: "a motor is condemned by what is measured in it",
+    when: (known) => !shows(known, CONDEMNED),
+  },
+  {
+    actions: ["replace-motor", "refer"],
+    tests: ["start-winding-amps"],
+    why: "too many amps come of shorted turns, or of a start part that stays in: the start winding's amps part them",
+    when: (known) => shows(known, OVER) && !shows(known, CONDEMNED),
+  },
+  {
+    actions: ["no-repair", "keep-until", "repair-wiring-or-supply"],
+    tests: ["frame-ohms", "insulation"],
+    why: "what trips a breaker now and then leaks under volts before an ohmmeter sees it",
+    when: ({ complaints }) => complaints.some((complaint) => TRIPS.includes(complaint)),
+  },
+];
+
 /**
- * Tests an action asks for before it is final: its own, and where the motor stays and shows signs of having cooked, the
- * insulation of its windings.
+ * Tests an action asks for before it is final: its own, those it asks for in this case, and where the motor stays and shows
+ * signs of having cooked, the insulation of its windings.
  */
-export function checksBefore(
-  action: ActionId,
-  own: readonly TestId[],
-  evidence: { readonly complaints: readonly Complaint[]; readonly findings: readonly Finding[] },
-): TestId[] {
-  const isCooked =
-    evidence.complaints.some((complaint) => COOKED_COMPLAINTS.includes(complaint)) ||
-    evidence.findings.some(({ test, weights }) =>
-      Object.entries(weights).some(([outcome, weight]) => (weight ?? 0) > 0.5 && COOKED.some((key) => key === `${test}/${outcome}`)),
-    );
-  return isCooked && KEEPS_THE_MOTOR.includes(action) ? [...own, "insulation"] : [...own];
+export function checksBefore(action: ActionId, own: readonly TestId[], evidence: Known): TestId[] {
+  const isCooked = evidence.complaints.some((complaint) => COOKED_COMPLAINTS.includes(complaint)) || shows(evidence, COOKED);
+  const inCase = IN_CASES.filter(({ actions, when }) => actions.includes(action) && when(evidence)).flatMap(({ tests }) => tests);
+  const cooked: readonly TestId[] = isCooked && KEEPS_THE_MOTOR.includes(action) ? ["insulation"] : [];
+  return [...new Set([...own, ...inCase, ...cooked])];
 }

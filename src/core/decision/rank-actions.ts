@@ -28,13 +28,15 @@ interface Rows {
   readonly singles: readonly Priced[];
   /** two works at once, by the faults that ask for them */
   readonly pairs: Map<readonly Suspect[], Priced | null>;
+  /** what the right work costs once it is known what is wrong */
+  readonly settled: Map<readonly Suspect[], number>;
 }
 const priced = new WeakMap<CostModel, Rows>();
 
 const toPriced = (costs: ActionCosts): Priced => ({ costs, given: new Map() });
 
 function rowsOf(model: CostModel): Rows {
-  const rows = priced.get(model) ?? { singles: model.actions.map(toPriced), pairs: new Map() };
+  const rows = priced.get(model) ?? { singles: model.actions.map(toPriced), pairs: new Map(), settled: new Map() };
   priced.set(model, rows);
   return rows;
 }
@@ -50,7 +52,7 @@ function priceOf({ costs, given }: Priced, faults: readonly Suspect[], model: Co
 const spentOf = ({ partCost, labourCost }: ActionCosts): number => partCost + labourCost;
 
 /** Two faults at once: the cheapest work for each, on one visit. */
-function pairFor(faults: readonly Suspect[], { singles, pairs }: Rows): Priced | null {
+function pairFor(faults: readonly Suspect[], { singles, pairs }: Pick<Rows, "singles" | "pairs">): Priced | null {
   const known = pairs.get(faults);
   if (known !== undefined) return known;
   const cheapest = faults.map(
@@ -148,9 +150,13 @@ export function cheapestAction(
 /** What the right work costs in all once it is known what is wrong. */
 export function settledCost(faults: readonly Suspect[], model: CostModel): number {
   const rows = rowsOf(model);
+  const known = rows.settled.get(faults);
+  if (known !== undefined) return known;
   const pair = faults.length > 1 ? pairFor(faults, rows) : null;
   const totals = [...rows.singles, ...(pair ? [pair] : [])].map((row) => priceOf(row, faults, model).total);
-  return Math.min(...totals);
+  const least = Math.min(...totals);
+  rows.settled.set(faults, least);
+  return least;
 }
 
 /**

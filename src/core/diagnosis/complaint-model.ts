@@ -11,7 +11,10 @@ export function complaintLikelihood(complaint: Complaint, faults: readonly Suspe
 const OF_STANDING: readonly Complaint[] = ["does-not-run", "dead", "hums-no-start", "starts-with-push"];
 /** Trips are told by when: one of them is said instead of the others. */
 const OF_TRIPPING: readonly Complaint[] = ["trips-at-start", "trips-running", "trips-at-once"];
-const ALONE: readonly Complaint[] = COMPLAINTS.filter((complaint) => !OF_STANDING.includes(complaint) && !OF_TRIPPING.includes(complaint));
+const TRIPS_STANDING: readonly Complaint[] = ["trips-at-start", "trips-at-once"];
+/** Noises are told in one word, whichever it is. */
+const OF_NOISE: readonly Complaint[] = ["squeals", "rumbles", "vibrates", "noisy-hum"];
+const ALONE: readonly Complaint[] = COMPLAINTS.filter((complaint) => ![...OF_STANDING, ...OF_TRIPPING, ...OF_NOISE].includes(complaint));
 
 /** Complaints that are made instead of one another: not made, they count once, as the likeliest of them. */
 export type Unsaid = readonly Complaint[];
@@ -21,10 +24,13 @@ export type Unsaid = readonly Complaint[];
  * squeals would have said that it stands. Where nothing was said at all, nobody asked; on a routine visit somebody did.
  */
 export function unsaidOf(said: readonly Complaint[], isRoutine = false): readonly Unsaid[] {
-  if (said.length === 0) return isRoutine ? [OF_STANDING, OF_TRIPPING, ...ALONE.map((each) => [each])] : [];
-  const isStanding = said.some((complaint) => OF_STANDING.includes(complaint));
+  if (said.length === 0) return isRoutine ? [OF_STANDING, OF_TRIPPING, OF_NOISE, ...ALONE.map((each) => [each])] : [];
+  // What trips before it is up to speed shows no more of itself than what stands.
+  const isStanding = said.some((complaint) => OF_STANDING.includes(complaint) || TRIPS_STANDING.includes(complaint));
   const isTripping = said.some((complaint) => OF_TRIPPING.includes(complaint));
+  const isNoisy = said.some((complaint) => OF_NOISE.includes(complaint));
   return [
+    ...(isStanding || isNoisy ? [] : [OF_NOISE]),
     ...(isStanding || isTripping ? [] : [OF_STANDING]),
     ...(isTripping ? [] : [OF_TRIPPING]),
     ...(isStanding ? [] : ALONE.filter((complaint) => !said.includes(complaint)).map((each) => [each])),

@@ -67,26 +67,33 @@ const TIE = 0.1;
  * simulation of the bench: fewer minutes than a fixed order, and right oftener.
  */
 const MUST_SAVE = 5;
+/** Each test that was made makes the next harder to justify: what many tests have left open, one more seldom settles. Judgement. */
+const PATIENCE_TESTS = 8;
 function entropyBits(probabilities: readonly number[]): number {
   let sum = 0;
   for (const p of probabilities) if (p > 0) sum -= p * Math.log2(p);
   return sum;
 }
 
+/** Probabilities of a test's outcomes under each hypothesis, worked out once for everything that is asked of the test. */
+type OutcomeTable = readonly (readonly number[])[];
+const tableOf = (test: TestId, hypotheses: readonly Hypothesis[]): OutcomeTable =>
+  hypotheses.map(({ faults }) => outcomeProbabilities(test, faults));
+
 /**
  * Expected information of a test about which faults are present: I = H(outcome) − Σ P(faults) H(outcome | faults).
  * @returns bits, ≥ 0
  * @source Cover & Thomas, Elements of Information Theory, eq. 2.38
  */
-export function informationBitsOf(test: TestId, hypotheses: readonly Hypothesis[]): number {
-  const mixed = Object.keys(TEST_TABLE[test].outcomes).map(() => 0);
+export function informationBitsOf(test: TestId, hypotheses: readonly Hypothesis[], table = tableOf(test, hypotheses)): number {
+  const mixed = OUTCOME_NAMES[test].map(() => 0);
   let within = 0;
-  for (const { faults, probability } of hypotheses) {
-    if (probability < 1e-6) continue;
-    const outcomes = outcomeProbabilities(test, faults);
+  hypotheses.forEach(({ probability }, at) => {
+    if (probability < 1e-6) return;
+    const outcomes = table[at] ?? [];
     within += probability * entropyBits(outcomes);
     for (let index = 0; index < mixed.length; index += 1) mixed[index] = (mixed[index] ?? 0) + probability * (outcomes[index] ?? 0);
-  }
+  });
   return Math.max(0, entropyBits(mixed) - within);
 }
 
@@ -114,10 +121,10 @@ function settledBy(test: TestId, marginals: ReadonlyMap<Suspect, number>): Suspe
 }
 
 /** Belief after a test showed one of its outcomes (Bayes). */
-function after(hypotheses: readonly Hypothesis[], test: TestId, index: number, probability: number): Hypothesis[] {
-  return hypotheses.map(({ faults, probability: before }) => ({
+function after(hypotheses: readonly Hypothesis[], table: OutcomeTable, index: number, probability: number): Hypothesis[] {
+  return hypotheses.map(({ faults, probability: before }, at) => ({
     faults,
-    probability: (before * (outcomeProbabilities(test, faults)[index] ?? 0)) / probability,
+    probability: (before * (table[at]?.[index] ?? 0)) / probability,
   }));
 }
 
@@ -134,19 +141,20 @@ function leaderOf(hypotheses: readonly Hypothesis[]): { leads: Standee; leadsPro
 function meaningsOf(
   test: TestId,
   hypotheses: readonly Hypothesis[],
+  table: OutcomeTable,
   best: BestAction,
   rate: number,
 ): (OutcomeMeaning & { readonly cost: number })[] {
   return OUTCOME_NAMES[test]
     .map((outcome, index) => {
       let probability = 0;
-      for (const each of hypotheses) probability += each.probability * (outcomeProbabilities(test, each.faults)[index] ?? 0);
+      hypotheses.forEach((each, at) => (probability += each.probability * (table[at]?.[index] ?? 0)));
       return { outcome, index, probability };
     })
     .filter(({ probability }) => probability >= RARE)
     .sort((a, b) => b.probability - a.probability)
     .map(({ outcome, index, probability }) => {
-      const then = after(hypotheses, test, index, probability);
+      const then = after(hypotheses, table, index, probability);
       const { action, also, expectedCost } = best.now(then);
       return { outcome, probability, ...leaderOf(then), action, also, cost: costThen(then, expectedCost, best, rate) };
     });
@@ -170,8 +178,13 @@ function byRate(a: TestOffer, b: TestOffer): number {
  * missed. Judgement.
  */
 const SEEN_BY_HAND = 0.25;
-const leftToSee = (test: TestId, findings: readonly Finding[]): number =>
-  test === "look" && findings.some((finding) => finding.test === "hand-turn") ? SEEN_BY_HAND : 1;
+/** Whoever clamped it while it ran stood beside it: what could be heard was heard for the most part. Judgement. */
+const HEARD_BY_CLAMP = 0.4;
+const AT_THE_RUN: readonly TestId[] = ["run-amps", "start-winding-amps", "speed", "capacitor-running"];
+function leftToSee(test: TestId, findings: readonly Finding[]): number {
+  if (test === "look") return findings.some((finding) => finding.test === "hand-turn") ? SEEN_BY_HAND : 1;
+  return test === "noise" && findings.some((finding) => AT_THE_RUN.includes(finding.test)) ? HEARD_BY_CLAMP : 1;
+}
 
 /** Where and with what the technician stands. */
 export interface At {
@@ -225,17 +238,19 @@ export function chooseMove(
       const spec = TEST_TABLE[test];
       const change = spec.power === at.power ? 0 : STATE_CHANGE_MINUTES[spec.power === "dead" ? "to-dead" : "to-live"];
       const minutes = spec.minutes + change;
-      const informationBits = informationBitsOf(test, weighed) * leftToSee(test, findings);
-      const outcomes = informationBits < WORTH_TESTING_BITS ? [] : meaningsOf(test, weighed, best, rate);
+      const table = tableOf(test, weighed);
+      const informationBits = informationBitsOf(test, weighed, table) * leftToSee(test, findings);
+      const outcomes = informationBits < WORTH_TESTING_BITS ? [] : meaningsOf(test, weighed, table, best, rate);
       const known = outcomes.reduce((sum, { probability }) => sum + probability, 0);
       const saving = Math.max(0, known * now.expectedCost - outcomes.reduce((sum, { probability, cost }) => sum + probability * cost, 0));
       return { test, minutes, informationBits, settles: settledBy(test, marginals), outcomes, saving };
     })
     .sort(byRate);
+  const made = new Set(findings.map(({ test }) => test)).size;
   const isWorth = ({ outcomes, saving, minutes, informationBits }: TestOffer): boolean =>
     informationBits >= WORTH_TESTING_BITS &&
     outcomes.some(({ action, also }) => action !== now.action || also !== now.also) &&
-    saving > MUST_SAVE * minutes * rate;
+    saving > MUST_SAVE * (1 + made / PATIENCE_TESTS) * minutes * rate;
   const [first, ...rest] = offers.filter(isWorth);
   if (first) return { kind: "test", offer: first, others: [...rest, ...offers.filter((offer) => !isWorth(offer))] };
   const check = [...checks, ...likely.checkFirst]

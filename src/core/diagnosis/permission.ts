@@ -33,7 +33,14 @@ const ASKED_AFTER: Partial<Record<TestId, { readonly test: TestId; readonly outc
   "hand-turn-unloaded": { test: "hand-turn", outcomes: ["tight", "seized", "rough", "rough-with-play"] },
 };
 
+/** Tests that have nothing to tell once this was seen: what starts by itself needs no push. */
+const TOLD_BY: Partial<Record<TestId, { readonly test: TestId; readonly outcomes: readonly string[] }>> = {
+  "push-start": { test: "start-time", outcomes: ["quick", "slow", "only-pushed"] },
+};
+
 const isAskedFor = (test: TestId, findings: readonly Finding[]): boolean => {
+  const told = TOLD_BY[test];
+  if (told && findings.some((found) => found.test === told.test && told.outcomes.some((each) => each in found.weights))) return false;
   const after = ASKED_AFTER[test];
   return after === undefined || findings.some((found) => found.test === after.test && after.outcomes.some((each) => each in found.weights));
 };

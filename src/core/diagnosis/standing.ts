@@ -49,6 +49,8 @@ export interface Weights {
 
 /** Evidence below this weight (a factor of 1.3) is not worth a word. */
 const WORTH_SAYING = Math.log(1.3);
+/** What nobody said is told where it weighs at least by half. */
+const WORTH_SAYING_UNSAID = Math.log(1.5);
 /** Who looked and listened, and says why, is wrong about one time in eight. Judgement. */
 const RULED_OUT_WRONGLY = 0.12;
 /** Chosen by simulation with talkative and terse customers; a house rule. */
@@ -124,7 +126,7 @@ function bearingsOf(own: number, all: readonly Spoken[]): Bearing[] {
       const others = (total - Math.exp(mine)) / Math.max(1, alone.length - 1);
       return { evidence, logWeight: mine - (isMeasured ? nothing : toLog(others)) };
     })
-    .filter(({ logWeight }) => Math.abs(logWeight) >= WORTH_SAYING)
+    .filter(({ evidence, logWeight }) => Math.abs(logWeight) >= (evidence.kind === "unsaid" ? WORTH_SAYING_UNSAID : WORTH_SAYING))
     .sort((a, b) => Math.abs(b.logWeight) - Math.abs(a.logWeight));
 }
 

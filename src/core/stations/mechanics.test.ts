@@ -156,7 +156,7 @@ describe("the bearing station", () => {
   });
   test("upkeep: sleeves are oiled, balls listened to; plate before house; counted from the last time", () => {
     const sleeve = drive({ kind: "sleeve", shaft: "12 mm" }, { duty: "intermittent" });
-    expect(sleeve.own.due).toEqual([{ kind: "oil-bearings", when: { after: null, months: 12 } }]);
+    expect(sleeve.own.due).toEqual([{ kind: "oil-bearings", when: { after: null, months: 24 } }]);
     expect(sleeve.detail.upkeep[0]).toMatchObject({ kind: "sleeve", drops: 6 });
     const ball = drive({ stamped: "6203" }, { duty: "continuous", plateMonths: "6", lastDone: "2026-10-01" });
     expect(ball.own.due).toEqual([{ kind: "listen-bearings", when: { after: "2026-10-01", months: 6 } }]);

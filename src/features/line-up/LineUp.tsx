@@ -26,7 +26,7 @@ export function LineUp({ assessment, whole, onLeaveOut, onGo }: LineUpProps) {
   const { standing, findings, facts, contradictions, leftOut } = assessment;
   const [open, setOpen] = useState<string | null>(null);
   const shown = standing.suspects.filter(({ probability }, index) => index < SHOWN && probability >= LEAST);
-  const known = findings.length + facts.complaints.length;
+  const known = findings.length + facts.complaints.length + facts.history.length + facts.ruledOut.length;
   const both = standing.hypotheses
     .filter(({ faults, probability }) => faults.length > 1 && probability >= TOGETHER)
     .sort((a, b) => b.probability - a.probability)[0];

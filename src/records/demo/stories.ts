@@ -272,6 +272,7 @@ export const STORIES: readonly DemoStory[] = [
       complaint: {
         complaints: ["runs-hot", "noisy-hum"],
         said: "Hot and loud since somebody changed a part in spring",
+        after: ["repair"],
       },
       plate: {
         motorType: "psc",
@@ -391,7 +392,7 @@ export const STORIES: readonly DemoStory[] = [
     hourUtc: 10,
     finishedAfter: null,
     stations: (clock) => ({
-      complaint: { complaints: ["hums-no-start"], said: "New belt fitted last week, now it only hums" },
+      complaint: { complaints: ["hums-no-start"], said: "New belt fitted last week, now it only hums", after: ["repair"] },
       plate: {
         motorType: "cap-start",
         machineKind: "drum",
@@ -739,7 +740,7 @@ export const STORIES: readonly DemoStory[] = [
     hourUtc: 10,
     finishedAfter: 30,
     stations: (clock) => ({
-      complaint: { complaints: ["squeals"], said: "Squeals when it starts cold" },
+      complaint: { complaints: ["squeals"], said: "Squeals when it starts cold", course: ["only-cold"] },
       plate: { motorType: "shaded-pole", machineKind: "fan", volts: "230", hertz: "50", amps: "0.45", rpm: "1300" },
       ...madeSafe(clock, 2, null),
       look: cleanLook,
@@ -748,6 +749,7 @@ export const STORIES: readonly DemoStory[] = [
         ...bearings({ kind: "sleeve", shaft: "8 mm" }, { kind: "sleeve", shaft: "8 mm" }),
         duty: "intermittent",
         plateOil: "turbine oil ISO VG 32",
+        plateMonths: "12",
       },
       decide: { action: "no-repair", reason: "Sleeves oiled: quiet at once. Oil again in a year.", decidedAt: clock.at(15) },
       "power-back": powerBack(clock, 18),

@@ -87,6 +87,11 @@ const unloadedFindings = (unloaded: UnloadedTurn | null): Finding[] =>
 const asksUnloaded = ({ turn }: HandTurnRecord, machine: Facts["machineKind"]): boolean =>
   (turn === "tight" || turn === "seized" || turn === "rough") && isOnMachine("hand-turn-unloaded", machine);
 
+/** What touches, and turns freely otherwise: a wheel on its housing sooner than a rotor on its stator. Trade judgement. */
+const RUBS: MeasuredLikelihood = { "driven-load": 1, "bearing-worn": 0.5, "bearing-seized": 0.15, "no-fault": 0.08 };
+const rubsOnly = ({ turn, rubs, radialPlay }: HandTurnRecord): boolean =>
+  rubs === true && turn !== "rough" && turn !== "tight" && turn !== "seized" && radialPlay !== true;
+
 function onShaft(weights: NonNullable<HandVerdict["weights"]>): Pick<Finding, "measured"> {
   const [[only] = [], ...others] = Object.entries(weights);
   const measured = others.length === 0 ? ON_SHAFT[only as Outcome<"hand-turn">] : undefined;
@@ -117,7 +122,8 @@ export const handTurnStation = defineStation({
     ];
     const working = [...workingOf("Radial play by indicator", radial), ...workingOf("End play by indicator", end)];
     if (outcome !== null && weights !== null) {
-      const findings: Finding[] = [{ test: "hand-turn", weights, ...(isOnShaft(facts) ? onShaft(weights) : {}) }, ...more];
+      const own = rubsOnly(record) ? { measured: RUBS } : isOnShaft(facts) ? onShaft(weights) : {};
+      const findings: Finding[] = [{ test: "hand-turn", weights, ...own }, ...more];
       const isClose = [radial, end].some((play) => play?.conformity.decision === "too-close");
       const isOut = weights[outcome] === 1 && outcome !== "free";
       return plainAssessment<HandTurnDetail>(

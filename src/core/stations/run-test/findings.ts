@@ -15,7 +15,6 @@ const SAID_ALREADY: Partial<Record<string, readonly Complaint[]>> = {
   "noise/hum": ["noisy-hum", "hums-no-start"],
   "noise/squeal": ["squeals"],
   "noise/rumble": ["rumbles"],
-  "noise/rattle": ["vibrates"],
   "temperature/hot": ["runs-hot", "burning-smell"],
 };
 

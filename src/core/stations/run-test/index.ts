@@ -106,8 +106,9 @@ function openTests(record: RunTestRecord, rows: readonly RunRow[], { complaints,
     ...(isTurning && isOpen("startAmps") ? ["start-winding-amps" as const] : []),
     ...(isTurning && isOpen("speed") ? ["speed" as const] : []),
     ...(record.behaviour === null && isOpen("startTime") ? ["start-time" as const] : []),
-    ...(record.noises.length === 0 ? ["noise" as const] : []),
-    ...(record.warmth === null && isOpen("shell") ? ["temperature" as const] : []),
+    // What stands and hums is not left on to be listened to, or to be felt.
+    ...(isTurning && record.noises.length === 0 ? ["noise" as const] : []),
+    ...(isTurning && record.warmth === null && isOpen("shell") ? ["temperature" as const] : []),
   ];
   return open.filter((test) => !isSaid(test, complaints));
 }
@@ -205,7 +206,7 @@ export const runTestStation = defineStation({
             complaints: refined(facts.complaints, record.behaviour),
           },
       // Volts at the motor were told by the supply station, how it turns by the hand, if these were worked.
-      findings: withModel(found, understanding).filter(({ test }) => !TOLD_BEFORE.includes(test) || !seen.has(test)),
+      findings: withModel(found, understanding, context.findings).filter(({ test }) => !TOLD_BEFORE.includes(test) || !seen.has(test)),
       openTests: openTests(record, rows, facts),
       working: [...workingOfAmps("on the run test", amps, facts.fullLoadA, limits), ...workingOfModel(rows, understanding)],
     });

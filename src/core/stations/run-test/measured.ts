@@ -99,13 +99,23 @@ const TELLING = [
   ["run-amps", "near-plate"],
 ] as const satisfies readonly (readonly [Finding["test"], Outcome<"run-amps"> | Outcome<"speed">])[];
 
+const SURE = 0.9;
+const isHolding = (weights: object): boolean => "holds" in weights && Number(weights.holds) > SURE;
+
 /**
  * Findings with the model's likelihood in place of the table's: the figures of one run are one finding, told by the one
  * that is farthest from usual, since they are not independent of one another.
  */
-export function withModel(findings: readonly Finding[], understanding: RunUnderstanding | null): Finding[] {
+export function withModel(
+  findings: readonly Finding[],
+  understanding: RunUnderstanding | null,
+  before: readonly Finding[] = [],
+): Finding[] {
   // What nothing known makes speaks for nothing: then the tables say what little each figure means by itself.
-  const measured = understanding && understanding.unexplained.length === 0 ? suspectLikelihoods(understanding) : null;
+  const told = understanding && understanding.unexplained.length === 0 ? suspectLikelihoods(understanding) : null;
+  // A start part that was measured and holds is out of the explanations, in every degree.
+  const holds = before.some(({ test, about, weights }) => test === "capacitor-meter" && about === "start-capacitor" && isHolding(weights));
+  const measured = told && holds ? { ...told, "start-capacitor": told["no-fault"] ?? 1 } : told;
   const asked = new Set<string>(TELLING.map(([test]) => test));
   const figures = findings.filter(({ test }) => asked.has(test));
   if (measured === null || figures.length === 0) return [...findings];

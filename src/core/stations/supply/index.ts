@@ -191,7 +191,11 @@ export const supplyStation = defineStation({
     const stamp = isUnsure ? "unsure" : stampOf(found, record, partial);
     return plainAssessment<SupplyDetail>(stamp, detail, {
       findings,
-      facts: { supplyFound: isVoltage ? figureOf(record.standing) : null, ...partial.inferred?.facts },
+      facts: {
+        // Volts that fall once it draws are not those it runs on.
+        supplyFound: isVoltage && found?.outcome !== "sags" ? figureOf(record.standing) : null,
+        ...partial.inferred?.facts,
+      },
       working: workingOf(detail),
       // That control asks it to run is not yet a voltage, and standing volts are not yet those while it tries.
       openTests: found === null || found.outcome === "standing" ? ["supply-voltage"] : [],

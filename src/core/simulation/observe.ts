@@ -1,0 +1,305 @@
+import type { TestId } from "../diagnosis";
+import { DEFAULT_METER } from "../house";
+import { conditionWith, predict, type RunFigures } from "../motor";
+import { takeReading, type Entry, type Quantity } from "../quantity";
+import { STATIONS, type StationData, type StationId } from "../stations";
+import type { Noise, RunField } from "../stations/run-figures";
+import { chanceFrom, type Chance } from "./chance";
+import type { HiddenCase } from "./told";
+
+/** What was keyed at one station, the fields that changed. */
+export interface Keyed<Id extends StationId = StationId> {
+  readonly station: Id;
+  readonly data: Partial<StationData<Id>>;
+}
+
+interface Making {
+  readonly hidden: HiddenCase;
+  readonly chance: Chance;
+  readonly at: string;
+  /** what the station has so far */
+  readonly record: <Id extends StationId>(id: Id) => StationData<Id>;
+}
+type Maker = (making: Making) => Keyed;
+
+const keyed = <Id extends StationId>(station: Id, data: Partial<StationData<Id>>): Keyed => ({ station, data }) as Keyed;
+
+/** A meter is off by its own error on every figure; one figure in fifty is misread by a digit. */
+const METER_SD = 0.006;
+const MISREAD = 0.02;
+function shown(value: number, digits: number, { chance }: Making): string {
+  const read = Math.max(0, value * (1 + METER_SD * chance.normal()));
+  const text = read.toFixed(digits);
+  if (!chance.is(MISREAD) || read === 0) return text;
+  // A 3 for an 8, one place in the middle: what a glance gets wrong.
+  return text.replace(/[38]/, (digit) => (digit === "3" ? "8" : "3"));
+}
+const entryOf = (text: string, quantity: Quantity, { at }: Making): Entry => takeReading(text, quantity, DEFAULT_METER, at).entry;
+const placesFor = (value: number): number => (value < 10 ? 2 : value < 100 ? 1 : 0);
+const figure = (value: number, quantity: Quantity, making: Making, places = placesFor(value)): Entry =>
+  entryOf(shown(value, places, making), quantity, making);
+const over = (quantity: Quantity, making: Making): Entry => entryOf("OL", quantity, making);
+const ohm = (value: number, making: Making): Entry => figure(value, "resistance", making, value < 100 ? 1 : 0);
+
+/** A capacitor as its meter reads it: open reads next to nothing, shorted reads beyond the range. */
+function capacitance(uf: number, scale: number | null | undefined, making: Making): { reading: Entry; overLimit: "shorted" | null } {
+  if (scale === 0) return { reading: over("capacitance", making), overLimit: "shorted" };
+  if (scale === null) return { reading: entryOf(shown(0.02, 2, making), "capacitance", making), overLimit: null };
+  // A sound part lies somewhere within its own tolerance.
+  const own = scale === undefined || scale === 1 ? 1 + 0.02 * chanceFrom(making.hidden.seed).normal() : scale;
+  return { reading: figure(uf * own, "capacitance", making), overLimit: null };
+}
+
+const labelOf = (uf: number, kind: "run" | "start"): string =>
+  kind === "run" ? `${uf} µF ±6 % 440 V run` : `${uf} µF −0 +20 % 250 V start`;
+
+const capacitor: Maker = (making) => {
+  const { machine } = making.hidden.motor;
+  const { body } = making.hidden;
+  const before = making.record("capacitor");
+  const [first, second] = [
+    machine.runCapacitor && { kind: "run" as const, uf: machine.runCapacitor.capacitanceUf, scale: body.runUfByMeter },
+    machine.startCapacitor && { kind: "start" as const, uf: 1.1 * machine.startCapacitor.capacitanceUf, scale: body.startUfByMeter },
+  ].filter((part) => part !== null);
+  const nominal = (part: NonNullable<typeof first>): number => (part.kind === "start" ? Math.round(part.uf / 1.1) : part.uf);
+  if (!first) return keyed("capacitor", { note: "none fitted" } as never);
+  if (second && before.label !== "") {
+    return keyed("capacitor", {
+      second: { label: labelOf(nominal(second), second.kind), ...capacitance(second.uf, second.scale, making) },
+    });
+  }
+  const { reading, overLimit } = capacitance(first.uf, first.scale, making);
+  return keyed("capacitor", { label: labelOf(nominal(first), first.kind), readings: [reading], overLimit, isIsolated: true });
+};
+
+/** Three leads as they come out, in an order of their own; the names say nothing. */
+const windings: Maker = (making) => {
+  const { motor, body, seed } = making.hidden;
+  const { mainResistanceOhm, startResistanceOhm } = motor.machine;
+  const cold = 0.82;
+  const shorted = 1 - 0.5 * (body.condition.shortedMainFraction ?? 0);
+  const own: Record<"C" | "R" | "S", number | null> = {
+    C: body.open === "common" ? null : 0.05,
+    R: body.open === "main" ? null : mainResistanceOhm * cold * shorted,
+    S: body.open === "start" ? null : startResistanceOhm * cold,
+  };
+  const orders = [
+    ["C", "R", "S"],
+    ["R", "S", "C"],
+    ["S", "C", "R"],
+    ["R", "C", "S"],
+  ] as const;
+  const order = chanceFrom(seed + 17).of(orders);
+  const between = (a: "C" | "R" | "S", b: "C" | "R" | "S"): Entry => {
+    const [first, second] = [own[a], own[b]];
+    return first === null || second === null ? over("resistance", making) : ohm(first + second, making);
+  };
+  const pairs = [
+    [0, 1],
+    [1, 2],
+    [0, 2],
+  ] as const;
+  return keyed("windings", { pairs: pairs.map(([a, b]) => ({ a, b, entry: between(order[a]!, order[b]!) })) });
+};
+
+const frame: Maker = (making) => {
+  const { frameOhm } = making.hidden.body;
+  const hit = frameOhm === undefined ? over("resistance", making) : ohm(frameOhm, making);
+  const clear = (): Entry => (frameOhm === undefined ? over("resistance", making) : ohm(frameOhm + 8, making));
+  return keyed("frame", { readings: [hit, clear(), clear()] });
+};
+
+const insulation: Maker = (making) => {
+  const { frameOhm, frameMegohm } = making.hidden.body;
+  const megohm = frameOhm === undefined ? (frameMegohm ?? making.chance.of([60, 120, 300, 550])) : frameOhm / 1e6;
+  return keyed("insulation", {
+    together: entryOf("0", "insulation", making),
+    apart: over("insulation", making),
+    temperature: entryOf("25", "temperature", making),
+    isDisconnected: true,
+    isInVacuum: false,
+    joining: "joined",
+    cells: [{ a: "all", b: "frame", entry: entryOf(`${megohm.toPrecision(3)}M`, "insulation", making) }],
+    isDischarged: true,
+  });
+};
+
+const gear: Maker = (making) => {
+  const { body, motor } = making.hidden;
+  const blank = STATIONS["start-gear"].blank;
+  const closed = (): Entry => ohm(0.2, making);
+  if (motor.gear === "potential-relay") {
+    const coil = body.relay === "coil-open" ? over("resistance", making) : entryOf("9.4k", "resistance", making);
+    const contact = body.relay === "contact-open" ? over("resistance", making) : closed();
+    return keyed("start-gear", { sort: "potential-relay", relay: { isUnplugged: true, coil, contact } });
+  }
+  const { contact } = body;
+  const isOpen = contact === "open" || contact === "not-pressed";
+  return keyed("start-gear", {
+    sort: motor.gear,
+    switch: {
+      ...blank.switch,
+      isCoverSeated: contact !== "not-pressed",
+      clicksBack: contact === undefined,
+      atRest: isOpen ? over("resistance", making) : closed(),
+      actuated: contact === "welded" || contact === "not-pressed" ? closed() : over("resistance", making),
+    },
+  });
+};
+
+const supply: Maker = (making) => {
+  const { motor, body, condition } = making.hidden;
+  const volts = motor.machine.supplyV * (body.volts === "sags" ? 0.97 : condition.voltageScale);
+  const isThere = body.volts !== "absent" && body.volts !== "lost" && body.volts !== "no-call";
+  const none = (): Entry => figure(0.4, "voltage", making, 1);
+  return keyed("supply", {
+    call: body.volts === "no-call" ? "no-call" : "calls",
+    standing: isThere ? figure(volts, "voltage", making, 1) : none(),
+    starting: isThere ? figure(motor.machine.supplyV * condition.voltageScale * 0.98, "voltage", making, 1) : null,
+    atDisconnect: isThere ? null : body.volts === "absent" ? none() : figure(motor.machine.supplyV, "voltage", making, 1),
+  });
+};
+
+const FIGURE_OF: Partial<Record<TestId, readonly [field: RunField, quantity: Quantity, of: keyof RunFigures]>> = {
+  "run-amps": ["lineAmps", "current", "lineA"],
+  "start-winding-amps": ["startAmps", "current", "startA"],
+  speed: ["speed", "speed", "speedRpm"],
+};
+
+/** Figures of the run, whatever was asked for: it is switched on, and what it does is seen. */
+const run =
+  (test: TestId): Maker =>
+  (making) => {
+    const { behaviour, prediction } = making.hidden;
+    const isTurning = behaviour === "starts" || behaviour === "only-pushed";
+    const figures = isTurning ? (prediction.running ?? prediction.held) : prediction.held;
+    const [field, quantity, of] = FIGURE_OF[test] ?? [];
+    const value = field && of && behaviour !== "trips" && behaviour !== "dead" ? figures[of] : null;
+    const timed = test === "start-time" && behaviour === "starts" ? figures.startTimeS : null;
+    return keyed("run-test", {
+      behaviour,
+      ...(field && quantity && value != null ? { [field]: figure(value, quantity, making, field === "speed" ? 0 : placesFor(value)) } : {}),
+      ...(timed !== null ? { startTime: figure(Math.max(0.1, timed), "duration", making, 1) } : {}),
+    });
+  };
+
+const noise: Maker = (making) => {
+  const { body, behaviour } = making.hidden;
+  const heard: Noise = behaviour === "hums" ? "hum" : behaviour === "dead" || behaviour === "trips" ? "quiet" : (body.noise ?? "quiet");
+  // One ear in ten hears nothing where there is something.
+  return keyed("run-test", { behaviour, noises: [making.chance.is(0.1) ? "quiet" : heard] });
+};
+
+const warmth: Maker = (making) => {
+  const { prediction, sound, behaviour } = making.hidden;
+  const times = (prediction.running?.lineA ?? prediction.held.lineA ?? 0) / (sound.running?.lineA ?? 1);
+  const isHot = behaviour !== "dead" && behaviour !== "trips" && times * making.chance.between(0.9, 1.1) > 1.22;
+  return keyed("run-test", { behaviour, warmth: behaviour === "dead" ? "cool" : isHot ? "hot" : "warm" });
+};
+
+const uncoupled: Maker = (making) => {
+  const { motor, condition, body, behaviour } = making.hidden;
+  const isDead = behaviour === "dead" || behaviour === "trips";
+  const load = body.isHeldByLoad ? { isJammed: false } : {};
+  const alone = predict(motor.machine, { ...conditionWith({}), ...condition, ...load, loadScale: 0.08 });
+  const isRough = body.noise === "squeal" || body.noise === "rumble" || body.noise === "hum";
+  const result = isDead || !alone.startsAlone ? "does-not-run" : isRough ? "runs-rough" : "runs";
+  return keyed("uncoupled-run", { freedAt: making.at, result });
+};
+
+const push: Maker = (making) => {
+  const keeps = making.hidden.prediction.keepsRunning && making.hidden.behaviour !== "dead" && making.hidden.behaviour !== "trips";
+  return keyed("uncoupled-run", {
+    push: { readyAt: making.at, result: keeps ? "keeps-running" : "does-not-run", way: keeps ? "either-way" : null },
+  });
+};
+
+/** How each test is made on such a case, and keyed as a person would. */
+const MAKERS: Record<TestId, Maker> = {
+  look: ({ hidden: { body }, chance }) => {
+    const signs = [...(body.sign ? [body.sign] : []), ...(chance.is(0.05) ? (["dust-clogged"] as const) : [])];
+    return keyed("look", { signs: [...new Set(signs)], nothingFound: signs.length === 0 });
+  },
+  "hand-turn": ({ hidden: { body }, chance }) => {
+    const turn = body.turn ?? (chance.is(0.03) ? "rough" : "free");
+    return keyed("hand-turn", { turn, radialPlay: body.hasPlay ?? false, endPlay: chance.is(0.03), rubs: body.noise === "scrape" });
+  },
+  "hand-turn-unloaded": ({ hidden: { body } }) =>
+    keyed("hand-turn", { unloaded: body.isHeldByLoad || body.turn === undefined ? "free" : body.turn }),
+  "capacitor-meter": capacitor,
+  "capacitor-swing": (making) => {
+    const scale = making.hidden.body.runUfByMeter ?? making.hidden.body.startUfByMeter;
+    const behaviour = scale === 0 ? "stays-low" : scale === null ? "never-dips" : "takes-charge";
+    const { label } = making.record("capacitor");
+    const part = making.hidden.motor.machine.runCapacitor ?? making.hidden.motor.machine.startCapacitor;
+    return keyed("capacitor", {
+      label: label || labelOf(part?.capacitanceUf ?? 10, making.hidden.motor.machine.runCapacitor ? "run" : "start"),
+      swing: { sections: [{ behaviour, climbS: "" }], rangeEnd: "" },
+    });
+  },
+  "capacitor-running": (making) => {
+    const { machine } = making.hidden.motor;
+    const { running } = making.hidden.prediction;
+    const uf = machine.runCapacitor?.capacitanceUf ?? 10;
+    const amps = running?.startA ?? 0;
+    const volts = running?.capacitorV ?? machine.supplyV;
+    return keyed("capacitor", {
+      label: making.record("capacitor").label || labelOf(uf, "run"),
+      running: {
+        sections: [{ amps: figure(amps, "current", making), volts: figure(volts, "voltage", making, 0) }],
+        hertz: "",
+        isStartDeviceOut: true,
+      },
+    });
+  },
+  "winding-ohms": windings,
+  "frame-ohms": frame,
+  insulation,
+  "switch-ohms": gear,
+  "relay-ohms": gear,
+  "ptc-ohms": gear,
+  "supply-voltage": supply,
+  "run-amps": run("run-amps"),
+  "start-winding-amps": run("start-winding-amps"),
+  speed: run("speed"),
+  "start-time": run("start-time"),
+  noise,
+  temperature: warmth,
+  "uncoupled-run": uncoupled,
+  "push-start": push,
+};
+
+/**
+ * Makes one test on a hidden case: what its instrument shows, keyed at its station.
+ * @param record what each station has so far
+ * @returns the fields that change
+ */
+export function observe(hidden: HiddenCase, test: TestId, at: string, record: <Id extends StationId>(id: Id) => StationData<Id>): Keyed {
+  const chance = chanceFrom(hidden.seed * 131 + [...test].reduce((sum, letter) => sum * 31 + letter.charCodeAt(0), 7));
+  return MAKERS[test]({ hidden, chance, at, record });
+}
+
+/** Complaint and plate as they stand when the visit begins. */
+export function opening({ motor, complaints, course, after }: HiddenCase): { readonly [Id in "complaint" | "plate"]: StationData<Id> } {
+  const { machine, plate } = motor;
+  const parts = [
+    machine.runCapacitor ? labelOf(machine.runCapacitor.capacitanceUf, "run") : null,
+    machine.startCapacitor ? labelOf(machine.startCapacitor.capacitanceUf, "start") : null,
+  ].filter((part) => part !== null);
+  return {
+    complaint: { ...STATIONS.complaint.blank, complaints: [...complaints], course: [...course], after: [...after] },
+    plate: {
+      ...STATIONS.plate.blank,
+      motorType: motor.type,
+      machineKind: motor.kind,
+      drive: motor.kind === "hermetic-compressor" ? null : motor.hasBelt ? "belt" : "direct",
+      volts: String(plate.volts),
+      hertz: String(plate.hertz),
+      amps: String(plate.amps),
+      rpm: String(plate.rpm),
+      power: `${plate.powerW} W`,
+      capacitor: parts[0] ?? "",
+      secondCapacitor: parts[1] ?? "",
+    },
+  };
+}

@@ -121,7 +121,7 @@ test("two faults at once are shown together and mended on one visit", async ({ p
   await page.getByRole("button", { name: "Accept with this reason" }).click();
   await expect(page.getByRole("group", { name: "Chosen action" }).getByLabel("Replace run capacitor")).toBeChecked();
   await expect(page.getByRole("group", { name: "And on the same visit" }).getByLabel("Replace bearings")).toBeChecked();
-  await expect(page.getByLabel("Reason")).toHaveValue(/Bearing worn leads.*Run capacitor too/);
+  await expect(page.getByLabel("Reason")).toHaveValue(/Bearing worn \(.*\) and run capacitor \(.*\): the two works mend both/);
   await page.getByRole("button", { name: "What it hinges on" }).click();
   await expect(page.getByRole("img", { name: /^Cost over/ })).toBeVisible();
   await expect(page.getByRole("region", { name: "What it may cost in all" }).getByRole("listitem")).toHaveCount(3);
@@ -136,7 +136,7 @@ test("a finding left out shows at once what changes, and is put back; nothing ke
   await lineUp.getByRole("listitem").filter({ hasText: "radial play" }).getByRole("button", { name: "Leave it out" }).first().click();
   await expect(lineUp.getByRole("list", { name: "Left out" })).toContainText("radial play");
   await expect(lineUp.getByRole("button", { name: /^Bearing worn.*→/ })).toBeVisible();
-  await expect(page.getByLabel("Rough, like sand")).toBeChecked();
+  await expect(page.getByRole("group", { name: "How it turns" }).getByLabel("Rough, like sand")).toBeChecked();
   await lineUp.getByRole("button", { name: "Put it back" }).click();
   await expect(lineUp.getByRole("list", { name: "Left out" })).toHaveCount(0);
 });

@@ -78,7 +78,7 @@ test("a new PSC motor from complaint to decision, by keyboard alone", async ({ p
   await expect(page.getByRole("button", { name: "Accept with this reason" })).toBeVisible();
   await key("Tab", "Enter");
   await expect(page.getByLabel("Replace run capacitor")).toBeChecked();
-  await expect(page.getByLabel("Reason")).toHaveValue(/Run capacitor leads/);
+  await expect(page.getByLabel("Reason")).toHaveValue(/Run capacitor \(.*\); for it: capacitor far out/);
   await expect(bench(page).getByText("17.5 µF run capacitor, 440 V or higher, never lower")).toBeVisible();
 });
 

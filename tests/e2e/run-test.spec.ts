@@ -108,7 +108,7 @@ test("What-if by keyboard: the figures follow the slider, a fault is put in word
   ).toBeVisible();
   const noticed = page.getByRole("region", { name: "What the customer would notice" });
   await expect(noticed).toContainText("Nobody would notice a difference.");
-  await expect(noticed).toContainText(/above the 400 V on its label/);
+  await expect(noticed).toContainText(/more heat: a warmer shell/);
   const slider = page.getByRole("slider", { name: "Capacitance" });
   await slider.focus();
   for (let step = 0; step < 5; step += 1) await page.keyboard.press("PageDown");

@@ -86,6 +86,40 @@ test("a grounded winding condemns the motor, and no run test is offered", async 
   await expect(caseOf(page).getByRole("row").nth(1)).toContainText("Replace motor");
 });
 
+test("what trips gets no power before look, hand and frame; over a ground fault only once its part is out", async ({ page }) => {
+  await startCard(page, "trips at once since the wash-down");
+  await page.getByLabel("After water or wash-down").check();
+  await leads(page, "Ground fault");
+  await goTo(page, "Plate");
+  await page.getByText("PSC", { exact: true }).click();
+  await makeSafe(page);
+  await goTo(page, "Power back on");
+  await expect(
+    bench(page).getByText("It trips. Before it gets power again: look and smell; turn it by hand; measure it to the frame."),
+  ).toBeVisible();
+  await goTo(page, "Look and smell");
+  await page.getByLabel("Looked and smelt: nothing found").check();
+  await page.getByLabel("Rule out").selectOption({ label: "Driven load" });
+  await expect(bench(page).getByText("Counts once a reason stands here", { exact: false })).toBeVisible();
+  await page.getByLabel("Driven load: what was heard or seen").fill("Wheel spins free in its housing");
+  await goTo(page, "Turn by hand");
+  await page.getByRole("group", { name: "How it turns" }).getByLabel("Tight").check();
+  await page.getByRole("group", { name: "With belt, wheel or pump off" }).getByLabel("Free and silent").check();
+  await expect(bench(page).getByText("Free with its load off", { exact: false })).toBeVisible();
+  await goTo(page, "To the frame");
+  await page.getByLabel("1 to frame").fill("62");
+  await goTo(page, "Power back on");
+  await expect(bench(page).getByText("A path to the frame was found. No power until", { exact: false })).toBeVisible();
+  for (const step of ["Leads as marked", "Everyone clear", "Own lock and tag"]) await page.getByLabel(step, { exact: false }).check();
+  await expect(page.getByRole("button", { name: "Power is back on" })).toBeDisabled();
+  await goTo(page, "To the frame");
+  await page.getByLabel("What was faulty is out of the circuit").check();
+  await page.getByLabel("Every lead to the frame again, the lowest").fill("OL");
+  await goTo(page, "Power back on");
+  await page.getByRole("button", { name: "Power is back on" }).click();
+  await expect(bench(page).getByText("Power back on since", { exact: false })).toBeVisible();
+});
+
 test("the dead stretch stays shut until it is proven; a declaration opens it and is told for ever", async ({ page }) => {
   await startCard(page, "hums");
   await goTo(page, "Windings");

@@ -274,7 +274,7 @@ export const TEST_TABLE = {
       leaks: { why: "Ohms far up the range: damp or dirt, or the start of a fault.", base: 0.008, given: { "ground-fault": 0.1 } },
       grounded: {
         why: "Any ohms to bare metal: the winding touches the frame.",
-        base: 0.001,
+        base: 0.0002,
         given: { "ground-fault": 0.85 },
         blocks: LIVE_TESTS,
       },

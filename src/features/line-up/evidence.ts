@@ -146,5 +146,5 @@ export function reasonFor({ suspects }: Standing, work: Pick<ActionOffer, "actio
   }
   const [first] = mended;
   if (mended.length === 1 && first) return `${capital(named(first))}${reasonOf(first)}.${rest}`;
-  return `${capital(listed(mended.slice(0, 4).map(named)))}: one work mends ${mended.length === 2 ? "both" : "all of them"} (${formatProbability(work.cureProbability)}).${first ? ` ${SUSPECT_WORDS[first.suspect]}${reasonOf(first)}.` : ""}${rest}`;
+  return `${capital(listed(mended.slice(0, 4).map(named)))}: ${work.also === null ? "one work mends" : "the two works mend"} ${mended.length === 2 ? "both" : "all of them"} (${formatProbability(work.cureProbability)}).${first ? ` ${SUSPECT_WORDS[first.suspect]}${reasonOf(first)}.` : ""}${rest}`;
 }

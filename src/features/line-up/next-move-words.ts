@@ -103,13 +103,17 @@ export function nextMoveWords(assessment: TravellerAssessment): NextMoveWords {
 /** More than so many outcomes are no longer read. */
 const MOST_OUTCOMES = 3;
 
+/** A lead below this decides nothing. */
+const STILL_OPEN = 0.4;
+
 function meaningWords(
   { test }: TestOffer,
   { outcome, probability, leads, leadsProbability, action, also }: OutcomeMeaning,
   now: string,
 ): string {
   const work = workWords({ action, also });
-  const then = work === now ? "no change" : work.toLowerCase();
+  // What leads by little is not acted on: more is asked then.
+  const then = work === now ? "no change" : leadsProbability < STILL_OPEN ? "still open" : work.toLowerCase();
   const words = OUTCOME_WORDS[`${test}/${outcome}` as OutcomeKey];
   return `${words.replace(/^./, (letter) => letter.toUpperCase())} (${formatProbability(probability)}): ${SUSPECT_WORDS[leads].toLowerCase()} ${formatProbability(leadsProbability)}, ${then}`;
 }

@@ -40,7 +40,7 @@ export function RuledOutList({ ruledOut, suspects, onRuledOut }: RuledOutListPro
       <label className="flex flex-wrap items-center gap-3 text-[15px]">
         <span>Rule out</span>
         <select
-          className="min-h-[44px] border-[1.5px] border-ink bg-sheet px-2"
+          className="min-h-[44px] border-[1.5px] border-ink bg-sheet px-2 disabled:opacity-50"
           value=""
           onChange={(event) => {
             const suspect = others.find((each) => each === event.target.value);

@@ -49,7 +49,13 @@ const PREDICTED: Record<string, (machine: Machine) => number> = {
   "running start-winding amps": (machine) => plateStates(machine).rated.startA,
   "locked line amps": (machine) => plateStates(machine).locked.lineA,
 };
-const inside = new Map(Object.keys(PREDICTED).map((name) => [name, { hits: 0, all: 0, widths: [] as number[], errors: [] as number[] }]));
+interface Tally {
+  hits: number;
+  all: number;
+  readonly widths: number[];
+  readonly errors: number[];
+}
+const inside = new Map<string, Tally>();
 let refused = 0;
 for (let seed = 1; seed <= HIDDEN; seed += 1) {
   const hidden = randomMotor(seed);
@@ -60,8 +66,10 @@ for (let seed = 1; seed <= HIDDEN; seed += 1) {
   }
   for (const [name, of] of Object.entries(PREDICTED)) {
     const truth = of(hidden);
-    const tally = inside.get(name);
-    if (!tally || truth === 0) continue;
+    if (truth === 0) continue;
+    const key = `${hidden.topology}, ${name}`;
+    const tally = inside.get(key) ?? { hits: 0, all: 0, widths: [], errors: [] };
+    inside.set(key, tally);
     const sorted = found.value.members.map(of).sort((a, b) => a - b);
     const [low, high] = RANGE.map((share) => quantileOfSorted(sorted, share)) as [number, number];
     tally.all += 1;

@@ -85,11 +85,19 @@ function likelihoodOf(known: Known, faults: readonly Suspect[], unsaid: number):
 
 type FaultSets = readonly (readonly Suspect[])[];
 
-/** What is said weighs the same on every card of such a motor: worked out once. What was measured differs each time. */
+/** A plain finding, one outcome and no doubt about it, weighs the same on every card of such a motor; split and measured ones do not. */
+function plainKey({ test, about, weights, measured }: Finding): string | null {
+  if (measured) return null;
+  const [only, another] = Object.entries(weights);
+  return only && another === undefined && only[1] === 1 ? `${test}/${only[0]} ${about ?? ""}` : null;
+}
+
+/** What is said weighs the same on every card of such a motor: worked out once. */
 const said = new WeakMap<FaultSets, Map<string, readonly number[]>>();
 const keyOf = (known: Known, unsaid: number): string | null => {
   if (known.kind === "complaint") return known.complaint;
   if (known.kind === "unsaid") return `${unsaid} ${known.unsaid.join()}`;
+  if (known.kind === "finding") return plainKey(known.finding);
   return known.kind === "history" ? known.history : null;
 };
 

@@ -3,7 +3,7 @@ import { fail, ok, type Failure, type Result } from "../result";
 import { KNOWLEDGE_ENTRIES, type KnowledgeEntry, type MotorKnowledge } from "./knowledge";
 import type { Machine } from "./machine";
 import { observationsOf, plateStates, residualOf, type Observation } from "./observations";
-import { BOUND_SD, frequencyOf, PARAMETERS, polesOf, toMachine, usualSpread } from "./parameters";
+import { BOUND_SD, frequencyOf, PARAMETERS, polesOf, toMachine, usualSpread, withLossDrawn } from "./parameters";
 import { resistanceAt } from "../winding/temperature";
 import { usualEfficiency } from "./usual-efficiency";
 
@@ -182,8 +182,11 @@ export function estimateMotor(knowledge: MotorKnowledge, members: number = USUAL
   const best = fitProblem(problem, firstGuess(problem), MOST_ROUNDS, NO_NOISE);
   if (!Number.isFinite(best.chi2)) return fail({ code: "model-does-not-converge" });
   const noise = normalFrom(seriesFrom(SEED));
+  const losses = normalFrom(seriesFrom(SEED + 1));
   const drawn = Array.from({ length: members }, () => fitProblem(problem, best.parameters, MEMBER_ROUNDS, noise));
-  const machines = drawn.filter(({ chi2 }) => Number.isFinite(chi2)).map(({ parameters }) => toMachine(knowledge, parameters));
+  const machines = drawn
+    .filter(({ chi2 }) => Number.isFinite(chi2))
+    .map(({ parameters }) => toMachine(withLossDrawn(knowledge, losses()), parameters));
   if (machines.length < members / 2) return fail({ code: "model-does-not-converge" });
   return ok({ machine: toMachine(knowledge, best.parameters), members: machines, missing, conflict: findConflict(problem, best) });
 }

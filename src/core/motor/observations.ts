@@ -49,12 +49,12 @@ export interface Observation {
  * How far a plate's figure may be from the motor's own (standard deviation of the log), rounding apart.
  * Source: IEC 60034-1, Table 20 allows slip ±20 %, locked-rotor current +20 %, losses +15 %; makers stay well inside.
  */
-const PLATE_SPREAD = { volts: 0.005, amps: 0.02, power: 0.03, slip: 0.09, locked: 0.05, ohms: 0.025, running: 0.04 } as const;
+const PLATE_SPREAD = { volts: 0.005, amps: 0.025, power: 0.03, slip: 0.09, locked: 0.07, ohms: 0.025, running: 0.04 } as const;
 
 /** What a designer aims at, where the plate leaves it open: weak hints. Same sources as the usual parameters. */
 const DESIGN: Record<Topology, { readonly powerFactor: number; readonly startTorque: number }> = {
   psc: { powerFactor: 0.94, startTorque: 0.45 },
-  cscr: { powerFactor: 0.9, startTorque: 2 },
+  cscr: { powerFactor: 0.9, startTorque: 1.6 },
   csir: { powerFactor: 0.61, startTorque: 3.2 },
   split: { powerFactor: 0.6, startTorque: 1.5 },
 };

@@ -133,6 +133,17 @@ const POLES_ON: Partial<Record<MachineKind, number>> = { "hermetic-compressor": 
 /** A film capacitor's loss resistance is small; an electrolytic start part has ohms. Used where nothing better is known. */
 const RUN_CAPACITOR_OHM = 1.5;
 const START_CAPACITOR_OHM = 2;
+const START_CAPACITOR_LOG_SD = 0.4;
+
+/** A start part's loss resistance is on no label: each member of an ensemble has its own. @param draw a normal deviate */
+export function withLossDrawn(knowledge: MotorKnowledge, draw: number): MotorKnowledge {
+  const { startCapacitor } = knowledge;
+  if (startCapacitor === null || startCapacitor.resistanceOhm !== null) return knowledge;
+  return {
+    ...knowledge,
+    startCapacitor: { ...startCapacitor, resistanceOhm: START_CAPACITOR_OHM * Math.exp(START_CAPACITOR_LOG_SD * draw) },
+  };
+}
 /** A centrifugal switch opens at about three quarters of synchronous speed. @source NEMA MG 1, 1.20.3 (capacitor-start motors) */
 const SWITCH_FRACTION = 0.75;
 /** Rotor and wheel together, as the time the rated torque needs to bring them to speed. */

@@ -92,6 +92,20 @@ function readPiece(field: PlateFieldId, piece: string): Result<PlateValue, Failu
  */
 export function readPlateField(field: PlateFieldId, text: string): Result<readonly PlateValue[], Failure> {
   if (text.trim() === "") return ok([]);
+  const key = `${field} ${text}`;
+  const known = readBefore.get(key);
+  if (known) return known;
+  const found = readWhole(field, text);
+  if (readBefore.size >= MOST_KEPT) readBefore.clear();
+  readBefore.set(key, found);
+  return found;
+}
+
+/* A plate changes seldom, and its card is assessed with every key. */
+const readBefore = new Map<string, Result<readonly PlateValue[], Failure>>();
+const MOST_KEPT = 500;
+
+function readWhole(field: PlateFieldId, text: string): Result<readonly PlateValue[], Failure> {
   if (field === "amps" && LOCKED.test(text.replace(SECOND_NAME, ""))) return fail({ code: "plate-locked-amps", text });
   const values: PlateValue[] = [];
   for (const piece of piecesOf(field, text)) {

@@ -2,6 +2,7 @@ import { ACTION_TABLE, isCovered } from "@/core/decision";
 import { TEST_TABLE, type ActionId, type Suspect, type TestId } from "@/core/diagnosis";
 import { stationForTest, type Study, type TravellerAssessment } from "@/core/stations";
 import { studyNow } from "@/core/stations/studies";
+import { FIXED_ORDER } from "./fixed-order";
 import { assessVisit, hiddenMotor, makeTest, startVisit, type HiddenMotor, type Visit } from "../../tests/support/simulated-visit";
 
 /** Prints how often the right thing is done first, how long it takes, and whether stated chances hold, over faulty motors. */
@@ -50,27 +51,6 @@ function followNextMove(motor: HiddenMotor): Outcome {
     makeTest(visit, move.offer.test, assessment.facts.power);
   }
 }
-
-/** The fixed order of the stations. */
-const FIXED_ORDER: readonly TestId[] = [
-  "look",
-  "hand-turn",
-  "capacitor-meter",
-  "capacitor-meter",
-  "winding-ohms",
-  "frame-ohms",
-  "insulation",
-  "switch-ohms",
-  "relay-ohms",
-  "supply-voltage",
-  "run-amps",
-  "start-winding-amps",
-  "speed",
-  "start-time",
-  "noise",
-  "temperature",
-  "uncoupled-run",
-];
 
 /** When a fixed order is left: at the first test that shows something out, as with paper; or by the rule of the next move. */
 type Leaves = "first-out" | "line-up";

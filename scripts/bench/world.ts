@@ -3,6 +3,7 @@ import { TEST_TABLE, type ActionId, type Suspect, type TestId } from "@/core/dia
 import { hiddenCase, type HiddenCase } from "@/core/simulation";
 import { stationForTest, type Study, type TravellerAssessment } from "@/core/stations";
 import { studyNow } from "@/core/stations/studies";
+import { FIXED_ORDER } from "./fixed-order";
 import { assessWorldVisit, makeWorldTest, startWorldVisit, type WorldVisit } from "../../tests/support/world-visit";
 
 /** Prints how the line-up and the next move do in a world of motors, faults and customers that is not theirs. */
@@ -103,26 +104,6 @@ function followNextMove(hidden: HiddenCase, study: Study): Outcome {
     makeWorldTest(visit, test, assessment.facts.power);
   }
 }
-
-const FIXED_ORDER: readonly TestId[] = [
-  "look",
-  "hand-turn",
-  "capacitor-meter",
-  "capacitor-meter",
-  "winding-ohms",
-  "frame-ohms",
-  "insulation",
-  "switch-ohms",
-  "relay-ohms",
-  "supply-voltage",
-  "run-amps",
-  "start-winding-amps",
-  "speed",
-  "start-time",
-  "noise",
-  "temperature",
-  "uncoupled-run",
-];
 
 /** A test that this motor has, and that nothing seen forbids. */
 function isThere(test: TestId, { hidden: { motor }, made }: WorldVisit, { findings }: TravellerAssessment): boolean {

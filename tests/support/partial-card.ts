@@ -2,6 +2,7 @@ import { DEFAULT_METER, toHouseFigures, type HouseFigures } from "@/core/house";
 import { takeReading, type Entry, type Quantity } from "@/core/quantity";
 import {
   assessTraveller,
+  STATIONS,
   stationOf,
   type StationData,
   type StationEntries,
@@ -26,3 +27,18 @@ export const assessParts = (parts: Parts, house: HouseFigures = toHouseFigures({
 
 /** A reading with the usual meter. */
 export const readAt = (text: string, quantity: Quantity, at: string): Entry => takeReading(text, quantity, DEFAULT_METER, at).entry;
+
+/** A circuit that was locked off and proven dead, without a capacitor in it. */
+export const madeSafe = (at: string): Parts => ({
+  "make-safe": {
+    round: {
+      ...STATIONS["make-safe"].blank.round,
+      steps: { "breaker-locked": at },
+      provenLive: readAt("231", "voltage", at),
+      circuitDead: readAt("0.2", "voltage", at),
+      provenLiveAgain: readAt("230", "voltage", at),
+      hasNoCapacitor: true,
+    },
+    earlier: [],
+  },
+});

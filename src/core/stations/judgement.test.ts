@@ -1,4 +1,4 @@
-import { assessParts, entriesOf, readAt, type Parts } from "../../../tests/support/partial-card";
+import { assessParts, entriesOf, madeSafe, readAt, type Parts } from "../../../tests/support/partial-card";
 import { ACTION_TABLE, rankActions, costModel } from "../decision";
 import { TIER_TABLE } from "../bearing";
 import { ACTIONS, HISTORY_TABLE, SUSPECTS, TEST_TABLE, weighEvidence, type Suspect, type TestId } from "../diagnosis";
@@ -103,17 +103,7 @@ describe("trips", () => {
     expect(next.kind === "move" && next.move.kind !== "decide" && TEST_TABLE[next.move.offer.test].power).toBe("dead");
   });
   const back: Parts = {
-    "make-safe": {
-      round: {
-        ...STATIONS["make-safe"].blank.round,
-        steps: { "breaker-locked": AT },
-        provenLive: read("231", "voltage"),
-        circuitDead: read("0.2", "voltage"),
-        provenLiveAgain: read("230", "voltage"),
-        hasNoCapacitor: true,
-      },
-      earlier: [],
-    },
+    ...madeSafe(AT),
     "power-back": {
       steps: { "leads-and-covers": AT, "everyone-clear": AT, "lock-off": AT },
       restoredAt: "2026-11-27T10:00:00.000Z",

@@ -1,4 +1,4 @@
-import { assessParts, readAt, type Parts } from "../../../tests/support/partial-card";
+import { assessParts, madeSafe, readAt, type Parts } from "../../../tests/support/partial-card";
 import { toHouseFigures } from "../house";
 import type { Entry, Quantity } from "../quantity";
 import type { TravellerAssessment } from "./assess-traveller";
@@ -17,19 +17,7 @@ const FAN: Parts = {
   complaint: { complaints: ["rumbles"], said: "" },
   plate: { motorType: "psc", machineKind: "fan", volts: "230", hertz: "50", amps: "1.9", rpm: "1380" },
 };
-const SAFE: Parts = {
-  "make-safe": {
-    round: {
-      ...STATIONS["make-safe"].blank.round,
-      steps: { "breaker-locked": AT },
-      provenLive: read("231", "voltage"),
-      circuitDead: read("0.2", "voltage"),
-      provenLiveAgain: read("230", "voltage"),
-      hasNoCapacitor: true,
-    },
-    earlier: [],
-  },
-};
+const SAFE: Parts = madeSafe(AT);
 
 describe("what the hand feels", () => {
   test.each([

@@ -33,6 +33,8 @@ export interface CostModel {
   /** cost of the cheapest work that mends a set of faults, once they are known */
   readonly followUp: (faults: readonly Suspect[]) => number;
   readonly harmOfWaiting: number;
+  /** actions that change a part which was measured and holds */
+  readonly changesSound: readonly ActionId[];
 }
 
 const isWelded = ({ machine }: RepairSite): boolean => machine === "hermetic-compressor";
@@ -144,6 +146,9 @@ export function costModel(house: HouseFigures, site: RepairSite, life: Life = UN
       renewalCost: failureWithin(horizon, renewed) * renewalPrice,
     };
   });
+  const changesSound = actions
+    .map(({ action }) => action)
+    .filter((action) => ACTION_TABLE[action].cures.length === 1 && ACTION_TABLE[action].cures.every((part) => site.sound?.includes(part)));
   const known = new Map<readonly Suspect[], number>();
   const followUp = (faults: readonly Suspect[]): number => {
     const before = known.get(faults);
@@ -161,7 +166,7 @@ export function costModel(house: HouseFigures, site: RepairSite, life: Life = UN
     known.set(faults, sum);
     return sum;
   };
-  return { actions, callbackCost: house.callbackCost, followUp, harmOfWaiting: house.harmOfWaitingPercent / 100 };
+  return { actions, callbackCost: house.callbackCost, followUp, harmOfWaiting: house.harmOfWaitingPercent / 100, changesSound };
 }
 
 /**

@@ -16,5 +16,5 @@ export { MEASURE_DAYS, MEASURES, MEASURES_FOR, type Measure } from "./temporary"
 export { CUSTOM_WAYS, customOptions, type CustomOption, type CustomWay } from "./custom-motor";
 export { simulateDecision, type CostSpread, type DecisionOutlook } from "./simulate";
 export type { DecisionQuestion, Work } from "./question";
-export type { RepairSite } from "./site";
+export { soundParts, type RepairSite } from "./site";
 export { findHinge, HINGE_FIGURES, type Hinge, type HingeFigure } from "./hinge";

@@ -85,9 +85,11 @@ const WORTH_OFFERING = 0.01;
 const WORTH_FIRST = 0.1;
 /** Leaving it as it is comes first only where nothing wrong is likely enough to be said to a customer. */
 const WORTH_LEAVING = 0.3;
-function isLongShot(action: ActionId, cure: number, nothing: number): boolean {
+/** A part that was measured and holds is changed first only where the odds are for it all the same. */
+const WORTH_CHANGING_SOUND = 0.5;
+function isLongShot(action: ActionId, cure: number, nothing: number, { changesSound }: CostModel): boolean {
   if (action === "no-repair") return nothing < WORTH_LEAVING;
-  return action !== "keep-until" && cure - nothing < WORTH_FIRST;
+  return action !== "keep-until" && cure - nothing < (changesSound.includes(action) ? WORTH_CHANGING_SOUND : WORTH_FIRST);
 }
 
 function isOffered(action: ActionId, cure: number, nothing: number, slow: number): boolean {
@@ -140,7 +142,7 @@ export function cheapestAction(
   for (const row of candidates(hypotheses, rowsOf(model))) {
     const { cure, expectedCost } = weigh(row, hypotheses, model);
     const { action, also } = row.costs;
-    const isLong = isLongShot(action, cure, nothing);
+    const isLong = isLongShot(action, cure, nothing, model);
     const isBetter = best === null || (isLong === best.isLong ? expectedCost < best.expectedCost : best.isLong);
     if (isBetter && isOffered(action, cure, nothing, slow)) best = { action, also, expectedCost, cureProbability: cure, isLong };
   }
@@ -187,7 +189,7 @@ export function rankActions(hypotheses: readonly Hypothesis[], model: CostModel)
     .filter(({ action, cureProbability }) => isOffered(action, cureProbability, nothing, slow))
     .sort(
       (a, b) =>
-        Number(isLongShot(a.action, a.cureProbability, nothing)) - Number(isLongShot(b.action, b.cureProbability, nothing)) ||
+        Number(isLongShot(a.action, a.cureProbability, nothing, model)) - Number(isLongShot(b.action, b.cureProbability, nothing, model)) ||
         a.expectedCost - b.expectedCost,
     );
 }

@@ -65,6 +65,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
     why: "Runs once turned: the start side gives no torque.",
     leak: 0.001,
     given: {
+      supply: 0.1,
       "run-capacitor": 0.45,
       "start-capacitor": 0.5,
       "start-switch": 0.45,
@@ -99,7 +100,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       "shorted-turns": 0.25,
       "run-capacitor": 0.12,
       wiring: 0.15,
-      supply: 0.05,
+      supply: 0.12,
       "start-winding": 0.15,
       "main-winding": 0.1,
     },

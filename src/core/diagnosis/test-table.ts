@@ -477,7 +477,14 @@ export const TEST_TABLE = {
       "only-pushed": {
         why: "No torque at standstill, but it runs: the start side is out.",
         base: 0.008,
-        given: { "run-capacitor": 0.15, "start-capacitor": 0.3, "start-switch": 0.25, "start-relay": 0.3, "start-winding": 0.3 },
+        given: {
+          supply: 0.06,
+          "run-capacitor": 0.15,
+          "start-capacitor": 0.3,
+          "start-switch": 0.25,
+          "start-relay": 0.3,
+          "start-winding": 0.3,
+        },
       },
       trips: {
         why: "The breaker opens as it is switched on: a path to ground or across the line, or a rotor that is held.",

@@ -5,6 +5,7 @@ import {
   costModel,
   rankActions,
   settledCost,
+  soundParts,
   type ActionOffer,
   type CostModel,
   type Life,
@@ -215,17 +216,21 @@ export function stationForTest(test: TestId): { station: StationId; method: stri
 const models = new WeakMap<HouseFigures, Map<string, CostModel>>();
 
 /** What the work would be done on. */
-export const siteOf = ({ machineKind, motorType, startGear, isShellCool, hasWaited }: Facts): RepairSite => ({
+export const siteOf = (
+  { machineKind, motorType, startGear, isShellCool, hasWaited }: Facts,
+  findings: readonly Finding[] = [],
+): RepairSite => ({
   machine: machineKind,
   motorType,
   gear: startGear,
   isCool: isShellCool,
   hasWaited,
+  sound: soundParts(findings),
 });
 
-function modelFor(house: HouseFigures, facts: Facts, life: Life): CostModel {
+function modelFor(house: HouseFigures, facts: Facts, life: Life, findings: readonly Finding[]): CostModel {
   const { bearingJob } = facts;
-  const site = siteOf(facts);
+  const site = siteOf(facts, findings);
   const known = models.get(house) ?? new Map<string, CostModel>();
   models.set(house, known);
   const terms = bearingJob ? [bearingJob.partCost, bearingJob.minutes, bearingJob.holds] : [];
@@ -266,7 +271,7 @@ export function assessTraveller(
   );
   const { machineYearsLeft } = stations.decide.detail as DecideDetail;
   const life: Life = { motorAgeYears: facts.ageYears, machineYearsLeft };
-  const model = modelFor(house, facts, life);
+  const model = modelFor(house, facts, life, findings);
   const actions = rankActions(standing.hypotheses, model);
   // What was found stays a bar to running the motor, whatever a person leaves out of the weighing.
   const next = nextStep({ stations, facts, standing, findings: all, actions, house, model });

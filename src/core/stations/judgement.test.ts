@@ -1,5 +1,5 @@
 import { assessParts, entriesOf, madeSafe, readAt, type Parts } from "../../../tests/support/partial-card";
-import { ACTION_TABLE, rankActions, costModel } from "../decision";
+import { ACTION_TABLE, costModel, rankActions, soundParts } from "../decision";
 import { TIER_TABLE } from "../bearing";
 import { ACTIONS, HISTORY_TABLE, SUSPECTS, TEST_TABLE, weighEvidence, type Suspect, type TestId } from "../diagnosis";
 import { toHouseFigures } from "../house";
@@ -250,6 +250,17 @@ describe("money", () => {
     );
     expect(works).toContainEqual(["replace-bearings", "replace-run-capacitor"]);
   });
+  test("a part that was measured and holds is not changed first while something else is likelier", () => {
+    const site = { machine: "hermetic-compressor", motorType: "psc", gear: null, sound: ["run-capacitor"] } as const;
+    const belief = standing({ "bearing-seized": 0.6, "driven-load": 0.2, "run-capacitor": 0.12 });
+    expect(rankActions(belief, costModel(toHouseFigures({}), site))[0]?.action).toBe("refer");
+    expect(rankActions(belief, costModel(toHouseFigures({}), { ...site, sound: [] }))[0]?.action).toBe("replace-run-capacitor");
+    const found = assessParts({
+      ...FAN,
+      capacitor: { label: "5 µF ±6 % 440 V run", readings: [read("5.02", "capacitance")], isIsolated: true },
+    });
+    expect(soundParts(found.findings)).toEqual(["run-capacitor"]);
+  });
   test("once the shell is cool, waiting is over", () => {
     const open = (shell: "cool" | "hot"): string[] =>
       assessParts({
@@ -271,6 +282,15 @@ describe("money", () => {
     for (const action of ACTIONS) expect(ACTION_TABLE[action].why.length).toBeGreaterThan(20);
     for (const { why } of Object.values(TIER_TABLE)) expect(why.length).toBeGreaterThan(20);
   });
+});
+
+test("two capacitors: the second is asked for though the first is too close to call", () => {
+  const two: Parts = {
+    plate: { motorType: "cap-start-run", machineKind: "pump", volts: "230", capacitor: "10 µF run", secondCapacitor: "189-227 µF start" },
+    capacitor: { label: "10 µF ±6 % 440 V run", readings: [read("9.41", "capacitance")], isIsolated: true },
+  };
+  const { stamp, openTests } = assessParts(two).stations.capacitor;
+  expect([stamp, openTests]).toEqual(["too-close", ["capacitor-meter", "capacitor-running"]]);
 });
 
 describe("one open winding of three, without marks", () => {

@@ -132,10 +132,12 @@ function runFacts(label: CapacitorLabel, sections: readonly SectionVerdict[], ow
 /** The running method is worth proposing where the cold figure cannot decide; the cold meter while nothing was read. */
 function openTestsOf(sections: readonly SectionVerdict[], stamp: Stamp, isSecondMissing: boolean): readonly TestId[] {
   const isUndecided = sections.some(({ joint, running }) => joint?.conformity.decision === "too-close" && running === null);
-  if (isUndecided && sections.every(({ running }) => running === null)) return ["capacitor-running"];
+  // The other part is read whatever the first came to.
+  const other: readonly TestId[] = isSecondMissing ? ["capacitor-meter"] : [];
+  if (isUndecided && sections.every(({ running }) => running === null)) return [...other, "capacitor-running"];
   // A part the meter cannot reach is measured another way.
   if (sections.some(({ overLimit, swing, running }) => overLimit === "beyond-range" && swing === null && running === null))
-    return ["capacitor-swing", "capacitor-running"];
+    return [...other, "capacitor-swing", "capacitor-running"];
   return stamp === "not-done" || stamp === "unsure" || isSecondMissing ? ["capacitor-meter"] : [];
 }
 

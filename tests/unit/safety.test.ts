@@ -15,7 +15,7 @@ import { randomFrom } from "../support/parts-list";
 import { changeState, DEFAULT_HOUSE, hiddenMotor, MAKERS, openingEntries, visitClock, type HiddenMotor } from "../support/simulated-visit";
 
 /** So many travellers are walked through; each is tested at random, in any order, in either state. */
-const WALKS = 5_000;
+const WALKS = 3_500;
 const MOST_STEPS = 7;
 const MOTORS = Array.from({ length: 60 }, (_, index) => hiddenMotor((index % 6) + 1, 900_000 + index));
 

@@ -18,7 +18,7 @@ const plate = (rest: Partial<MotorKnowledge>): MotorKnowledge => ({ ...plateOf(F
 const part = (capacitanceUf: number) => ({ capacitanceUf, toleranceFraction: 0.06, resistanceOhm: null });
 
 function conflictOf(knowledge: MotorKnowledge) {
-  const found = estimateMotor(knowledge, 8);
+  const found = estimateMotor(knowledge, 2);
   if (!found.ok) return found.failure.code;
   return found.value.conflict;
 }

@@ -5,7 +5,7 @@ import { findingKey, whyTogether, type Finding } from "@/core/diagnosis";
 import { formatProbability } from "@/core/quantity";
 import type { StationId, TravellerAssessment } from "@/core/stations";
 import { viewOf } from "../stations/registry";
-import { SUSPECT_WORDS } from "../vocabulary/words";
+import { inSentence, SUSPECT_WORDS } from "../vocabulary/words";
 import { contradictionSentence, evidenceLines, evidenceWords, findingWords, type EvidenceLine } from "./evidence";
 
 export interface LineUpProps {
@@ -83,7 +83,7 @@ export function LineUp({ assessment, whole, onLeaveOut, onGo }: LineUpProps) {
       </ol>
       {both ? (
         <p className="mt-2 text-[13.5px]">
-          Two at once: {both.faults.map((fault) => SUSPECT_WORDS[fault].toLowerCase()).join(" and ")},{" "}
+          Two at once: {both.faults.map((fault) => inSentence(SUSPECT_WORDS[fault])).join(" and ")},{" "}
           <span className="num">{formatProbability(both.probability)}</span>
           {whyOf(both.faults)}
         </p>

@@ -11,7 +11,7 @@ import {
 } from "@/core/diagnosis";
 import { mends, type ActionOffer } from "@/core/decision";
 import { formatProbability } from "@/core/quantity";
-import { COMPLAINT_WORDS, HISTORY_WORDS, OUTCOME_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
+import { COMPLAINT_WORDS, HISTORY_WORDS, inSentence, OUTCOME_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
 
 type Bearing = SuspectStanding["evidence"][number];
 
@@ -102,7 +102,7 @@ export const evidenceLines = ({ evidence }: SuspectStanding): EvidenceLine[] =>
 
 /** Two findings that cannot both be the whole truth, and what to do about it. */
 export function contradictionSentence({ suspect, speaksFor, speaksAgainst }: Contradiction): string {
-  const name = SUSPECT_WORDS[suspect].toLowerCase();
+  const name = inSentence(SUSPECT_WORDS[suspect]);
   const pair = new Set([speaksFor.test, speaksAgainst.test]);
   if (pair.has("capacitor-meter") && (pair.has("start-winding-amps") || pair.has("run-amps")) && speaksAgainst.test === "capacitor-meter")
     return "Passes cold, but the current says otherwise: the capacitor may fail under volts and heat, or a joint in its lead does not carry. Measure it running.";
@@ -122,7 +122,7 @@ function reasonOf(standing: SuspectStanding): string {
 }
 
 const named = ({ suspect, probability }: SuspectStanding): string =>
-  `${SUSPECT_WORDS[suspect].toLowerCase()} (${formatProbability(probability)})`;
+  `${inSentence(SUSPECT_WORDS[suspect])} (${formatProbability(probability)})`;
 const listed = (words: readonly string[]): string =>
   words.length < 2 ? words.join("") : `${words.slice(0, -1).join(", ")} and ${words.at(-1) ?? ""}`;
 const capital = (text: string): string => text.replace(/^./, (letter) => letter.toUpperCase());

@@ -4,7 +4,7 @@ import { powerOf, stationForTest, STATIONS, stationOf, type StationId, type Trav
 import type { ProveDetail } from "@/core/stations/prove";
 import { viewOf } from "../stations/registry";
 import { DOUBT_SENTENCES, workWords } from "../vocabulary/decision-words";
-import { ACTION_WORDS, OUTCOME_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
+import { ACTION_WORDS, inSentence, OUTCOME_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
 
 export interface NextMoveWords {
   readonly title: string;
@@ -44,7 +44,7 @@ function reasonOf({ next, actions }: TravellerAssessment): string {
   }
   const { move } = next;
   if (move.kind === "test") {
-    const settles = move.offer.settles.map((suspect) => SUSPECT_WORDS[suspect].toLowerCase());
+    const settles = move.offer.settles.map((suspect) => inSentence(SUSPECT_WORDS[suspect]));
     return settles.length > 0
       ? `Tells most for the minutes it takes. It speaks of ${listed(settles)}.`
       : "Tells most for the minutes it takes.";
@@ -115,7 +115,7 @@ function meaningWords(
   // What leads by little is not acted on: more is asked then.
   const then = work === now ? "no change" : leadsProbability < STILL_OPEN ? "still open" : work.toLowerCase();
   const words = OUTCOME_WORDS[`${test}/${outcome}` as OutcomeKey];
-  return `${words.replace(/^./, (letter) => letter.toUpperCase())} (${formatProbability(probability)}): ${SUSPECT_WORDS[leads].toLowerCase()} ${formatProbability(leadsProbability)}, ${then}`;
+  return `${words.replace(/^./, (letter) => letter.toUpperCase())} (${formatProbability(probability)}): ${inSentence(SUSPECT_WORDS[leads])} ${formatProbability(leadsProbability)}, ${then}`;
 }
 
 /** What each likely outcome of the proposed test would mean: who would lead then, and what would be done. */

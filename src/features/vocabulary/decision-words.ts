@@ -1,7 +1,7 @@
 import type { Cause, CustomWay, HingeFigure, Measure, Work } from "@/core/decision";
 import type { Instrument } from "@/core/diagnosis";
 import type { ProofDoubt } from "@/core/stations/prove";
-import { ACTION_WORDS, SUSPECT_WORDS } from "./words";
+import { ACTION_WORDS, inSentence, SUSPECT_WORDS } from "./words";
 import type { Suspect } from "@/core/diagnosis";
 
 /* The decision's ids in words. One table each; a missing word does not compile. */
@@ -61,7 +61,7 @@ export const HINGE_WORDS: Record<
   { readonly name: (suspect: Suspect | null) => string; readonly unit: string; readonly decimals: number }
 > = {
   "lead-probability": {
-    name: (suspect) => `chance that it is: ${SUSPECT_WORDS[suspect ?? "no-fault"].toLowerCase()}`,
+    name: (suspect) => `chance that it is: ${inSentence(SUSPECT_WORDS[suspect ?? "no-fault"])}`,
     unit: "%",
     decimals: 0,
   },

@@ -52,6 +52,9 @@ export const HISTORY_WORDS: Record<History, string> = {
   "moved-or-cleaned": "After a move or cleaning",
 };
 
+/** A word that begins a line, inside a sentence: PTC stays PTC. */
+export const inSentence = (words: string): string => words.replace(/^./, (letter) => letter.toLowerCase());
+
 export const SUSPECT_WORDS: Record<Standee, string> = {
   "run-capacitor": "Run capacitor",
   "start-capacitor": "Start capacitor",

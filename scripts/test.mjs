@@ -59,6 +59,11 @@ suite(
   "Unit tests",
   () => {
     process.stdout.write(readFileSync(unitLog, "utf8"));
+    // The report is written once every suite has ended: a runner that falls over while it leaves has lost no result. It is told.
+    if (unitCode !== 0 && readJson("unit.json")?.success === true) {
+      console.error(`  Unit tests: flaky; the runner left with exit ${unitCode} after its last test, every result is in`);
+      return 0;
+    }
     return unitCode;
   },
   () => {

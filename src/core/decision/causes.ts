@@ -1,4 +1,4 @@
-import type { ActionId, Complaint, Finding, OutcomeKey, TestId } from "../diagnosis";
+import { TRIPS, type ActionId, type Complaint, type Finding, type OutcomeKey, type TestId } from "../diagnosis";
 
 /** What makes a part fail before its time. Persisted: do not change without a migration. */
 export const CAUSES = [
@@ -113,7 +113,6 @@ const CONDEMNED: readonly OutcomeKey[] = [
 const SEEN_TO_BE_BAD: readonly OutcomeKey[] = ["look/capacitor-damaged"];
 const HELD: readonly OutcomeKey[] = ["hand-turn/tight", "hand-turn/seized", "hand-turn/rough"];
 const OVER: readonly OutcomeKey[] = ["run-amps/above", "run-amps/far-above"];
-const TRIPS: readonly Complaint[] = ["trips-at-once", "trips-at-start", "trips-running"];
 
 /** What some actions ask for in some cases, and why. */
 const IN_CASES: readonly {

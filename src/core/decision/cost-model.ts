@@ -1,7 +1,6 @@
 import { bearingJob, type BearingJob } from "../bearing";
-import type { ActionId, Suspect } from "../diagnosis";
+import { NEEDS_GEAR, type ActionId, type Suspect } from "../diagnosis";
 import type { HouseFigures } from "../house";
-import type { MotorType } from "../motor";
 import type { RepairSite } from "./site";
 import { ACTION_TABLE, SLOW_FAULTS } from "./actions";
 
@@ -38,8 +37,6 @@ export interface CostModel {
 }
 
 const isWelded = ({ machine }: RepairSite): boolean => machine === "hermetic-compressor";
-/** Compressors of these types cannot start without a relay or PTC beside the shell. */
-const HAS_RELAY: readonly MotorType[] = ["cap-start", "cap-start-run", "split-phase"];
 
 /** Where an action makes no sense at all; without a row it does everywhere. */
 const ONLY_AT: Partial<Record<ActionId, (site: RepairSite) => boolean>> = {
@@ -50,7 +47,7 @@ const ONLY_AT: Partial<Record<ActionId, (site: RepairSite) => boolean>> = {
   refer: isWelded,
   "service-start-switch": (site) => !isWelded(site),
   "replace-start-relay": (site) =>
-    !isWelded(site) || (site.gear != null ? site.gear !== "none" : site.motorType === undefined || HAS_RELAY.includes(site.motorType)),
+    !isWelded(site) || (site.gear != null ? site.gear !== "none" : site.motorType === undefined || NEEDS_GEAR.includes(site.motorType)),
   // Once it is cool, or was waited for, waiting brings nothing more.
   "wait-and-retest": ({ isCool = false, hasWaited = false }) => !isCool && !hasWaited,
 };

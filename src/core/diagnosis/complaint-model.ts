@@ -1,5 +1,5 @@
 import { COMPLAINT_TABLE } from "./complaint-table";
-import { COMPLAINTS, type Complaint, type Suspect } from "./vocabulary";
+import { COMPLAINTS, TRIPS, type Complaint, type Suspect } from "./vocabulary";
 
 /** Chance that such faults are complained of in these words: causes act independently (noisy or). @source Pearl (1988), 4.3 */
 export function complaintLikelihood(complaint: Complaint, faults: readonly Suspect[]): number {
@@ -9,12 +9,10 @@ export function complaintLikelihood(complaint: Complaint, faults: readonly Suspe
 
 /** Complaints of a motor that does not come up to speed: one of them is said instead of the others. */
 const OF_STANDING: readonly Complaint[] = ["does-not-run", "dead", "hums-no-start", "starts-with-push"];
-/** Trips are told by when: one of them is said instead of the others. */
-const OF_TRIPPING: readonly Complaint[] = ["trips-at-start", "trips-running", "trips-at-once"];
 const TRIPS_STANDING: readonly Complaint[] = ["trips-at-start", "trips-at-once"];
 /** Noises are told in one word, whichever it is. */
 const OF_NOISE: readonly Complaint[] = ["squeals", "rumbles", "vibrates", "noisy-hum"];
-const ALONE: readonly Complaint[] = COMPLAINTS.filter((complaint) => ![...OF_STANDING, ...OF_TRIPPING, ...OF_NOISE].includes(complaint));
+const ALONE: readonly Complaint[] = COMPLAINTS.filter((complaint) => ![...OF_STANDING, ...TRIPS, ...OF_NOISE].includes(complaint));
 
 /** Complaints that are made instead of one another: not made, they count once, as the likeliest of them. */
 export type Unsaid = readonly Complaint[];
@@ -24,15 +22,15 @@ export type Unsaid = readonly Complaint[];
  * squeals would have said that it stands. Where nothing was said at all, nobody asked; on a routine visit somebody did.
  */
 export function unsaidOf(said: readonly Complaint[], isRoutine = false): readonly Unsaid[] {
-  if (said.length === 0) return isRoutine ? [OF_STANDING, OF_TRIPPING, OF_NOISE, ...ALONE.map((each) => [each])] : [];
+  if (said.length === 0) return isRoutine ? [OF_STANDING, TRIPS, OF_NOISE, ...ALONE.map((each) => [each])] : [];
   // What trips before it is up to speed shows no more of itself than what stands.
   const isStanding = said.some((complaint) => OF_STANDING.includes(complaint) || TRIPS_STANDING.includes(complaint));
-  const isTripping = said.some((complaint) => OF_TRIPPING.includes(complaint));
+  const isTripping = said.some((complaint) => TRIPS.includes(complaint));
   const isNoisy = said.some((complaint) => OF_NOISE.includes(complaint));
   return [
     ...(isStanding || isNoisy ? [] : [OF_NOISE]),
     ...(isStanding || isTripping ? [] : [OF_STANDING]),
-    ...(isTripping ? [] : [OF_TRIPPING]),
+    ...(isTripping ? [] : [TRIPS]),
     ...(isStanding ? [] : ALONE.filter((complaint) => !said.includes(complaint)).map((each) => [each])),
   ];
 }

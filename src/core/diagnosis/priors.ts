@@ -68,7 +68,7 @@ const isBelted = ({ type, machine, drive = null }: MotorProfile): boolean =>
   (drive === null ? type === "cap-start" || type === "split-phase" || type === "cap-start-run" : drive === "belt");
 
 /** A welded shell has no centrifugal switch in it: what its circuit needs to start stands beside it. */
-const NEEDS_GEAR: readonly MotorType[] = ["cap-start", "cap-start-run", "split-phase"];
+export const NEEDS_GEAR: readonly MotorType[] = ["cap-start", "cap-start-run", "split-phase"];
 const ON_SHELL: Row = { "start-relay": 0.11 };
 
 /** Yearly wear: on a motor of this age these parts are at fault oftener than on one of middle age, and below it less often. */

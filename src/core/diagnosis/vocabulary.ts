@@ -44,6 +44,9 @@ export const COMPLAINTS = [
 ] as const;
 export type Complaint = (typeof COMPLAINTS)[number];
 
+/** Trips are told by when: one of them is said instead of the others. */
+export const TRIPS: readonly Complaint[] = ["trips-at-start", "trips-running", "trips-at-once"];
+
 export const TESTS = [
   "look",
   "hand-turn",

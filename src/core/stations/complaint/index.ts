@@ -6,6 +6,7 @@ import {
   EVENTS,
   hear,
   ROUTINE,
+  TRIPS,
   type ActionId,
   type Complaint,
   type Course,
@@ -53,8 +54,6 @@ function lastRepair({ earlier, at }: StationContext): string | null {
   const last = repaired.at(-1)?.at ?? null;
   return last !== null && at != null && Date.parse(at) - Date.parse(last) <= EVENT_DAYS * DAY_MS ? last : null;
 }
-
-const TRIPS: readonly Complaint[] = ["trips-at-once", "trips-at-start", "trips-running"];
 
 // The words change seldom, and the card is assessed with every key.
 const spoken = new Map<string, boolean>();

@@ -207,13 +207,12 @@ function heardSentences({ noises, hotPlace }: RunTestRecord): string[] {
   ];
 }
 
-/** Every figure, for the record: what was measured, then what it means. */
-export function allSentences(detail: Detail, record: RunTestRecord): string[] {
+/** How it behaves, these figures, and what they and the rest mean. */
+function told(detail: Detail, record: RunTestRecord, rows: Detail["rows"]): string[] {
   const behaviour = record.behaviour ? BEHAVIOUR_SENTENCES[record.behaviour] : undefined;
-  const figures = lineFirst(detail.rows.filter(({ value }) => value !== null)).map(rowSentence);
   return [
     ...(behaviour ? [behaviour] : []),
-    ...figures,
+    ...lineFirst(rows.filter(({ value }) => value !== null)).map(rowSentence),
     ...lowSentences(detail),
     ...heardSentences(record),
     ...meaningOf(detail),
@@ -221,20 +220,12 @@ export function allSentences(detail: Detail, record: RunTestRecord): string[] {
   ];
 }
 
+/** Every figure, for the record: what was measured, then what it means. */
+export const allSentences = (detail: Detail, record: RunTestRecord): string[] => told(detail, record, detail.rows);
+
 /** At the motor: the line amps, what is not as it should be, and what it means; the bars have the rest. */
 export function sentences(detail: Detail, record: RunTestRecord): string[] {
-  const behaviour = record.behaviour ? BEHAVIOUR_SENTENCES[record.behaviour] : undefined;
-  const told = detail.rows.filter(
-    ({ field, value, position }) => value !== null && (field === "lineAmps" || position === "above" || position === "below"),
-  );
-  const figures = lineFirst(told).map(rowSentence);
-  const all = [
-    ...(behaviour ? [behaviour] : []),
-    ...figures,
-    ...lowSentences(detail),
-    ...heardSentences(record),
-    ...meaningOf(detail),
-    ...doubtSentences(detail),
-  ];
+  const notable = detail.rows.filter(({ field, position }) => field === "lineAmps" || position === "above" || position === "below");
+  const all = told(detail, record, notable);
   return all.length > 0 ? all : [FIRST_WORDS];
 }

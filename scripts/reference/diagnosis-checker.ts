@@ -2,7 +2,7 @@ import { ACTION_TABLE, cheapestAction, costModel, settledCost, type RepairSite }
 import { chooseMove, COMPLAINTS, TESTS, type ActionId, type Complaint, type Finding, type Standing, type TestId } from "@/core/diagnosis";
 import { toHouseFigures } from "@/core/house";
 import type { MachineKind } from "@/core/motor";
-import { assessTraveller, siteOf } from "@/core/stations";
+import { assessTraveller } from "@/core/stations";
 import { studyNow } from "@/core/stations/studies";
 import type { Miss, ReferenceCase } from "./case-file";
 import { toEntries, type RawFinding } from "./diagnosis-records";
@@ -28,9 +28,8 @@ export function conclude({ inputs, schema_version: version = 2 }: ReferenceCase)
   const unknown = complaints.filter((complaint) => !(COMPLAINTS as readonly string[]).includes(complaint));
   if (unknown.length > 0) throw new Error(`unknown complaint: ${unknown.join(", ")}`);
   const machine = motor.machine as MachineKind;
-  const { findings, standing, actions, facts } = assessTraveller(toEntries(motor, complaints, raws, version < 2), HOUSE, [], studyNow);
+  const { findings, standing, actions, site } = assessTraveller(toEntries(motor, complaints, raws, version < 2), HOUSE, [], studyNow);
   const action = actions[0]?.action ?? "no-repair";
-  const site = siteOf(facts);
   return { site, standing, action, findings, raws, complaints, machine };
 }
 

@@ -72,6 +72,7 @@ export interface TravellerAssessment {
   /** what it would cost, and cure, to stop now; the best first */
   readonly actions: readonly ActionOffer[];
   /** what the actions were weighed with */
+  readonly site: RepairSite;
   readonly life: Life;
   /** station that would have to come first if the next one needs the other power state */
   readonly stateChange: StationId | null;
@@ -216,10 +217,7 @@ export function stationForTest(test: TestId): { station: StationId; method: stri
 const models = new WeakMap<HouseFigures, Map<string, CostModel>>();
 
 /** What the work would be done on. */
-export const siteOf = (
-  { machineKind, motorType, startGear, isShellCool, hasWaited }: Facts,
-  findings: readonly Finding[] = [],
-): RepairSite => ({
+const siteOf = ({ machineKind, motorType, startGear, isShellCool, hasWaited }: Facts, findings: readonly Finding[]): RepairSite => ({
   machine: machineKind,
   motorType,
   gear: startGear,
@@ -228,9 +226,7 @@ export const siteOf = (
   sound: soundParts(findings),
 });
 
-function modelFor(house: HouseFigures, facts: Facts, life: Life, findings: readonly Finding[]): CostModel {
-  const { bearingJob } = facts;
-  const site = siteOf(facts, findings);
+function modelFor(house: HouseFigures, site: RepairSite, life: Life, { bearingJob }: Facts): CostModel {
   const known = models.get(house) ?? new Map<string, CostModel>();
   models.set(house, known);
   const terms = bearingJob ? [bearingJob.partCost, bearingJob.minutes, bearingJob.holds] : [];
@@ -271,7 +267,8 @@ export function assessTraveller(
   );
   const { machineYearsLeft } = stations.decide.detail as DecideDetail;
   const life: Life = { motorAgeYears: facts.ageYears, machineYearsLeft };
-  const model = modelFor(house, facts, life, findings);
+  const site = siteOf(facts, findings);
+  const model = modelFor(house, site, life, facts);
   const actions = rankActions(standing.hypotheses, model);
   // What was found stays a bar to running the motor, whatever a person leaves out of the weighing.
   const next = nextStep({ stations, facts, standing, findings: all, actions, house, model });
@@ -285,6 +282,7 @@ export function assessTraveller(
     contradictions: contradictionsOf(standing),
     next,
     actions,
+    site,
     life,
     stateChange: stateChangeFor(next.station, facts.power, method),
   };

@@ -21,7 +21,6 @@ export { cautionsFor } from "./cautions";
 export { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "./registry";
 export {
   assessTraveller,
-  siteOf,
   methodOf,
   methodsOn,
   powerOf,

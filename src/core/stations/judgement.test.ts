@@ -260,6 +260,7 @@ describe("money", () => {
       capacitor: { label: "5 µF ±6 % 440 V run", readings: [read("5.02", "capacitance")], isIsolated: true },
     });
     expect(soundParts(found.findings)).toEqual(["run-capacitor"]);
+    expect(found.site.sound).toEqual(["run-capacitor"]);
   });
   test("once the shell is cool, waiting is over", () => {
     const open = (shell: "cool" | "hot"): string[] =>

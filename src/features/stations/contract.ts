@@ -1,5 +1,5 @@
 import type { ComponentType } from "react";
-import { UNKNOWN_LIFE, type ActionOffer, type Life } from "@/core/decision";
+import { UNKNOWN_LIFE, type ActionOffer, type Life, type RepairSite } from "@/core/decision";
 import type { Hypothesis, Suspect } from "@/core/diagnosis";
 import type { Assessment, Facts, StationData, StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
@@ -23,6 +23,7 @@ export interface Weighed {
   readonly proposals: readonly ActionOffer[];
   readonly reason: string;
   readonly hypotheses: readonly Hypothesis[];
+  readonly site: RepairSite;
   readonly life: Life;
   /** who can be at fault, the likeliest first */
   readonly suspects: readonly Suspect[];
@@ -31,7 +32,15 @@ export interface Weighed {
 }
 
 /** A traveller of which nothing is known, as on the bench. */
-export const NOTHING_WEIGHED: Weighed = { proposals: [], reason: "", hypotheses: [], life: UNKNOWN_LIFE, suspects: [], visitDay: null };
+export const NOTHING_WEIGHED: Weighed = {
+  proposals: [],
+  reason: "",
+  hypotheses: [],
+  site: { machine: "other" },
+  life: UNKNOWN_LIFE,
+  suspects: [],
+  visitDay: null,
+};
 
 /** How a station is shown: its name, its key, the word on its stamp, its sentences, and its instrument. */
 export interface StationView<Id extends StationId = StationId, Detail = unknown> {

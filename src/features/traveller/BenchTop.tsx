@@ -89,6 +89,7 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
                 proposals: assessment.actions,
                 reason: reasonFor(assessment.standing, assessment.actions[0]),
                 hypotheses: assessment.standing.hypotheses,
+                site: assessment.site,
                 life: assessment.life,
                 suspects: assessment.standing.suspects.flatMap(({ suspect }) => (suspect === "no-fault" ? [] : [suspect])),
                 visitDay,

@@ -2,7 +2,6 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from "recharts";
 import type { DecisionOutlook, DecisionQuestion, Hinge } from "@/core/decision";
 import { formatNumber, formatProbability } from "@/core/quantity";
-import { siteOf } from "@/core/stations";
 import { HINGE_WORDS, workWords } from "@/features/vocabulary/decision-words";
 import type { InstrumentProps } from "../contract";
 import { useStudies } from "../useStudies";
@@ -21,7 +20,7 @@ export default function Outlook({ facts, house, weighed }: Pick<InstrumentProps<
   const question: DecisionQuestion = {
     hypotheses: weighed.hypotheses.filter(({ probability }) => probability > LEAST),
     house: house.figures,
-    site: siteOf(facts),
+    site: weighed.site,
     life: weighed.life,
     job: facts.bearingJob,
     works,

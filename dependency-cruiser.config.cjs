@@ -12,7 +12,7 @@ module.exports = {
     layer("core-has-no-framework", "^src/core/", "node_modules/(react|next|dexie|radix-ui)"),
     layer("records-know-only-core", "^src/records/", "^src/(store|workers|devices|components|features|app)/"),
     layer("store-knows-records-and-core", "^src/store/", "^src/(workers|devices|components|features|app)/"),
-    layer("components-know-no-trade", "^src/components/", "^src/(core|records|store|workers|devices|features|app)/"),
+    layer("components-know-no-trade", "^src/components/", "^src/(core/(?!kept/)|records|store|workers|devices|features|app)/"),
     layer("features-do-not-know-routes", "^src/features/", "^src/app/"),
     {
       name: "station-instruments-stay-apart",

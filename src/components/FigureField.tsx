@@ -31,7 +31,8 @@ export function FigureField({
   isLabelHidden = false,
 }: FigureFieldProps) {
   const id = useId();
-  const draft = useDraft(text, onText);
+  const { field, tooLong } = useDraft(text, onText, "figure");
+  const said = tooLong ?? problem;
   return (
     <div className="min-w-0">
       <label htmlFor={id} className={isLabelHidden ? "sr-only" : "caption block"}>
@@ -40,9 +41,9 @@ export function FigureField({
       <div className="flex items-end gap-1">
         <input
           id={id}
-          {...draft}
+          {...field}
           onFocus={() => {
-            draft.onFocus();
+            field.onFocus();
             onFocusField?.();
           }}
           data-figure=""
@@ -51,14 +52,14 @@ export function FigureField({
           spellCheck={false}
           autoFocus={isAutoFocused}
           className={`write-line num ${size === "large" ? "text-[38px] font-medium tracking-[-0.03em]" : "text-[22px] font-medium"}`}
-          aria-invalid={problem ? true : undefined}
-          aria-describedby={problem ? `${id}-say` : undefined}
+          aria-invalid={said ? true : undefined}
+          aria-describedby={said ? `${id}-say` : undefined}
         />
         <span className="caption pb-2">{unit}</span>
       </div>
-      {problem ? (
+      {said ? (
         <p id={`${id}-say`} className="mt-1 text-[13.5px] font-medium text-out">
-          {problem}
+          {said}
         </p>
       ) : null}
     </div>

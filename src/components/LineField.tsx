@@ -1,10 +1,13 @@
 "use client";
 import { useId } from "react";
+import type { TextKind } from "@/core/kept";
 import { useDraft } from "./useDraft";
 
 interface LineFieldProps {
   readonly label: string;
   readonly text: string;
+  /** what kind of text it takes, and so how long */
+  readonly kind?: TextKind;
   readonly onText: (text: string) => void;
   readonly unit?: string;
   readonly placeholder?: string;
@@ -21,6 +24,7 @@ interface LineFieldProps {
 export function LineField({
   label,
   text,
+  kind = "printed",
   onText,
   unit,
   placeholder,
@@ -31,7 +35,8 @@ export function LineField({
   size = "normal",
 }: LineFieldProps) {
   const id = useId();
-  const draft = useDraft(text, onText);
+  const { field, tooLong } = useDraft(text, onText, kind);
+  const said = tooLong ?? problem;
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="caption block">
@@ -40,20 +45,20 @@ export function LineField({
       <div className="flex items-end gap-1">
         <input
           id={id}
-          {...draft}
+          {...field}
           className={`write-line ${isFigure ? "num" : ""} ${size === "large" ? "text-[23px] font-medium" : "text-[17px]"}`}
           placeholder={placeholder}
           autoComplete="off"
           spellCheck={false}
           autoFocus={isAutoFocused}
-          aria-invalid={problem ? true : undefined}
-          aria-describedby={problem || hint ? `${id}-say` : undefined}
+          aria-invalid={said ? true : undefined}
+          aria-describedby={said || hint ? `${id}-say` : undefined}
         />
         {unit ? <span className="caption pb-2 whitespace-nowrap">{unit}</span> : null}
       </div>
-      {problem || hint ? (
-        <p id={`${id}-say`} className={`mt-1 text-[13.5px] ${problem ? "font-medium text-out" : "text-ink-soft"}`}>
-          {problem ?? hint}
+      {said || hint ? (
+        <p id={`${id}-say`} className={`mt-1 text-[13.5px] ${said ? "font-medium text-out" : "text-ink-soft"}`}>
+          {said ?? hint}
         </p>
       ) : null}
     </div>
@@ -73,13 +78,25 @@ export function NoteField({
   rows?: number;
 }) {
   const id = useId();
-  const draft = useDraft(text, onText);
+  const { field, tooLong } = useDraft(text, onText, "note");
   return (
     <div>
       <label htmlFor={id} className="caption block">
         {label}
       </label>
-      <textarea id={id} {...draft} rows={rows} maxLength={2000} className="write-line resize-y py-1.5 text-[15px]" />
+      <textarea
+        id={id}
+        {...field}
+        rows={rows}
+        className="write-line resize-y py-1.5 text-[15px]"
+        aria-invalid={tooLong ? true : undefined}
+        aria-describedby={tooLong ? `${id}-say` : undefined}
+      />
+      {tooLong ? (
+        <p id={`${id}-say`} className="mt-1 text-[13.5px] font-medium text-out">
+          {tooLong}
+        </p>
+      ) : null}
     </div>
   );
 }

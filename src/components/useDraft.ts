@@ -1,12 +1,14 @@
 "use client";
 import { useState } from "react";
+import { fitText, TEXT_LENGTHS, type TextKind } from "@/core/kept";
 
 /**
  * Text of a field that is kept elsewhere: what is typed shows at once; what another tab keeps shows when nobody types here.
+ * A text longer than its kind takes stays on the line as it was typed, kept as far as it fits, and the line says so.
  * @param kept the text as kept
  * @param onText keeps a new text
  */
-export function useDraft(kept: string, onText: (text: string) => void) {
+export function useDraft(kept: string, onText: (text: string) => void, kind: TextKind) {
   const [draft, setDraft] = useState<string | null>(null);
   const [seen, setSeen] = useState(kept);
   const [isFocused, setFocused] = useState(false);
@@ -15,13 +17,21 @@ export function useDraft(kept: string, onText: (text: string) => void) {
     // The echo of one's own typing arrives late; only a change from outside replaces an idle draft.
     if (!isFocused || kept === draft) setDraft(null);
   }
+  const value = draft ?? kept;
   return {
-    value: draft ?? kept,
-    onChange: (event: { target: { value: string } }) => {
-      setDraft(event.target.value);
-      onText(event.target.value);
+    field: {
+      value,
+      onChange: (event: { target: { value: string } }) => {
+        // Kept before it is drawn.
+        onText(fitText(event.target.value, kind));
+        setDraft(event.target.value);
+      },
+      onFocus: () => setFocused(true),
+      onBlur: () => setFocused(false),
     },
-    onFocus: () => setFocused(true),
-    onBlur: () => setFocused(false),
+    tooLong: value.length > TEXT_LENGTHS[kind] ? tooLongWords(value.length, TEXT_LENGTHS[kind]) : null,
   };
 }
+
+const tooLongWords = (length: number, most: number): string =>
+  `This has ${length} signs, and ${most} fit: the first ${most} are kept. Shorten it.`;

@@ -79,21 +79,26 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "plate-locked-amps": { code: "plate-locked-amps", text: "LRA 32" },
   "rpm-above-synchronous": { code: "rpm-above-synchronous", rpm: 3500, maxRpm: 3000, frequencyHz: 50 },
   "file-too-large": { code: "file-too-large", bytes: 1e9, maxBytes: 67108864 },
-  "file-not-json": { code: "file-not-json", detail: "" },
+  "file-not-json": { code: "file-not-json" },
   "file-foreign": { code: "file-foreign" },
   "file-newer": { code: "file-newer", recordType: "traveller", found: 2, known: 1 },
-  "file-faults": { code: "file-faults", faults: [{ path: "a.b", message: "m" }], total: 1 },
+  "file-no-versions": { code: "file-no-versions" },
   "storage-blocked": { code: "storage-blocked" },
   "storage-full": { code: "storage-full" },
   "storage-newer": { code: "storage-newer" },
   "storage-failed": { code: "storage-failed", detail: "" },
+  "card-gone": { code: "card-gone" },
+  "change-misfit": {
+    code: "change-misfit",
+    fault: { recordType: "station", name: null, station: "plate", field: "volts", reason: "too-long", most: 200 },
+  },
 };
 
 test.each(Object.values(FAILURES))("$code says what to do, in plain sentences", (failure) => {
   const sentence = toSentence(failure);
   expect(sentence).toMatch(/^[“A-Z0-9]/);
   expect(sentence).not.toMatch(/undefined|NaN|!/);
-  expect(sentence).toMatch(/Type|type|[Cc]hoose|Export|Update|Reload|open it|Swap|a\.b/);
+  expect(sentence).toMatch(/Type|type|[Cc]hoose|Export|Update|Reload|open it|Swap|Try again|try again|Change|not kept/);
 });
 
 describe("a card in words", () => {

@@ -1,8 +1,9 @@
 import * as v from "valibot";
 import { DEFAULT_METER, HOUSE_RULES, toHouseFigures, type HouseFigures, type HouseRuleId } from "@/core/house";
+import { MomentSchema, textSchema } from "@/core/kept";
 import { MeterSchema, type Meter } from "@/core/quantity";
+import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
-import { MomentSchema } from "./traveller";
 
 const figures = Object.fromEntries(
   Object.entries(HOUSE_RULES).map(([id, rule]) => [id, v.optional(v.pipe(v.number(), v.minValue(rule.min), v.maxValue(rule.max)))]),
@@ -13,10 +14,10 @@ const MOST_CHANGES = 500;
 const ChangeSchema = v.object({
   rule: v.pipe(v.string(), v.maxLength(60)),
   at: MomentSchema,
-  by: v.pipe(v.string(), v.maxLength(120)),
+  by: textSchema("person"),
   /** null: the default held, or holds again */
-  from: v.nullable(v.number()),
-  to: v.nullable(v.number()),
+  from: v.nullable(v.pipe(v.number(), v.finite())),
+  to: v.nullable(v.pipe(v.number(), v.finite())),
 });
 export type RuleChange = v.InferOutput<typeof ChangeSchema>;
 
@@ -25,20 +26,24 @@ export const HouseRecordSchema = v.object({
   id: v.literal("house"),
   figures: v.object(figures),
   meter: v.nullable(MeterSchema),
-  technician: v.pipe(v.string(), v.maxLength(120)),
+  technician: textSchema("person"),
   /** one-letter keys outside fields */
   hasLetterKeys: v.boolean(),
   /** who changed which rule when, the oldest first */
-  changes: v.array(ChangeSchema),
+  changes: v.pipe(v.array(ChangeSchema), v.maxLength(MOST_CHANGES)),
   updatedAt: MomentSchema,
 });
 export type HouseRecord = v.InferOutput<typeof HouseRecordSchema>;
 
 export const houseType = defineRecordType({
   name: "house",
+  list: "house",
   schema: HouseRecordSchema,
-  // Version 2: changes of rules are kept.
-  migrations: [{ to: 2, migrate: (row) => ({ changes: [], ...row }) }],
+  migrations: [
+    // Version 2: changes of rules are kept.
+    { to: 2, migrate: (row) => ({ changes: [], ...row }) },
+    { to: 3, migrate: toOneForm },
+  ],
 });
 
 /** A house that has set nothing yet. */

@@ -2,7 +2,25 @@ export { motorKey, parseTravellerId, TravellerSchema, type Traveller, type Trave
 export { StationRecordSchema, stationRecordId, type StationRecord } from "./station-record";
 export { HouseRecordSchema, toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
 export { PartSchema, toStockPart, type Part } from "./part-record";
-export { findNewer, PRESENT_VERSIONS, RECORD_TYPE_NAMES, RECORD_TYPES, type RecordTypeName, type RecordVersions } from "./versions";
-export { migrateRecord } from "./record-type";
-export { FILE_SUFFIX, parseVemmickFile, VemmickFileSchema, writeVemmickFile, type VemmickFile } from "./vemmick-file";
-export { isEmptyPlan, planImport, type ImportPlan } from "./plan-import";
+export {
+  findNewer,
+  PRESENT_VERSIONS,
+  RECORD_TYPE_NAMES,
+  RECORD_TYPES,
+  type RecordOf,
+  type RecordTypeName,
+  type RecordVersions,
+} from "./versions";
+export { migrateRecord, migrateStep } from "./record-type";
+export { fitRecord, isLoose } from "./fit-record";
+export { MAX_FILE_BYTES, parseVemmickFile, type FileReading } from "./read-file";
+export {
+  FILE_SUFFIX,
+  NO_RECORDS,
+  VemmickFileSchema,
+  writeVemmickFile,
+  type RecordLists,
+  type VemmickFile,
+  type WrittenFile,
+} from "./vemmick-file";
+export { isEmptyPlan, planImport, type ImportPlan, type Present } from "./plan-import";

@@ -1,17 +1,18 @@
 import * as v from "valibot";
 import { parseCapacitorLabel, type StockPart } from "@/core/capacitor";
+import { MomentSchema, textSchema } from "@/core/kept";
+import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
-import { MomentSchema } from "./traveller";
 
 const millimetres = v.nullable(v.pipe(v.number(), v.minValue(1), v.maxValue(1000)));
 
 /** One line of the shelf: a capacitor at hand, by its label. */
 export const PartSchema = v.object({
   id: v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes")),
-  label: v.pipe(v.string(), v.maxLength(200)),
-  maker: v.pipe(v.string(), v.maxLength(80)),
+  label: textSchema("printed"),
+  maker: textSchema("word"),
   /** truck, shelf at home, supplier */
-  place: v.pipe(v.string(), v.maxLength(80)),
+  place: textSchema("word"),
   quantity: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10000)),
   price: v.pipe(v.number(), v.minValue(0), v.maxValue(100000)),
   diameterMm: millimetres,
@@ -22,7 +23,7 @@ export const PartSchema = v.object({
 });
 export type Part = v.InferOutput<typeof PartSchema>;
 
-export const partType = defineRecordType({ name: "part", schema: PartSchema, migrations: [] });
+export const partType = defineRecordType({ name: "part", list: "parts", schema: PartSchema, migrations: [{ to: 2, migrate: toOneForm }] });
 
 /** A part as the sums take it; null when its label cannot be read. */
 export function toStockPart(part: Part): StockPart | null {

@@ -1,8 +1,10 @@
-import type { HouseRecord } from "./house-record";
-import type { Part } from "./part-record";
-import type { StationRecord } from "./station-record";
+import { compareMoments } from "@/core/kept";
+import type { RecordFault } from "@/core/result";
+import { faultOf } from "./fit-record";
+import type { FileReading } from "./read-file";
 import type { Traveller } from "./traveller";
-import type { VemmickFile } from "./vemmick-file";
+import { RECORD_TYPE_NAMES, RECORD_TYPES, type RecordTypeName } from "./versions";
+import type { RecordLists } from "./vemmick-file";
 
 /** What an import would do, before it does it. */
 export interface ImportPlan {
@@ -10,50 +12,68 @@ export interface ImportPlan {
   readonly changedTravellers: readonly Traveller[];
   /** travellers of the file whose every record here is the same or newer: left alone */
   readonly keptTravellers: number;
-  readonly putTravellers: readonly Traveller[];
-  readonly putStations: readonly StationRecord[];
-  readonly putParts: readonly Part[];
-  readonly putHouse: HouseRecord | null;
+  /** records that would be written, by type */
+  readonly put: RecordLists;
+  /** of those, how many carry a time after now: the clock of the device that wrote them was ahead */
+  readonly fromFuture: number;
+  readonly shortened: readonly RecordFault[];
+  readonly faults: readonly RecordFault[];
 }
 
-interface Present {
-  readonly travellers: readonly Traveller[];
-  readonly stations: readonly StationRecord[];
-  readonly parts: readonly Part[];
-  readonly house: HouseRecord | null;
+type Dated = { readonly id: string; readonly updatedAt: string };
+
+/** What is known here of each record: its time. Whole rows are not needed to plan. */
+export type Present = { readonly [Name in RecordTypeName]: ReadonlyMap<string, string> };
+
+/** Clocks of two devices differ by so much without anybody having set them wrong [ms]. */
+const CLOCKS_DIFFER_MS = 10 * 60_000;
+
+/** Of records with one id the latest, in the order they came. */
+function latest<T extends Dated>(records: readonly T[]): T[] {
+  const byId = new Map<string, T>();
+  for (const record of records) {
+    const known = byId.get(record.id);
+    if (!known || compareMoments(known.updatedAt, record.updatedAt) < 0) byId.set(record.id, record);
+  }
+  return [...byId.values()];
 }
 
-function newerThanPresent<T extends { readonly id: string; readonly updatedAt: string }>(
-  incoming: readonly T[],
-  present: readonly T[],
-): T[] {
-  const known = new Map(present.map((record) => [record.id, record.updatedAt]));
-  return incoming.filter((record) => (known.get(record.id) ?? "") < record.updatedAt);
-}
+const newer = <T extends Dated>(incoming: readonly T[], present: ReadonlyMap<string, string>): T[] =>
+  incoming.filter(({ id, updatedAt }) => compareMoments(present.get(id) ?? "", updatedAt) < 0);
 
 /**
- * Merges by id and time: a record is taken when it is new here or newer than the one here; nothing is deleted.
+ * Merges by id and instant: a record is taken when it is new here or newer than the one here; nothing is deleted. A
+ * station's record whose card is neither here nor in the file is named, not taken.
+ * @param now the moment of the import, ISO 8601
  */
-export function planImport(file: VemmickFile, present: Present): ImportPlan {
-  const putTravellers = newerThanPresent(file.travellers, present.travellers);
-  const putStations = newerThanPresent(file.stations, present.stations);
-  const here = new Set<string>(present.travellers.map(({ id }) => id));
-  const touched = new Set<string>([...putTravellers.map(({ id }) => id), ...putStations.map(({ travellerId }) => travellerId)]);
-  const newTravellers = file.travellers.filter(({ id }) => !here.has(id));
-  const changedTravellers = file.travellers.filter(({ id }) => here.has(id) && touched.has(id));
-  const isHouseNewer = file.house !== null && file.house.updatedAt > (present.house?.updatedAt ?? "");
+export function planImport({ records, shortened, faults }: FileReading, present: Present, now: string): ImportPlan {
+  const travellers = latest(records.traveller);
+  const isKnown = (id: string): boolean => present.traveller.has(id) || travellers.some((traveller) => traveller.id === id);
+  const known = new Set(records.station.map(({ travellerId }) => travellerId).filter(isKnown));
+  const orphans = records.station.filter(({ travellerId }) => !known.has(travellerId));
+  const put: RecordLists = {
+    traveller: newer(travellers, present.traveller),
+    station: newer(latest(records.station.filter(({ travellerId }) => known.has(travellerId))), present.station),
+    house: newer(latest(records.house), present.house),
+    part: newer(latest(records.part), present.part),
+  };
+  const touched = new Set<string>([...put.traveller.map(({ id }) => id), ...put.station.map(({ travellerId }) => travellerId)]);
+  const isHere = ({ id }: Traveller): boolean => present.traveller.has(id);
+  const newTravellers = travellers.filter((traveller) => !isHere(traveller));
+  const changedTravellers = travellers.filter((traveller) => isHere(traveller) && touched.has(traveller.id));
+  const limit = new Date(Date.parse(now) + CLOCKS_DIFFER_MS).toISOString();
   return {
     newTravellers,
     changedTravellers,
-    keptTravellers: file.travellers.length - newTravellers.length - changedTravellers.length,
-    putTravellers,
-    putStations,
-    putParts: newerThanPresent(file.parts, present.parts),
-    putHouse: isHouseNewer ? file.house : null,
+    keptTravellers: travellers.length - newTravellers.length - changedTravellers.length,
+    put,
+    fromFuture: RECORD_TYPE_NAMES.flatMap((name): readonly Dated[] => put[name]).filter(
+      ({ updatedAt }) => compareMoments(updatedAt, limit) > 0,
+    ).length,
+    shortened,
+    faults: [...faults, ...orphans.map((row) => faultOf(RECORD_TYPES.station, row, "no-card"))],
   };
 }
 
 /** Whether the plan would write anything at all. */
-export function isEmptyPlan(plan: ImportPlan): boolean {
-  return plan.putTravellers.length === 0 && plan.putStations.length === 0 && plan.putParts.length === 0 && plan.putHouse === null;
-}
+export const isEmptyPlan = ({ put }: ImportPlan): boolean => RECORD_TYPE_NAMES.every((name) => put[name].length === 0);

@@ -9,6 +9,8 @@ export interface Migration {
 /** A kind of record that is kept: its schema at the present version, and the way there from every older one. */
 export interface RecordType<Schema extends v.GenericSchema = v.GenericSchema> {
   readonly name: string;
+  /** the list of the file, and the table of the store, that hold it */
+  readonly list: string;
   readonly schema: Schema;
   /** 1 for the first release; each migration adds one */
   readonly version: number;
@@ -21,6 +23,7 @@ export interface RecordType<Schema extends v.GenericSchema = v.GenericSchema> {
  */
 export function defineRecordType<Schema extends v.GenericSchema>(type: {
   readonly name: string;
+  readonly list: string;
   readonly schema: Schema;
   readonly migrations: readonly Migration[];
 }): RecordType<Schema> {
@@ -29,6 +32,11 @@ export function defineRecordType<Schema extends v.GenericSchema>(type: {
       throw new Error(`${type.name}: migration ${index + 1} must lead to version ${index + 2}, not ${migration.to}`);
   });
   return { ...type, version: type.migrations.length + 1 };
+}
+
+/** The one step from a version to the next. */
+export function migrateStep(type: RecordType, record: Record<string, unknown>, from: number): Record<string, unknown> {
+  return type.migrations.find(({ to }) => to === from + 1)?.migrate(record) ?? record;
 }
 
 /**

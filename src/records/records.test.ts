@@ -3,13 +3,11 @@ import * as v from "valibot";
 import { STATION_IDS } from "@/core/stations";
 import { demoParts, demoRecords } from "./demo";
 import { toHouse, UNSET_HOUSE } from "./house-record";
-import { planImport, isEmptyPlan } from "./plan-import";
-import { defineRecordType, migrateRecord } from "./record-type";
-import { StationRecordSchema, type StationRecord } from "./station-record";
+import { toOneForm } from "./one-form";
+import { defineRecordType, migrateRecord, migrateStep } from "./record-type";
+import { StationRecordSchema } from "./station-record";
 import { PartSchema, toStockPart } from "./part-record";
-import { parseTravellerId, TravellerSchema, type Traveller } from "./traveller";
-import { parseVemmickFile, writeVemmickFile, type VemmickFile } from "./vemmick-file";
-import { vemmickJsonSchema } from "./json-schema";
+import { parseTravellerId, TravellerSchema } from "./traveller";
 import { STATIONS } from "@/core/stations";
 import { findNewer, PRESENT_VERSIONS, RECORD_TYPES } from "./versions";
 
@@ -17,16 +15,11 @@ const NOW = new Date("2026-11-23T18:00:00.000Z");
 const AT = NOW.toISOString();
 const demo = demoRecords(NOW);
 const parts = demoParts(NOW);
-const text = writeVemmickFile({ ...demo, parts, house: { ...UNSET_HOUSE, figures: { motorPrice: 300 } } }, AT);
-const parsed = (): VemmickFile => {
-  const result = parseVemmickFile(text);
-  if (!result.ok) throw new Error(JSON.stringify(result.failure));
-  return result.value;
-};
 
 describe("migrations", () => {
   const type = defineRecordType({
     name: "sample",
+    list: "samples",
     schema: v.object({ name: v.string(), wattsW: v.number() }),
     migrations: [
       { to: 2, migrate: ({ hp, ...rest }) => ({ ...rest, wattsW: Number(hp) * 746 }) },
@@ -42,9 +35,53 @@ describe("migrations", () => {
     expect(migrateRecord(type, record, from)).toEqual({ name: "fan", wattsW: 1492 });
   });
   test("a gap in the numbers is a bug and is refused", () => {
-    expect(() => defineRecordType({ name: "gap", schema: v.string(), migrations: [{ to: 3, migrate: (r) => r }] })).toThrow(
+    expect(() => defineRecordType({ name: "gap", list: "gaps", schema: v.string(), migrations: [{ to: 3, migrate: (r) => r }] })).toThrow(
       "must lead to version 2",
     );
+  });
+  const frozen = (version: number, file: string) =>
+    JSON.parse(readFileSync(`tests/fixtures/records/v${version}/${file}.json`, "utf8")) as Record<string, unknown>[];
+  const steps = Object.values(RECORD_TYPES).flatMap((type) => type.migrations.map(({ to }) => [type.name, to - 1] as const));
+  test.each(steps)("each frozen %s of version %d becomes what was expected of the next, field by field", (name, version) => {
+    const type = RECORD_TYPES[name as keyof typeof RECORD_TYPES];
+    const next = frozen(version, name).map((record) => migrateStep(type, record, version));
+    expect(next).toEqual(frozen(version, `${name}.next`));
+  });
+  /** Every text a person keyed, wherever it lies. */
+  const textsOf = (value: unknown): string[] =>
+    typeof value === "object" && value !== null
+      ? Object.entries(value).flatMap(([key, each]) => (key === "text" && typeof each === "string" ? [each] : textsOf(each)))
+      : [];
+  test.each(steps)("no reading of a frozen %s of version %d is lost on the way to the present", (name, version) => {
+    const type = RECORD_TYPES[name as keyof typeof RECORD_TYPES];
+    for (const record of frozen(version, name))
+      expect(textsOf(migrateRecord(type, record, version)).sort()).toEqual(textsOf(record).sort());
+  });
+  test("moments get one form, UTC; a day no calendar has becomes none; what is no moment is left to be refused by name", () => {
+    const row = {
+      updatedAt: "2026-11-23T18:00:00+01:00",
+      data: {
+        note: "2026-11-23T18:00:00+01:00",
+        recheckOn: "12026-11-27",
+        lastDone: "2026-02-28",
+        starts: ["2026-11-23T18:00-0530", "never"],
+        round: { steps: { unplugged: "2026-11-23 18:00:00.5Z" } },
+        reading: { text: "1", reading: { at: "2026-12-31T23:30:00-02:00" } },
+        steps: [{ backAt: null, name: "x" }],
+      },
+    };
+    expect(toOneForm(row)).toEqual({
+      updatedAt: "2026-11-23T17:00:00.000Z",
+      data: {
+        note: "2026-11-23T18:00:00+01:00",
+        recheckOn: null,
+        lastDone: "2026-02-28",
+        starts: ["2026-11-23T23:30:00.000Z", "never"],
+        round: { steps: { unplugged: "2026-11-23T18:00:00.500Z" } },
+        reading: { text: "1", reading: { at: "2027-01-01T01:30:00.000Z" } },
+        steps: [{ backAt: null, name: "x" }],
+      },
+    });
   });
   test.each(Object.keys(RECORD_TYPES))("a frozen record of every version of %s is still read", (name) => {
     const type = RECORD_TYPES[name as keyof typeof RECORD_TYPES];
@@ -164,94 +201,6 @@ describe("the demo scenario", () => {
   test("every station is used by some card", () => {
     const used = new Set(demo.stations.map(({ stationId }) => stationId));
     expect(STATION_IDS.filter((id) => !used.has(id))).toEqual([]);
-  });
-});
-
-describe("the open file", () => {
-  test("comes back as it was written, and writes the same again", () => {
-    const file = parsed();
-    expect(writeVemmickFile(file, AT)).toBe(text);
-    expect(file.travellers).toHaveLength(demo.travellers.length);
-  });
-
-  test.each([
-    ["", "file-not-json"],
-    [text.slice(0, 500), "file-not-json"],
-    ["null", "file-foreign"],
-    ['{"format":"else"}', "file-foreign"],
-    ['{"format":"vemmick"}', "file-faults"],
-    ['{"format":"vemmick","recordVersions":{"traveller":0}}', "file-faults"],
-    ['{"format":"vemmick","recordVersions":{"traveller":9}}', "file-newer"],
-    [
-      '{"format":"vemmick","recordVersions":{"traveller":1,"station":1,"house":1},"travellers":[],"stations":[],"house":null}',
-      "file-faults",
-    ],
-  ])("refuses %.60s", (content, code) => {
-    expect(parseVemmickFile(content)).toMatchObject({ ok: false, failure: { code } });
-  });
-
-  test("a file of the first release, without parts and with the narrow capacitor station, is taken in", () => {
-    const first = {
-      format: "vemmick",
-      recordVersions: { traveller: 1, station: 1, house: 1 },
-      exportedAt: AT,
-      travellers: JSON.parse(readFileSync("tests/fixtures/records/v1/traveller.json", "utf8")) as unknown[],
-      stations: JSON.parse(readFileSync("tests/fixtures/records/v1/station.json", "utf8")) as { travellerId: string }[],
-      house: null,
-    };
-    const known = new Set((first.travellers as { id: string }[]).map(({ id }) => id));
-    first.stations = first.stations.filter(({ travellerId }) => known.has(travellerId));
-    const result = parseVemmickFile(JSON.stringify(first));
-    expect(result).toMatchObject({ ok: true, value: { parts: [], recordVersions: PRESENT_VERSIONS } });
-    const capacitor = result.ok ? result.value.stations.find(({ stationId }) => stationId === "capacitor") : undefined;
-    expect(capacitor?.data).toMatchObject({ starts: [], kit: null, running: { sections: [] } });
-  });
-
-  test("names the path of the first faults", () => {
-    const broken = JSON.parse(text) as { travellers: { machine: unknown }[] };
-    broken.travellers[2] = { ...broken.travellers[2], machine: 42 };
-    const result = parseVemmickFile(JSON.stringify(broken));
-    expect(!result.ok && result.failure.code === "file-faults" && result.failure.faults[0]?.path).toBe("travellers.2.machine");
-  });
-
-  test("is refused when it is larger than any export can be", () => {
-    expect(parseVemmickFile(" ".repeat(64 * 1024 * 1024 + 1))).toMatchObject({ ok: false, failure: { code: "file-too-large" } });
-  });
-
-  test("its schema names every list and every station", () => {
-    const schema = JSON.stringify(vemmickJsonSchema());
-    for (const word of ["travellers", "stations", "house", ...STATION_IDS]) expect(schema).toContain(`"${word}"`);
-  });
-});
-
-describe("planImport", () => {
-  const nothing = { travellers: [], stations: [], parts: [], house: null };
-  const everything = () => ({ travellers: parsed().travellers, stations: parsed().stations, parts: parsed().parts, house: parsed().house });
-  const later = <T extends Traveller | StationRecord>(record: T): T => ({ ...record, updatedAt: "2030-01-01T00:00:00.000Z" });
-
-  test("into nothing, all is new", () => {
-    const plan = planImport(parsed(), nothing);
-    expect(plan.newTravellers).toHaveLength(demo.travellers.length);
-    expect(plan.putStations).toHaveLength(demo.stations.length);
-    expect(plan.putParts).toHaveLength(parts.length);
-    expect(plan.putHouse).not.toBeNull();
-  });
-  test("of the same again, nothing is written", () => {
-    const plan = planImport(parsed(), everything());
-    expect(isEmptyPlan(plan)).toBe(true);
-    expect(plan.keptTravellers).toBe(demo.travellers.length);
-  });
-  test("newer here stays, newer there is taken, record by record", () => {
-    const present = everything();
-    const file = parsed();
-    const [first, second] = file.travellers;
-    if (!first || !second) throw new Error("demo too small");
-    const plan = planImport(
-      { ...file, travellers: [later(first), ...file.travellers.slice(1)] },
-      { ...present, travellers: present.travellers.map((t) => (t.id === second.id ? later(t) : t)) },
-    );
-    expect(plan.putTravellers.map(({ id }) => id)).toEqual([first.id]);
-    expect(plan.changedTravellers.map(({ id }) => id)).toEqual([first.id]);
   });
 });
 

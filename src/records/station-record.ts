@@ -1,13 +1,15 @@
 import * as v from "valibot";
+import { MomentSchema, textSchema } from "@/core/kept";
 import { STATION_IDS, STATIONS, type StationId } from "@/core/stations";
+import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
-import { MomentSchema, TravellerIdSchema, type TravellerId } from "./traveller";
+import { TravellerIdSchema, type TravellerId } from "./traveller";
 
 const envelope = {
   /** travellerId/stationId */
   id: v.pipe(v.string(), v.maxLength(120)),
   travellerId: TravellerIdSchema,
-  skippedReason: v.nullable(v.pipe(v.string(), v.maxLength(500))),
+  skippedReason: v.nullable(textSchema("reason")),
   updatedAt: MomentSchema,
 };
 
@@ -222,6 +224,7 @@ function widenJudgement(row: Record<string, unknown>): Record<string, unknown> {
 
 export const stationRecordType = defineRecordType({
   name: "station",
+  list: "stations",
   schema: StationRecordSchema,
   migrations: [
     { to: 2, migrate: widenCapacitor },
@@ -231,6 +234,7 @@ export const stationRecordType = defineRecordType({
     { to: 6, migrate: widenPlate },
     { to: 7, migrate: partMarks },
     { to: 8, migrate: widenJudgement },
+    { to: 9, migrate: toOneForm },
   ],
 });
 

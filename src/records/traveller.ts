@@ -1,24 +1,26 @@
 import * as v from "valibot";
+import { MomentSchema, textSchema } from "@/core/kept";
+import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
 
 export const TravellerIdSchema = v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes"), v.brand("TravellerId"));
 export type TravellerId = v.InferOutput<typeof TravellerIdSchema>;
 
-const ShortText = v.pipe(v.string(), v.maxLength(200));
-export const MomentSchema = v.pipe(v.string(), v.isoTimestamp());
+/** Times a card may come back. */
+const MOST_RETURNS = 200;
 
 /** One motor on one visit. */
 export const TravellerSchema = v.object({
   id: TravellerIdSchema,
-  machine: ShortText,
-  site: ShortText,
-  technician: ShortText,
+  machine: textSchema("printed"),
+  site: textSchema("printed"),
+  technician: textSchema("printed"),
   createdAt: MomentSchema,
   updatedAt: MomentSchema,
   /** signed off; null while it is on the rack */
   finishedAt: v.nullable(MomentSchema),
   /** every time it came back after it was signed off, and was opened again with its evidence */
-  cameBackAt: v.array(MomentSchema),
+  cameBackAt: v.pipe(v.array(MomentSchema), v.maxLength(MOST_RETURNS)),
   /** part of the demo scenario: cleared and brought back as one, never mixed with a person's own */
   isDemo: v.boolean(),
 });
@@ -26,9 +28,13 @@ export type Traveller = v.InferOutput<typeof TravellerSchema>;
 
 export const travellerType = defineRecordType({
   name: "traveller",
+  list: "travellers",
   schema: TravellerSchema,
-  // Version 2: callbacks.
-  migrations: [{ to: 2, migrate: (row) => ({ cameBackAt: [], ...row }) }],
+  migrations: [
+    // Version 2: callbacks.
+    { to: 2, migrate: (row) => ({ cameBackAt: [], ...row }) },
+    { to: 3, migrate: toOneForm },
+  ],
 });
 
 /** Takes an id from a link or a file, or nothing. */

@@ -1,17 +1,16 @@
 import * as v from "valibot";
-import { fail, ok, type Failure, type FileFault, type Result } from "@/core/result";
+import { MomentSchema } from "@/core/kept";
+import type { RecordFault } from "@/core/result";
+import { fitRecord } from "./fit-record";
 import { HouseRecordSchema } from "./house-record";
 import { PartSchema } from "./part-record";
-import { migrateRecord } from "./record-type";
 import { StationRecordSchema } from "./station-record";
-import { MomentSchema, TravellerSchema } from "./traveller";
-import { findNewer, PRESENT_VERSIONS, RECORD_TYPES, type RecordTypeName } from "./versions";
+import { TravellerSchema } from "./traveller";
+import { PRESENT_VERSIONS, RECORD_TYPE_NAMES, RECORD_TYPES, type RecordOf, type RecordTypeName } from "./versions";
 
 /** Mark of the format. Do not change without a new format. */
 export const FILE_FORMAT = "vemmick";
 export const FILE_SUFFIX = ".vemmick.json";
-export const MAX_FILE_BYTES = 64 * 1024 * 1024;
-const SHOWN_FAULTS = 5;
 
 /** The open file: some travellers or everything. Its JSON Schema is published from this. */
 export const VemmickFileSchema = v.object({
@@ -27,91 +26,46 @@ export const VemmickFileSchema = v.object({
 });
 export type VemmickFile = v.InferOutput<typeof VemmickFileSchema>;
 
-/** What can be read of any file before its records are brought up to date. */
-const EnvelopeSchema = v.object({
-  format: v.literal(FILE_FORMAT),
-  recordVersions: v.record(v.string(), v.pipe(v.number(), v.integer(), v.minValue(1))),
-});
+/** Records of every type, as they are kept or as a file carries them. */
+export type RecordLists = { readonly [Name in RecordTypeName]: readonly RecordOf<Name>[] };
+export const NO_RECORDS: RecordLists = { traveller: [], station: [], house: [], part: [] };
 
-/** Lists of the file and the record type they hold. */
-const LISTS: readonly { readonly field: string; readonly type: RecordTypeName }[] = [
-  { field: "travellers", type: "traveller" },
-  { field: "stations", type: "station" },
-  { field: "parts", type: "part" },
-];
-
-const isObject = (value: unknown): value is Record<string, unknown> => typeof value === "object" && value !== null && !Array.isArray(value);
-
-function toFaults(issues: readonly v.BaseIssue<unknown>[]): FileFault[] {
-  return issues.slice(0, SHOWN_FAULTS).map((issue) => ({ path: v.getDotPath(issue) ?? "(file)", message: issue.message }));
+/** A written file, and what of the records had to be shortened or does not fit at all. */
+export interface WrittenFile {
+  readonly text: string;
+  readonly shortened: readonly RecordFault[];
+  /** written as they are, though a device that takes the file in will leave them out */
+  readonly misfits: readonly RecordFault[];
 }
 
-/** Brings every record of an older file to the present version; leaves what is not a record for the schema to refuse. */
-function bringUpToDate(raw: Record<string, unknown>, versions: Readonly<Record<string, number>>): Record<string, unknown> {
-  // Files of the first release had no parts list.
-  const updated: Record<string, unknown> = {
-    ...raw,
-    recordVersions: PRESENT_VERSIONS,
-    parts: raw.parts ?? (versions.part === undefined ? [] : undefined),
-  };
-  for (const { field, type } of LISTS) {
-    const list = raw[field];
-    if (Array.isArray(list)) {
-      updated[field] = list.map((record: unknown) =>
-        isObject(record) ? migrateRecord(RECORD_TYPES[type], record, versions[type] ?? 1) : record,
-      );
-    }
-  }
-  if (isObject(raw.house)) updated.house = migrateRecord(RECORD_TYPES.house, raw.house, versions.house ?? 1);
-  return updated;
-}
-
-/** Rows that belong to no traveller of the file would be kept and never seen. */
-function findOrphans(file: VemmickFile): FileFault[] {
-  const known = new Set<string>(file.travellers.map(({ id }) => id));
-  return file.stations.flatMap((row, index) =>
-    known.has(row.travellerId) ? [] : [{ path: `stations.${index}.travellerId`, message: "names a traveller that is not in the file" }],
-  );
-}
+const byId = (a: { readonly id: string }, b: { readonly id: string }): number => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 
 /**
- * Reads a `*.vemmick.json` file: refuses what is broken, foreign or newer, with the path of the first faults.
- * @param text content of the file
- * @errors 'file-too-large', 'file-not-json', 'file-foreign', 'file-newer', 'file-faults'
+ * Writes the file, readable and in a fixed order, so that two exports of the same data are the same. Every record is held
+ * against the bounds of the file first: what leaves can come back.
  */
-export function parseVemmickFile(text: string): Result<VemmickFile, Failure> {
-  if (text.length > MAX_FILE_BYTES) return fail({ code: "file-too-large", bytes: text.length, maxBytes: MAX_FILE_BYTES });
-  let raw: unknown;
-  try {
-    raw = JSON.parse(text);
-  } catch (error) {
-    return fail({ code: "file-not-json", detail: error instanceof Error ? error.message.slice(0, 120) : "" });
+export function writeVemmickFile(records: RecordLists, exportedAt: string): WrittenFile {
+  const shortened: RecordFault[] = [];
+  const misfits: RecordFault[] = [];
+  const lists: Record<string, readonly unknown[]> = {};
+  for (const name of RECORD_TYPE_NAMES) {
+    const type = RECORD_TYPES[name];
+    lists[type.list] = [...records[name]].sort(byId).map((record): unknown => {
+      const fitted = fitRecord(type, record);
+      if (!fitted.ok) misfits.push(fitted.fault);
+      else shortened.push(...fitted.shortened);
+      return fitted.ok ? fitted.record : record;
+    });
   }
-  if (!isObject(raw) || raw.format !== FILE_FORMAT) return fail({ code: "file-foreign" });
-  const envelope = v.safeParse(EnvelopeSchema, raw);
-  if (!envelope.success) return fail({ code: "file-faults", faults: toFaults(envelope.issues), total: envelope.issues.length });
-  const newer = findNewer(envelope.output.recordVersions);
-  if (newer) return fail({ code: "file-newer", ...newer });
-  const parsed = v.safeParse(VemmickFileSchema, bringUpToDate(raw, envelope.output.recordVersions));
-  if (!parsed.success) return fail({ code: "file-faults", faults: toFaults(parsed.issues), total: parsed.issues.length });
-  const orphans = findOrphans(parsed.output);
-  if (orphans.length > 0) return fail({ code: "file-faults", faults: orphans.slice(0, SHOWN_FAULTS), total: orphans.length });
-  return ok(parsed.output);
-}
-
-/** Writes the file, readable and in a fixed order, so that two exports of the same data are the same. */
-export function writeVemmickFile(content: Pick<VemmickFile, "travellers" | "stations" | "parts" | "house">, exportedAt: string): string {
-  const byId = <T extends { readonly id: string }>(a: T, b: T): number => (a.id < b.id ? -1 : 1);
-  const file: VemmickFile = {
+  const { travellers, stations, parts, house } = lists;
+  const file = {
     format: FILE_FORMAT,
     recordVersions: PRESENT_VERSIONS,
     exportedAt,
-    travellers: [...content.travellers].sort(byId),
-    stations: [...content.stations].sort(byId),
-    parts: [...content.parts].sort(byId),
-    house: content.house,
+    travellers,
+    stations,
+    parts,
+    house: house?.[0] ?? null,
   };
-  // The schema's own order of fields; a record it does not know is written as it is rather than left out.
-  const ordered = v.safeParse(VemmickFileSchema, file);
-  return `${JSON.stringify(ordered.success ? ordered.output : file, null, 2)}\n`;
+  return { text: `${JSON.stringify(file, null, 2)}\n`, shortened, misfits };
 }

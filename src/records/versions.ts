@@ -1,3 +1,4 @@
+import type * as v from "valibot";
 import { houseType } from "./house-record";
 import { partType } from "./part-record";
 import type { RecordType } from "./record-type";
@@ -7,6 +8,8 @@ import { travellerType } from "./traveller";
 /** Every kind of record. A new kind is one line here. */
 export const RECORD_TYPES = { traveller: travellerType, station: stationRecordType, house: houseType, part: partType } as const;
 export type RecordTypeName = keyof typeof RECORD_TYPES;
+/** A record of one type, as it is kept. */
+export type RecordOf<Name extends RecordTypeName> = v.InferOutput<(typeof RECORD_TYPES)[Name]["schema"]>;
 export const RECORD_TYPE_NAMES = Object.keys(RECORD_TYPES) as RecordTypeName[];
 
 export type RecordVersions = Readonly<Record<RecordTypeName, number>>;

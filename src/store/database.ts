@@ -1,4 +1,5 @@
 import { Dexie } from "dexie";
+import { makeLeftOver } from "./left-over";
 import { reportOpenFailure } from "./storage-status";
 import { bringUpToDate, VemmickDatabase } from "./vemmick-database";
 
@@ -10,6 +11,7 @@ export function database(): VemmickDatabase {
   const db = new VemmickDatabase();
   db.on("ready", async () => {
     await bringUpToDate(db);
+    await makeLeftOver(db);
     // Loaded on the first visit only, to keep the demo out of every start.
     if ((await db.settings.get("demoSeeded")) === undefined) {
       const { putDemo } = await import("./put-demo");

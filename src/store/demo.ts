@@ -1,15 +1,15 @@
 import { database } from "./database";
 import { putDemo } from "./put-demo";
-import { keep } from "./storage-status";
+import { attempt } from "./storage-status";
+import { deleteTravellers, writing } from "./vemmick-database";
 
 /** Takes the demo travellers and parts away; a person's own are not touched. */
 export async function clearDemo(): Promise<boolean> {
   const db = database();
-  return keep(() =>
-    db.transaction("rw", [db.travellers, db.stations, db.parts], async () => {
+  return attempt(() =>
+    writing(db, async () => {
       const ids = (await db.travellers.filter(({ isDemo }) => isDemo).toArray()).map(({ id }) => id);
-      await db.stations.where("travellerId").anyOf(ids).delete();
-      await db.travellers.bulkDelete(ids);
+      await deleteTravellers(db, ids);
       await db.parts.filter(({ isDemo }) => isDemo).delete();
     }),
   );
@@ -17,6 +17,6 @@ export async function clearDemo(): Promise<boolean> {
 
 /** Brings them back as they were on the first day. */
 export async function restoreDemo(): Promise<boolean> {
-  await clearDemo();
-  return keep(() => putDemo(database()));
+  if (!(await clearDemo())) return false;
+  return attempt(() => putDemo(database()));
 }

@@ -1,12 +1,12 @@
 import { demoParts, demoRecords } from "@/records/demo";
-import type { VemmickDatabase } from "./vemmick-database";
+import { putTravellers, writing, type VemmickDatabase } from "./vemmick-database";
 
 /** Puts the demo travellers and the demo shelf into a database, as they were on the first day. */
 export async function putDemo(db: VemmickDatabase): Promise<void> {
   const now = new Date();
   const { travellers, stations } = demoRecords(now);
-  await db.transaction("rw", [db.travellers, db.stations, db.parts, db.settings], async () => {
-    await db.travellers.bulkPut(travellers);
+  await writing(db, async () => {
+    await putTravellers(db, travellers);
     await db.stations.bulkPut(stations);
     await db.parts.bulkPut(demoParts(now));
     await db.settings.put({ key: "demoSeeded", value: true });

@@ -1,10 +1,10 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
-import { useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { useMemo, useState, useSyncExternalStore } from "react";
 import type { Failure } from "@/core/result";
-import type { EarlierVisit, StationEntries } from "@/core/stations";
+import { STATION_IDS, type EarlierVisit } from "@/core/stations";
 import {
-  motorKey,
+  stationRecordId,
   toHouse,
   UNSET_HOUSE,
   type House,
@@ -13,116 +13,107 @@ import {
   type Traveller,
   type TravellerId,
 } from "@/records";
+import { remember } from "./change-row";
 import { database } from "./database";
-import { openFailure, storageFailure, subscribeStorage, toStorageFailure } from "./storage-status";
+import { joinCards, readEarlier, toEntries, type KeptCard } from "./kept-card";
+import { useLeftUnsaved, useLive, useOpenFailure, type Live } from "./live";
+import { refusedAction, subscribeStorage } from "./storage-status";
+import { soundHouse, soundStations, soundTraveller } from "./sound";
+import { motorOf } from "./summary";
+import { allWithUnsaved, withUnsaved, type Unsaved } from "./unsaved";
 
-/** A live answer: still being read, not there, not readable, or there. */
-export type Live<T> =
-  | { readonly state: "loading" }
-  | { readonly state: "missing" }
-  | { readonly state: "failed"; readonly failure: Failure }
-  | { readonly state: "ready"; readonly value: T };
+export { assessCard, assessWithout, type KeptCard } from "./kept-card";
+export { useLeftUnsaved, type Live } from "./live";
 
-/** A traveller with everything keyed on it. */
-export interface TravellerWithEntries {
+interface CardRows {
   readonly traveller: Traveller;
-  readonly entries: StationEntries;
+  readonly rows: readonly StationRecord[];
 }
 
-const toEntries = (rows: readonly StationRecord[]): StationEntries =>
-  Object.fromEntries(rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }]));
-
-/** Why the database did not open. Live queries are not even run in a browser without storage, so this opens it itself. */
-function useOpenFailure(): Failure | null {
-  useEffect(() => void database(), []);
-  return useSyncExternalStore(subscribeStorage, openFailure, () => null);
-}
-
-/** A live read: loading, failed, missing (null) or ready. */
-export function useLive<T>(read: () => Promise<T | null>, dependencies: readonly unknown[]): Live<T> {
-  const answer = useLiveQuery(async (): Promise<Live<T>> => {
-    try {
-      const value = await read();
-      return value === null ? { state: "missing" } : { state: "ready", value };
-    } catch (error) {
-      return { state: "failed", failure: toStorageFailure(error) };
-    }
-  }, [...dependencies]);
-  const failure = useOpenFailure();
-  return answer ?? (failure ? { state: "failed", failure } : { state: "loading" });
-}
-
-/** One traveller, live: changes of another tab arrive by themselves. */
-export function useTraveller(id: TravellerId | null): Live<TravellerWithEntries> {
-  return useLive(async () => {
-    if (id === null) return null;
-    const db = database();
-    const [traveller, rows] = await Promise.all([db.travellers.get(id), db.stations.where("travellerId").equals(id).toArray()]);
-    return traveller ? { traveller, entries: toEntries(rows) } : null;
-  }, [id]);
+async function readRows(id: TravellerId): Promise<CardRows | null> {
+  const db = database();
+  const [traveller, rows] = await Promise.all([db.travellers.get(id), db.stations.where("travellerId").equals(id).toArray()]);
+  remember("traveller", id, traveller);
+  for (const station of STATION_IDS) {
+    const key = stationRecordId(id, station);
+    remember(
+      "station",
+      key,
+      rows.find((row) => row.id === key),
+    );
+  }
+  return traveller ? { traveller: soundTraveller(traveller), rows: soundStations(rows) } : null;
 }
 
 const NO_VISITS: readonly EarlierVisit[] = [];
 
-async function readEarlierVisits(key: string, before: string): Promise<readonly EarlierVisit[]> {
-  const db = database();
-  const cards = (await db.travellers.toArray()).filter((card) => motorKey(card) === key && card.createdAt < before);
-  return Promise.all(
-    cards
-      .sort((a, b) => a.createdAt.localeCompare(b.createdAt))
-      .map(async ({ id, createdAt }) => {
-        const rows = await db.stations.where("travellerId").equals(id).toArray();
-        return { at: createdAt, records: Object.fromEntries(rows.map((row) => [row.stationId, row.data])) };
-      }),
-  );
+/** Earlier visits, live; while another name is typed, those of the last one stand, and nothing flickers. */
+function useEarlier(traveller: Traveller | null): readonly EarlierVisit[] | null {
+  const motor = traveller ? motorOf(traveller) : null;
+  const before = traveller?.createdAt ?? "";
+  const answer = useLive(async () => (motor === null ? null : readEarlier(database(), motor, before)), [motor, before]);
+  const found = answer.state === "ready" ? answer.value : answer.state === "failed" ? NO_VISITS : null;
+  const [last, setLast] = useState(found);
+  if (found !== null && found !== last) setLast(found);
+  return found ?? last;
 }
 
-/**
- * Earlier visits to the motor of this card, the oldest first; empty until they were read. Read once a card: they are
- * past, and a live query would read them again with every key of the present visit.
- */
-export function useEarlierVisits(traveller: Traveller): readonly EarlierVisit[] {
-  const key = motorKey(traveller);
-  const before = traveller.createdAt;
-  const [found, setFound] = useState<{ readonly key: string; readonly visits: readonly EarlierVisit[] } | null>(null);
-  useEffect(() => {
-    if (key === null) return;
-    let isStale = false;
-    const tell = (visits: readonly EarlierVisit[]): void => {
-      if (!isStale) setFound({ key, visits });
-    };
-    // Without them the card still works; the screen that reads the card itself tells what is wrong with storage.
-    readEarlierVisits(key, before).then(tell, () => tell(NO_VISITS));
-    return () => {
-      isStale = true;
-    };
-  }, [key, before]);
-  return found !== null && found.key === key ? found.visits : NO_VISITS;
+/** One card with what was keyed on it and its earlier visits, live: changes of another tab arrive by themselves. */
+export function useCard(id: TravellerId | null): Live<KeptCard> {
+  const kept = useLive(async () => (id === null ? null : readRows(id)), [id]);
+  const left = useLeftUnsaved();
+  const rows = kept.state === "ready" ? kept.value : null;
+  const own = useMemo(() => {
+    if (rows === null) return null;
+    const traveller = withUnsaved("traveller", rows.traveller.id, rows.traveller, left) ?? rows.traveller;
+    const stations = allWithUnsaved("station", rows.rows, ({ travellerId }) => travellerId === traveller.id, left);
+    return { traveller, entries: toEntries(stations) };
+  }, [rows, left]);
+  const earlier = useEarlier(own?.traveller ?? null);
+  const card = useMemo(() => (own && earlier ? { ...own, earlier } : null), [own, earlier]);
+  if (kept.state !== "ready") return kept;
+  return card ? { state: "ready", value: card } : { state: "loading" };
 }
 
-/** All travellers with their entries, the last touched first. */
-export function useTravellers(): Live<readonly TravellerWithEntries[]> {
-  return useLive(async () => {
+/** All cards with their entries and earlier visits, the last touched first. */
+export function useCards(): Live<readonly KeptCard[]> {
+  const kept = useLive(async () => {
     const db = database();
     const [travellers, rows] = await Promise.all([db.travellers.orderBy("updatedAt").reverse().toArray(), db.stations.toArray()]);
-    const byTraveller = new Map<TravellerId, StationRecord[]>();
-    for (const row of rows) byTraveller.set(row.travellerId, [...(byTraveller.get(row.travellerId) ?? []), row]);
-    return travellers.map((traveller) => ({ traveller, entries: toEntries(byTraveller.get(traveller.id) ?? []) }));
+    return { travellers: travellers.map(soundTraveller), rows: soundStations(rows) };
   }, []);
+  const left = useLeftUnsaved();
+  return useMemo(() => {
+    if (kept.state !== "ready") return kept;
+    const travellers = allWithUnsaved("traveller", kept.value.travellers, () => false, left);
+    return {
+      state: "ready",
+      value: joinCards(
+        travellers,
+        allWithUnsaved("station", kept.value.rows, () => true, left),
+      ),
+    };
+  }, [kept, left]);
 }
 
 /** The house's own record, live; null while it is being read. */
 export function useHouseRecord(): HouseRecord | null {
   const record = useLiveQuery(async () => {
     try {
-      return (await database().house.get("house")) ?? UNSET_HOUSE;
+      const kept = soundHouse((await database().house.get("house")) ?? UNSET_HOUSE);
+      remember("house", "house", kept);
+      return kept;
     } catch {
       // The banner tells what is wrong with storage; the defaults keep the sums right meanwhile.
       return UNSET_HOUSE;
     }
   }, []);
   const failure = useOpenFailure();
-  return record ?? (failure ? UNSET_HOUSE : null);
+  const left = useLeftUnsaved();
+  return useMemo(() => {
+    const known = record ?? (failure ? UNSET_HOUSE : null);
+    return known ? (withUnsaved("house", "house", known, left) ?? known) : null;
+  }, [record, failure, left]);
 }
 
 /** House rules in force, live: own figures over the defaults. */
@@ -131,7 +122,15 @@ export function useHouse(): House | null {
   return useMemo(() => (record ? toHouse(record) : null), [record]);
 }
 
+/** What the banner tells: changes that are not kept, and an action that was refused. */
+export interface StorageTrouble {
+  readonly unsaved: readonly Unsaved[];
+  readonly refusal: Failure | null;
+}
+
 /** The trouble with storage that the banner shows; null when there is none. */
-export function useStorageFailure(): Failure | null {
-  return useSyncExternalStore(subscribeStorage, storageFailure, () => null);
+export function useStorageTrouble(): StorageTrouble | null {
+  const refusal = useSyncExternalStore(subscribeStorage, refusedAction, () => null);
+  const left = useLeftUnsaved();
+  return useMemo(() => (refusal === null && left.length === 0 ? null : { unsaved: left, refusal }), [refusal, left]);
 }

@@ -1,7 +1,7 @@
 import type { Failure } from "@/core/result";
 
-/** The last trouble with keeping data; null while all is kept. Shown as a banner on every screen. */
-let current: Failure | null = null;
+/** An action that was refused: nothing keyed is lost by it, and it was told once. What was keyed and not kept is in unsaved.ts. */
+let refusal: Failure | null = null;
 /** Why the database did not open; null while it did, or has not been tried. */
 let notOpened: Failure | null = null;
 const listeners = new Set<() => void>();
@@ -11,17 +11,13 @@ export function subscribeStorage(listener: () => void): () => void {
   return () => listeners.delete(listener);
 }
 
-export function storageFailure(): Failure | null {
-  return current;
-}
+export const refusedAction = (): Failure | null => refusal;
+export const openFailure = (): Failure | null => notOpened;
 
-export function openFailure(): Failure | null {
-  return notOpened;
-}
-
-function report(failure: Failure | null): void {
-  if (failure?.code === current?.code) return;
-  current = failure;
+/** Tells that an action was not done; null: it was told. */
+export function reportRefusal(failure: Failure | null): void {
+  if (failure === refusal) return;
+  refusal = failure;
   listeners.forEach((listener) => listener());
 }
 
@@ -34,6 +30,7 @@ const BY_NAME: Record<string, Failure> = {
   OpenFailedError: { code: "storage-blocked" },
   NewerDataError: { code: "storage-newer" },
   VersionError: { code: "storage-newer" },
+  CardGoneError: { code: "card-gone" },
 };
 
 /** Turns whatever the browser threw into a failure with a sentence. Dexie hides the cause in `inner`. */
@@ -42,6 +39,7 @@ export function toStorageFailure(error: unknown): Failure {
   let each: unknown = error;
   while (each instanceof Error || (typeof each === "object" && each !== null && "name" in each)) {
     names.push(String(each.name));
+    if ("fault" in each) return { code: "change-misfit", fault: each.fault as Extract<Failure, { code: "change-misfit" }>["fault"] };
     each = (each as { inner?: unknown }).inner;
   }
   const known = names.toReversed().find((name) => Object.hasOwn(BY_NAME, name));
@@ -60,16 +58,16 @@ export function reportOpenFailure(error: unknown): void {
 }
 
 /**
- * Runs a write and tells the person when it was not kept; the figure stays on the screen either way.
- * @returns whether it was kept
+ * Does an action of the store, and tells when it was refused.
+ * @returns whether it was done
  */
-export async function keep(write: () => Promise<unknown>): Promise<boolean> {
+export async function attempt(act: () => Promise<unknown>): Promise<boolean> {
   try {
-    await write();
-    report(null);
+    await act();
+    reportRefusal(null);
     return true;
   } catch (error) {
-    report(toStorageFailure(error));
+    reportRefusal(toStorageFailure(error));
     return false;
   }
 }

@@ -2,8 +2,10 @@
 import "fake-indexeddb/auto";
 import { clearDemo, restoreDemo } from "./demo";
 import { database } from "./database";
-import { applyImport, exportText, prepareImport, wipeEverything } from "./files";
-import { keep, storageFailure, toStorageFailure } from "./storage-status";
+import { exportFile } from "./export-file";
+import { applyImport, prepareImport } from "./import-file";
+import { attempt, refusedAction, toStorageFailure } from "./storage-status";
+import { wipeEverything } from "./wipe";
 import { bringUpToDate, NewerDataError, VemmickDatabase } from "./vemmick-database";
 import { createTraveller, removeTraveller, skipStation, updateHouse, updateStation, updateTraveller } from "./write";
 import { clearBench, clipBench, updateBench } from "./bench-draft";
@@ -64,16 +66,18 @@ test("a card that is removed can be put back with all its stations", async () =>
 test("an import is planned without writing, applied as one, and undone", async () => {
   await wipeEverything();
   const id = await newCard();
-  const text = await exportText(id);
+  const { text } = await exportFile(id);
   await updateHouse((house) => ({ ...house, technician: "Sefa Lindqvist" }));
   await wipeEverything();
   const plan = await prepareImport(text);
   expect(await counts()).toEqual([0, 0]);
   if (!plan.ok) throw new Error(plan.failure.code);
-  const undo = await applyImport(plan.value);
+  const taken = await applyImport(plan.value);
+  if (!taken.ok) throw new Error(taken.failure.code);
   expect(await counts()).toEqual([1, 1]);
-  await undo?.();
+  expect(await taken.value()).toEqual({ ok: true, value: { records: 2, keptCards: [], keptOthers: 0 } });
   expect(await counts()).toEqual([0, 0]);
+  expect(await db.summaries.count()).toBe(0);
   expect(await prepareImport("{")).toMatchObject({ ok: false, failure: { code: "file-not-json" } });
 });
 
@@ -92,16 +96,17 @@ describe("trouble with storage", () => {
     [named("OpenFailedError", named("InvalidStateError")), "storage-blocked"],
     [named("MissingAPIError"), "storage-blocked"],
     [named("NewerDataError"), "storage-newer"],
+    [named("AbortError", named("CardGoneError")), "card-gone"],
     [named("Strange"), "storage-failed"],
     ["text", "storage-failed"],
   ])("%s", (error, code) => {
     expect(toStorageFailure(error).code).toBe(code);
   });
-  test("is shown until a write is kept again", async () => {
-    expect(await keep(() => Promise.reject(named("QuotaExceededError")))).toBe(false);
-    expect(storageFailure()).toEqual({ code: "storage-full" });
-    expect(await keep(() => Promise.resolve())).toBe(true);
-    expect(storageFailure()).toBeNull();
+  test("an action that was refused is told until another is done", async () => {
+    expect(await attempt(() => Promise.reject(named("QuotaExceededError")))).toBe(false);
+    expect(refusedAction()).toEqual({ code: "storage-full" });
+    expect(await attempt(() => Promise.resolve())).toBe(true);
+    expect(refusedAction()).toBeNull();
   });
 });
 
@@ -139,14 +144,14 @@ describe("the shelf", () => {
 
   test("it travels in the file of everything, not in that of one card, and the import can be undone", async () => {
     const id = await newCard();
-    const file = await exportText("everything");
-    expect((JSON.parse(file) as { parts: unknown[] }).parts).toHaveLength(1);
-    expect((JSON.parse(await exportText(id)) as { parts: unknown[] }).parts).toEqual([]);
+    const file = await exportFile("everything");
+    expect((JSON.parse(file.text) as { parts: unknown[] }).parts).toHaveLength(1);
+    expect((JSON.parse((await exportFile(id)).text) as { parts: unknown[] }).parts).toEqual([]);
     await wipeEverything();
-    const plan = await prepareImport(file);
-    const undo = plan.ok ? await applyImport(plan.value) : null;
+    const plan = await prepareImport(file.text);
+    const taken = plan.ok ? await applyImport(plan.value) : null;
     expect(await own()).toHaveLength(1);
-    await undo?.();
+    if (taken?.ok) await taken.value();
     expect(await own()).toEqual([]);
   });
 });
@@ -173,9 +178,17 @@ describe("the bench", () => {
     expect(await db.settings.get("bench/capacitor")).toBeUndefined();
   });
 
-  test("a draft of another shape is taken as none", async () => {
-    await db.settings.put({ key: "bench/capacitor", value: { label: 42 } });
-    await change({ note: "fresh" });
-    expect(await db.settings.get("bench/capacitor")).toMatchObject({ value: { label: "", note: "fresh" } });
+  test("one field that cannot be read costs that field alone", async () => {
+    await db.settings.put({ key: "bench/capacitor", value: { label: 42, note: "mine", place: { strapMm: "45", heightMm: [] } } });
+    await change({ kit: "ptc" });
+    const draft = (await db.settings.get("bench/capacitor"))?.value;
+    expect(draft).toMatchObject({ label: "", note: "mine", kit: "ptc", place: { strapMm: "45", heightMm: "" } });
+  });
+
+  test("a draft of an older program is brought up to date", async () => {
+    await db.settings.put({ key: "bench/capacitor", value: { label: "35 µF", readings: [], note: "old" }, version: 1 });
+    await change({ kit: "ptc" });
+    const draft = (await db.settings.get("bench/capacitor"))?.value;
+    expect(draft).toMatchObject({ label: "35 µF", note: "old", kit: "ptc", starts: [], previous: [] });
   });
 });

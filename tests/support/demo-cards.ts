@@ -1,17 +1,12 @@
 import { toHouseFigures } from "@/core/house";
-import { assessTraveller, type StationEntries } from "@/core/stations";
+import { NO_STUDY } from "@/core/stations";
 import { demoRecords } from "@/records/demo";
+import { assessCard, joinCards } from "@/store/kept-card";
 
-/** Every card of the demo with its records, as it stands on a day. */
+/** Every card of the demo with its records and earlier visits, as it stands on a day. */
 export function demoCards(now: Date) {
   const { travellers, stations } = demoRecords(now);
-  return travellers.map((traveller) => {
-    const rows = stations.filter(({ travellerId }) => travellerId === traveller.id);
-    const entries = Object.fromEntries(
-      rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }]),
-    ) as StationEntries;
-    return { traveller, entries, assessment: assessTraveller(entries, toHouseFigures({})) };
-  });
+  return joinCards(travellers, stations).map((card) => ({ ...card, assessment: assessCard(card, toHouseFigures({}), NO_STUDY) }));
 }
 
 /** One of them by its id. */

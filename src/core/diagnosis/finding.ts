@@ -21,12 +21,14 @@ export type Finding = {
     readonly measured?: MeasuredLikelihood;
     /** station it was found at */
     readonly from?: string;
+    /** which of several findings of one card that say the same; left out for the first */
+    readonly ordinal?: number;
   };
 }[TestId];
 
 /** A finding by what it says, for setting it aside; the same finding has the same key each time the record is read. */
-export function findingKey({ test, weights, about }: Finding): string {
-  return [test, about ?? "", ...Object.keys(weights).sort()].join("/");
+export function findingKey({ test, weights, about, ordinal }: Finding): string {
+  return [test, about ?? "", ...Object.keys(weights).sort(), ...(ordinal === undefined ? [] : [String(ordinal)])].join("/");
 }
 
 /** What a person rules out by ear or eye, and why: an unloader that was heard, a valve that moves freely. */

@@ -26,4 +26,5 @@ export {
   type Figure,
   type Meter,
   type Reading,
+  MOST_RANGES,
 } from "./reading";

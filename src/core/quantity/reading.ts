@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { ok, type Failure, type Result } from "../result";
+import { MomentSchema, textSchema } from "../kept";
 import { MEASURES } from "./measures";
 import { parseReading } from "./parse-reading";
 import { readingUncertainty, UNLISTED_METER, type MeterRange, type UnlistedMeter } from "./uncertainty";
@@ -24,11 +25,11 @@ export const ReadingSchema = v.pipe(
     kind: v.picklist(["value", "over-limit", "lower-bound"]),
     /** base unit of the quantity; null when over limit */
     value: v.nullable(v.pipe(v.number(), v.finite(), v.minValue(-FARTHEST), v.maxValue(FARTHEST))),
-    unit: v.string(),
+    unit: textSchema("word"),
     /** k = 1; null when the figure has none (over limit, or a lower bound) */
     standardUncertainty: v.nullable(v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(FARTHEST))),
-    meter: v.string(),
-    at: v.pipe(v.string(), v.isoTimestamp()),
+    meter: textSchema("word"),
+    at: MomentSchema,
   }),
   v.check(
     ({ quantity, value }) => value === null || (value >= MEASURES[quantity].min && value <= MEASURES[quantity].max),
@@ -39,18 +40,28 @@ export type Reading = v.InferOutput<typeof ReadingSchema>;
 
 /** What was keyed, and the reading once it can be read. A half-keyed text has no reading yet; it is kept all the same. */
 export const EntrySchema = v.object({
-  text: v.pipe(v.string(), v.maxLength(200)),
+  text: textSchema("figure"),
   reading: v.nullable(ReadingSchema),
   /** a figure that looked like a slip was looked at again, and stands as it was typed */
   isSure: v.optional(v.boolean()),
 });
 export type Entry = v.InferOutput<typeof EntrySchema>;
 
+/** Ranges of one quantity on one meter. */
+export const MOST_RANGES = 20;
+const magnitude = (most: number) => v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(most));
+
 /** A meter as the house keeps it: data-sheet rows for each quantity it measures. */
 export const MeterSchema = v.object({
   id: v.pipe(v.string(), v.minLength(1), v.maxLength(60)),
-  name: v.pipe(v.string(), v.maxLength(80)),
-  ranges: v.record(v.string(), v.array(v.object({ upTo: v.number(), percent: v.number(), digits: v.number(), resolution: v.number() }))),
+  name: textSchema("word"),
+  ranges: v.record(
+    v.picklist(QUANTITY_IDS),
+    v.pipe(
+      v.array(v.object({ upTo: magnitude(FARTHEST), percent: magnitude(100), digits: magnitude(1e6), resolution: magnitude(FARTHEST) })),
+      v.maxLength(MOST_RANGES),
+    ),
+  ),
 });
 export interface Meter {
   readonly id: string;

@@ -1,4 +1,5 @@
 import type { MeasureId } from "../quantity/measures";
+import type { RecordFault } from "./record-fault";
 
 /**
  * Everything that is expected to go wrong, as data. The sentences live with the interface in one table
@@ -55,19 +56,15 @@ export type Failure =
       readonly frequencyHz: number;
     }
   | { readonly code: "file-too-large"; readonly bytes: number; readonly maxBytes: number }
-  | { readonly code: "file-not-json"; readonly detail: string }
+  | { readonly code: "file-not-json" }
   | { readonly code: "file-foreign" }
   | { readonly code: "file-newer"; readonly recordType: string; readonly found: number; readonly known: number }
-  | { readonly code: "file-faults"; readonly faults: readonly FileFault[]; readonly total: number }
+  | { readonly code: "file-no-versions" }
   | { readonly code: "storage-blocked" }
   | { readonly code: "storage-full" }
   | { readonly code: "storage-newer" }
-  | { readonly code: "storage-failed"; readonly detail: string };
-
-/** Where in a file a fault sits, and what was expected there. */
-export interface FileFault {
-  readonly path: string;
-  readonly message: string;
-}
+  | { readonly code: "storage-failed"; readonly detail: string }
+  | { readonly code: "card-gone" }
+  | { readonly code: "change-misfit"; readonly fault: RecordFault };
 
 export type FailureCode = Failure["code"];

@@ -78,6 +78,17 @@ export interface TravellerAssessment {
   readonly stateChange: StationId | null;
 }
 
+/** Findings that say the same of the same thing are told apart by their order: leaving out one leaves the others in. */
+function numberAlike(findings: readonly Finding[]): Finding[] {
+  const seen = new Map<string, number>();
+  return findings.map((finding) => {
+    const key = findingKey(finding);
+    const before = seen.get(key) ?? 0;
+    seen.set(key, before + 1);
+    return before === 0 ? finding : { ...finding, ordinal: before };
+  });
+}
+
 function assessStations(
   entries: StationEntries,
   house: HouseFigures,
@@ -100,7 +111,7 @@ function assessStations(
     if (stations[id].stamp !== "not-done") worked.add(id);
     findings.push(...assessment.findings.map((finding): Finding => ({ ...finding, from: id })));
   }
-  return { stations, facts, findings };
+  return { stations, facts, findings: numberAlike(findings) };
 }
 
 /** The way to work at a station that has several: the one asked for, else the usual one; null where there is but one way. */

@@ -1,5 +1,6 @@
 import { addDays, addMonths, lightFormat } from "date-fns";
 import type { ActionId } from "../diagnosis";
+import { isDay } from "../kept";
 
 /** What is to be looked at again. Ids name sentences of the interface. */
 export const DUE_KINDS = ["recheck-capacitor", "recheck-decision", "oil-bearings", "listen-bearings"] as const;
@@ -31,6 +32,6 @@ export const isStillDue = ({ kind }: Due, actions: readonly (ActionId | null)[])
  */
 export function dueOn({ when }: Due, visitDay: string): string {
   if ("on" in when) return when.on;
-  const from = new Date(`${when.after ?? visitDay}T00:00:00`);
+  const from = new Date(`${when.after !== null && isDay(when.after) ? when.after : visitDay}T00:00:00`);
   return lightFormat("months" in when ? addMonths(from, when.months) : addDays(from, when.days), "yyyy-MM-dd");
 }

@@ -1,13 +1,21 @@
 import * as v from "valibot";
+import { DaySchema, MomentSchema, textSchema } from "../kept";
 import { readFigure, type FigureOptions, type MeasureId } from "../quantity";
 import type { Failure } from "../result";
 
 /** Free notes: kept as typed, shown as text only. */
-export const NoteSchema = v.pipe(v.string(), v.maxLength(2000));
+export const NoteSchema = textSchema("note");
 /** A short text copied from a plate or label. */
-export const PrintedSchema = v.pipe(v.string(), v.maxLength(200));
-/** A moment, ISO 8601. */
-export const MomentSchema = v.pipe(v.string(), v.isoTimestamp());
+export const PrintedSchema = textSchema("printed");
+export { DaySchema, MomentSchema };
+
+/** Most steps that are ticked off in one list. */
+const MOST_TICKS = 60;
+/** Steps ticked off, each with its moment. */
+export const TicksSchema = v.pipe(v.record(v.pipe(v.string(), v.maxLength(60)), MomentSchema), v.maxEntries(MOST_TICKS));
+/** Several out of a closed list, each once. */
+export const someOf = <const Options extends readonly string[]>(options: Options) =>
+  v.pipe(v.array(v.picklist(options)), v.maxLength(options.length));
 
 interface PlainFieldSpec extends FigureOptions {
   readonly measure: MeasureId;

@@ -5,14 +5,14 @@ import Sheet from "@/components/Sheet";
 import type { StationId } from "@/core/stations";
 import type { TravellerId } from "@/records";
 import { clipBench } from "@/store/bench-draft";
-import { useHouse, useTravellers, type TravellerWithEntries } from "@/store/queries";
+import { useCards, useHouse, type KeptCard } from "@/store/queries";
 import { createTraveller } from "@/store/write";
 import { dayAndTime } from "../shell/clock";
 import { viewOf } from "../stations/registry";
 
 /** Open cards to clip the check to. One that has something there already asks a second press. */
 export default function ClipSheet({ station, onClose }: { station: StationId; onClose: () => void }) {
-  const answer = useTravellers();
+  const answer = useCards();
   const house = useHouse();
   const [asked, setAsked] = useState<TravellerId | null>(null);
   const [now] = useState(() => new Date());
@@ -21,7 +21,7 @@ export default function ClipSheet({ station, onClose }: { station: StationId; on
   const clip = async (id: TravellerId | null): Promise<void> => {
     if (id !== null && (await clipBench(station, id))) openPage(`/traveller?id=${id}&station=${station}`);
   };
-  const press = ({ traveller, entries }: TravellerWithEntries): void => {
+  const press = ({ traveller, entries }: KeptCard): void => {
     if (entries[station] && asked !== traveller.id) setAsked(traveller.id);
     else void clip(traveller.id);
   };

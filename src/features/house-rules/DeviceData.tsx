@@ -51,7 +51,7 @@ export function DeviceData() {
               onClick={() => {
                 setSure(false);
                 tell(
-                  import("@/store/files").then(({ wipeEverything }) => wipeEverything()),
+                  import("@/store/wipe").then(({ wipeEverything }) => wipeEverything()),
                   "This device is empty.",
                 );
               }}

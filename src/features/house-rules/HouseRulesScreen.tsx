@@ -43,11 +43,12 @@ function HouseRules({ kept }: { kept: HouseRecord }) {
   const [record, change] = usePending(kept);
   const house = toHouse(record);
   const update = (apply: (house: HouseRecord) => HouseRecord) => change(apply, () => updateHouse(apply));
-  const setMeter = (meter: Meter | null) =>
-    update((kept) => ({
-      ...kept,
-      meter: meter ? (JSON.parse(JSON.stringify(meter)) as HouseRecord["meter"]) : null,
-    }));
+  const setMeter = (change: (meter: Meter) => Meter | null) =>
+    update((kept) => {
+      const meter = change((kept.meter as Meter | null) ?? DEFAULT_METER);
+      // Only what a record keeps: the usual meter carries what is known of it here.
+      return { ...kept, meter: meter ? ({ id: meter.id, name: meter.name, ranges: meter.ranges } as HouseRecord["meter"]) : null };
+    });
   return (
     <div className="mt-4 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_360px]">
       <div className="flex min-w-0 flex-col gap-8">
@@ -83,8 +84,9 @@ function HouseRules({ kept }: { kept: HouseRecord }) {
           <ThemePicker />
           <LineField
             label="Technician"
+            kind="person"
             text={house.technician}
-            onText={(technician) => update((kept) => ({ ...kept, technician: technician.slice(0, 120) }))}
+            onText={(technician) => update((kept) => ({ ...kept, technician }))}
             placeholder="Name on new cards"
           />
           <label className="flex min-h-[44px] items-center gap-3">

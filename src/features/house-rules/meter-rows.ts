@@ -1,4 +1,4 @@
-import type { MeterRange } from "@/core/quantity";
+import { MOST_RANGES, type MeterRange } from "@/core/quantity";
 
 /** A row as the data sheet prints it: `10: 1% + 3 x 0.01`. */
 const ROW = /^\s*([\d.]+)\s*([kMG]?)\s*:\s*([\d.]+)\s*%\s*\+\s*(\d+)\s*[x×]\s*([\d.]+)\s*([kMG]?)\s*$/;
@@ -27,9 +27,17 @@ export function readRows(text: string): { readonly ranges: MeterRange[] } | { re
       digits: Number(digits),
       resolution: Number(worth) * (PREFIX[worthScale] ?? 1),
     };
-    if (!Object.values(range).every(Number.isFinite) || range.percent > 50 || range.upTo <= 0)
+    if (
+      !Object.values(range).every(Number.isFinite) ||
+      range.percent > 50 ||
+      range.upTo <= 0 ||
+      range.upTo > 1e12 ||
+      range.resolution > 1e12 ||
+      range.digits > 1e6
+    )
       return { problem: `“${line.trim()}” is not a range of a meter. Type percent up to 50 and a top above zero.` };
     ranges.push(range);
   }
+  if (ranges.length > MOST_RANGES) return { problem: `A meter has up to ${MOST_RANGES} ranges here. Leave some out.` };
   return { ranges: ranges.sort((a, b) => a.upTo - b.upTo) };
 }

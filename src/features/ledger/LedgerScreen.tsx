@@ -4,10 +4,11 @@ import { PageLink } from "@/components/PageLink";
 import { useState } from "react";
 import { Stamp } from "@/components/Stamp";
 import type { House } from "@/records";
-import { useHouse, useTravellers, type TravellerWithEntries } from "@/store/queries";
-import { assessCard, cardFacts } from "../rack/card";
+import { assessCard, useCards, useHouse, type KeptCard } from "@/store/queries";
+import { cardFacts } from "../rack/card";
 import { dayAndTime } from "../shell/clock";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
+import { useStudies } from "../stations/useStudies";
 import { ExportButton } from "./ExportButton";
 import { ImportPanel } from "./ImportPanel";
 
@@ -15,7 +16,7 @@ const PAGE = 80;
 
 /** Everything past, and the files in and out. */
 export function LedgerScreen() {
-  const answer = useTravellers();
+  const answer = useCards();
   const house = useHouse();
   return (
     <Screen at="/ledger">
@@ -31,7 +32,7 @@ export function LedgerScreen() {
   );
 }
 
-function Ledger({ cards, house }: { cards: readonly TravellerWithEntries[]; house: House }) {
+function Ledger({ cards, house }: { cards: readonly KeptCard[]; house: House }) {
   return (
     <div className="mt-4 grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_380px]">
       <Visits cards={cards} house={house} />
@@ -57,7 +58,8 @@ function Ledger({ cards, house }: { cards: readonly TravellerWithEntries[]; hous
   );
 }
 
-function Visits({ cards, house }: { cards: readonly TravellerWithEntries[]; house: House }) {
+function Visits({ cards, house }: { cards: readonly KeptCard[]; house: House }) {
+  const study = useStudies();
   const [shown, setShown] = useState(PAGE);
   const [now] = useState(() => new Date());
   return (
@@ -67,7 +69,7 @@ function Visits({ cards, house }: { cards: readonly TravellerWithEntries[]; hous
       </h2>
       <ul>
         {cards.slice(0, shown).map((card) => {
-          const facts = cardFacts(card, assessCard(card, house.figures), house.figures);
+          const facts = cardFacts(card, assessCard(card, house.figures, study), house.figures);
           const { traveller } = card;
           return (
             <li key={traveller.id} className="border-b border-rule-faint">

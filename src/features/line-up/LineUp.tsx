@@ -112,7 +112,7 @@ function Evidence({ lines, onLeaveOut, onGo }: EvidenceProps) {
   return (
     <ul className="mt-1 flex flex-col gap-2 pb-1 text-[13.5px]">
       {lines.map(({ words, why, strength, isFor, finding }) => (
-        <li key={`${words} ${finding?.from ?? ""}`}>
+        <li key={finding ? findingKey(finding) : words}>
           <p>
             <span className="font-semibold">{isFor ? "For" : "Against"}</span>, {strength}: {words}
           </p>

@@ -1,5 +1,6 @@
 import { formatNumber, MEASURES, type MeasureId } from "@/core/quantity";
 import type { Failure, FailureCode } from "@/core/result";
+import { faultWords } from "./fault-words";
 
 /** What a figure of each kind looks like, for sentences that say what to type. */
 const EXAMPLES: Record<MeasureId, string> = {
@@ -126,21 +127,22 @@ const SENTENCES: Sentences = {
     `${formatNumber(rpm, 0)} rpm is faster than any induction motor on ${formatNumber(frequencyHz, 0)} Hz can turn (${formatNumber(maxRpm, 0)}). Type the full-load speed from the plate.`,
   "file-too-large": ({ maxBytes }) =>
     `The file is too large to be a Vemmick export. The limit is ${Math.round(maxBytes / 1048576)} MB; choose a *.vemmick.json file.`,
-  "file-not-json": ({ detail }) =>
-    `The file is cut short or is not a Vemmick export${detail ? ` (${detail})` : ""}. Nothing was changed. Export it again and choose the new file.`,
+  "file-not-json": () => "The file is cut short, or is no Vemmick export. Nothing was changed. Export it again, and choose the new file.",
   "file-foreign": () =>
     "This is not a Vemmick file: it does not say “format”: “vemmick”. Nothing was changed. Choose a *.vemmick.json file.",
   "file-newer": ({ recordType, found, known }) =>
     `The file was written by a newer Vemmick (${recordType} version ${found}; this one reads up to ${known}). Nothing was changed. Update this one first.`,
-  "file-faults": ({ faults, total }) =>
-    `The file has ${total === 1 ? "a fault" : `${total} faults`}. Nothing was changed. ${faults.map(({ path, message }) => `${path}: ${message}`).join(" · ")}`,
+  "file-no-versions": () =>
+    "The file does not say which program wrote it, so its records cannot be read safely. Nothing was changed. Export it again, and choose the new file.",
   "storage-blocked": () =>
     "This browser does not let Vemmick keep data here (a private window, or storage is switched off). Readings are lost when the tab closes: open it in a normal window.",
-  "storage-full": () =>
-    "The device is full: the last entry was not kept. Export your data, free some space, then key the last entry again.",
-  "storage-newer": () => "The data on this device was written by a newer Vemmick. Nothing is changed. Reload to get the newer program.",
+  "storage-full": () => "The device is full. Free some space, then try again; what is not kept yet goes into every export.",
+  "storage-newer": () =>
+    "A newer Vemmick has been at the data on this device, and this page is of the old one. Nothing is changed. Reload to get the newer one.",
   "storage-failed": ({ detail }) =>
-    `The last entry was not kept${detail ? ` (${detail})` : ""}. Export your data, reload, and key it again.`,
+    `The device did not take it${detail ? ` (${detail.slice(0, 80)})` : ""}. Try again, or export your data and reload.`,
+  "card-gone": () => "This card was removed, here or in another tab: what was keyed on it last is not kept.",
+  "change-misfit": ({ fault }) => `This cannot be kept as it is. The ${faultWords(fault)}. Change it, and it is kept.`,
 };
 
 /** The sentence for a failure. */

@@ -2,17 +2,21 @@
 import { formatMoney } from "@/core/quantity";
 import type { DecideRecord } from "@/core/stations/decide";
 import type { House } from "@/records";
-import type { TravellerWithEntries } from "@/store/queries";
-import { assessCard } from "../rack/card";
+import type { TravellerAssessment } from "@/core/stations";
+import type { KeptCard } from "@/store/queries";
 import { dayWords } from "../shell/clock";
-import { useStudies } from "../stations/useStudies";
 import { customerOptions, PLAIN_COMPLAINTS, plainWork } from "./customer-words";
 import { PrintFrame } from "./PrintFrame";
 
+interface CustomerPageProps {
+  readonly card: KeptCard;
+  readonly assessment: TravellerAssessment;
+  readonly house: House;
+}
+
 /** One page for who owns the machine: what it did, what can be done, what it costs. No words of the trade. */
-export function CustomerPage({ card, house }: { card: TravellerWithEntries; house: House }) {
+export function CustomerPage({ card, assessment, house }: CustomerPageProps) {
   const { traveller, entries } = card;
-  const assessment = assessCard(card, house.figures, useStudies());
   const decided = entries.decide?.data as DecideRecord | undefined;
   const options = customerOptions(assessment.actions, house.figures);
   const chosen = decided?.action ? plainWork({ action: decided.action, also: decided.also }) : null;

@@ -1,10 +1,9 @@
 "use client";
 import { formatProbability } from "@/core/quantity";
-import { STATION_IDS, type WorkingStep } from "@/core/stations";
+import { STATION_IDS, type TravellerAssessment, type WorkingStep } from "@/core/stations";
 import { parseTravellerId, type House } from "@/records";
-import { useHouse, useTraveller, type TravellerWithEntries } from "@/store/queries";
+import { useCard, useHouse, type KeptCard } from "@/store/queries";
 import { evidenceWords } from "../line-up/evidence";
-import { assessCard } from "../rack/card";
 import { fullMoment } from "../shell/clock";
 import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
@@ -12,29 +11,43 @@ import { saidAt, viewOf } from "../stations/registry";
 import { CustomerPage } from "./CustomerPage";
 import { PrintFrame } from "./PrintFrame";
 import { stampWord } from "../stations/stamp-word";
-import { useStudies } from "../stations/useStudies";
+import { useAssessedCard } from "../stations/useAssessedCard";
 import { STAMP_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
 
 /** One card as a page for paper, A4 or Letter. */
 export function PrintScreen() {
   const address = useAddress();
   const id = parseTravellerId(address?.get("id") ?? null);
-  const answer = useTraveller(id);
+  const answer = useCard(id);
   const house = useHouse();
   if (address === null) return <Reading />;
   if (answer.state === "failed") return <CannotRead failure={answer.failure} />;
   if (answer.state === "missing") return <p className="p-6">This card is not on this device.</p>;
   if (answer.state === "loading" || house === null) return <Reading />;
-  return address.get("view") === "customer" ? (
-    <CustomerPage card={answer.value} house={house} />
+  return <Printed card={answer.value} house={house} isForCustomer={address.get("view") === "customer"} />;
+}
+
+/** Nothing goes on paper before everything is worked out. */
+function Printed({ card, house, isForCustomer }: { card: KeptCard; house: House; isForCustomer: boolean }) {
+  const assessment = useAssessedCard(card, house.figures);
+  if (assessment === null) return <WorkingOut />;
+  return isForCustomer ? (
+    <CustomerPage card={card} assessment={assessment} house={house} />
   ) : (
-    <Page card={answer.value} house={house} />
+    <Page card={card} assessment={assessment} house={house} />
   );
 }
 
-function Page({ card, house }: { card: TravellerWithEntries; house: House }) {
+function WorkingOut() {
+  return (
+    <p className="caption p-6" role="status">
+      Working out what the card says …
+    </p>
+  );
+}
+
+function Page({ card, assessment, house }: { card: KeptCard; assessment: TravellerAssessment; house: House }) {
   const { traveller, entries } = card;
-  const assessment = assessCard(card, house.figures, useStudies());
   const leading = assessment.standing.suspects.filter(({ probability }, index) => index < 3 && probability >= 0.05);
   const working: readonly WorkingStep[] = STATION_IDS.flatMap((id) => assessment.stations[id].working);
   return (

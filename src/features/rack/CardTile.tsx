@@ -1,11 +1,11 @@
 import { PageLink } from "@/components/PageLink";
 import { Stamp } from "@/components/Stamp";
 import { dayAndTime } from "../shell/clock";
-import type { TravellerWithEntries } from "@/store/queries";
+import type { KeptCard } from "@/store/queries";
 import type { CardFacts } from "./card";
 
 /** One card: machine, site, complaint, where it stands, stamp so far. */
-export function CardTile({ card, facts, now }: { card: TravellerWithEntries; facts: CardFacts; now: Date }) {
+export function CardTile({ card, facts, now }: { card: KeptCard; facts: CardFacts; now: Date }) {
   const { traveller } = card;
   return (
     <li>

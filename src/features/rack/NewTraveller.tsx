@@ -1,6 +1,7 @@
 "use client";
 import { useRef, useState } from "react";
 import { openPage } from "@/components/open-page";
+import { TEXT_LENGTHS } from "@/core/kept";
 import { hear, type Complaint } from "@/core/diagnosis";
 import { createTraveller } from "@/store/write";
 import { COMPLAINT_WORDS } from "../vocabulary/words";
@@ -20,7 +21,6 @@ const OFFERED: readonly Complaint[] = [
   "dead",
   "cuts-out-and-returns",
 ];
-const MOST_CHARACTERS = 2000;
 
 /** The one open line: what the motor does starts a card in one step, and shows at once how it was understood. */
 export function NewTraveller({ technician }: { technician: string }) {
@@ -34,7 +34,7 @@ export function NewTraveller({ technician }: { technician: string }) {
   // What is asked just above is not offered a second time.
   const asked = isTyped ? hearing.asks.flatMap(({ options }) => options) : [];
   const start = async (text: string, all: readonly Complaint[]) => {
-    const id = await createTraveller(text.slice(0, MOST_CHARACTERS), all, technician);
+    const id = await createTraveller(text, all, technician);
     if (id) openPage(`/traveller?id=${id}&station=complaint`);
   };
   const change = (next: HeardChanges) => {
@@ -73,7 +73,6 @@ export function NewTraveller({ technician }: { technician: string }) {
             autoComplete="off"
             className="min-h-[44px] min-w-0 flex-1 basis-52 bg-transparent text-[19px] outline-none"
             placeholder="type, or pick below"
-            maxLength={MOST_CHARACTERS}
             value={said}
             onChange={(event) => {
               setSaid(event.target.value);
@@ -94,7 +93,9 @@ export function NewTraveller({ technician }: { technician: string }) {
           className={`mt-1 min-h-[19px] text-[13.5px] ${problem ? "font-medium text-out" : "text-ink-soft"}`}
           aria-live="polite"
         >
-          {problem ?? (isTyped ? "Enter starts the card." : "")}
+          {said.length > TEXT_LENGTHS.note
+            ? `This has ${said.length} signs, and ${TEXT_LENGTHS.note} fit: the first ${TEXT_LENGTHS.note} go on the card.`
+            : (problem ?? (isTyped ? "Enter starts the card." : ""))}
         </p>
       </form>
       {isTyped ? <HeardAs said={said} hearing={hearing} changes={changes} onChanges={change} /> : null}

@@ -2,10 +2,10 @@
 import { FindField, ShowMore } from "@/components/LongList";
 import { useEffect, useRef, useState } from "react";
 import type { House } from "@/records";
-import { useHouse, useTravellers, type TravellerWithEntries } from "@/store/queries";
+import { assessCard, useCards, useHouse, type KeptCard } from "@/store/queries";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { useStudies } from "../stations/useStudies";
-import { assessCard, cardFacts } from "./card";
+import { cardFacts } from "./card";
 import { CardTile } from "./CardTile";
 import { dueRows } from "./due";
 import { DueHint, DueList } from "./DueList";
@@ -17,7 +17,7 @@ const PAGE = 60;
 
 /** The home: the open line, and the cards. */
 export function RackScreen() {
-  const answer = useTravellers();
+  const answer = useCards();
   const house = useHouse();
   return (
     <Screen at="/">
@@ -32,12 +32,12 @@ export function RackScreen() {
   );
 }
 
-function matches(card: TravellerWithEntries, words: readonly string[], text: string): boolean {
+function matches(card: KeptCard, words: readonly string[], text: string): boolean {
   const all = `${card.traveller.machine} ${card.traveller.site} ${card.traveller.technician} ${text}`.toLowerCase();
   return words.every((word) => all.includes(word));
 }
 
-function Rack({ cards, house }: { cards: readonly TravellerWithEntries[]; house: House }) {
+function Rack({ cards, house }: { cards: readonly KeptCard[]; house: House }) {
   const study = useStudies();
   const [find, setFind] = useState("");
   const [now] = useState(() => new Date());

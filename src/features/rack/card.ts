@@ -1,14 +1,6 @@
-import {
-  assessTraveller,
-  NO_STUDY,
-  STATION_IDS,
-  type Assessment,
-  type StationId,
-  type Study,
-  type TravellerAssessment,
-} from "@/core/stations";
+import { STATION_IDS, type Assessment, type StationId, type TravellerAssessment } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
-import type { TravellerWithEntries } from "@/store/queries";
+import type { KeptCard } from "@/store/queries";
 import { nextMoveWords } from "../line-up/next-move-words";
 import { isReadyToFinish } from "../line-up/ready-to-finish";
 import { saidAt, viewOf } from "../stations/registry";
@@ -24,18 +16,6 @@ export interface CardFacts {
   readonly stampWord: string;
 }
 
-// Assessing is pure, so one answer a version of a card and a set of figures is enough.
-const memory = new WeakMap<TravellerWithEntries, { figures: HouseFigures; study: Study; assessment: TravellerAssessment }>();
-
-/** The assessment of a card, worked out once for the same records. */
-export function assessCard(card: TravellerWithEntries, figures: HouseFigures, study: Study = NO_STUDY): TravellerAssessment {
-  const known = memory.get(card);
-  if (known?.figures === figures && known.study === study) return known.assessment;
-  const assessment = assessTraveller(card.entries, figures, [], study);
-  memory.set(card, { figures, study, assessment });
-  return assessment;
-}
-
 /** The station that speaks for the card: the worst stamp, the latest of those. */
 function loudest(assessment: TravellerAssessment): StationId | null {
   for (const stamp of ["out", "contradicts", "too-close"] as const) {
@@ -45,7 +25,7 @@ function loudest(assessment: TravellerAssessment): StationId | null {
   return null;
 }
 
-export function cardFacts(card: TravellerWithEntries, assessment: TravellerAssessment, house: HouseFigures): CardFacts {
+export function cardFacts(card: KeptCard, assessment: TravellerAssessment, house: HouseFigures): CardFacts {
   const { stations, facts } = assessment;
   const said = (card.entries.complaint?.data as { said?: string } | undefined)?.said?.trim() ?? "";
   const complaint = facts.complaints.map((id) => COMPLAINT_WORDS[id]).join(", ") || said || "No complaint noted";

@@ -1,7 +1,7 @@
 import type { ActionId } from "@/core/diagnosis";
 import { dueOn, isStillDue, STATION_IDS, type Due, type DueKind, type StationId, type TravellerAssessment } from "@/core/stations";
 import { motorKey, type Traveller } from "@/records";
-import type { TravellerWithEntries } from "@/store/queries";
+import type { KeptCard } from "@/store/queries";
 import { visitDayOf } from "../shell/clock";
 
 /** One follow-up with its day and the card that asks for it. */
@@ -25,7 +25,7 @@ export const DUE_WORDS: Record<DueKind, string> = {
 const METHODS: Partial<Record<DueKind, string>> = { "oil-bearings": "upkeep", "listen-bearings": "upkeep" };
 
 interface Assessed {
-  readonly card: TravellerWithEntries;
+  readonly card: KeptCard;
   readonly assessment: TravellerAssessment;
 }
 

@@ -48,8 +48,8 @@ export function NewPart() {
         isFigure
         problem={isAsked && !parsed.ok ? refusalOf(parsed.failure) : null}
       />
-      <LineField label="Maker" text={draft.maker} onText={(maker) => set({ maker })} />
-      <LineField label="Where" text={draft.place} onText={(place) => set({ place })} />
+      <LineField label="Maker" kind="word" text={draft.maker} onText={(maker) => set({ maker })} />
+      <LineField label="Where" kind="word" text={draft.place} onText={(place) => set({ place })} />
       <LineField
         label="Pieces"
         text={draft.quantity}

@@ -72,15 +72,10 @@ function Fields({ part }: { part: Part }) {
   return (
     <div className="my-2 grid grid-cols-2 gap-x-4 gap-y-1 border-l-4 border-rule pl-3 sm:grid-cols-4">
       <div className="col-span-2 sm:col-span-4">
-        <LineField
-          label="Label, as printed"
-          text={part.label}
-          isFigure
-          onText={(label) => void updatePart(part.id, { label: label.slice(0, 200) })}
-        />
+        <LineField label="Label, as printed" text={part.label} isFigure onText={(label) => void updatePart(part.id, { label })} />
       </div>
-      <LineField label="Maker" text={part.maker} onText={(maker) => void updatePart(part.id, { maker: maker.slice(0, 80) })} />
-      <LineField label="Where" text={part.place} onText={(place) => void updatePart(part.id, { place: place.slice(0, 80) })} />
+      <LineField label="Maker" kind="word" text={part.maker} onText={(maker) => void updatePart(part.id, { maker })} />
+      <LineField label="Where" kind="word" text={part.place} onText={(place) => void updatePart(part.id, { place })} />
       {NUMBERS.map((spec) => (
         <LineField
           key={spec.field}

@@ -1,13 +1,68 @@
-import type { Failure } from "@/core/result";
+import { type StationId } from "@/core/stations";
+import { retryUnsaved } from "@/store/change-row";
+import type { StorageTrouble } from "@/store/queries";
+import { reportRefusal } from "@/store/storage-status";
+import { dropUnsaved, type Unsaved } from "@/store/unsaved";
 import { ExportButton } from "../ledger/ExportButton";
 import { toSentence } from "../messages/failure-sentences";
+import { viewOf } from "../stations/registry";
 
-/** What went wrong with keeping data, with the way to take it along. */
-export default function StorageAlert({ failure }: { failure: Failure }) {
+/** Where each kind of row is met. */
+const WHERE: Readonly<Record<Unsaved["change"]["kind"], (key: string) => string>> = {
+  traveller: () => "Name, site or sign-off of a card",
+  station: (key) => viewOf(key.slice(key.lastIndexOf("/") + 1) as StationId).title,
+  bench: (key) => `Bench: ${viewOf(key as StationId).title}`,
+  house: () => "House rules",
+  part: () => "A shelf line",
+};
+
+/** Where a change that is not kept yet belongs, in words. */
+export const whereWords = ({ change: { kind, key } }: Unsaved): string => WHERE[kind](key);
+
+/** What is not kept yet, with the ways on: try again, take it along, let it go. */
+export default function StorageAlert({ trouble: { unsaved, refusal } }: { trouble: StorageTrouble }) {
+  const [first] = unsaved;
   return (
-    <div role="alert" className="no-print flex flex-wrap items-center gap-3 border-b-2 border-out bg-sheet px-4 py-2 text-out">
-      <p className="min-w-0 flex-1 font-medium">{toSentence(failure)}</p>
-      <ExportButton what="everything" label="Export everything" />
+    <div role="alert" className="no-print border-b-2 border-out bg-sheet px-4 py-2 text-out">
+      {refusal ? (
+        <p className="flex flex-wrap items-center gap-3">
+          <span className="min-w-0 flex-1 font-medium">{toSentence(refusal)}</span>
+          <button type="button" className="btn" onClick={() => reportRefusal(null)}>
+            Seen
+          </button>
+        </p>
+      ) : null}
+      {first ? (
+        <>
+          <div className="flex flex-wrap items-center gap-3">
+            <p className="min-w-0 flex-1 basis-60 font-medium">
+              Not kept yet: {unsaved.map(whereWords).join(", ")}. {toSentence(first.failure)}
+            </p>
+            <button type="button" className="btn btn-filled" onClick={() => void retryUnsaved()}>
+              Try again
+            </button>
+            <ExportButton what="everything" label="Export everything" />
+          </div>
+          <LetGo unsaved={unsaved} />
+        </>
+      ) : null}
     </div>
+  );
+}
+
+function LetGo({ unsaved }: { unsaved: readonly Unsaved[] }) {
+  return (
+    <details className="text-[14px] text-ink">
+      <summary className="min-h-[32px] cursor-pointer py-1">Let go of what was keyed</summary>
+      <ul className="flex flex-wrap gap-2 pb-1">
+        {unsaved.map((each) => (
+          <li key={`${each.change.kind} ${each.change.key}`}>
+            <button type="button" className="btn border-out text-out" onClick={() => dropUnsaved(each.change)}>
+              {whereWords(each)}: back to what is kept
+            </button>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }

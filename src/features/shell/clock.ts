@@ -1,19 +1,27 @@
 import { differenceInCalendarDays, lightFormat } from "date-fns";
+import { isDay, toMoment } from "@/core/kept";
 
 /* Names of days and months from the browser itself: the full formatter would weigh on every start. */
 const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "long" });
 const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" });
 
+/** What stands where a moment cannot be read. */
+const NO_DATE = "no date";
+/** A moment as a date; null where it cannot be read: a stored value may be anything. */
+const dateOf = (moment: string): Date | null => (toMoment(moment) === null ? null : new Date(moment));
+
 const hours = (date: Date): string => lightFormat(date, "HH:mm");
 
 /** Time of day of a moment, in the device's own zone. */
 export function clockTime(moment: string): string {
-  return moment === "" ? "" : hours(new Date(moment));
+  const date = dateOf(moment);
+  return date ? hours(date) : "";
 }
 
 /** Day and time as a person says it: today 14:02, yesterday 09:10, Monday 08:00, 3 Nov 2026. */
 export function dayAndTime(moment: string, now: Date): string {
-  const date = new Date(moment);
+  const date = dateOf(moment);
+  if (!date) return NO_DATE;
   const days = differenceInCalendarDays(now, date);
   if (days === 0) return `today ${hours(date)}`;
   if (days === 1) return `yesterday ${hours(date)}`;
@@ -23,8 +31,8 @@ export function dayAndTime(moment: string, now: Date): string {
 
 /** Full date and time for the printed page. */
 export function fullMoment(moment: string): string {
-  const date = new Date(moment);
-  return `${DAY.format(date)} ${hours(date)}`;
+  const date = dateOf(moment);
+  return date === null ? NO_DATE : `${DAY.format(date)} ${hours(date)}`;
 }
 
 /** Day of a moment in the device's own zone, `YYYY-MM-DD`. */
@@ -34,13 +42,14 @@ export function dayOf(moment: Date): string {
 
 /** Day a visit counts from: when it was signed off, else when it began. */
 export const visitDayOf = ({ finishedAt, createdAt }: { readonly finishedAt: string | null; readonly createdAt: string }): string =>
-  dayOf(new Date(finishedAt ?? createdAt));
+  dayOf(dateOf(finishedAt ?? "") ?? dateOf(createdAt) ?? new Date(0));
 
 const PLAIN_DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric", timeZone: "UTC" });
 /** A plain date in words: 23 Feb 2027. */
-export const dayWords = (date: string): string => PLAIN_DAY.format(new Date(`${date}T00:00:00Z`));
+export const dayWords = (date: string): string => (isDay(date) ? PLAIN_DAY.format(new Date(`${date}T00:00:00Z`)) : NO_DATE);
 
 /** Day of a moment, for comparisons. */
 export function clockDay(moment: string): string {
-  return DAY.format(new Date(moment));
+  const date = dateOf(moment);
+  return date ? DAY.format(date) : NO_DATE;
 }

@@ -19,10 +19,10 @@ import { lackWords, PART_WORDS, TRAP_WORDS } from "./take-apart/words";
 const HOUSE = toHouseFigures({});
 const NOW = new Date("2026-11-25T18:00:00.000Z");
 const demo = demoCards(NOW);
-const cards = demo.map(({ traveller, entries, assessment }) => ({ card: { traveller, entries }, assessment }));
+const cards = demo.map(({ assessment, ...card }) => ({ card, assessment }));
 const cardOf = (id: string) => {
-  const { traveller, entries, assessment } = demoCard(demo, id);
-  return { card: { traveller, entries }, assessment };
+  const { assessment, ...card } = demoCard(demo, id);
+  return { card, assessment };
 };
 
 test("everything the bench of mechanics can say is said, plainly", () => {

@@ -9,6 +9,7 @@ import {
   type StationId,
   type TravellerAssessment,
 } from "@/core/stations";
+import { fitText, TEXT_LENGTHS } from "@/core/kept";
 import type { House, TravellerId } from "@/records";
 import { skipStation } from "@/store/write";
 import { Suspense, useEffect, useRef, useState } from "react";
@@ -181,14 +182,19 @@ function Skip({ id, station, reason, canSkip }: { id: TravellerId; station: Stat
       onSubmit={(event) => {
         event.preventDefault();
         if (text.trim() === "") return;
-        void skipStation(id, station, text.trim().slice(0, 500));
+        void skipStation(id, station, fitText(text.trim(), "reason"));
         setText(null);
       }}
     >
       <label className="min-w-0 flex-1 basis-60">
         <span className="caption block">Why it is skipped</span>
-        <input className="write-line" value={text} maxLength={500} autoFocus onChange={(event) => setText(event.target.value)} />
+        <input className="write-line" value={text} autoFocus onChange={(event) => setText(event.target.value)} />
       </label>
+      {text.length > TEXT_LENGTHS.reason ? (
+        <p className="w-full text-[13.5px] font-medium text-out">
+          This has {text.length} signs, and {TEXT_LENGTHS.reason} fit: the first {TEXT_LENGTHS.reason} are kept.
+        </p>
+      ) : null}
       <button type="submit" className="btn" disabled={text.trim() === ""}>
         Skip with this reason
       </button>

@@ -15,19 +15,19 @@ export default function CardActions({ traveller }: { traveller: Traveller }) {
         <LineField
           label="Machine"
           text={traveller.machine}
-          onText={(machine) => void updateTraveller(traveller.id, { machine: machine.slice(0, 200) })}
+          onText={(machine) => void updateTraveller(traveller.id, { machine })}
           placeholder="Proofing-cabinet blower"
         />
         <LineField
           label="Site"
           text={traveller.site}
-          onText={(site) => void updateTraveller(traveller.id, { site: site.slice(0, 200) })}
+          onText={(site) => void updateTraveller(traveller.id, { site })}
           placeholder="Pell Street Bakery"
         />
         <LineField
           label="Technician"
           text={traveller.technician}
-          onText={(technician) => void updateTraveller(traveller.id, { technician: technician.slice(0, 200) })}
+          onText={(technician) => void updateTraveller(traveller.id, { technician })}
         />
       </div>
       <div className="flex flex-wrap gap-2">

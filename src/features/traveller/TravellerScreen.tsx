@@ -1,9 +1,9 @@
 "use client";
 import { PageLink } from "@/components/PageLink";
 import { useMemo, useState } from "react";
-import { assessTraveller, STATION_IDS, stationOf, type StationId } from "@/core/stations";
+import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
 import { parseTravellerId, type House, type TravellerId } from "@/records";
-import { useEarlierVisits, useHouse, useTraveller, type TravellerWithEntries } from "@/store/queries";
+import { assessCard, assessWithout, useCard, useHouse, type KeptCard } from "@/store/queries";
 import { usePending } from "@/store/usePending";
 import { updateStation, updateTraveller } from "@/store/write";
 import { useLetterKeys } from "../keys/useLetterKeys";
@@ -30,7 +30,7 @@ import { TravellerTitle } from "./TravellerTitle";
 export function TravellerScreen() {
   const address = useAddress();
   const id = parseTravellerId(address?.get("id") ?? null);
-  const answer = useTraveller(id);
+  const answer = useCard(id);
   const house = useHouse();
   if (address === null) return <Reading />;
   if (answer.state === "failed") return <CannotRead failure={answer.failure} />;
@@ -60,7 +60,7 @@ function NoTraveller() {
 
 interface TravellerProps {
   readonly id: TravellerId;
-  readonly data: TravellerWithEntries;
+  readonly data: KeptCard;
   readonly house: House;
   readonly first: string | null;
   readonly firstMethod: string | null;
@@ -72,18 +72,11 @@ const isStation = (text: string | null): text is StationId => STATION_IDS.some((
 
 function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
   const [entries, change] = usePending(data.entries);
-  const earlier = useEarlierVisits(data.traveller);
+  const card = useMemo(() => (entries === data.entries ? data : { ...data, entries }), [data, entries]);
   const study = useStudies();
   const [leaveOut, setLeaveOut] = useState<ReadonlySet<string>>(NONE_LEFT_OUT);
-  const at = data.traveller.createdAt;
-  const whole = useMemo(
-    () => assessTraveller(entries, house.figures, earlier, study, { at }),
-    [entries, house.figures, earlier, study, at],
-  );
-  const assessment = useMemo(
-    () => (leaveOut.size === 0 ? whole : assessTraveller(entries, house.figures, earlier, study, { leaveOut, at })),
-    [whole, leaveOut, entries, house.figures, earlier, study, at],
-  );
+  const whole = assessCard(card, house.figures, study);
+  const assessment = useMemo(() => assessWithout(card, house.figures, study, leaveOut), [card, house.figures, study, leaveOut]);
   const toggleLeftOut = (key: string) =>
     setLeaveOut((now) => new Set(now.has(key) ? [...now].filter((each) => each !== key) : [...now, key]));
   const changeStation: ChangeStation = (station, apply) => {

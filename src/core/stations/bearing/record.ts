@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { BEARING_KINDS, DUTIES, LENGTH_UNITS, SEAT_REPAIRS, SURROUNDINGS, TIERS } from "../../bearing";
-import { NoteSchema, PrintedSchema } from "../fields";
+import { DaySchema, NoteSchema, PrintedSchema, someOf } from "../fields";
 
 /** What shaft and seat are measured with. */
 export const GAUGES = ["micrometer", "calliper"] as const;
@@ -29,7 +29,7 @@ export const BearingRecordSchema = v.object({
   /** unit of figures keyed without one */
   unit: v.picklist(LENGTH_UNITS),
   ends: v.object({ "drive-end": EndSchema, "other-end": EndSchema }),
-  around: v.array(v.picklist(SURROUNDINGS)),
+  around: someOf(SURROUNDINGS),
   gauge: v.picklist(GAUGES),
   /** change both, or only the bad one; null: the house's school */
   both: v.nullable(v.boolean()),
@@ -40,7 +40,7 @@ export const BearingRecordSchema = v.object({
   plateMonths: PrintedSchema,
   plateOil: PrintedSchema,
   /** day it was last oiled, or listened to */
-  lastDone: v.nullable(v.pipe(v.string(), v.isoDate())),
+  lastDone: v.nullable(DaySchema),
   /** speed for the frequencies, where no station before knows it */
   rpm: PrintedSchema,
   note: NoteSchema,

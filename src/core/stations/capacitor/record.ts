@@ -61,7 +61,7 @@ export const CapacitorRecordSchema = v.object({
   hasBleed: yesNo,
   kit: v.nullable(v.picklist(KIT_SORTS)),
   /** terminal of a dual that feeds this motor */
-  feeds: v.pipe(v.string(), v.maxLength(20)),
+  feeds: PrintedSchema,
   /** the place a replacement must fit, and the highest air temperature around it */
   place: v.object({
     strapMm: PrintedSchema,

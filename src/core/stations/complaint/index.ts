@@ -13,14 +13,14 @@ import {
   type Event,
 } from "../../diagnosis";
 import { defineStation, plainAssessment, type EarlierVisit, type StationContext } from "../contract";
-import { NoteSchema } from "../fields";
+import { NoteSchema, someOf } from "../fields";
 
 const schema = v.object({
-  complaints: v.array(v.picklist(COMPLAINTS)),
+  complaints: someOf(COMPLAINTS),
   said: NoteSchema,
   /** since when, and after what: one tap each, never demanded */
-  course: v.array(v.picklist(COURSES)),
-  after: v.array(v.picklist(EVENTS)),
+  course: someOf(COURSES),
+  after: someOf(EVENTS),
 });
 
 export interface ComplaintDetail {

@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { CAUSES, MEASURES } from "../../decision";
 import { ACTIONS } from "../../diagnosis";
-import { MomentSchema, NoteSchema, PrintedSchema } from "../fields";
+import { DaySchema, MomentSchema, NoteSchema, PrintedSchema } from "../fields";
 
 export const DecideRecordSchema = v.object({
   action: v.nullable(v.picklist(ACTIONS)),
@@ -19,7 +19,7 @@ export const DecideRecordSchema = v.object({
   partHere: v.nullable(v.boolean()),
   /** what is done meanwhile, where the part is not here */
   measure: v.nullable(v.picklist(MEASURES)),
-  recheckOn: v.nullable(v.pipe(v.string(), v.isoDate())),
+  recheckOn: v.nullable(DaySchema),
   /** what a person answered about causes that no test shows */
   causes: v.partial(
     v.object(

@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { SUSPECTS, type Finding, type Outcome, type RuledOut } from "../../diagnosis";
 import { defineStation, plainAssessment } from "../contract";
-import { NoteSchema } from "../fields";
+import { NoteSchema, someOf } from "../fields";
 
 /** What can be seen or smelt, and what it tells the line-up. Ids are persisted: do not change without a migration. */
 export const SIGNS = {
@@ -25,7 +25,7 @@ export type Sign = keyof typeof SIGNS;
 export const SIGN_IDS = Object.keys(SIGNS) as Sign[];
 
 const schema = v.object({
-  signs: v.array(v.picklist(SIGN_IDS)),
+  signs: someOf(SIGN_IDS),
   nothingFound: v.boolean(),
   /** ruled out by ear or eye, each with what was heard or seen */
   ruledOut: v.pipe(v.array(v.object({ suspect: v.picklist(SUSPECTS), reason: NoteSchema })), v.maxLength(SUSPECTS.length)),

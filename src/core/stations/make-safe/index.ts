@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { figureOf, EntrySchema, type Entry } from "../../quantity";
 import { defineStation, plainAssessment, type Stamp, type StationContext } from "../contract";
-import { MomentSchema, NoteSchema } from "../fields";
+import { MomentSchema, NoteSchema, TicksSchema } from "../fields";
 
 /** Isolation steps in the order they are done. */
 export const ISOLATION_STEPS = ["control-off", "breaker-locked", "unplugged", "rotor-still", "interlocks-noted"] as const;
@@ -13,7 +13,7 @@ export const PROOF_STEPS = ["provenLive", "circuitDead", "provenLiveAgain"] as c
 export type ProofStep = (typeof PROOF_STEPS)[number];
 
 const RoundSchema = v.object({
-  steps: v.record(v.string(), MomentSchema),
+  steps: TicksSchema,
   provenLive: v.nullable(EntrySchema),
   circuitDead: v.nullable(EntrySchema),
   provenLiveAgain: v.nullable(EntrySchema),
@@ -25,10 +25,13 @@ const RoundSchema = v.object({
 });
 export type SafetyRound = v.InferOutput<typeof RoundSchema>;
 
+/** Far more than a motor is made safe on one visit. */
+const MOST_ROUNDS = 500;
+
 const schema = v.object({
   round: RoundSchema,
   /** earlier rounds on the same visit: kept, never edited */
-  earlier: v.array(RoundSchema),
+  earlier: v.pipe(v.array(RoundSchema), v.maxLength(MOST_ROUNDS)),
 });
 export type MakeSafeRecord = v.InferOutput<typeof schema>;
 

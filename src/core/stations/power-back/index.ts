@@ -1,13 +1,13 @@
 import * as v from "valibot";
 import { defineStation, plainAssessment } from "../contract";
-import { MomentSchema } from "../fields";
+import { MomentSchema, TicksSchema } from "../fields";
 
 /** What is seen to before power returns. */
 export const RESTORE_STEPS = ["leads-and-covers", "everyone-clear", "lock-off"] as const;
 export type RestoreStep = (typeof RESTORE_STEPS)[number];
 
 const schema = v.object({
-  steps: v.record(v.string(), MomentSchema),
+  steps: TicksSchema,
   restoredAt: v.nullable(MomentSchema),
 });
 export type PowerBackRecord = v.InferOutput<typeof schema>;

@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { BEHAVIOURS } from "../../motor";
-import { NoteSchema } from "../fields";
+import { NoteSchema, someOf } from "../fields";
 import { HOT_PLACES, NO_RUN_FIGURES, NOISES, RUN_FIGURE_ENTRIES } from "../run-figures";
 
 const FiguresSchema = v.object(RUN_FIGURE_ENTRIES);
@@ -10,7 +10,7 @@ export const ProveRecordSchema = v.object({
   before: FiguresSchema,
   after: FiguresSchema,
   afterBehaviour: v.nullable(v.picklist(BEHAVIOURS)),
-  afterNoises: v.array(v.picklist(NOISES)),
+  afterNoises: someOf(NOISES),
   afterHotPlace: v.nullable(v.picklist(HOT_PLACES)),
   note: NoteSchema,
 });

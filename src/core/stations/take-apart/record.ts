@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { HandSchema, NOTHING_FELT } from "../hand-feel";
-import { MomentSchema, NoteSchema, photoSchema, PrintedSchema } from "../fields";
+import { MomentSchema, NoteSchema, photoSchema, PrintedSchema, TicksSchema } from "../fields";
 
 /** What comes off. Persisted: do not change without a migration. */
 export const PARTS = [
@@ -61,7 +61,7 @@ export const TakeApartRecordSchema = v.object({
   steps: v.pipe(v.array(StepSchema), v.maxLength(MOST_STEPS)),
   wires: v.pipe(v.array(WireSchema), v.maxLength(MOST_WIRES)),
   /** traps seen to, and when */
-  seenTo: v.record(v.string(), MomentSchema),
+  seenTo: TicksSchema,
   /** how it turns once it is closed, before power */
   after: HandSchema,
   closedAt: v.nullable(MomentSchema),

@@ -1,4 +1,5 @@
 import * as v from "valibot";
+import { textSchema } from "../../kept";
 import { EntrySchema } from "../../quantity";
 import { LEAD_MARKS } from "../../winding";
 import { MOST_PHOTO_CHARACTERS, NoteSchema, photoSchema, PrintedSchema } from "../fields";
@@ -16,7 +17,7 @@ export const SHELL_FEELS = ["cool", "warm", "hot"] as const;
 const fields = v.object({
   /** as the technician writes them, where they sit on the board as parts of its width and height; `mark`: the maker's, as a person says */
   posts: v.pipe(
-    v.array(v.object({ name: v.pipe(v.string(), v.maxLength(40)), mark: v.nullable(v.picklist(LEAD_MARKS)), x: share, y: share })),
+    v.array(v.object({ name: textSchema("lead"), mark: v.nullable(v.picklist(LEAD_MARKS)), x: share, y: share })),
     v.minLength(FEWEST_POSTS),
     v.maxLength(MOST_POSTS),
   ),

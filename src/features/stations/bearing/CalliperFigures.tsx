@@ -13,7 +13,7 @@ export function CalliperFigures({ record, assessment, change, end }: PanelProps)
   const set = (dimension: Dimension, text: string): void => {
     const three = splitDimensions(text);
     const [bore, outside, width] = three ?? ["", "", ""];
-    change((r) => withEnd(r, end, three ? { bore, outside, width } : { [dimension]: text.slice(0, 200) }));
+    change((r) => withEnd(r, end, three ? { bore, outside, width } : { [dimension]: text }));
   };
   return (
     <div className="grid grid-cols-3 items-start gap-x-5 gap-y-3">

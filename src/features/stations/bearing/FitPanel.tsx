@@ -40,7 +40,7 @@ export function FitPanel({ record, assessment, change, end, onEnd }: PanelProps)
                 text={own[key]}
                 unit={record.unit === "mm" ? "mm" : "in"}
                 problem={seat.failure ? toSentence(seat.failure) : null}
-                onText={(text) => set({ [key]: text.slice(0, 200) })}
+                onText={(text) => set({ [key]: text })}
               />
             ))}
           </div>

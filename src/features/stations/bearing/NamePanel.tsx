@@ -60,7 +60,7 @@ export function NamePanel(props: PanelProps) {
               placeholder="6203-2RS C3"
               problem={detail.designationFailure ? toSentence(detail.designationFailure) : null}
               hint="? for each sign that cannot be read"
-              onText={(stamped) => set({ stamped: stamped.slice(0, 200) })}
+              onText={(stamped) => set({ stamped })}
             />
             <CalliperFigures {...props} />
             {detail.identification?.slip ? <TakeSlip {...props} slip={detail.identification.slip} /> : null}

@@ -1,5 +1,6 @@
 "use client";
 import { PickOne } from "@/components/Choice";
+import { DayField } from "@/components/DayField";
 import { LineField } from "@/components/LineField";
 import { BEARING_KINDS } from "@/core/bearing";
 import { dueOn } from "@/core/stations";
@@ -34,11 +35,7 @@ export function UpkeepPanel({ record, assessment, weighed, change }: PanelProps)
         <PickOne legend="It runs" options={DUTY_OPTIONS} picked={record.duty} onPick={(duty) => change((r) => ({ ...r, duty }))} />
       </div>
       <div className="grid max-w-[560px] grid-cols-2 gap-x-6">
-        <LineField
-          label="Oil, as the plate names it"
-          text={record.plateOil}
-          onText={(plateOil) => change((r) => ({ ...r, plateOil: plateOil.slice(0, 200) }))}
-        />
+        <LineField label="Oil, as the plate names it" text={record.plateOil} onText={(plateOil) => change((r) => ({ ...r, plateOil }))} />
         <PlainField
           label="Interval on the plate"
           field="plateMonths"
@@ -47,16 +44,7 @@ export function UpkeepPanel({ record, assessment, weighed, change }: PanelProps)
         />
       </div>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-        <label className="flex flex-col text-[14px]">
-          <span className="caption">Last seen to</span>
-          <input
-            type="date"
-            className="write-line w-48"
-            max={today}
-            value={record.lastDone ?? ""}
-            onChange={(event) => change((r) => ({ ...r, lastDone: event.target.value || null }))}
-          />
-        </label>
+        <DayField label="Last seen to" max={today} day={record.lastDone} onDay={(lastDone) => change((r) => ({ ...r, lastDone }))} />
         <button type="button" className="btn btn-filled" onClick={() => change((r) => ({ ...r, lastDone: today }))}>
           Seen to today
         </button>

@@ -27,7 +27,7 @@ export default function SecondPart({ record, house, change, detail }: Props) {
           isFigure
           placeholder="189–227 µF 250 VAC"
           problem={second.state === "unread" ? toSentence(second.failure) : null}
-          onText={(label) => set({ label: label.slice(0, 200) })}
+          onText={(label) => set({ label })}
         />
         <EntryField
           label="Meter shows, of the other"

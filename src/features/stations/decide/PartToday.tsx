@@ -1,5 +1,6 @@
 "use client";
 import { PickOne, YesNo } from "@/components/Choice";
+import { DayField } from "@/components/DayField";
 import { CUSTOM_WORDS, MEASURE_WORDS } from "@/features/vocabulary/decision-words";
 import { customOptions } from "@/core/decision";
 import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
@@ -67,18 +68,9 @@ function Meanwhile(props: Props) {
 
 function Recheck({ record, change }: Props) {
   return (
-    <label className="flex flex-col text-[14px]">
-      <span className="caption">Look again by</span>
-      <span className="flex flex-wrap items-center gap-3">
-        <input
-          type="date"
-          className="write-line w-48"
-          value={record.recheckOn ?? ""}
-          onChange={(event) => change((r) => ({ ...r, recheckOn: event.target.value || null }))}
-        />
-        {record.recheckOn ? dayWords(record.recheckOn) : "No date yet: pick one, or it is forgotten."}
-      </span>
-    </label>
+    <DayField label="Look again by" day={record.recheckOn} onDay={(recheckOn) => change((r) => ({ ...r, recheckOn }))}>
+      {record.recheckOn ? dayWords(record.recheckOn) : "No date yet: pick one, or it is forgotten."}
+    </DayField>
   );
 }
 

@@ -1,3 +1,4 @@
+import { addDays } from "date-fns";
 import { ACTIONS, type ActionId } from "@/core/diagnosis";
 import { MEASURE_DAYS, type Hinge, type Measure, type Work } from "@/core/decision";
 import type { NeededCapacitor } from "@/core/capacitor";
@@ -5,7 +6,7 @@ import type { HouseFigures } from "@/core/house";
 import { formatMoney, formatNumber, formatQuantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import type { DecideRecord } from "@/core/stations/decide";
-import { dayWords } from "@/features/shell/clock";
+import { dayOf, dayWords } from "@/features/shell/clock";
 import { CAUSE_STATE_WORDS, CAUSE_WORDS, HINGE_WORDS, MEASURE_WORDS, workWords } from "@/features/vocabulary/decision-words";
 import { ACTION_WORDS, TEST_WORDS } from "@/features/vocabulary/words";
 
@@ -24,7 +25,7 @@ export function partSentence(part: NeededCapacitor): string {
 
 /** Day on which a measure must be looked at again, from today. */
 export function recheckDate(measure: Measure, today: Date): string {
-  return new Date(today.getTime() + MEASURE_DAYS[measure] * 86_400_000).toISOString().slice(0, 10);
+  return dayOf(addDays(today, MEASURE_DAYS[measure]));
 }
 
 /** Two schools on bearings; the house's is told with its reason. */

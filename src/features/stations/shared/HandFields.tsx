@@ -29,14 +29,14 @@ export function HandFields({ feel, verdict: { problems }, onFeel }: HandFieldsPr
           text={feel.radialMm}
           unit="mm"
           problem={problems.radial ? toSentence(problems.radial) : null}
-          onText={(radialMm) => onFeel({ radialMm: radialMm.slice(0, 200) })}
+          onText={(radialMm) => onFeel({ radialMm })}
         />
         <FigureField
           label="End play by indicator"
           text={feel.endMm}
           unit="mm"
           problem={problems.end ? toSentence(problems.end) : null}
-          onText={(endMm) => onFeel({ endMm: endMm.slice(0, 200) })}
+          onText={(endMm) => onFeel({ endMm })}
         />
       </div>
     </>

@@ -4,9 +4,6 @@ import { MEASURES, type MeasureId } from "@/core/quantity";
 import { PLAIN_FIELDS, readPlain, type PlainFieldId } from "@/core/stations/fields";
 import { toSentence } from "@/features/messages/failure-sentences";
 
-/** What is kept of a field at most. */
-const MOST_CHARACTERS = 200;
-
 interface PlainFieldProps {
   readonly label: string;
   readonly field: PlainFieldId;
@@ -29,7 +26,7 @@ export function PlainField({ label, field, text, onText, placeholder, unit }: Pl
       text={text}
       placeholder={placeholder}
       problem={failure ? toSentence(failure) : null}
-      onText={(typed) => onText(typed.slice(0, MOST_CHARACTERS))}
+      onText={onText}
     />
   );
 }

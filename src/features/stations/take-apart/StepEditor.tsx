@@ -46,18 +46,8 @@ export function StepEditor({ step, onStep, onMove, onStrike }: StepEditorProps) 
         <PickOne legend="Where" options={PLACE_OPTIONS} picked={step.place} onPick={(place) => onStep({ place })} />
       </div>
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
-        <LineField
-          label="Which way round"
-          text={step.way}
-          placeholder="hollow towards the bearing"
-          onText={(way) => onStep({ way: way.slice(0, 200) })}
-        />
-        <LineField
-          label="Called"
-          text={step.name}
-          placeholder={PART_WORDS[step.part]}
-          onText={(name) => onStep({ name: name.slice(0, 200) })}
-        />
+        <LineField label="Which way round" text={step.way} placeholder="hollow towards the bearing" onText={(way) => onStep({ way })} />
+        <LineField label="Called" text={step.name} placeholder={PART_WORDS[step.part]} onText={(name) => onStep({ name })} />
       </div>
       {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} isLarge /> : null}
       <div className="flex flex-wrap gap-2">

@@ -30,8 +30,8 @@ export function Wires({ record, facts, change }: Props) {
       </h2>
       {record.wires.map((wire, index) => (
         <div key={index} className="grid grid-cols-[1fr_1fr_auto] items-end gap-x-4" role="group" aria-label={`Wire ${index + 1}`}>
-          <LineField label="Mark or colour" text={wire.mark} onText={(mark) => set(index, { mark: mark.slice(0, 200) })} />
-          <LineField label="Belongs to" text={wire.post} onText={(post) => set(index, { post: post.slice(0, 200) })} />
+          <LineField label="Mark or colour" text={wire.mark} onText={(mark) => set(index, { mark })} />
+          <LineField label="Belongs to" text={wire.post} onText={(post) => set(index, { post })} />
           <button
             type="button"
             className="btn btn-plain"

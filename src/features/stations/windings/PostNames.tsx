@@ -19,7 +19,7 @@ export function PostNames({ record, change }: PostNamesProps) {
       <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
         {record.posts.map(({ name, mark }, post) => (
           <div key={post} className="flex min-w-0 flex-col gap-1">
-            <LineField label={`Lead ${post + 1}: name or colour`} text={name} onText={(text) => set(post, { name: text.slice(0, 40) })} />
+            <LineField label={`Lead ${post + 1}: name or colour`} kind="lead" text={name} onText={(text) => set(post, { name: text })} />
             <label className="min-w-0">
               <span className="caption block">Maker&apos;s mark</span>
               <select

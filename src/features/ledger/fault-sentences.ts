@@ -1,0 +1,28 @@
+import type { RecordFault } from "@/core/result";
+import { STATION_IDS, type StationId } from "@/core/stations";
+import { faultWords } from "../messages/fault-words";
+import { viewOf } from "../stations/registry";
+
+/** What each kind of record is called. */
+const TYPE_WORDS: Readonly<Record<string, string>> = {
+  traveller: "Card",
+  station: "Reading",
+  house: "House rules",
+  part: "Shelf line",
+};
+
+const isStation = (id: string): id is StationId => (STATION_IDS as readonly string[]).includes(id);
+
+/** Which record is meant. */
+const recordWords = ({ recordType, name, station }: RecordFault): string => {
+  const what = station !== null && isStation(station) ? viewOf(station).title : (TYPE_WORDS[recordType] ?? "Record");
+  // A station's record is known by its card's id only, which nobody reads.
+  return name === null || recordType === "station" || recordType === "house" ? what : `${what} “${name}”`;
+};
+
+/** One record that does not fit, in a short plain sentence. */
+export const faultSentence = (fault: RecordFault): string => `${recordWords(fault)}: ${faultWords(fault)}.`;
+
+/** A record that was taken with a text cut to what fits. */
+export const shortenedSentence = (fault: RecordFault): string =>
+  `${recordWords(fault)}: ${fault.field ?? "a text"} was longer than ${fault.most ?? "what"} signs and is shortened to fit.`;

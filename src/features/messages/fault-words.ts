@@ -1,0 +1,17 @@
+import { FAULT_REASONS, type FaultReason, type RecordFault } from "@/core/result";
+
+const REASON_WORDS: Readonly<Record<FaultReason, (most: number | null) => string>> = {
+  "too-long": (most) => `is longer than the ${most ?? ""} signs that fit`,
+  "too-many": (most) => `has more than the ${most ?? ""} lines that fit`,
+  missing: () => "is missing",
+  "unknown-word": () => "is a word this program does not know",
+  "out-of-bounds": () => "is beyond what it can be",
+  "no-moment": () => "is no date or time that can be read",
+  "wrong-kind": () => "is of another kind than it should be",
+  "no-card": () => "belongs to a card that is not here",
+  unreadable: () => "cannot be read",
+};
+export const REASONS_WITH_WORDS = FAULT_REASONS.filter((reason) => reason in REASON_WORDS);
+
+/** What is wrong with the field, or with the record as a whole. */
+export const faultWords = ({ field, reason, most }: RecordFault): string => `${field ?? "it"} ${REASON_WORDS[reason](most)}`;

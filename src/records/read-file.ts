@@ -1,0 +1,78 @@
+import * as v from "valibot";
+import { fail, ok, type Failure, type RecordFault, type Result } from "@/core/result";
+import { faultOf, fitRecord, isLoose, type Fitted } from "./fit-record";
+import { migrateRecord } from "./record-type";
+import { findNewer, RECORD_TYPE_NAMES, RECORD_TYPES, type RecordTypeName } from "./versions";
+import { FILE_FORMAT, NO_RECORDS, type RecordLists } from "./vemmick-file";
+
+export const MAX_FILE_BYTES = 64 * 1024 * 1024;
+
+/** What can be read of any file before its records are brought up to date. */
+const EnvelopeSchema = v.object({
+  format: v.literal(FILE_FORMAT),
+  recordVersions: v.record(v.string(), v.pipe(v.number(), v.integer(), v.minValue(1))),
+});
+
+/** A file as far as it can be taken in. */
+export interface FileReading {
+  readonly records: RecordLists;
+  /** records with a text that was longer than a field takes: taken, shortened */
+  readonly shortened: readonly RecordFault[];
+  /** records that cannot be taken */
+  readonly faults: readonly RecordFault[];
+}
+
+/** Records of one type in a file, whatever the file has in that place. The house is one record or none. */
+function rawRecords(raw: Record<string, unknown>, name: RecordTypeName): readonly unknown[] {
+  const found = raw[RECORD_TYPES[name].list];
+  if (Array.isArray(found)) return found;
+  return found === undefined || found === null ? [] : [found];
+}
+
+/** One record, brought up to date and held against the present bounds. */
+function readRecord(name: RecordTypeName, raw: unknown, from: number): Fitted<unknown> {
+  const type = RECORD_TYPES[name];
+  if (!isLoose(raw)) return { ok: false, fault: faultOf(type, raw, "unreadable") };
+  try {
+    return fitRecord(type, migrateRecord(type, raw, from));
+  } catch {
+    // A migration trusts what its version wrote; what was damaged since may be anything.
+    return { ok: false, fault: faultOf(type, raw, "unreadable") };
+  }
+}
+
+/**
+ * Reads a `*.vemmick.json` file. What is no such file, or was written by a newer program, is refused as a whole; otherwise
+ * every good record is read, and every bad one named.
+ * @param text content of the file
+ * @errors 'file-too-large', 'file-not-json', 'file-foreign', 'file-no-versions', 'file-newer'
+ */
+export function parseVemmickFile(text: string): Result<FileReading, Failure> {
+  if (text.length > MAX_FILE_BYTES) return fail({ code: "file-too-large", bytes: text.length, maxBytes: MAX_FILE_BYTES });
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text);
+  } catch {
+    return fail({ code: "file-not-json" });
+  }
+  if (!isLoose(raw) || raw.format !== FILE_FORMAT) return fail({ code: "file-foreign" });
+  const envelope = v.safeParse(EnvelopeSchema, raw);
+  if (!envelope.success) return fail({ code: "file-no-versions" });
+  const { recordVersions } = envelope.output;
+  const newer = findNewer(recordVersions);
+  if (newer) return fail({ code: "file-newer", ...newer });
+  const shortened: RecordFault[] = [];
+  const faults: RecordFault[] = [];
+  const records: Record<RecordTypeName, unknown[]> = { traveller: [], station: [], house: [], part: [] };
+  for (const name of RECORD_TYPE_NAMES) {
+    for (const each of rawRecords(raw, name)) {
+      const read = readRecord(name, each, recordVersions[name] ?? 1);
+      if (!read.ok) faults.push(read.fault);
+      else {
+        shortened.push(...read.shortened);
+        records[name].push(read.record);
+      }
+    }
+  }
+  return ok({ records: { ...NO_RECORDS, ...records } as RecordLists, shortened, faults });
+}

@@ -1,0 +1,73 @@
+import { mergeChanges, type Change, type JournalEntry } from "./change";
+import type { VemmickDatabase } from "./vemmick-database";
+
+/*
+ * A change is put into the journal in the very turn of the key, without reading anything and without waiting for the page to
+ * be drawn; the transaction that then reads, changes and writes the row takes it away again. Whatever is still there when
+ * the program starts was keyed before a crash, and is made then.
+ */
+
+const TAB = typeof crypto === "undefined" ? "tab" : crypto.randomUUID();
+const lockOf = (tab: string): string => `vemmick-tab-${tab}`;
+
+/** Says for as long as this tab lives that its entries are in hand. */
+let isHeld = false;
+function holdLock(): void {
+  if (isHeld || typeof navigator === "undefined" || !("locks" in navigator)) return;
+  isHeld = true;
+  void navigator.locks.request(lockOf(TAB), () => new Promise(() => undefined)).catch(() => undefined);
+}
+
+/** Entries of this tab that are not in the tables yet. */
+const underWay = new Map<string, { readonly change: Change; readonly turn: number }>();
+let turns = 0;
+
+const idOf = ({ kind, key }: Pick<Change, "kind" | "key">): string => `${TAB}/${kind}/${key}`;
+
+/** What a note is taken away with. */
+export interface Note {
+  readonly id: string;
+  readonly turn: number;
+}
+
+/**
+ * Notes a change at once: the request leaves in this turn, and commits by itself.
+ * @returns null where the database is not open yet; the change then only goes the usual way
+ */
+export function note(db: VemmickDatabase, change: Change): Note | null {
+  if (!db.isOpen()) return null;
+  holdLock();
+  const id = idOf(change);
+  const turn = (turns += 1);
+  const merged = mergeChanges(underWay.get(id)?.change, change);
+  underWay.set(id, { change: merged, turn });
+  try {
+    const transaction = db.backendDB().transaction("journal", "readwrite");
+    transaction.onabort = (event) => event.preventDefault();
+    transaction.objectStore("journal").put({ ...merged, id, tab: TAB } satisfies JournalEntry);
+    transaction.commit();
+  } catch {
+    // Closing, or refused: the transaction that follows tells.
+    return null;
+  }
+  return { id, turn };
+}
+
+/** Takes a note away inside the transaction that wrote its change; one that a later key renewed stays. */
+export async function settle(db: VemmickDatabase, noted: Note | null): Promise<void> {
+  if (noted !== null && underWay.get(noted.id)?.turn === noted.turn) await db.journal.delete(noted.id);
+}
+
+/** Once that transaction is through. */
+export function forget(noted: Note | null): void {
+  if (noted !== null && underWay.get(noted.id)?.turn === noted.turn) underWay.delete(noted.id);
+}
+
+/** Entries that no living tab has in hand: keyed before a crash. */
+export async function leftOver(db: VemmickDatabase): Promise<JournalEntry[]> {
+  const entries = await db.journal.toArray();
+  if (entries.length === 0) return [];
+  const locks = typeof navigator !== "undefined" && "locks" in navigator ? await navigator.locks.query() : { held: [] };
+  const alive = new Set([lockOf(TAB), ...(locks.held ?? []).map(({ name }) => name)]);
+  return entries.filter(({ tab }) => !alive.has(lockOf(tab)));
+}

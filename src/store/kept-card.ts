@@ -1,0 +1,74 @@
+import { assessTraveller, type EarlierVisit, type StationEntries, type Study, type TravellerAssessment } from "@/core/stations";
+import type { HouseFigures } from "@/core/house";
+import type { StationRecord, Traveller, TravellerId } from "@/records";
+import type { VemmickDatabase } from "./vemmick-database";
+import { soundStations } from "./sound";
+import { motorOf } from "./summary";
+
+/** A card as it is kept: what was keyed on it, and the visits to the same motor before it. */
+export interface KeptCard {
+  readonly traveller: Traveller;
+  readonly entries: StationEntries;
+  /** the oldest first */
+  readonly earlier: readonly EarlierVisit[];
+}
+
+export const toEntries = (rows: readonly StationRecord[]): StationEntries =>
+  Object.fromEntries(rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }]));
+
+const toVisit = (at: string, rows: readonly StationRecord[]): EarlierVisit => ({
+  at,
+  records: Object.fromEntries(rows.map((row) => [row.stationId, row.data])),
+});
+
+/** Visits to a motor before a moment, the oldest first, found by the motor's index. */
+export async function readEarlier(db: VemmickDatabase, motor: string, before: string): Promise<readonly EarlierVisit[]> {
+  const found = await db.summaries.where("[motor+createdAt]").between([motor, ""], [motor, before], true, false).toArray();
+  return Promise.all(
+    found.map(async ({ id, createdAt }) => toVisit(createdAt, soundStations(await db.stations.where("travellerId").equals(id).toArray()))),
+  );
+}
+
+/** Every card with its earlier visits, the last touched first; each row is read once. */
+export function joinCards(travellers: readonly Traveller[], rows: readonly StationRecord[]): readonly KeptCard[] {
+  const rowsOf = new Map<TravellerId, StationRecord[]>();
+  for (const row of rows) {
+    const own = rowsOf.get(row.travellerId);
+    if (own) own.push(row);
+    else rowsOf.set(row.travellerId, [row]);
+  }
+  const visits = new Map<string, { readonly id: TravellerId; readonly visit: EarlierVisit }[]>();
+  for (const traveller of [...travellers].sort((a, b) => (a.createdAt < b.createdAt ? -1 : 1))) {
+    const motor = motorOf(traveller);
+    visits.set(motor, [
+      ...(visits.get(motor) ?? []),
+      { id: traveller.id, visit: toVisit(traveller.createdAt, rowsOf.get(traveller.id) ?? []) },
+    ]);
+  }
+  return travellers.map((traveller) => ({
+    traveller,
+    entries: toEntries(rowsOf.get(traveller.id) ?? []),
+    earlier: (visits.get(motorOf(traveller)) ?? []).filter(({ visit }) => visit.at < traveller.createdAt).map(({ visit }) => visit),
+  }));
+}
+
+// Assessing is pure, so one answer a version of a card and a set of figures is enough.
+const memory = new WeakMap<KeptCard, { figures: HouseFigures; study: Study; assessment: TravellerAssessment }>();
+
+/**
+ * The one way to assess a kept card, for every screen, page and print: with its earlier visits, as of the day it was made.
+ * @param study who answers the questions that take long
+ */
+export function assessCard(card: KeptCard, figures: HouseFigures, study: Study): TravellerAssessment {
+  const known = memory.get(card);
+  if (known?.figures === figures && known.study === study) return known.assessment;
+  const assessment = assessTraveller(card.entries, figures, card.earlier, study, { at: card.traveller.createdAt });
+  memory.set(card, { figures, study, assessment });
+  return assessment;
+}
+
+/** The same with findings left out, to see what changes; not remembered. */
+export function assessWithout(card: KeptCard, figures: HouseFigures, study: Study, leaveOut: ReadonlySet<string>): TravellerAssessment {
+  if (leaveOut.size === 0) return assessCard(card, figures, study);
+  return assessTraveller(card.entries, figures, card.earlier, study, { at: card.traveller.createdAt, leaveOut });
+}

@@ -1,0 +1,36 @@
+import { migrateRecord, PRESENT_VERSIONS, RECORD_TYPES } from "@/records";
+import { applyChange, type Change, type RowKind } from "./change";
+import { fitRow, later, ROWS } from "./rows";
+import type { VemmickDatabase } from "./vemmick-database";
+
+type Loose = Record<string, unknown>;
+
+const now = (): string => new Date().toISOString();
+
+/** A change of an older program as the present one would have made it. */
+function upToDate(change: Change): Change {
+  const { type } = ROWS[change.kind];
+  if (change.kind === "bench" || change.version === PRESENT_VERSIONS[type]) return change;
+  const row = migrateRecord(RECORD_TYPES[type], { ...change.row }, change.version);
+  // Fields may have moved: of a station's record all of them are taken.
+  return {
+    ...change,
+    row,
+    fields: change.kind === "station" ? [["data"], ["skippedReason"]] : change.fields,
+    version: PRESENT_VERSIONS[type],
+  };
+}
+
+/** Makes a change that was kept as data, on the row as it is now. Part of a transaction. */
+export async function makeChange(db: VemmickDatabase, change: Change): Promise<void> {
+  const { kind, key } = change;
+  const present = upToDate(change);
+  const stored = await ROWS[kind].get(db, key);
+  if (!stored && ROWS[kind].blank(key) === null) return;
+  const row = stored ? applyChange(stored, present) : { ...present.row };
+  await ROWS[kind].put(db, fitRow(kind, stamped(kind, row, stored)));
+}
+
+/** A row with the time of its change; what lies on the bench has none. */
+export const stamped = (kind: RowKind, row: Loose, stored: Loose | undefined): Loose =>
+  kind === "bench" ? row : { ...row, updatedAt: later(now(), stored?.updatedAt) };

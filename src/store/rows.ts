@@ -1,0 +1,115 @@
+import { compareMoments } from "@/core/kept";
+import { stationOf, type StationId } from "@/core/stations";
+import { fitRecord, PRESENT_VERSIONS, RECORD_TYPES, stationRecordId, UNSET_HOUSE, type RecordTypeName, type TravellerId } from "@/records";
+import type { RowKind } from "./change";
+import { putTravellers, type VemmickDatabase } from "./vemmick-database";
+import type { Traveller } from "@/records";
+
+type Loose = Record<string, unknown>;
+
+/** How a row of one kind is read, begun, held against its bounds and kept. Keeping happens inside a transaction. */
+interface RowSpec {
+  readonly type: RecordTypeName;
+  readonly get: (db: VemmickDatabase, key: string) => Promise<Loose | undefined>;
+  /** the row before anything was keyed; null: it must be there */
+  readonly blank: (key: string) => Loose | null;
+  /** the record whose bounds hold */
+  readonly asRecord: (row: Loose) => Loose;
+  readonly fromRecord: (row: Loose, record: Loose) => Loose;
+  readonly put: (db: VemmickDatabase, row: Loose) => Promise<unknown>;
+}
+
+/** Raised when a row belongs to a card that is no longer here: it would be kept and never seen. */
+export class CardGoneError extends Error {
+  override name = "CardGoneError";
+}
+
+/** Key in the settings of what lies on the bench. */
+export const BENCH_KEYS = "bench/";
+
+const same = (_: Loose, record: Loose): Loose => record;
+const stationOfKey = (key: string): StationId => key.slice(key.lastIndexOf("/") + 1) as StationId;
+const cardOfKey = (key: string): TravellerId => key.slice(0, key.lastIndexOf("/")) as TravellerId;
+
+/** A record as a card would have it, for what lies on the bench of no card. */
+const ON_NO_CARD = { skippedReason: null, updatedAt: UNSET_HOUSE.updatedAt, travellerId: "bench" as TravellerId };
+
+export const ROWS: Readonly<Record<RowKind, RowSpec>> = {
+  traveller: {
+    type: "traveller",
+    get: (db, key) => db.travellers.get(key as TravellerId),
+    blank: () => null,
+    asRecord: (row) => row,
+    fromRecord: same,
+    put: (db, row) => putTravellers(db, [row as unknown as Traveller]),
+  },
+  station: {
+    type: "station",
+    get: (db, key) => db.stations.get(key),
+    blank: (key) => ({
+      id: key,
+      travellerId: cardOfKey(key),
+      stationId: stationOfKey(key),
+      skippedReason: null,
+      updatedAt: UNSET_HOUSE.updatedAt,
+      data: stationOf(stationOfKey(key)).blank,
+    }),
+    asRecord: (row) => row,
+    fromRecord: same,
+    put: async (db, row) => {
+      const updated = await db.travellers.update(row.travellerId as TravellerId, { updatedAt: String(row.updatedAt) });
+      if (updated === 0 && (await db.travellers.get(row.travellerId as TravellerId)) === undefined)
+        throw new CardGoneError("the card was removed");
+      await db.stations.put(row as never);
+    },
+  },
+  house: {
+    type: "house",
+    get: (db) => db.house.get("house"),
+    blank: () => ({ ...UNSET_HOUSE }),
+    asRecord: (row) => row,
+    fromRecord: same,
+    put: (db, row) => db.house.put(row as never),
+  },
+  part: {
+    type: "part",
+    get: (db, key) => db.parts.get(key),
+    blank: () => null,
+    asRecord: (row) => row,
+    fromRecord: same,
+    put: (db, row) => db.parts.put(row as never),
+  },
+  bench: {
+    type: "station",
+    get: async (db, key) => (await db.settings.get(`${BENCH_KEYS}${key}`)) as Loose | undefined,
+    blank: (key) => ({ key: `${BENCH_KEYS}${key}`, value: stationOf(key as StationId).blank, version: PRESENT_VERSIONS.station }),
+    asRecord: ({ key, value }) => {
+      const stationId = stationOfKey(String(key));
+      return { ...ON_NO_CARD, id: stationRecordId(ON_NO_CARD.travellerId, stationId), stationId, data: value };
+    },
+    fromRecord: (row, { data }) => ({ ...row, value: data, version: PRESENT_VERSIONS.station }),
+    put: (db, row) => db.settings.put(row as never),
+  },
+};
+
+/** Raised when a row does not fit what its record may be: a bug, since the fields have the same bounds. */
+export class MisfitError extends Error {
+  override name = "MisfitError";
+  constructor(readonly fault: Extract<ReturnType<typeof fitRecord>, { ok: false }>["fault"]) {
+    super("a change that does not fit its record");
+  }
+}
+
+/** The row within the bounds that its field, the store and the file share. */
+export function fitRow(kind: RowKind, row: Loose): Loose {
+  const { type, asRecord, fromRecord } = ROWS[kind];
+  const fitted = fitRecord(RECORD_TYPES[type], asRecord(row));
+  if (!fitted.ok) throw new MisfitError(fitted.fault);
+  return fromRecord(row, fitted.record as Loose);
+}
+
+/** A time for a change of a row: now, and later than the row's own, whatever the clock of the device it came from said. */
+export function later(now: string, than: unknown): string {
+  if (typeof than !== "string" || compareMoments(than, now) < 0) return now;
+  return new Date(Date.parse(than) + 1).toISOString();
+}

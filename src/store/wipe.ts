@@ -1,0 +1,19 @@
+import { database } from "./database";
+import { BENCH_KEYS } from "./rows";
+import { attempt } from "./storage-status";
+import { dropUnsaved, unsaved } from "./unsaved";
+import { writing } from "./vemmick-database";
+
+/** Removes everything this program keeps in the browser, demo included; the demo is not brought back by itself. */
+export async function wipeEverything(): Promise<boolean> {
+  const db = database();
+  const isWiped = await attempt(() =>
+    writing(db, async () => {
+      // A quick check lies among the settings; what the program knows of itself stays.
+      await db.settings.where("key").startsWith(BENCH_KEYS).delete();
+      await Promise.all([...db.recordTables, db.summaries, db.journal].map((table) => table.clear()));
+    }),
+  );
+  if (isWiped) unsaved().forEach(({ change }) => dropUnsaved(change));
+  return isWiped;
+}

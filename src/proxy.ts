@@ -3,15 +3,18 @@ import { NextResponse, type NextRequest } from "next/server";
 const isDevelopment = process.env.NODE_ENV === "development";
 
 /**
- * Content-Security-Policy of every page: only this origin, scripts only by nonce. Styles may stand inline because the
- * drawings are scaled by style attributes; docs/decisions/0004-content-security-policy.md has the reasons.
+ * Content-Security-Policy of every page: only this origin, scripts and style elements only by nonce. Style attributes may
+ * stand, because the drawings are scaled by them; docs/decisions/0004-content-security-policy.md has the reasons.
  */
 function policy(nonce: string): string {
   return [
     "default-src 'self'",
     // The development server compiles in the browser; the production build needs no eval.
     `script-src 'self' 'nonce-${nonce}'${isDevelopment ? " 'unsafe-eval'" : ""}`,
+    // Browsers that do not part elements from attributes go by the first line.
     "style-src 'self' 'unsafe-inline'",
+    `style-src-elem 'self' ${isDevelopment ? "'unsafe-inline'" : `'nonce-${nonce}'`}`,
+    "style-src-attr 'unsafe-inline'",
     "img-src 'self' data: blob:",
     "font-src 'self'",
     `connect-src 'self'${isDevelopment ? " ws:" : ""}`,
@@ -24,6 +27,9 @@ function policy(nonce: string): string {
   ].join("; ");
 }
 
+/** Answers that change with a build under one address must not be kept by anything between server and browser. */
+const NEVER_SHARED = /^\/(serwist\/|schema$)/;
+
 export function proxy(request: NextRequest): NextResponse {
   const nonce = btoa(crypto.randomUUID());
   const contentSecurityPolicy = policy(nonce);
@@ -32,11 +38,9 @@ export function proxy(request: NextRequest): NextResponse {
   headers.set("Content-Security-Policy", contentSecurityPolicy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set("Content-Security-Policy", contentSecurityPolicy);
-  response.headers.set("X-Content-Type-Options", "nosniff");
-  response.headers.set("Referrer-Policy", "no-referrer");
-  response.headers.set("Cross-Origin-Opener-Policy", "same-origin");
-  response.headers.set("Permissions-Policy", "camera=(self), microphone=(self), serial=(self), geolocation=(), payment=()");
+  if (NEVER_SHARED.test(request.nextUrl.pathname)) response.headers.set("Cache-Control", "no-cache");
   return response;
 }
 
-export const config = { matcher: ["/((?!_next/static|_next/image|favicon.svg|theme.js).*)"] };
+/** Every address but the files of the build: those have their headers from next.config.ts. */
+export const config = { matcher: ["/((?!_next/static/|_next/image/|favicon\\.svg$|theme\\.js$|NOTICES\\.txt$).*)"] };

@@ -1,5 +1,5 @@
-import { defaultCache } from "@serwist/turbopack/worker";
 import { Serwist, type PrecacheEntry, type SerwistGlobalConfig, type SerwistPlugin } from "serwist";
+import { NO_SUCH_PAGE } from "./routes";
 
 declare global {
   interface WorkerGlobalScope extends SerwistGlobalConfig {
@@ -9,29 +9,75 @@ declare global {
 declare const self: ServiceWorkerGlobalScope;
 
 /** A cached answer forgets the fragment of its address, and a web worker started from it dies; a fresh Response keeps it. */
+const withAddress = (request: Request, response: Response): Response =>
+  request.destination === "worker"
+    ? new Response(response.body, { status: response.status, statusText: response.statusText, headers: response.headers })
+    : response;
 const keepWorkerAddress: SerwistPlugin = {
-  handlerWillRespond: async ({ request, response }) =>
-    request.destination === "worker"
-      ? new Response(response.body, {
-          status: response.status,
-          statusText: response.statusText,
-          headers: response.headers,
-        })
-      : response,
+  handlerWillRespond: async ({ request, response }) => withAddress(request, response),
 };
+
+/** Files with their content in their name: a page of an earlier build goes on asking for its own. */
+const BUILT = "/_next/static/";
+const EARLIER_BUILDS = "vemmick-earlier-builds";
 
 const serwist = new Serwist({
   precacheEntries: self.__SW_MANIFEST,
   precacheOptions: {
     plugins: [keepWorkerAddress],
-    // One static page serves every card: ?id= and ?station= do not make another page.
-    ignoreURLParametersMatching: [/^id$/, /^station$/, /^method$/, /^find$/],
+    // One stored page serves every card: what stands behind the ? never makes another page.
+    ignoreURLParametersMatching: [/.*/],
+    cleanURLs: false,
+    urlManipulation: ({ url }) => {
+      const path = url.pathname.replace(/\/+$/, "");
+      return path === url.pathname || path === "" ? [] : [new URL(`${path}${url.search}`, url)];
+    },
     cleanupOutdatedCaches: true,
   },
-  skipWaiting: true,
+  // A new build waits until a person lets it in: pages of two builds never run one another's files.
+  skipWaiting: false,
   clientsClaim: true,
   navigationPreload: false,
-  runtimeCaching: defaultCache,
 });
+
+/** Takes the files of the builds so far along before they leave the store: tabs that are open may still ask for them. */
+async function keepEarlierBuilds(): Promise<void> {
+  const [present, earlier] = await Promise.all([caches.open(serwist.precacheStrategy.cacheName), caches.open(EARLIER_BUILDS)]);
+  const own = new Set(
+    (self.__SW_MANIFEST ?? []).map((entry) => new URL(typeof entry === "string" ? entry : entry.url, self.location.href).href),
+  );
+  // What was earlier than the builds at hand has no tab any more.
+  const kept = new Set((await present.keys()).map(({ url }) => url));
+  await Promise.all((await earlier.keys()).filter(({ url }) => !kept.has(url)).map((request) => earlier.delete(request)));
+  await Promise.all(
+    (await present.keys())
+      .filter(({ url }) => new URL(url).pathname.startsWith(BUILT) && !own.has(url))
+      .map(async (request) => {
+        const response = await present.match(request);
+        if (response) await earlier.put(request, response);
+      }),
+  );
+}
+self.addEventListener("install", (event) => event.waitUntil(keepEarlierBuilds()));
+
+serwist.registerCapture(
+  ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith(BUILT),
+  async ({ request }) => {
+    const kept = await (await caches.open(EARLIER_BUILDS)).match(request.url, { ignoreSearch: true });
+    return kept ? withAddress(request, kept) : fetch(request);
+  },
+);
+
+/** An address that is none of the program's: the server says so; without one, the program's own page does. */
+serwist.registerCapture(
+  ({ request, sameOrigin }) => sameOrigin && request.mode === "navigate",
+  async ({ request }) => {
+    try {
+      return await fetch(request);
+    } catch {
+      return (await serwist.matchPrecache(NO_SUCH_PAGE)) ?? Response.error();
+    }
+  },
+);
 
 serwist.addEventListeners();

@@ -2,6 +2,7 @@ import type { Failure } from "@/core/result";
 import { PRESENT_VERSIONS } from "@/records";
 import { changedFields, type Change, type RowKind } from "./change";
 import { database } from "./database";
+import { askToStay } from "./device";
 import { forget, note, settle } from "./journal";
 import { makeChange, stamped } from "./make-change";
 import { fitRow, ROWS } from "./rows";
@@ -84,6 +85,7 @@ export async function changeRow(kind: RowKind, key: string, change: (row: Loose)
       seen.set(idOf(kind, key), fitting);
     });
     forget(noted);
+    askToStay();
     return true;
   } catch (error) {
     // Refused before the row was even read.

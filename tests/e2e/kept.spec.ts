@@ -1,4 +1,16 @@
-import { bench, expect, goTo, keptAt, makeSafe, openDemo, openRack, startCard, strip, test } from "./support/vemmick";
+import { readFileSync } from "node:fs";
+import type { Page } from "@playwright/test";
+import { bench, expect, goTo, keptAt, makeSafe, openDemo, openRack, reloadKept, startCard, strip, test } from "./support/vemmick";
+
+/** A device that takes nothing while the tab says that it is full. */
+const refuseWhenFull = (page: Page) =>
+  page.addInitScript(() => {
+    const put = IDBObjectStore.prototype.put;
+    IDBObjectStore.prototype.put = function (...parts: Parameters<typeof put>) {
+      if (sessionStorage.getItem("is-full") === "true") throw new DOMException("no room", "QuotaExceededError");
+      return put.apply(this, parts);
+    };
+  });
 
 test("a figure is kept within 300 ms of the key that completes it, and survives a reload in mid-entry", async ({ page }) => {
   const id = await startCard(page, "hums");
@@ -64,22 +76,159 @@ test("a card that is not on this device is told in words", async ({ page }) => {
 });
 
 test("storage that is refused is told in plain words, with the export beside it", async ({ page }) => {
-  await page.addInitScript(() => {
-    const add = IDBObjectStore.prototype.put;
-    IDBObjectStore.prototype.put = function (...parts: Parameters<typeof add>) {
-      if ((window as { isFull?: boolean }).isFull) throw new DOMException("no room", "QuotaExceededError");
-      return add.apply(this, parts);
-    };
-  });
+  await refuseWhenFull(page);
   await openDemo(page, "bakery-proofer", "windings");
-  await page.evaluate(() => Object.assign(window, { isFull: true }));
+  const setFull = (isFull: boolean) => page.evaluate((full) => sessionStorage.setItem("is-full", String(full)), isFull);
+  const alert = page.getByRole("alert").filter({ hasText: "The device is full" });
+  await setFull(true);
   await page.getByLabel("white to black").fill("23.4");
-  await expect(page.getByRole("alert").filter({ hasText: "The device is full" })).toBeVisible();
+  await expect(alert).toContainText("Not kept yet: Windings.");
   await expect(page.getByLabel("white to black")).toHaveValue("23.4");
-  await expect(page.getByRole("button", { name: "Export everything" })).toBeVisible();
-  await page.evaluate(() => Object.assign(window, { isFull: false }));
-  await page.getByLabel("white to black").fill("23.5");
-  await expect(page.getByText("The device is full")).toHaveCount(0);
+
+  // Exporting takes it along, and clears nothing.
+  const [file] = await Promise.all([page.waitForEvent("download"), alert.getByRole("button", { name: "Export everything" }).click()]);
+  expect(readFileSync(await file.path(), "utf8")).toContain('"text": "23.4"');
+  await expect(alert).toBeVisible();
+
+  // Another page of the program, and back: it is still there, shown and told.
+  page.on("dialog", (dialog) => void dialog.accept());
+  await page.goto("/ledger");
+  await expect(alert).toContainText("Not kept yet: Windings.");
+  await openDemo(page, "bakery-proofer", "windings");
+  await expect(page.getByLabel("white to black")).toHaveValue("23.4");
+
+  // The next success takes the earlier one along instead of turning it back.
+  await setFull(false);
+  await page.getByLabel("Note").fill("there is room again");
+  await expect(alert).toHaveCount(0);
+  await expect(page.getByLabel("white to black")).toHaveValue("23.4");
+  await reloadKept(page);
+  await expect(page.getByLabel("white to black")).toHaveValue("23.4");
+  await expect(page.getByLabel("Note")).toHaveValue("there is room again");
+});
+
+test("what was keyed on a full device can be tried again, or let go", async ({ page }) => {
+  await refuseWhenFull(page);
+  await openDemo(page, "bakery-proofer", "windings");
+  const before = await page.getByLabel("white to black").inputValue();
+  await page.evaluate(() => sessionStorage.setItem("is-full", "true"));
+  await page.getByLabel("white to black").fill("23.4");
+  const alert = page.getByRole("alert").filter({ hasText: "The device is full" });
+  await alert.getByRole("button", { name: "Try again" }).click();
+  await expect(alert).toBeVisible();
+  await alert.getByText("Let go of what was keyed").click();
+  await alert.getByRole("button", { name: "Windings: back to what is kept" }).click();
+  await expect(alert).toHaveCount(0);
+  await page.getByLabel("Note").focus();
+  await expect(page.getByLabel("white to black")).toHaveValue(before);
+});
+
+test("a page of the old program writes nothing once a newer one has stamped the store, and keeps what was keyed", async ({ page }) => {
+  await openDemo(page, "bakery-proofer", "windings");
+  await page.evaluate(
+    () =>
+      new Promise((resolve) => {
+        const open = indexedDB.open("vemmick");
+        open.onsuccess = () => {
+          const put = open.result.transaction("settings", "readwrite").objectStore("settings");
+          put.put({ key: "recordVersions", value: { traveller: 99, station: 99, house: 99, part: 99 } }).onsuccess = resolve;
+        };
+      }),
+  );
+  await page.getByLabel("white to black").fill("23.4");
+  await expect(page.getByRole("alert").filter({ hasText: "A newer Vemmick has been at the data" })).toContainText(
+    "Not kept yet: Windings.",
+  );
+  await expect(page.getByLabel("white to black")).toHaveValue("23.4");
+  expect(JSON.stringify(await keptAt(page, "demo-bakery-proofer", "windings"))).not.toContain("23.4");
+});
+
+test("a text longer than its line takes stays there in full, is told, and is kept as far as it fits", async ({ page }) => {
+  const id = await startCard(page, "hums");
+  await goTo(page, "Plate");
+  const text = "w".repeat(260);
+  await page.getByLabel("Capacitor asked for").fill(text);
+  await expect(page.getByText("This has 260 signs, and 200 fit: the first 200 are kept. Shorten it.")).toBeVisible();
+  await expect(page.getByLabel("Capacitor asked for")).toHaveValue(text);
+  await page.waitForTimeout(300);
+  expect(await keptAt(page, id, "plate")).toMatchObject({ capacitor: "w".repeat(200) });
+});
+
+test("a year of five digits is told, and kept nowhere", async ({ page }) => {
+  await openDemo(page, "bakery-condenser", "bearing");
+  await page.goto(`${page.url()}&method=upkeep`);
+  const day = page.getByLabel("Last seen to");
+  await day.focus();
+  await page.keyboard.type("01012026");
+  await page.waitForTimeout(300);
+  await day.evaluate((field: HTMLInputElement) => {
+    field.removeAttribute("max");
+    Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set?.call(field, "12026-01-01");
+    field.dispatchEvent(new Event("input", { bubbles: true }));
+  });
+  await page.getByRole("heading", { level: 1 }).click();
+  await day.blur();
+  await expect(page.getByText("There is no such day here. Type one from 1970 to 2199.")).toBeVisible();
+  expect(JSON.stringify(await keptAt(page, "demo-bakery-condenser", "bearing"))).not.toContain("12026");
+});
+
+test("screens stand whatever is stored: damaged cards and rows cost their own fields only", async ({ page }) => {
+  await openRack(page);
+  await expect(page.getByRole("link", { name: /Proofing-cabinet blower/ })).toBeVisible();
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const open = indexedDB.open("vemmick");
+        open.onsuccess = () => {
+          const transaction = open.result.transaction(["travellers", "stations", "house", "parts"], "readwrite");
+          const travellers = transaction.objectStore("travellers");
+          const change = (id: string, fields: object) => {
+            const get = travellers.get(id);
+            get.onsuccess = () => travellers.put({ ...(get.result as object), ...fields });
+          };
+          change("demo-bakery-proofer", { createdAt: "12026-11-27T00:00:00Z", cameBackAt: null });
+          change("demo-nursery-fan-weak", { finishedAt: "2026-11-23T18:00:00+99:00", machine: { not: "text" } });
+          const stations = transaction.objectStore("stations");
+          for (const stationId of ["decide", "bearing", "capacitor", "windings", "orbit"])
+            stations.put({
+              id: `demo-bakery-condenser/${stationId}`,
+              travellerId: "demo-bakery-condenser",
+              stationId,
+              skippedReason: 7,
+              updatedAt: "never",
+              data: { recheckOn: "12026-11-27", label: 7 },
+            });
+          transaction.objectStore("house").put({ id: "house", figures: { safeVolts: "much" }, meter: 7, updatedAt: null });
+          transaction.objectStore("parts").put({ id: "odd", label: null, updatedAt: 7 });
+          transaction.oncomplete = () => resolve();
+        };
+      }),
+  );
+  for (const path of [
+    "/",
+    "/ledger",
+    "/shelf",
+    "/house-rules",
+    "/bench",
+    "/print?id=demo-bakery-condenser",
+    "/print?id=demo-nursery-fan-weak&view=customer",
+  ]) {
+    await page.goto(path);
+    await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
+    await expect(page.getByText("This screen broke")).toHaveCount(0);
+  }
+  for (const id of ["bakery-condenser", "bakery-proofer"]) {
+    await openDemo(page, id, "complaint");
+    for (const stop of await strip(page).getByRole("button").all()) {
+      await stop.click();
+      await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+      await expect(page.getByText("This screen broke")).toHaveCount(0);
+    }
+  }
+  await page.goto("/ledger");
+  const [file] = await Promise.all([page.waitForEvent("download"), page.getByRole("button", { name: "Export everything" }).click()]);
+  expect(JSON.parse(readFileSync(await file.path(), "utf8"))).toMatchObject({ format: "vemmick" });
+  await expect(page.getByText("In the file as it is kept, but it will not come back in")).toBeVisible();
 });
 
 test("a browser without storage says so instead of an empty rack", async ({ page }) => {

@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
 import { ExportButton } from "../ledger/ExportButton";
+import { RoomLeft } from "./RoomLeft";
 
 /** Loaded when pressed, to keep the demo out of every start. */
 const demo = () => import("@/store/demo");
@@ -13,6 +14,7 @@ export function DeviceData() {
   return (
     <section aria-label="Data on this device" className="flex flex-col gap-3">
       <h2 className="heading-rule">Data on this device</h2>
+      <RoomLeft />
       <p className="text-[14px]">The demo cards are made up. Your own cards are never touched by these two.</p>
       <div className="flex flex-wrap gap-2">
         <button

@@ -28,10 +28,22 @@ function visit(name, from) {
   const file = readdirSync(folder).find((entry) => /^(licen[sc]e|ofl)/i.test(entry));
   const text = file ? readFileSync(join(folder, file), "utf8").trim() : "";
   const licence = typeof manifest.license === "string" ? manifest.license : (manifest.license?.type ?? "see text");
-  shipped.set(folder, { name: manifest.name, version: manifest.version, licence, text });
-  for (const child of Object.keys(manifest.dependencies ?? {})) visit(child, folder);
+  const author = typeof manifest.author === "string" ? manifest.author : manifest.author?.name;
+  shipped.set(folder, { name: manifest.name, version: manifest.version, licence, text, author });
+  // A peer that is not optional is part of what runs, whoever asked for it.
+  const peers = Object.keys(manifest.peerDependencies ?? {}).filter((peer) => !manifest.peerDependenciesMeta?.[peer]?.optional);
+  for (const child of [...Object.keys(manifest.dependencies ?? {}), ...peers]) visit(child, folder);
 }
 for (const name of Object.keys(dependencies)) visit(name, ROOT);
+
+/** The text of a licence for a package that names it without carrying it. */
+function usualText({ name, licence, author }) {
+  if (licence === "MIT") return readFileSync(join(ROOT, "scripts/lib/mit.txt"), "utf8").trim().replace("HOLDER", author ?? `the authors of ${name}`);
+  const other = [...shipped.values()].find((each) => each.licence === licence && each.text !== "");
+  if (!other) throw new Error(`${name} names the licence ${licence} without its text, and no other package carries it`);
+  return other.text;
+}
+for (const each of shipped.values()) if (each.text === "") each.text = usualText(each);
 
 const packages = [...shipped.values()].sort((a, b) => (a.name === b.name ? a.version.localeCompare(b.version) : a.name < b.name ? -1 : 1));
 const list = [

@@ -1,5 +1,5 @@
 import { bearingJob, type BearingJob } from "../bearing";
-import { NEEDS_GEAR, type ActionId, type Suspect } from "../diagnosis";
+import { NEEDS_GEAR, SUSPECTS, type ActionId, type Suspect } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import type { RepairSite } from "./site";
 import { ACTION_TABLE, SLOW_FAULTS } from "./actions";
@@ -146,23 +146,17 @@ export function costModel(house: HouseFigures, site: RepairSite, life: Life = UN
   const changesSound = actions
     .map(({ action }) => action)
     .filter((action) => ACTION_TABLE[action].cures.length === 1 && ACTION_TABLE[action].cures.every((part) => site.sound?.includes(part)));
-  const known = new Map<readonly Suspect[], number>();
-  const followUp = (faults: readonly Suspect[]): number => {
-    const before = known.get(faults);
-    if (before !== undefined) return before;
-    let sum = 0;
-    for (const fault of faults) {
-      const mends = actions.filter(({ action }) => ACTION_TABLE[action].cures.includes(fault));
-      // What follows a failed try is what can be done there: a welded shell is not replaced at the price of a motor.
-      const another = isWelded(site) ? [] : [house.motorPrice + house.motorMinutes * minutePrice];
-      sum += Math.min(
-        ...mends.map(({ partCost, labourCost }) => partCost + labourCost),
-        ...(mends.length > 0 ? another : [referCost(house)]),
-      );
-    }
-    known.set(faults, sum);
-    return sum;
+  // What follows a failed try is what can be done there: a welded shell is not replaced at the price of a motor.
+  const another = isWelded(site) ? [] : [house.motorPrice + house.motorMinutes * minutePrice];
+  const cheapestFor = (fault: Suspect): number => {
+    const mends = actions.filter(({ action }) => ACTION_TABLE[action].cures.includes(fault));
+    return Math.min(
+      ...mends.map(({ partCost, labourCost }) => partCost + labourCost),
+      ...(mends.length > 0 ? another : [referCost(house)]),
+    );
   };
+  const byFault = new Map(SUSPECTS.map((fault) => [fault, cheapestFor(fault)]));
+  const followUp = (faults: readonly Suspect[]): number => faults.reduce((sum, fault) => sum + (byFault.get(fault) ?? 0), 0);
   return { actions, callbackCost: house.callbackCost, followUp, harmOfWaiting: house.harmOfWaitingPercent / 100, changesSound };
 }
 

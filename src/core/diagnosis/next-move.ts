@@ -75,6 +75,16 @@ function entropyBits(probabilities: readonly number[]): number {
   return sum;
 }
 
+/** Bits of the rows of the outcome tables: they are the same ones each time. */
+const rowBits = new WeakMap<readonly number[], number>();
+function bitsOfRow(outcomes: readonly number[]): number {
+  const known = rowBits.get(outcomes);
+  if (known !== undefined) return known;
+  const bits = entropyBits(outcomes);
+  rowBits.set(outcomes, bits);
+  return bits;
+}
+
 /** Probabilities of a test's outcomes under each hypothesis, worked out once for everything that is asked of the test. */
 type OutcomeTable = readonly (readonly number[])[];
 const tableOf = (test: TestId, hypotheses: readonly Hypothesis[]): OutcomeTable =>
@@ -91,7 +101,7 @@ export function informationBitsOf(test: TestId, hypotheses: readonly Hypothesis[
   hypotheses.forEach(({ probability }, at) => {
     if (probability < 1e-6) return;
     const outcomes = table[at] ?? [];
-    within += probability * entropyBits(outcomes);
+    within += probability * bitsOfRow(outcomes);
     for (let index = 0; index < mixed.length; index += 1) mixed[index] = (mixed[index] ?? 0) + probability * (outcomes[index] ?? 0);
   });
   return Math.max(0, entropyBits(mixed) - within);

@@ -45,7 +45,7 @@ export async function standBefore(
             answer.writeHead(404).end();
             return;
           }
-          const { "content-length": _length, "transfer-encoding": _encoding, ...headers } = from.headers;
+          const headers = { ...from.headers, "content-length": undefined, "transfer-encoding": undefined };
           answer.writeHead(from.statusCode ?? 500, { ...headers, "cache-control": "no-store" }).end(isText ? changed : body);
         });
       },

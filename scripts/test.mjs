@@ -25,6 +25,14 @@ function check(title, act) {
   return isGood;
 }
 
+/** Tests of a browser report that passed only when they were tried again. */
+function flakyTitles(suites) {
+  return suites.flatMap(({ specs = [], suites: inner = [] }) => [
+    ...specs.filter(({ tests }) => tests.some(({ status }) => status === "flaky")).map(({ file, title }) => `${file}: ${title}`),
+    ...flakyTitles(inner),
+  ]);
+}
+
 /** A runner that counts its own tests; a run that counted none or broke otherwise is one failure. */
 function suite(title, act, totals) {
   console.log(`\n— ${title}`);
@@ -77,6 +85,7 @@ if (check("Build", () => nodeWith({ TYPES_ARE_CHECKED: areTypesGood ? "1" : "0" 
     () => node("@playwright/test/cli.js", "test"),
     () => {
       const report = readJson("browser.json");
+      for (const title of flakyTitles(report?.suites ?? [])) console.error(`  Browser tests: flaky, passed at the second try: ${title}`);
       return report && { passed: report.stats.expected + report.stats.flaky, failed: report.stats.unexpected };
     },
   );

@@ -5,7 +5,7 @@ import userEvent from "@testing-library/user-event";
 import { ACTIONS, COMPLAINTS, type Finding } from "@/core/diagnosis";
 import { CAUSES, CUSTOM_WAYS, HINGE_FIGURES, MEASURES } from "@/core/decision";
 import { toHouseFigures } from "@/core/house";
-import { assessTraveller, STATIONS, type StationEntries } from "@/core/stations";
+import { assessTraveller, STATION_IDS, STATIONS, type StationEntries } from "@/core/stations";
 import { toHouse, UNSET_HOUSE, withRule } from "@/records";
 import { LineUp } from "./line-up/LineUp";
 import { contradictionSentence } from "./line-up/evidence";
@@ -118,6 +118,25 @@ test("what comes back starts anew where a part was replaced, the old figures in 
     earlier: expect.stringMatching(/^Replace bearings\. Rough/) as string,
   });
   expect(renewed).not.toHaveProperty("plate");
+});
+
+test.each([
+  ["replace-run-capacitor", ["capacitor"]],
+  ["replace-start-capacitor", ["capacitor"]],
+  ["service-start-switch", ["start-gear"]],
+  ["replace-start-relay", ["start-gear"]],
+  ["replace-bearings", ["hand-turn"]],
+  ["replace-motor", ["capacitor", "frame", "hand-turn", "insulation", "start-gear", "windings"]],
+  ["repair-wiring-or-supply", ["supply"]],
+  ["repair-control", ["supply"]],
+  ["free-load", ["hand-turn"]],
+  ["no-repair", []],
+] as const)("after %s these start anew, and every run with them: %j", (action, stations) => {
+  const blank = Object.fromEntries(STATION_IDS.map((id) => [id, entry(STATIONS[id].blank)])) as StationEntries;
+  const entries: StationEntries = { ...blank, decide: entry({ ...STATIONS.decide.blank, action, reason: "x" }) };
+  const renewed = renewedRecords({ entries, assessment: assessTraveller(entries, HOUSE), house: toHouse(UNSET_HOUSE) });
+  const runs = ["decide", "prove", "run-test", "take-apart", "uncoupled-run"];
+  expect(Object.keys(renewed).sort()).toEqual([...stations, ...runs].sort());
 });
 
 describe("who changed a house rule", () => {

@@ -166,6 +166,24 @@ describe("at one temperature", () => {
     });
     expect(stations.windings.stamp).toBe("out");
   });
+  // The class limits the hot spot; a winding is 10 K hotter there than its mean by resistance.
+  test.each([
+    ["A", 94, "usual"],
+    ["A", 96, "hot"],
+    ["B", 119, "usual"],
+    ["B", 121, "hot"],
+    ["H", 169, "usual"],
+    ["H", 171, "hot"],
+  ] as const)("class %s at a mean of %d °C is %s", (insulationClass, meanC, outcome) => {
+    const lead = HOUSE.leadResistanceOhm;
+    const hotOhm = lead + ((9 - lead) * (234.5 + meanC)) / (234.5 + 20);
+    const compare = { ...BLANK_WINDINGS.compare, temperature: read("20", "temperature"), hot: ohms(hotOhm.toFixed(3)) };
+    const { stations } = assess(board("CRS", ["CR 9.0", "CS 22.6", "RS 31.4"], { compare }), {
+      plate: { motorType: "psc", machineKind: "fan", insulationClass },
+    });
+    expect(stations.windings.findings).toContainEqual({ test: "temperature", weights: { [outcome]: 1 } });
+    expect(stations.windings.stamp === "out").toBe(outcome === "hot");
+  });
 });
 
 describe("insulation", () => {
@@ -259,6 +277,19 @@ describe("start gear", () => {
       stamp: "holds",
       findings: [{ test: "relay-ohms", weights: { works: 1 } }],
     });
+  });
+  test.each([
+    ["2.9k", "0.3", "coil-low"],
+    ["3.1k", "0.3", "works"],
+    ["19.9k", "0.3", "works"],
+    ["20.1k", "0.3", "coil-high"],
+    ["199k", "0.3", "coil-high"],
+    ["210k", "0.3", "coil-open"],
+    ["8.2k", "1.0", "works"],
+    ["8.2k", "1.4", "contact-open"],
+  ])("by the usual house rules a potential relay with a coil of %s and contacts of %s is %s", (coil, contact, verdict) => {
+    const relay = { coil: ohms(coil), contact: ohms(contact), isUnplugged: true };
+    expect(gear({ sort: "potential-relay", relay }).detail).toMatchObject({ verdict });
   });
   test.each([
     ["psc", "noted", []],

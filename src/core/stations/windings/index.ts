@@ -178,17 +178,19 @@ function workingOfHotRun(run: HotRun | null): WorkingStep[] {
 /** A winding is hotter inside than its mean by resistance; 10 K by IEC 60034-1, table 8. */
 const HOT_SPOT_K = 10;
 
+const isTooHot = ({ windingC, limitC }: HotRun): boolean => limitC !== null && windingC + HOT_SPOT_K > limitC;
+
 /** Temperature by resistance is the same test as the hand on the shell, and the better one. */
 function findingOfHotRun(hotRun: HotRun | null): Finding[] {
   if (hotRun?.limitC == null) return [];
-  return [{ test: "temperature", weights: { [hotRun.windingC + HOT_SPOT_K > hotRun.limitC ? "hot" : "usual"]: 1 } }];
+  return [{ test: "temperature", weights: { [isTooHot(hotRun) ? "hot" : "usual"]: 1 } }];
 }
 
 /** The worse of naming and comparison: a winding that lost ohms is not sound because its leads were named. */
 function stampOf(named: Stamp, comparisons: readonly Comparison[], doubts: readonly ReadingDoubt[], hotRun: HotRun | null): Stamp {
   if (named === "out" || named === "not-done" || named === "contradicts") return named;
   if (comparisons.some(({ shortedTurns }) => shortedTurns === "strong")) return "out";
-  if (hotRun?.limitC != null && hotRun.windingC > hotRun.limitC) return "out";
+  if (hotRun && isTooHot(hotRun)) return "out";
   if (doubts.length > 0 || comparisons.some(({ shortedTurns }) => shortedTurns === "hint")) return "too-close";
   return named;
 }

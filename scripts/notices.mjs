@@ -38,7 +38,10 @@ for (const name of Object.keys(dependencies)) visit(name, ROOT);
 
 /** The text of a licence for a package that names it without carrying it. */
 function usualText({ name, licence, author }) {
-  if (licence === "MIT") return readFileSync(join(ROOT, "scripts/lib/mit.txt"), "utf8").trim().replace("HOLDER", author ?? `the authors of ${name}`);
+  if (licence === "MIT")
+    return readFileSync(join(ROOT, "scripts/lib/mit.txt"), "utf8")
+      .trim()
+      .replace("HOLDER", author ?? `the authors of ${name}`);
   const other = [...shipped.values()].find((each) => each.licence === licence && each.text !== "");
   if (!other) throw new Error(`${name} names the licence ${licence} without its text, and no other package carries it`);
   return other.text;

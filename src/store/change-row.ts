@@ -3,7 +3,7 @@ import { PRESENT_VERSIONS } from "@/records";
 import { changedFields, type Change, type RowKind } from "./change";
 import { database } from "./database";
 import { askToStay } from "./device";
-import { forget, note, settle } from "./journal";
+import { forget, note, settle, strike, type Note } from "./journal";
 import { makeChange, stamped } from "./make-change";
 import { fitRow, ROWS } from "./rows";
 import { reportRefusal, toStorageFailure } from "./storage-status";
@@ -31,18 +31,36 @@ function refuse(change: Change | null, error: unknown): void {
   else addUnsaved(change, failure);
 }
 
-/** Tries again what was refused before; what is refused again stays on the list. */
-export async function retryUnsaved(): Promise<boolean> {
+async function retryAll(): Promise<boolean> {
   const db = database();
   for (const { change } of unsaved()) {
     try {
-      await writing(db, () => makeChange(db, change));
+      await writing(db, () => Promise.all([makeChange(db, change), strike(db, change)]));
       dropUnsaved(change);
     } catch (error) {
       addUnsaved(change, toStorageFailure(error));
     }
   }
   return unsaved().length === 0;
+}
+
+let retrying: Promise<boolean> | null = null;
+/**
+ * Tries again what was refused before; what is refused again stays on the list. One try at a time: a second one beside it
+ * would make an old change once more, over what was keyed since.
+ */
+export function retryUnsaved(): Promise<boolean> {
+  retrying ??= retryAll().finally(() => {
+    retrying = null;
+  });
+  return retrying;
+}
+
+/** Lets a change go that is not kept: the row is again what is kept. */
+export async function letGo({ kind, key }: Pick<Change, "kind" | "key">): Promise<void> {
+  seen.delete(idOf(kind, key));
+  dropUnsaved({ kind, key });
+  await strike(database(), { kind, key });
 }
 
 /**
@@ -52,45 +70,69 @@ export async function retryUnsaved(): Promise<boolean> {
  * @param change from the row as it is kept to the row as it should be; may run more than once
  * @returns whether it was kept
  */
-export async function changeRow(kind: RowKind, key: string, change: (row: Loose) => Loose): Promise<boolean> {
-  const db = database();
-  const { type, get, blank, put } = ROWS[kind];
-  const version = PRESENT_VERSIONS[type];
-  const asChange = (before: Loose, row: Loose): Change => ({ kind, key, row, fields: changedFields(before, row), version });
+export function changeRow(kind: RowKind, key: string, change: (row: Loose) => Loose): Promise<boolean> {
+  const noted = noteAtOnce(kind, key, change);
+  const id = idOf(kind, key);
+  const before = inTurn.get(id);
+  const mine = before ? before.then(() => keepRow(kind, key, change, noted)) : keepRow(kind, key, change, noted);
+  inTurn.set(id, mine);
+  void mine.finally(() => {
+    if (inTurn.get(id) === mine) inTurn.delete(id);
+  });
+  return mine;
+}
 
+/** Changes of one row are kept in the order of their keys: none overtakes another that is refused meanwhile. */
+const inTurn = new Map<string, Promise<boolean>>();
+
+const asChange = (kind: RowKind, key: string, before: Loose, row: Loose): Change => ({
+  kind,
+  key,
+  row,
+  fields: changedFields(before, row),
+  version: PRESENT_VERSIONS[ROWS[kind].type],
+});
+
+/** Notes the change on the row as it was last seen; null where it was never seen here, or nothing changes. */
+function noteAtOnce(kind: RowKind, key: string, change: (row: Loose) => Loose): Note | null {
   const known = withUnsaved(kind, key, seen.get(idOf(kind, key)));
-  let wanted: Change | null = null;
-  if (known) {
-    wanted = asChange(known, change(known));
-    seen.set(idOf(kind, key), wanted.row as Loose);
-  }
-  const noted = wanted === null || wanted.fields.length === 0 ? null : note(db, wanted);
+  if (!known) return null;
+  const wanted = asChange(kind, key, known, change(known));
+  seen.set(idOf(kind, key), wanted.row as Loose);
+  return wanted.fields.length === 0 ? null : note(database(), wanted);
+}
 
+async function keepRow(kind: RowKind, key: string, change: (row: Loose) => Loose, noted: Note | null): Promise<boolean> {
+  const db = database();
+  const { get, blank, put } = ROWS[kind];
   if (unsaved().length > 0) await retryUnsaved();
   const waiting = unsavedOf(kind, key);
   if (waiting) {
     // It must not overtake what was keyed before it.
     const before = waiting.change.row as Loose;
-    addUnsaved(asChange(before, change(before)), waiting.failure);
+    addUnsaved(asChange(kind, key, before, change(before)), waiting.failure);
+    forget(noted);
     return false;
   }
+  let wanted: Change | null = null;
   try {
     await writing(db, async () => {
       const stored = (await get(db, key)) ?? blank(key) ?? undefined;
       if (!stored) return;
       const row = change(stored);
-      wanted = asChange(stored, row);
+      wanted = asChange(kind, key, stored, row);
       const fitting = fitRow(kind, stamped(kind, row, stored));
       await Promise.all([put(db, fitting), settle(db, noted)]);
       seen.set(idOf(kind, key), fitting);
     });
-    forget(noted);
     askToStay();
     return true;
   } catch (error) {
     // Refused before the row was even read.
     const blankRow = blank(key);
-    refuse(wanted ?? (blankRow ? asChange(blankRow, change(blankRow)) : null), error);
+    refuse(wanted ?? (blankRow ? asChange(kind, key, blankRow, change(blankRow)) : null), error);
     return false;
+  } finally {
+    forget(noted);
   }
 }

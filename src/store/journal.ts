@@ -1,3 +1,4 @@
+import { Dexie } from "dexie";
 import { mergeChanges, type Change, type JournalEntry } from "./change";
 import type { VemmickDatabase } from "./vemmick-database";
 
@@ -58,16 +59,25 @@ export async function settle(db: VemmickDatabase, noted: Note | null): Promise<v
   if (noted !== null && underWay.get(noted.id)?.turn === noted.turn) await db.journal.delete(noted.id);
 }
 
-/** Once that transaction is through. */
+/** Once that transaction is through, or was refused: what stays noted is what the list of unsaved changes has. */
 export function forget(noted: Note | null): void {
   if (noted !== null && underWay.get(noted.id)?.turn === noted.turn) underWay.delete(noted.id);
+}
+
+/** Takes the note of a row away outside of its own transaction: it went in another way, or a person let it go. */
+export async function strike(db: VemmickDatabase, change: Pick<Change, "kind" | "key">): Promise<void> {
+  const id = idOf(change);
+  // A later key of the same row is on its way under this very note.
+  if (!underWay.has(id)) await db.journal.delete(id);
 }
 
 /** Entries that no living tab has in hand: keyed before a crash. */
 export async function leftOver(db: VemmickDatabase): Promise<JournalEntry[]> {
   const entries = await db.journal.toArray();
   if (entries.length === 0) return [];
-  const locks = typeof navigator !== "undefined" && "locks" in navigator ? await navigator.locks.query() : { held: [] };
+  const hasLocks = typeof navigator !== "undefined" && "locks" in navigator;
+  // Awaited as the database's own promise: while it opens, nothing else may speak to it.
+  const locks = hasLocks ? await Dexie.Promise.resolve(navigator.locks.query()) : { held: [] };
   const alive = new Set([lockOf(TAB), ...(locks.held ?? []).map(({ name }) => name)]);
   return entries.filter(({ tab }) => !alive.has(lockOf(tab)));
 }

@@ -7,7 +7,7 @@ import { PRESENT_VERSIONS, stationRecordId, type HouseRecord, type StationRecord
 import { demoRecords } from "@/records/demo";
 import { makeChange } from "./make-change";
 import { changedFields, mergeChanges, type Change } from "./change";
-import { changeRow, remember, retryUnsaved } from "./change-row";
+import { changeRow, letGo, remember, retryUnsaved } from "./change-row";
 import { database } from "./database";
 import { exportFile } from "./export-file";
 import { applyImport, prepareImport, type Undo } from "./import-file";
@@ -56,8 +56,14 @@ async function roundTrip(): Promise<{ misfits: number; faults: number }> {
 
 /** While this is set, the device takes nothing. */
 let isFull = false;
+/** So many puts of cards are refused, and then there is room again. */
+let refuseNext = 0;
 const realPut = Object.getOwnPropertyDescriptor(IDBObjectStore.prototype, "put")?.value as typeof IDBObjectStore.prototype.put;
 IDBObjectStore.prototype.put = function (...parts) {
+  if (this.name === "travellers" && refuseNext > 0) {
+    refuseNext -= 1;
+    throw new DOMException("no room", "QuotaExceededError");
+  }
   if (isFull) throw new DOMException("no room", "QuotaExceededError");
   return realPut.apply(this, parts);
 };
@@ -173,6 +179,34 @@ describe("a change that is refused", () => {
     expect((await rowAt(id, "plate"))?.data).toMatchObject({ volts: "230", amps: "" });
   });
 
+  test("that is tried again twice at once, with a key between, does not come back over what was keyed since", async () => {
+    const [id, other] = [await newCard(), await newCard()];
+    isFull = true;
+    for (const each of [other, id]) await updateStation(each, "capacitor", (data) => ({ ...data, label: "old" }));
+    isFull = false;
+    const label = (text: string) => updateStation(id, "capacitor", (data) => ({ ...data, label: text }));
+    await Promise.all([
+      retryUnsaved(),
+      label("newer"),
+      retryUnsaved(),
+      updateStation(other, "capacitor", (data) => ({ ...data, note: "x" })),
+      label("newest"),
+    ]);
+    expect(await labelOf(id)).toBe("newest");
+    expect(unsaved()).toEqual([]);
+  });
+
+  test("is not put over a later one of the same field that was taken", async () => {
+    const id = await newCard();
+    await updateStation(id, "capacitor", (data) => ({ ...data, label: "0" }));
+    refuseNext = 1;
+    const first = updateStation(id, "capacitor", (data) => ({ ...data, label: "refused" }));
+    const second = updateStation(id, "capacitor", (data) => ({ ...data, label: "last" }));
+    await Promise.all([first, second]);
+    await retryUnsaved();
+    expect(await labelOf(id)).toBe("last");
+  });
+
   test("goes into the export while it waits, and reading clears nothing", async () => {
     const id = await newCard();
     await updateStation(id, "capacitor", (data) => ({ ...data, label: "old" }));
@@ -280,6 +314,30 @@ describe("the journal", () => {
     await makeLeftOver(db);
     expect((await rowAt(id, "capacitor"))?.data).toMatchObject({ label: "35 µF", note: "kept" });
     expect([await db.journal.count(), await db.stations.where("travellerId").equals("gone").count()]).toEqual([0, 0]);
+  });
+});
+
+describe("a change that was refused and noted", () => {
+  const noted = () => db.journal.count();
+  const refuse = async (): Promise<TravellerId> => {
+    const id = await newCard();
+    await updateStation(id, "capacitor", (data) => ({ ...data, label: "1" }));
+    await db.settings.put({ key: "recordVersions", value: { ...PRESENT_VERSIONS, station: 99 } });
+    await updateStation(id, "capacitor", (data) => ({ ...data, label: "12" }));
+    await db.settings.put({ key: "recordVersions", value: PRESENT_VERSIONS });
+    expect([unsaved().length, await noted()]).toEqual([1, 1]);
+    return id;
+  };
+  test("leaves no note once it went in", async () => {
+    await refuse();
+    expect(await retryUnsaved()).toBe(true);
+    expect(await noted()).toBe(0);
+  });
+  test("leaves no note once it was let go, and what is kept stands", async () => {
+    const id = await refuse();
+    await letGo({ kind: "station", key: stationRecordId(id, "capacitor") });
+    expect([unsaved().length, await noted()]).toEqual([0, 0]);
+    expect((await rowAt(id, "capacitor"))?.data).toMatchObject({ label: "1" });
   });
 });
 

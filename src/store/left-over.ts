@@ -5,9 +5,6 @@ import { writing, type VemmickDatabase } from "./vemmick-database";
 /** Makes the changes that were under way when the browser died. One whose card is gone has nowhere to go. */
 export async function makeLeftOver(db: VemmickDatabase): Promise<void> {
   for (const entry of await leftOver(db)) {
-    await writing(db, async () => {
-      await makeChange(db, entry);
-      await db.journal.delete(entry.id);
-    }).catch(() => db.journal.delete(entry.id));
+    await writing(db, () => Promise.all([makeChange(db, entry), db.journal.delete(entry.id)])).catch(() => db.journal.delete(entry.id));
   }
 }

@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import { PRESENT_VERSIONS } from "../../src/records/versions";
 import type { Page } from "@playwright/test";
 import { bench, expect, goTo, keptAt, makeSafe, openDemo, openRack, reloadKept, startCard, strip, test } from "./support/vemmick";
 
@@ -123,24 +124,54 @@ test("what was keyed on a full device can be tried again, or let go", async ({ p
   await expect(page.getByLabel("white to black")).toHaveValue(before);
 });
 
-test("a page of the old program writes nothing once a newer one has stamped the store, and keeps what was keyed", async ({ page }) => {
-  await openDemo(page, "bakery-proofer", "windings");
-  await page.evaluate(
-    () =>
-      new Promise((resolve) => {
+/** Puts rows straight into the browser's store, past the program. */
+const putRaw = (page: Page, rows: readonly (readonly [table: string, row: object])[]) =>
+  page.evaluate(
+    (all) =>
+      new Promise<void>((resolve) => {
         const open = indexedDB.open("vemmick");
         open.onsuccess = () => {
-          const put = open.result.transaction("settings", "readwrite").objectStore("settings");
-          put.put({ key: "recordVersions", value: { traveller: 99, station: 99, house: 99, part: 99 } }).onsuccess = resolve;
+          const transaction = open.result.transaction([...new Set(all.map(([table]) => table))], "readwrite");
+          for (const [table, row] of all) transaction.objectStore(table).put(row);
+          transaction.oncomplete = () => {
+            open.result.close();
+            resolve();
+          };
         };
       }),
+    rows,
   );
+const stampOf = (version: number) => ({
+  key: "recordVersions",
+  value: { traveller: version, station: version, house: version, part: version },
+});
+
+test("a page of the old program writes nothing once a newer one has stamped the store, and keeps what was keyed", async ({ page }) => {
+  await openDemo(page, "bakery-proofer", "windings");
+  await putRaw(page, [["settings", stampOf(99)]]);
   await page.getByLabel("white to black").fill("23.4");
-  await expect(page.getByRole("alert").filter({ hasText: "A newer Vemmick has been at the data" })).toContainText(
-    "Not kept yet: Windings.",
-  );
+  const alert = page.getByRole("alert").filter({ hasText: "A newer Vemmick has been at the data" });
+  await expect(alert).toContainText("Not kept yet: Windings.");
   await expect(page.getByLabel("white to black")).toHaveValue("23.4");
   expect(JSON.stringify(await keptAt(page, "demo-bakery-proofer", "windings"))).not.toContain("23.4");
+
+  await putRaw(page, [["settings", { key: "recordVersions", value: PRESENT_VERSIONS }]]);
+  await alert.getByRole("button", { name: "Try again" }).click();
+  await expect(alert).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByLabel("white to black")).toHaveValue("23.4");
+});
+
+test("what a browser that died had noted and not written yet is there at the next start", async ({ page }) => {
+  await openDemo(page, "bakery-proofer", "windings");
+  const id = "demo-bakery-proofer/windings";
+  const data = (await keptAt(page, "demo-bakery-proofer", "windings")) as object;
+  const row = { id, travellerId: "demo-bakery-proofer", stationId: "windings", skippedReason: null, updatedAt: "2026-11-27T12:00:00.000Z" };
+  const noted = { id: `dead/station/${id}`, tab: "dead", kind: "station", key: id, version: PRESENT_VERSIONS.station };
+  await putRaw(page, [["journal", { ...noted, row: { ...row, data: { ...data, note: "the last word" } }, fields: [["data", "note"]] }]]);
+  await page.reload();
+  await expect(page.getByLabel("Note")).toHaveValue("the last word");
+  await expect(page.getByLabel("white to black")).toHaveValue("22.6");
 });
 
 test("a text longer than its line takes stays there in full, is told, and is kept as far as it fits", async ({ page }) => {

@@ -1,8 +1,8 @@
 import { type StationId } from "@/core/stations";
-import { retryUnsaved } from "@/store/change-row";
+import { letGo, retryUnsaved } from "@/store/change-row";
 import type { StorageTrouble } from "@/store/queries";
 import { reportRefusal } from "@/store/storage-status";
-import { dropUnsaved, type Unsaved } from "@/store/unsaved";
+import type { Unsaved } from "@/store/unsaved";
 import { ExportButton } from "../ledger/ExportButton";
 import { toSentence } from "../messages/failure-sentences";
 import { viewOf } from "../stations/registry";
@@ -57,7 +57,7 @@ function LetGo({ unsaved }: { unsaved: readonly Unsaved[] }) {
       <ul className="flex flex-wrap gap-2 pb-1">
         {unsaved.map((each) => (
           <li key={`${each.change.kind} ${each.change.key}`}>
-            <button type="button" className="btn border-out text-out" onClick={() => dropUnsaved(each.change)}>
+            <button type="button" className="btn border-out text-out" onClick={() => void letGo(each.change)}>
               {whereWords(each)}: back to what is kept
             </button>
           </li>

@@ -65,8 +65,10 @@ async function fullStorage({ context, home, rounds, random, tell }) {
   }
   await page.evaluate(() => sessionStorage.setItem("is-full", "false"));
   const again = page.getByRole("button", { name: "Try again" });
-  if (await again.count()) await again.click();
-  await pause(500);
+  for (let tries = 0; tries < 10; tries += 1) {
+    await pause(300);
+    if (await again.count()) await again.click();
+  }
   if (await page.getByText(/^Not kept yet/).count()) tell("full storage: there is room again, and something is not kept");
   for (const [, [station, label, text]] of wanted) {
     await page.goto(at(home, station));

@@ -35,7 +35,8 @@ async function retryAll(): Promise<boolean> {
   const db = database();
   for (const { change } of unsaved()) {
     try {
-      await writing(db, () => Promise.all([makeChange(db, change), strike(db, change)]));
+      await writing(db, () => makeChange(db, change));
+      await strike(db, change);
       dropUnsaved(change);
     } catch (error) {
       addUnsaved(change, toStorageFailure(error));
@@ -122,9 +123,10 @@ async function keepRow(kind: RowKind, key: string, change: (row: Loose) => Loose
       const row = change(stored);
       wanted = asChange(kind, key, stored, row);
       const fitting = fitRow(kind, stamped(kind, row, stored));
-      await Promise.all([put(db, fitting), settle(db, noted)]);
+      await put(db, fitting);
       seen.set(idOf(kind, key), fitting);
     });
+    settle(db, noted);
     askToStay();
     return true;
   } catch (error) {

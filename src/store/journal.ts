@@ -42,21 +42,35 @@ export function note(db: VemmickDatabase, change: Change): Note | null {
   const turn = (turns += 1);
   const merged = mergeChanges(underWay.get(id)?.change, change);
   underWay.set(id, { change: merged, turn });
+  const isSent = send(db, (journal) => journal.put({ ...merged, id, tab: TAB } satisfies JournalEntry));
+  if (isSent) return { id, turn };
+  underWay.delete(id);
+  return null;
+}
+
+/**
+ * A request of its own, that waits for nothing and commits by itself: no other transaction has the journal in its scope, so
+ * a note never stands behind the row of the key before it.
+ * @returns false where the database is closing or refuses: the transaction that follows tells
+ */
+function send(db: VemmickDatabase, request: (journal: IDBObjectStore) => unknown): boolean {
   try {
     const transaction = db.backendDB().transaction("journal", "readwrite");
     transaction.onabort = (event) => event.preventDefault();
-    transaction.objectStore("journal").put({ ...merged, id, tab: TAB } satisfies JournalEntry);
+    request(transaction.objectStore("journal"));
     transaction.commit();
+    return true;
   } catch {
-    // Closing, or refused: the transaction that follows tells.
-    return null;
+    return false;
   }
-  return { id, turn };
 }
 
-/** Takes a note away inside the transaction that wrote its change; one that a later key renewed stays. */
-export async function settle(db: VemmickDatabase, noted: Note | null): Promise<void> {
-  if (noted !== null && underWay.get(noted.id)?.turn === noted.turn) await db.journal.delete(noted.id);
+/**
+ * Takes a note away once its change is in the row; one that a later key renewed stays. If the browser dies between the two,
+ * the change is made once more, with the same outcome.
+ */
+export function settle(db: VemmickDatabase, noted: Note | null): void {
+  if (noted !== null && underWay.get(noted.id)?.turn === noted.turn) send(db, (journal) => journal.delete(noted.id));
 }
 
 /** Once that transaction is through, or was refused: what stays noted is what the list of unsaved changes has. */

@@ -5,6 +5,7 @@ import { writing, type VemmickDatabase } from "./vemmick-database";
 /** Makes the changes that were under way when the browser died. One whose card is gone has nowhere to go. */
 export async function makeLeftOver(db: VemmickDatabase): Promise<void> {
   for (const entry of await leftOver(db)) {
-    await writing(db, () => Promise.all([makeChange(db, entry), db.journal.delete(entry.id)])).catch(() => db.journal.delete(entry.id));
+    await writing(db, () => makeChange(db, entry)).catch(() => undefined);
+    await db.journal.delete(entry.id);
   }
 }

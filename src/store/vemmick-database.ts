@@ -75,7 +75,7 @@ export async function checkStamp(db: VemmickDatabase): Promise<void> {
  * @errors NewerDataError when a newer program has been here: nothing is written
  */
 export async function writing<T>(db: VemmickDatabase, body: () => Promise<T>): Promise<T> {
-  return db.transaction("rw", [...db.recordTables, db.settings, db.summaries, db.journal], async () => {
+  return db.transaction("rw", [...db.recordTables, db.settings, db.summaries], async () => {
     // Beside one another: the check costs no time of its own, and aborts the transaction where it fails.
     const [, done] = await Promise.all([checkStamp(db), body()]);
     return done;

@@ -11,9 +11,10 @@ export async function wipeEverything(): Promise<boolean> {
     writing(db, async () => {
       // A quick check lies among the settings; what the program knows of itself stays.
       await db.settings.where("key").startsWith(BENCH_KEYS).delete();
-      await Promise.all([...db.recordTables, db.summaries, db.journal].map((table) => table.clear()));
+      await Promise.all([...db.recordTables, db.summaries].map((table) => table.clear()));
     }),
   );
+  if (isWiped) await attempt(() => db.journal.clear());
   if (isWiped) unsaved().forEach(({ change }) => dropUnsaved(change));
   return isWiped;
 }

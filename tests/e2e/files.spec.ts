@@ -124,7 +124,11 @@ test("bad records are named in plain words, the good ones taken, or nothing at a
   };
   await offer(page, JSON.stringify(damaged));
   const plan = page.getByText("Cannot be taken in: 4").locator("..");
-  for (const said of ["machine is of another kind than it should be", "createdAt is no date or time", "belongs to a card that is not here"])
+  for (const said of [
+    "machine is of another kind than it should be",
+    "the day it was begun is no date or time",
+    "belongs to a card that is not here",
+  ])
     await expect(plan.getByText(said)).toBeVisible();
   for (const line of await plan.getByRole("listitem").allInnerTexts()) {
     expect(line.length).toBeLessThanOrEqual(120);

@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { assessParts, readAt, type Parts } from "../../../tests/support/partial-card";
+import { findingKey } from "../diagnosis";
 import { toHouseFigures } from "../house";
 import type { Entry, Quantity } from "../quantity";
 import { assessTraveller, stateChangeFor, type StationEntries } from "./assess-traveller";
@@ -267,4 +268,35 @@ test("the compressor caution is told on compressors and where the machine is not
   expect(cautionsFor(definition, { ...NO_FACTS, machineKind: "hermetic-compressor" })).toContain("pressurised-terminals");
   expect(cautionsFor(definition, NO_FACTS)).toContain("pressurised-terminals");
   expect(cautionsFor(definition, { ...NO_FACTS, machineKind: "fan" })).not.toContain("pressurised-terminals");
+});
+
+test("of several findings that say the same, leaving out one leaves the others in, and each has a key of its own", () => {
+  const entry = (data: unknown) => ({ data, skippedReason: null });
+  const windings = {
+    ...STATIONS.windings.blank,
+    pairs: [
+      { a: 0, b: 1, entry: ohms("9.0") },
+      { a: 1, b: 2, entry: ohms("31.4") },
+      { a: 0, b: 2, entry: ohms("22.6") },
+    ],
+    compare: { ...STATIONS.windings.blank.compare, temperature: read("20", "temperature"), hot: ohms("14") },
+  };
+  const entries: StationEntries = {
+    complaint: entry({ ...STATIONS.complaint.blank, complaints: ["slow-or-weak"] }),
+    plate: entry({ ...STATIONS.plate.blank, motorType: "psc", machineKind: "fan", insulationClass: "A" }),
+    windings: entry(windings),
+    "run-test": entry({ ...STATIONS["run-test"].blank, behaviour: "starts", warmth: "hot", shell: read("128", "temperature") }),
+  };
+  const whole = assessTraveller(entries, HOUSE);
+  const keys = whole.findings.map(findingKey);
+  expect(new Set(keys).size).toBe(keys.length);
+  expect(whole.findings.filter(({ test: id }) => id === "temperature").map(({ from, ordinal }) => [from, ordinal])).toEqual([
+    ["windings", undefined],
+    ["run-test", 1],
+  ]);
+  for (const finding of whole.findings) {
+    const { findings, leftOut } = assessTraveller(entries, HOUSE, [], undefined, { leaveOut: new Set([findingKey(finding)]) });
+    expect(leftOut).toEqual([finding]);
+    expect(findings).toHaveLength(whole.findings.length - 1);
+  }
 });

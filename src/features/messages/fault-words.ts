@@ -13,5 +13,27 @@ const REASON_WORDS: Readonly<Record<FaultReason, (most: number | null) => string
 };
 export const REASONS_WITH_WORDS = FAULT_REASONS.filter((reason) => reason in REASON_WORDS);
 
+/** What a person calls a field; one that is not here is called by its name in the file. */
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  createdAt: "the day it was begun",
+  updatedAt: "the time of its last change",
+  finishedAt: "the day it was signed off",
+  cameBackAt: "a day it came back",
+  exportedAt: "the time of the export",
+  skippedReason: "why it was skipped",
+  stationId: "its station",
+  travellerId: "its card",
+  data: "what was keyed",
+  recheckOn: "the day to look again",
+  lastDone: "the day it was seen to",
+  figures: "a rule",
+};
+const fieldWords = (field: string): string =>
+  field
+    .split(" ")
+    .map((word) => FIELD_WORDS[word] ?? word)
+    .join(", ");
+
 /** What is wrong with the field, or with the record as a whole. */
-export const faultWords = ({ field, reason, most }: RecordFault): string => `${field ?? "it"} ${REASON_WORDS[reason](most)}`;
+export const faultWords = ({ field, reason, most }: RecordFault): string =>
+  `${field === null ? "it" : fieldWords(field)} ${REASON_WORDS[reason](most)}`;

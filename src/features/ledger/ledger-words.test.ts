@@ -1,0 +1,103 @@
+import { FAULT_REASONS, type RecordFault } from "@/core/result";
+import type { ImportPlan } from "@/records";
+import { NO_RECORDS } from "@/records";
+import { roomWords, stayWords } from "../house-rules/RoomLeft";
+import { REASONS_WITH_WORDS } from "../messages/fault-words";
+import { faultSentence, shortenedSentence } from "./fault-sentences";
+import { countWords, futureSentence, undoneSentences } from "./import-words";
+
+const fault = (part: Partial<RecordFault>): RecordFault => ({
+  recordType: "traveller",
+  name: "Circulation fan, bay 3, the one behind th",
+  station: null,
+  field: "machine",
+  reason: "wrong-kind",
+  most: null,
+  ...part,
+});
+
+test("every reason has its words", () => expect(REASONS_WITH_WORDS).toEqual(FAULT_REASONS));
+
+test.each(FAULT_REASONS)("a record that is at fault by %s is named shortly, in plain words", (reason) => {
+  for (const part of [
+    {},
+    { recordType: "station", station: "capacitor", field: "running sections amps" },
+    { recordType: "station", station: "orbit", field: null },
+    { recordType: "part", name: null, field: "label" },
+    { recordType: "house", name: "house", field: "figures safeVolts" },
+    { recordType: "hologram" },
+  ]) {
+    const sentence = faultSentence(fault({ ...part, reason, most: 200 }));
+    expect(sentence).toMatch(/^[A-Z].*\.$/);
+    expect(sentence.length).toBeLessThanOrEqual(120);
+    expect(sentence).not.toMatch(/undefined|null|Expected|received|Invalid|Object|!/);
+  }
+});
+
+test.each([
+  [
+    fault({ field: "createdAt", reason: "no-moment" }),
+    "Card “Circulation fan, bay 3, the one behind th”: the day it was begun is no date or time that can be read.",
+  ],
+  [fault({ recordType: "station", station: "capacitor", name: "x", field: "label", reason: "missing" }), "Capacitor: label is missing."],
+  [fault({ recordType: "station", station: "plate", field: null, reason: "no-card" }), "Plate: it belongs to a card that is not here."],
+])("%o reads: %s", (each, sentence) => expect(faultSentence(each)).toBe(sentence));
+
+test("a shortened text names its field and what fits", () =>
+  expect(shortenedSentence(fault({ recordType: "part", name: "35 µF", field: "label", reason: "too-long", most: 200 }))).toBe(
+    "Shelf line “35 µF”: label was longer than 200 signs and is shortened to fit.",
+  ));
+
+describe("an import", () => {
+  const plan: ImportPlan = {
+    newTravellers: [],
+    changedTravellers: [],
+    keptTravellers: 3,
+    put: NO_RECORDS,
+    fromFuture: 0,
+    shortened: [],
+    faults: [],
+  };
+  test.each([
+    [plan, "0 new, 0 changed, 3 left as they are"],
+    [{ ...plan, faults: [fault({}), fault({})] }, "0 new, 0 changed, 3 left as they are, 2 not taken"],
+    [
+      { ...plan, put: { ...NO_RECORDS, part: [{}, {}], house: [{}] } as unknown as ImportPlan["put"] },
+      "0 new, 0 changed, 3 left as they are, 2 shelf lines, house rules replaced",
+    ],
+  ])("in counts", (each, words) => expect(countWords(each)).toBe(words));
+  test.each([
+    [0, null],
+    [1, /^One record carries a time that has not come yet/],
+    [7, /^7 records carry a time that has not come yet/],
+  ] as const)("with %d records of the future", (fromFuture, said) => {
+    const sentence = futureSentence({ ...plan, fromFuture });
+    if (said === null) expect(sentence).toBeNull();
+    else expect(sentence).toMatch(said);
+  });
+  test.each([
+    [[], 0, ["Undone: everything is as it was before."]],
+    [["Fan", " "], 0, [/but for what was changed/, "Cards that stay: Fan, a machine not named."]],
+    [["1", "2", "3", "4", "5", "6"], 1, [/but for/, "Cards that stay: 1, 2, 3, 4, 5 and 1 more.", "One shelf line or house rule stays."]],
+    [[], 3, [/but for/, "3 shelf lines or house rules stay."]],
+  ])("undone, with %j cards and %d others left", (keptCards, keptOthers, said) => {
+    const sentences = undoneSentences({ records: 1, keptCards, keptOthers });
+    expect(sentences).toHaveLength(said.length);
+    said.forEach((words, index) => expect(sentences[index]).toMatch(words));
+  });
+});
+
+const MB = 1024 * 1024;
+test.each([
+  [1.25 * MB, 10_240 * MB, "1.3 MB of 10 GB used."],
+  [640 * MB, 2048 * MB, "640 MB of 2 GB used."],
+  [1900 * MB, 2048 * MB, "1.9 GB of 2 GB used: nearly full. Export your data and free some space."],
+  [null, 2048 * MB, "This browser does not say how much room there is."],
+  [1, 0, "This browser does not say how much room there is."],
+])("%d of %d bytes", (usedBytes, roomBytes, words) => expect(roomWords({ isPersistent: null, usedBytes, roomBytes })).toBe(words));
+
+test.each([
+  [true, /keeps it until you remove it/],
+  [false, /may clear it when the disk runs short.*ask again/],
+  [null, /does not say/],
+])("kept for good: %s", (isPersistent, words) => expect(stayWords({ isPersistent, usedBytes: null, roomBytes: null })).toMatch(words));

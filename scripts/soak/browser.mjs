@@ -25,8 +25,20 @@ export function newProfile() {
   return { path, remove: () => rmSync(path, { recursive: true, force: true, maxRetries: 5, retryDelay: 200 }) };
 }
 
+/** How long a busy machine may take to start one [ms], and how often it is tried. */
+const START_MS = 30_000;
+const TRIES = 3;
+
 /** Starts a browser on a profile; `kill` ends it and everything it started, at once and without a word. */
 export async function startBrowser(executable, profile) {
+  for (let tries = 1; ; tries += 1) {
+    const started = await tryToStart(executable, profile);
+    if (started) return started;
+    if (tries === TRIES) throw new Error("the browser did not start");
+  }
+}
+
+async function tryToStart(executable, profile) {
   rmSync(join(profile, "DevToolsActivePort"), { force: true });
   const child = spawn(executable, [...FLAGS, `--user-data-dir=${profile}`, "about:blank"], { stdio: "ignore", detached: true });
   const kill = () => {
@@ -37,7 +49,7 @@ export async function startBrowser(executable, profile) {
     }
   };
   const gone = new Promise((resolve) => child.once("exit", resolve));
-  const end = Date.now() + 20_000;
+  const end = Date.now() + START_MS;
   let port = null;
   while (port === null && Date.now() < end) {
     await pause(25);
@@ -49,7 +61,8 @@ export async function startBrowser(executable, profile) {
   }
   if (!port) {
     kill();
-    throw new Error("the browser did not start");
+    await gone;
+    return null;
   }
   const browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`);
   const context = browser.contexts()[0];

@@ -61,6 +61,8 @@ export async function soakKills({ count, seed, deadline, executable, home }) {
         await browser.gone;
       }
     }
+  } catch (error) {
+    trouble.push(`stopped after ${counts.kills} kills: ${error instanceof Error ? error.message.split("\n")[0] : "?"}`);
   } finally {
     profile.remove();
   }

@@ -1,4 +1,4 @@
-import { bench, expect, openDemo, openRack, startCard, test, reloadKept } from "./support/vemmick";
+import { bench, expect, openDemo, openRack, startCard, test, reloadKept, untilKept } from "./support/vemmick";
 
 test("demo data is cleared and brought back; own cards are not touched", async ({ page }) => {
   await startCard(page, "squeals since monday");
@@ -47,4 +47,32 @@ test("a better meter makes the same reading sure, from then on", async ({ page }
   await expect(bench(page).getByText("Too close", { exact: true })).toBeVisible();
   await page.getByLabel("Meter shows", { exact: true }).fill("16.55");
   await expect(bench(page).getByText("Holds", { exact: true })).toBeVisible();
+});
+
+test("a row of the meter and its name, changed in two tabs, are both kept", async ({ page, context }) => {
+  const other = await context.newPage();
+  await Promise.all([page.goto("/house-rules"), other.goto("/house-rules")]);
+  await expect(other.getByLabel(/^Resistance: each range/)).toBeVisible();
+  await page.getByLabel("Name of the meter").fill("Bench meter");
+  await other.getByLabel(/^Resistance: each range/).fill("600: 0.5% + 2 x 0.1");
+  await expect(page.getByLabel(/^Resistance: each range/)).toHaveValue("600: 0.5% + 2 x 0.1");
+  await expect(other.getByLabel("Name of the meter")).toHaveValue("Bench meter");
+  await page.getByLabel(/^Current: each range/).fill("10: 1% + 3 x 0.01");
+  await untilKept(page);
+  await page.reload();
+  await expect(page.getByLabel("Name of the meter")).toHaveValue("Bench meter");
+  await expect(page.getByLabel(/^Resistance: each range/)).toHaveValue("600: 0.5% + 2 x 0.1");
+  await expect(page.getByLabel(/^Current: each range/)).toHaveValue("10: 1% + 3 x 0.01");
+});
+
+test("House rules say how full the device is and whether what is kept stays, and can ask for it", async ({ page }) => {
+  await page.goto("/house-rules");
+  const device = page.getByRole("region", { name: "Data on this device" });
+  await expect(device.getByText(/ of .* used/)).toBeVisible();
+  await expect(device.getByText(/The browser (keeps it|may clear it)/)).toBeVisible();
+  const ask = device.getByRole("button", { name: "Ask to keep it" });
+  if (await ask.count()) {
+    await ask.click();
+    await expect(device.getByText(/The browser (keeps it|said no for now)/)).toBeVisible();
+  }
 });

@@ -45,7 +45,9 @@ export async function standBefore(
             answer.writeHead(404).end();
             return;
           }
-          const headers = { ...from.headers, "content-length": undefined, "transfer-encoding": undefined };
+          const headers = Object.fromEntries(
+            Object.entries(from.headers).filter(([name]) => !/^(content-length|transfer-encoding)$/.test(name)),
+          );
           answer.writeHead(from.statusCode ?? 500, { ...headers, "cache-control": "no-store" }).end(isText ? changed : body);
         });
       },

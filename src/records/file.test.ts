@@ -115,6 +115,14 @@ describe("a bad record is named, and the good ones are taken", () => {
     expect(count).toBe(records.traveller.length + records.station.length + records.part.length + records.house.length - 1);
   });
 
+  test("a station's record is named by the machine of its card", () => {
+    const { faults } = spoil((file) => {
+      const row = file.stations.find(({ id }) => id === "demo-bakery-proofer/capacitor");
+      if (row) row.data = { label: 7 };
+    });
+    expect(faults).toMatchObject([{ station: "capacitor", name: "Proofing-cabinet blower" }]);
+  });
+
   test("a text that is too long is shortened, and said to be", () => {
     const {
       records: good,

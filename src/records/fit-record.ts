@@ -38,11 +38,14 @@ function reasonOf(issue: Issue): FaultReason {
 
 const SHOWN_NAME = 40;
 
+/** A name as it stands in a sentence. */
+export const shownName = (name: string): string => cutText(name.trim(), SHOWN_NAME).trim();
+
 /** What a person knows a record by, as far as it can be read. */
 function nameOf(record: unknown): string | null {
   if (!isLoose(record)) return null;
   const words = [record.machine, record.label, record.id].find((word) => typeof word === "string" && word.trim() !== "");
-  return typeof words === "string" ? cutText(words.trim(), SHOWN_NAME) : null;
+  return typeof words === "string" ? shownName(words) : null;
 }
 
 /** Path without list numbers and without the envelope: the words of a field. */

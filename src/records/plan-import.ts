@@ -71,7 +71,7 @@ export function planImport({ records, shortened, faults }: FileReading, present:
       ({ updatedAt }) => compareMoments(updatedAt, limit) > 0,
     ).length,
     shortened,
-    faults: [...faults, ...orphans.map((row) => faultOf(RECORD_TYPES.station, row, "no-card"))],
+    faults: [...faults, ...orphans.map((row) => ({ ...faultOf(RECORD_TYPES.station, row, "no-card"), name: null }))],
   };
 }
 

@@ -16,8 +16,8 @@ const isStation = (id: string): id is StationId => (STATION_IDS as readonly stri
 /** Which record is meant. */
 const recordWords = ({ recordType, name, station }: RecordFault): string => {
   const what = station !== null && isStation(station) ? viewOf(station).title : (TYPE_WORDS[recordType] ?? "Record");
-  // A station's record is known by its card's id only, which nobody reads.
-  return name === null || recordType === "station" || recordType === "house" ? what : `${what} “${name}”`;
+  if (name === null || recordType === "house") return what;
+  return recordType === "station" ? `${what} of “${name}”` : `${what} “${name}”`;
 };
 
 /** One record that does not fit, in a short plain sentence. */

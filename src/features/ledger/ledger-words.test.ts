@@ -39,8 +39,14 @@ test.each([
     fault({ field: "createdAt", reason: "no-moment" }),
     "Card “Circulation fan, bay 3, the one behind th”: the day it was begun is no date or time that can be read.",
   ],
-  [fault({ recordType: "station", station: "capacitor", name: "x", field: "label", reason: "missing" }), "Capacitor: label is missing."],
-  [fault({ recordType: "station", station: "plate", field: null, reason: "no-card" }), "Plate: it belongs to a card that is not here."],
+  [
+    fault({ recordType: "station", station: "capacitor", name: "Extract fan", field: "label", reason: "missing" }),
+    "Capacitor of “Extract fan”: label is missing.",
+  ],
+  [
+    fault({ recordType: "station", station: "plate", name: null, field: null, reason: "no-card" }),
+    "Plate: it belongs to a card that is not here.",
+  ],
 ])("%o reads: %s", (each, sentence) => expect(faultSentence(each)).toBe(sentence));
 
 test("a shortened text names its field and what fits", () =>

@@ -1,4 +1,5 @@
 import { defineConfig, devices } from "@playwright/test";
+import { BROWSER_FLAGS } from "./scripts/lib/browser-flags.mjs";
 
 const PORT = Number(process.env.E2E_PORT ?? 3217);
 
@@ -20,15 +21,7 @@ export default defineConfig({
     serviceWorkers: "block",
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
-      args: [
-        "--no-sandbox",
-        "--disable-gpu",
-        "--disable-quic",
-        "--no-first-run",
-        "--disable-background-networking",
-        "--disable-component-update",
-        "--disable-sync",
-      ],
+      args: BROWSER_FLAGS,
     },
     // Tracing every test costs a third of its time; the second try of a failed one is traced.
     trace: "on-first-retry",

@@ -5,6 +5,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { gzipSync } from "node:zlib";
+import { BROWSER_FLAGS } from "./lib/browser-flags.mjs";
 import { bin, childEnvironment, findChromium, installPackages, ROOT, run } from "./lib/prepare.mjs";
 
 installPackages();
@@ -16,15 +17,7 @@ if (run(process.execPath, [bin("next/dist/bin/next"), "build"], { stdio: "ignore
 const PORT = 3419;
 const HOME = `http://127.0.0.1:${PORT}`;
 const FULL_CARD = `${HOME}/traveller?id=demo-nursery-fan-weak&station=capacitor`;
-const args = [
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-quic",
-  "--no-first-run",
-  "--disable-background-networking",
-  "--disable-component-update",
-  "--disable-sync",
-];
+const args = BROWSER_FLAGS;
 const at = (sorted, fraction) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * fraction))];
 const ascending = (values) => [...values].sort((a, b) => a - b);
 

@@ -4,18 +4,9 @@ import { mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { chromium } from "@playwright/test";
+import { BROWSER_FLAGS } from "../lib/browser-flags.mjs";
 
-const FLAGS = [
-  "--headless=new",
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-quic",
-  "--no-first-run",
-  "--disable-background-networking",
-  "--disable-component-update",
-  "--disable-sync",
-  "--remote-debugging-port=0",
-];
+const FLAGS = ["--headless=new", ...BROWSER_FLAGS, "--remote-debugging-port=0"];
 
 export const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 

@@ -13,6 +13,8 @@ export interface Change {
   readonly fields: readonly (readonly string[])[];
   /** of the record type the row was written as */
   readonly version: number;
+  /** the row has nothing but the changed fields */
+  readonly isSlim?: boolean;
 }
 
 /** A change that is on its way into the tables. */
@@ -38,6 +40,18 @@ function withField(value: Readonly<Record<string, unknown>>, [key, ...rest]: rea
   if (rest.length === 0) return { ...value, [key]: from[key] };
   const inner = value[key];
   return { ...value, [key]: isLoose(inner) ? withField(inner, rest, from[key]) : from[key] };
+}
+
+/** A change with nothing of its row but the fields it changed: what lies beside them, photos among it, need not travel. */
+export function slimChange(change: Change): Change {
+  const row: Record<string, Record<string, unknown> | unknown> = {};
+  for (const [first, second] of change.fields) {
+    if (first === undefined) continue;
+    const from = change.row[first];
+    if (second === undefined || !isLoose(from)) row[first] = from;
+    else row[first] = { ...(isLoose(row[first]) ? row[first] : {}), [second]: from[second] };
+  }
+  return { ...change, row, isSlim: true };
 }
 
 /** Makes a change on a row as it is kept now. */

@@ -1,5 +1,5 @@
 import { Dexie } from "dexie";
-import { mergeChanges, type Change, type JournalEntry } from "./change";
+import { mergeChanges, slimChange, type Change, type JournalEntry } from "./change";
 import type { VemmickDatabase } from "./vemmick-database";
 
 /*
@@ -42,7 +42,7 @@ export function note(db: VemmickDatabase, change: Change): Note | null {
   const turn = (turns += 1);
   const merged = mergeChanges(underWay.get(id)?.change, change);
   underWay.set(id, { change: merged, turn });
-  const isSent = send(db, (journal) => journal.put({ ...merged, id, tab: TAB } satisfies JournalEntry));
+  const isSent = send(db, (journal) => journal.put({ ...slimChange(merged), id, tab: TAB } satisfies JournalEntry));
   if (isSent) return { id, turn };
   underWay.delete(id);
   return null;

@@ -2,7 +2,7 @@
 import "fake-indexeddb/auto";
 import * as v from "valibot";
 import { fitText, TEXT_LENGTHS } from "@/core/kept";
-import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
+import { STATION_IDS, STATIONS, stationOf, type StationId } from "@/core/stations";
 import { PRESENT_VERSIONS, stationRecordId, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
 import { demoRecords } from "@/records/demo";
 import { makeChange } from "./make-change";
@@ -288,7 +288,9 @@ describe("the journal", () => {
       const get = db.backendDB().transaction("journal").objectStore("journal").getAll();
       get.onsuccess = () => resolve(get.result);
     });
-    expect(noted).toMatchObject([{ kind: "station", key: key(id), fields: [["data", "label"]], row: { data: { label: "12" } } }]);
+    expect(noted).toMatchObject([{ kind: "station", key: key(id), fields: [["data", "label"]] }]);
+    // Nothing but what was changed: a note is small, whatever lies beside it.
+    expect((noted as { row: unknown }[])[0]?.row).toEqual({ data: { label: "12" } });
     await done;
     expect(await db.journal.count()).toBe(0);
   });
@@ -306,13 +308,25 @@ describe("the journal", () => {
       fields: [["data", "label"]],
       version: PRESENT_VERSIONS.station,
     };
+    const plate = { row: { data: { volts: "230" } }, fields: [["data", "volts"]], isSlim: true };
+    await db.journal.put({ ...entry, ...plate, id: "dead/station/y", key: stationRecordId(id, "plate") });
+    // A slim one of an older program changes its own field only.
+    await db.journal.put({
+      ...entry,
+      id: "dead/station/z",
+      row: { data: { kit: "ptc" } },
+      fields: [["data", "kit"]],
+      isSlim: true,
+      version: 1,
+    });
     await db.journal.bulkPut([
       entry,
       { ...entry, id: "dead/station/gone", key: "gone/capacitor", row: { ...entry.row, id: "gone/capacitor", travellerId: "gone" } },
     ]);
-    expect(await leftOver(db)).toHaveLength(2);
+    expect(await leftOver(db)).toHaveLength(4);
     await makeLeftOver(db);
-    expect((await rowAt(id, "capacitor"))?.data).toMatchObject({ label: "35 µF", note: "kept" });
+    expect((await rowAt(id, "capacitor"))?.data).toMatchObject({ label: "35 µF", note: "kept", kit: "ptc" });
+    expect((await rowAt(id, "plate"))?.data).toEqual({ ...STATIONS.plate.blank, volts: "230" });
     expect([await db.journal.count(), await db.stations.where("travellerId").equals("gone").count()]).toEqual([0, 0]);
   });
 });

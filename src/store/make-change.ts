@@ -10,7 +10,8 @@ const now = (): string => new Date().toISOString();
 /** A change of an older program as the present one would have made it. */
 function upToDate(change: Change): Change {
   const { type } = ROWS[change.kind];
-  if (change.kind === "bench" || change.version === PRESENT_VERSIONS[type]) return change;
+  // Of a slim one there is too little to bring up to date: its fields are taken by their names, or not at all.
+  if (change.isSlim || change.kind === "bench" || change.version === PRESENT_VERSIONS[type]) return change;
   const row = migrateRecord(RECORD_TYPES[type], { ...change.row }, change.version);
   // Fields may have moved: of a station's record all of them are taken.
   return {
@@ -26,8 +27,9 @@ export async function makeChange(db: VemmickDatabase, change: Change): Promise<v
   const { kind, key } = change;
   const present = upToDate(change);
   const stored = await ROWS[kind].get(db, key);
-  if (!stored && ROWS[kind].blank(key) === null) return;
-  const row = stored ? applyChange(stored, present) : { ...present.row };
+  const base = stored ?? ROWS[kind].blank(key);
+  if (base === null) return;
+  const row = applyChange(base, present);
   await ROWS[kind].put(db, fitRow(kind, stamped(kind, row, stored)));
 }
 

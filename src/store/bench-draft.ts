@@ -1,7 +1,7 @@
 "use client";
 import { stationOf, type StationId } from "@/core/stations";
 import { migrateRecord, PRESENT_VERSIONS, RECORD_TYPES, type TravellerId } from "@/records";
-import { changeRow, remember } from "./change-row";
+import { changeRow, remember, settled } from "./change-row";
 import { database } from "./database";
 import { useLive, useLeftUnsaved, type Live } from "./live";
 import { salvage } from "./salvage";
@@ -48,6 +48,8 @@ export async function updateBench(station: StationId, change: (data: unknown) =>
 /** Throws the quick check away; returns the way back. */
 export async function clearBench(station: StationId): Promise<(() => Promise<boolean>) | null> {
   const db = database();
+  // A key pressed just before would put it back.
+  await settled("bench", station);
   const before = await db.settings.get(keyOf(station));
   const isCleared = await attempt(() => db.settings.delete(keyOf(station)));
   if (!isCleared) return null;

@@ -86,6 +86,11 @@ export function changeRow(kind: RowKind, key: string, change: (row: Loose) => Lo
 /** Changes of one row are kept in the order of their keys: none overtakes another that is refused meanwhile. */
 const inTurn = new Map<string, Promise<boolean>>();
 
+/** Waits until every change of a row that was begun is through: what clears the row must come after them. */
+export async function settled(kind: RowKind, key: string): Promise<void> {
+  await inTurn.get(idOf(kind, key));
+}
+
 const asChange = (kind: RowKind, key: string, before: Loose, row: Loose): Change => ({
   kind,
   key,

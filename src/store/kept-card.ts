@@ -52,19 +52,40 @@ export function joinCards(travellers: readonly Traveller[], rows: readonly Stati
   }));
 }
 
+interface Assessed {
+  readonly figures: HouseFigures;
+  readonly study: Study;
+  readonly assessment: TravellerAssessment;
+  /** a long question is not answered yet: another answer may change it */
+  readonly isOpen: boolean;
+}
+
 // Assessing is pure, so one answer a version of a card and a set of figures is enough.
-const memory = new WeakMap<KeptCard, { figures: HouseFigures; study: Study; assessment: TravellerAssessment }>();
+const memory = new WeakMap<KeptCard, Assessed>();
 
 /**
  * The one way to assess a kept card, for every screen, page and print: with its earlier visits, as of the day it was made.
  * @param study who answers the questions that take long
  */
 export function assessCard(card: KeptCard, figures: HouseFigures, study: Study): TravellerAssessment {
+  return assessKept(card, figures, study).assessment;
+}
+
+/** The same, saying whether a long question is still open. */
+export function assessKept(card: KeptCard, figures: HouseFigures, study: Study): Pick<Assessed, "assessment" | "isOpen"> {
   const known = memory.get(card);
-  if (known?.figures === figures && known.study === study) return known.assessment;
-  const assessment = assessTraveller(card.entries, figures, card.earlier, study, { at: card.traveller.createdAt });
-  memory.set(card, { figures, study, assessment });
-  return assessment;
+  // Answers to other cards' questions change nothing here.
+  if (known?.figures === figures && (!known.isOpen || known.study === study)) return known;
+  let isOpen = false;
+  const watched: Study = (station, question) => {
+    const answer = study(station, question);
+    isOpen ||= answer === null;
+    return answer;
+  };
+  const assessment = assessTraveller(card.entries, figures, card.earlier, watched, { at: card.traveller.createdAt });
+  const made = { figures, study, assessment, isOpen };
+  memory.set(card, made);
+  return made;
 }
 
 /** The same with findings left out, to see what changes; not remembered. */

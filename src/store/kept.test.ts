@@ -13,7 +13,7 @@ import { exportFile } from "./export-file";
 import { applyImport, prepareImport, type Undo } from "./import-file";
 import { leftOver } from "./journal";
 import { makeLeftOver } from "./left-over";
-import { assessCard, joinCards, readEarlier } from "./kept-card";
+import { assessCard, assessKept, joinCards, readEarlier } from "./kept-card";
 import { soundStations, soundTraveller } from "./sound";
 import { refusedAction, reportRefusal } from "./storage-status";
 import { motorOf } from "./summary";
@@ -505,6 +505,28 @@ describe("one way to assess a kept card", () => {
     expect(await count()).toBe(2);
     await removeTraveller(first);
     expect(await count()).toBe(1);
+  });
+
+  test("a card with a question open is assessed anew when an answer arrives, one without is not", () => {
+    const figures = toHouseFigures({});
+    const askedOf = (card: (typeof cards)[number]) => {
+      let asked = 0;
+      assessKept(card, figures, () => {
+        asked += 1;
+        return null;
+      });
+      return asked;
+    };
+    const fresh = () => joinCards(demo.travellers, demo.stations);
+    const [asks, quiet] = [fresh().find((card) => askedOf(card) > 0), fresh().find((card) => askedOf(card) === 0)];
+    if (!asks || !quiet) throw new Error("the demo has cards of both kinds");
+    const open = assessKept(asks, figures, () => null);
+    expect(open.isOpen).toBe(true);
+    const answered = assessKept(asks, figures, studyNow);
+    expect(answered.isOpen).toBe(false);
+    expect(answered.assessment).not.toBe(open.assessment);
+    expect(assessKept(asks, figures, (...question) => studyNow(...question))).toBe(answered);
+    expect(assessKept(quiet, figures, studyNow)).toBe(assessKept(quiet, figures, () => null));
   });
 
   test("earlier visits change what a card says, so none may be left out", () => {

@@ -22,7 +22,7 @@ import { soundHouse, soundStations, soundTraveller } from "./sound";
 import { motorOf } from "./summary";
 import { allWithUnsaved, withUnsaved, type Unsaved } from "./unsaved";
 
-export { assessCard, assessWithout, type KeptCard } from "./kept-card";
+export { assessCard, assessKept, assessWithout, type KeptCard } from "./kept-card";
 export { useLeftUnsaved, type Live } from "./live";
 
 interface CardRows {

@@ -19,7 +19,7 @@ export function TravellerTitle({ traveller }: { traveller: Traveller }) {
         onClick={() => setOpen(true)}
         aria-label={`${name}: name, site, export, print`}
       >
-        <span className="min-w-0">
+        <span className="min-w-0 [overflow-wrap:anywhere] sm:line-clamp-2">
           <b className="block truncate text-[16px] font-semibold sm:inline">{name}</b>{" "}
           <span className="caption block truncate sm:inline">
             {[traveller.site.trim(), dayAndTime(traveller.createdAt, new Date())].filter(Boolean).join(" · ")}

@@ -2,7 +2,7 @@ import { compareMoments } from "@/core/kept";
 import type { RecordFault } from "@/core/result";
 import { faultOf } from "./fit-record";
 import type { FileReading } from "./read-file";
-import type { Traveller } from "./traveller";
+import type { Traveller, TravellerId } from "./traveller";
 import { RECORD_TYPE_NAMES, RECORD_TYPES, type RecordTypeName } from "./versions";
 import type { RecordLists } from "./vemmick-file";
 
@@ -48,12 +48,12 @@ const newer = <T extends Dated>(incoming: readonly T[], present: ReadonlyMap<str
  */
 export function planImport({ records, shortened, faults }: FileReading, present: Present, now: string): ImportPlan {
   const travellers = latest(records.traveller);
-  const isKnown = (id: string): boolean => present.traveller.has(id) || travellers.some((traveller) => traveller.id === id);
-  const known = new Set(records.station.map(({ travellerId }) => travellerId).filter(isKnown));
-  const orphans = records.station.filter(({ travellerId }) => !known.has(travellerId));
+  const inFile = new Set(travellers.map(({ id }) => id));
+  const hasCard = ({ travellerId }: { readonly travellerId: TravellerId }): boolean =>
+    inFile.has(travellerId) || present.traveller.has(travellerId);
   const put: RecordLists = {
     traveller: newer(travellers, present.traveller),
-    station: newer(latest(records.station.filter(({ travellerId }) => known.has(travellerId))), present.station),
+    station: newer(latest(records.station.filter(hasCard)), present.station),
     house: newer(latest(records.house), present.house),
     part: newer(latest(records.part), present.part),
   };
@@ -71,7 +71,10 @@ export function planImport({ records, shortened, faults }: FileReading, present:
       ({ updatedAt }) => compareMoments(updatedAt, limit) > 0,
     ).length,
     shortened,
-    faults: [...faults, ...orphans.map((row) => ({ ...faultOf(RECORD_TYPES.station, row, "no-card"), name: null }))],
+    faults: [
+      ...faults,
+      ...records.station.filter((row) => !hasCard(row)).map((row) => ({ ...faultOf(RECORD_TYPES.station, row, "no-card"), name: null })),
+    ],
   };
 }
 

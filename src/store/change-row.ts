@@ -5,7 +5,7 @@ import { database } from "./database";
 import { askToStay } from "./device";
 import { forget, note, settle, strike, type Note } from "./journal";
 import { makeChange, stamped } from "./make-change";
-import { fitRow, ROWS } from "./rows";
+import { CardGoneError, fitRow, ROWS } from "./rows";
 import { reportRefusal, toStorageFailure } from "./storage-status";
 import { addUnsaved, dropUnsaved, unsaved, unsavedOf, withUnsaved } from "./unsaved";
 import { writing } from "./vemmick-database";
@@ -39,7 +39,10 @@ async function retryAll(): Promise<boolean> {
       await strike(db, change);
       dropUnsaved(change);
     } catch (error) {
-      addUnsaved(change, toStorageFailure(error));
+      const failure = toStorageFailure(error);
+      // What was removed meanwhile takes nothing any more, however often it is tried.
+      if (isFinal(failure)) await letGo(change);
+      refuse(change, error);
     }
   }
   return unsaved().length === 0;
@@ -123,8 +126,8 @@ async function keepRow(kind: RowKind, key: string, change: (row: Loose) => Loose
   let wanted: Change | null = null;
   try {
     await writing(db, async () => {
-      const stored = (await get(db, key)) ?? blank(key) ?? undefined;
-      if (!stored) return;
+      const stored = (await get(db, key)) ?? blank(key);
+      if (stored === null) throw new CardGoneError("the row was removed");
       const row = change(stored);
       wanted = asChange(kind, key, stored, row);
       const fitting = fitRow(kind, stamped(kind, row, stored));

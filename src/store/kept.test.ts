@@ -5,9 +5,8 @@ import { fitText, TEXT_LENGTHS } from "@/core/kept";
 import { STATION_IDS, STATIONS, stationOf, type StationId } from "@/core/stations";
 import { PRESENT_VERSIONS, stationRecordId, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
 import { demoRecords } from "@/records/demo";
-import { makeChange } from "./make-change";
 import { changedFields, mergeChanges, type Change } from "./change";
-import { changeRow, letGo, remember, retryUnsaved } from "./change-row";
+import { changeRow, letGo, retryUnsaved } from "./change-row";
 import { database } from "./database";
 import { exportFile } from "./export-file";
 import { applyImport, prepareImport, type Undo } from "./import-file";
@@ -565,11 +564,18 @@ test("a screen gets every field that can be read, whatever is stored", () => {
   expect(sound[1]?.data).toEqual(stationOf("plate").blank);
 });
 
-test("a row of a card that is not here is not made, whatever the change was", async () => {
-  const change: Change = { kind: "traveller", key: "nobody", row: {}, fields: [["machine"]], version: PRESENT_VERSIONS.traveller };
-  await writing(db, () => makeChange(db, change));
-  expect(await db.travellers.count()).toBe(0);
-  remember("traveller", "nobody", undefined);
-  expect(await changeRow("traveller", "nobody", (row) => ({ ...row, machine: "x" }))).toBe(true);
-  expect(await db.travellers.count()).toBe(0);
+test.each([
+  ["traveller", { machine: "x" }],
+  ["part", { label: "x" }],
+] as const)("a %s that was removed takes no change, and that is told, at once and when it is tried again", async (kind, fields) => {
+  expect(await changeRow(kind, "nobody", (row) => ({ ...row, ...fields }))).toBe(false);
+  expect(refusedAction()).toEqual({ code: "card-gone" });
+  reportRefusal(null);
+  addUnsaved(
+    { kind, key: "nobody", row: { id: "nobody", ...fields }, fields: [Object.keys(fields)], version: PRESENT_VERSIONS[kind] },
+    { code: "storage-full" },
+  );
+  expect(await retryUnsaved()).toBe(true);
+  expect(refusedAction()).toEqual({ code: "card-gone" });
+  expect([await db.travellers.count(), await db.parts.count()]).toEqual([0, 0]);
 });

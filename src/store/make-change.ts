@@ -1,6 +1,6 @@
 import { migrateRecord, PRESENT_VERSIONS, RECORD_TYPES } from "@/records";
 import { applyChange, type Change, type RowKind } from "./change";
-import { fitRow, later, ROWS } from "./rows";
+import { CardGoneError, fitRow, later, ROWS } from "./rows";
 import type { VemmickDatabase } from "./vemmick-database";
 
 type Loose = Record<string, unknown>;
@@ -22,13 +22,16 @@ function upToDate(change: Change): Change {
   };
 }
 
-/** Makes a change that was kept as data, on the row as it is now. Part of a transaction. */
+/**
+ * Makes a change that was kept as data, on the row as it is now. Part of a transaction.
+ * @errors CardGoneError where the row, or its card, was removed
+ */
 export async function makeChange(db: VemmickDatabase, change: Change): Promise<void> {
   const { kind, key } = change;
   const present = upToDate(change);
   const stored = await ROWS[kind].get(db, key);
   const base = stored ?? ROWS[kind].blank(key);
-  if (base === null) return;
+  if (base === null) throw new CardGoneError("the row was removed");
   const row = applyChange(base, present);
   await ROWS[kind].put(db, fitRow(kind, stamped(kind, row, stored)));
 }

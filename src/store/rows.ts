@@ -19,7 +19,7 @@ interface RowSpec {
   readonly put: (db: VemmickDatabase, row: Loose) => Promise<unknown>;
 }
 
-/** Raised when a row belongs to a card that is no longer here: it would be kept and never seen. */
+/** Raised when a row, or the card it belongs to, is no longer here: what is keyed on it would be kept and never seen. */
 export class CardGoneError extends Error {
   override name = "CardGoneError";
 }

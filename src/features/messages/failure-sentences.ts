@@ -141,7 +141,7 @@ const SENTENCES: Sentences = {
     "A newer Vemmick has been at the data on this device, and this page is of the old one. Nothing is changed. Reload to get the newer one.",
   "storage-failed": ({ detail }) =>
     `The device did not take it${detail ? ` (${detail.slice(0, 80)})` : ""}. Try again, or export your data and reload.`,
-  "card-gone": () => "This card was removed, here or in another tab: what was keyed on it last is not kept.",
+  "card-gone": () => "It was removed, here or in another tab: what was keyed on it last is not kept.",
   "change-misfit": ({ fault }) => `This cannot be kept as it is. The ${faultWords(fault)}. Change it, and it is kept.`,
 };
 

@@ -3,19 +3,9 @@ import { isDeepStrictEqual } from "node:util";
 import { parseVemmickFile, planImport, RECORD_TYPE_NAMES, RECORD_TYPES, writeVemmickFile, type Present, type RecordLists } from "@/records";
 import { demoParts, demoRecords } from "@/records/demo";
 import { UNSET_HOUSE } from "@/records/house-record";
+import { randomFrom } from "../../tests/support/parts-list";
 
 const [count = 1000, seed = 1, deadline = Infinity] = process.argv.slice(2).map(Number);
-
-/** A number from 0 up to, not including, 1; the same row each time (mulberry32). */
-function randomFrom(start: number): () => number {
-  let state = start >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
 
 const NOW = new Date("2026-11-27T12:00:00.000Z");
 const AT = NOW.toISOString();

@@ -1,6 +1,7 @@
 "use client";
 import { useId, useState } from "react";
 import { FIRST_DAY, isDay, LAST_DAY } from "@/core/kept";
+import { Said } from "./Said";
 
 interface DayFieldProps {
   readonly label: string;
@@ -49,11 +50,7 @@ export function DayField({ label, day, onDay, max = LAST_DAY, children }: DayFie
         />
         {isBad ? null : children}
       </span>
-      {problem ? (
-        <p id={`${id}-say`} className="mt-1 text-[13.5px] font-medium text-out">
-          {problem}
-        </p>
-      ) : null}
+      <Said id={`${id}-say`} problem={problem} />
     </div>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 import { useId } from "react";
+import { Said } from "./Said";
 import { useDraft } from "./useDraft";
 
 interface FigureFieldProps {
@@ -57,11 +58,7 @@ export function FigureField({
         />
         <span className="caption pb-2">{unit}</span>
       </div>
-      {said ? (
-        <p id={`${id}-say`} className="mt-1 text-[13.5px] font-medium text-out">
-          {said}
-        </p>
-      ) : null}
+      <Said id={`${id}-say`} problem={said} />
     </div>
   );
 }

@@ -1,6 +1,7 @@
 "use client";
 import { useId } from "react";
 import type { TextKind } from "@/core/kept";
+import { Said } from "./Said";
 import { useDraft } from "./useDraft";
 
 interface LineFieldProps {
@@ -56,11 +57,7 @@ export function LineField({
         />
         {unit ? <span className="caption pb-2 whitespace-nowrap">{unit}</span> : null}
       </div>
-      {said || hint ? (
-        <p id={`${id}-say`} className={`mt-1 text-[13.5px] ${said ? "font-medium text-out" : "text-ink-soft"}`}>
-          {said ?? hint}
-        </p>
-      ) : null}
+      <Said id={`${id}-say`} problem={said} hint={hint} />
     </div>
   );
 }
@@ -92,11 +89,7 @@ export function NoteField({
         aria-invalid={tooLong ? true : undefined}
         aria-describedby={tooLong ? `${id}-say` : undefined}
       />
-      {tooLong ? (
-        <p id={`${id}-say`} className="mt-1 text-[13.5px] font-medium text-out">
-          {tooLong}
-        </p>
-      ) : null}
+      <Said id={`${id}-say`} problem={tooLong} />
     </div>
   );
 }

@@ -2,6 +2,12 @@
 import { useState } from "react";
 import { fitText, TEXT_LENGTHS, type TextKind } from "@/core/kept";
 
+/** What to do about a text longer than its kind takes; null where it fits. */
+export const tooLongWords = (text: string, kind: TextKind): string | null =>
+  text.length > TEXT_LENGTHS[kind]
+    ? `This has ${text.length} signs, and ${TEXT_LENGTHS[kind]} fit: the first ${TEXT_LENGTHS[kind]} are kept. Shorten it.`
+    : null;
+
 /**
  * Text of a field that is kept elsewhere: what is typed shows at once; what another tab keeps shows when nobody types here.
  * A text longer than its kind takes stays on the line as it was typed, kept as far as it fits, and the line says so.
@@ -29,9 +35,6 @@ export function useDraft(kept: string, onText: (text: string) => void, kind: Tex
       onFocus: () => setFocused(true),
       onBlur: () => setFocused(false),
     },
-    tooLong: value.length > TEXT_LENGTHS[kind] ? tooLongWords(value.length, TEXT_LENGTHS[kind]) : null,
+    tooLong: tooLongWords(value, kind),
   };
 }
-
-const tooLongWords = (length: number, most: number): string =>
-  `This has ${length} signs, and ${most} fit: the first ${most} are kept. Shorten it.`;

@@ -2,9 +2,7 @@ import * as v from "valibot";
 import { cutText } from "@/core/kept";
 import type { FaultReason, RecordFault } from "@/core/result";
 import type { RecordType } from "./record-type";
-
-type Loose = Record<string, unknown>;
-export const isLoose = (value: unknown): value is Loose => typeof value === "object" && value !== null && !Array.isArray(value);
+import { isLoose, withValueAt } from "./value-at";
 
 /** A record as the schema has it, what of it had to be shortened to fit, or why it cannot be kept. */
 export type Fitted<T> =
@@ -39,7 +37,7 @@ function reasonOf(issue: Issue): FaultReason {
 const SHOWN_NAME = 40;
 
 /** A name as it stands in a sentence. */
-export const shownName = (name: string): string => cutText(name.trim(), SHOWN_NAME).trim();
+const shownName = (name: string): string => cutText(name.trim(), SHOWN_NAME).trim();
 
 /** What a person knows a record by, as far as it can be read. */
 function nameOf(record: unknown): string | null {
@@ -64,16 +62,20 @@ export function faultOf(type: RecordType, record: unknown, reason: FaultReason, 
   return { recordType: type.name, name: nameOf(record), station, field: fieldOf(issue), reason, most };
 }
 
+/** What a person knows each card by, for the records of its stations, which have only its id. */
+export const machinesOf = (cards: readonly unknown[]): ReadonlyMap<unknown, string> =>
+  new Map(
+    cards
+      .filter(isLoose)
+      .flatMap(({ id, machine }) => (typeof machine === "string" && machine.trim() !== "" ? [[id, shownName(machine)] as const] : [])),
+  );
+
+/** The fault of a station's record, named by the machine of its card; of any other record as it is. */
+export const onCard = (fault: RecordFault, record: unknown, machines: ReadonlyMap<unknown, string>): RecordFault =>
+  fault.recordType === "station" ? { ...fault, name: (isLoose(record) ? machines.get(record.travellerId) : undefined) ?? null } : fault;
+
 /** A text with more characters than its field takes; a picture is not a text to be shortened. */
 const isLongText = (issue: Issue): boolean => issue.type === "max_length" && typeof issue.input === "string" && issue.path !== undefined;
-
-/** The record with another value at one place; what lies around it is copied. */
-function withValueAt(value: unknown, path: readonly unknown[], put: unknown): unknown {
-  const [key, ...rest] = path;
-  if (key === undefined) return put;
-  if (Array.isArray(value)) return value.map((each: unknown, index) => (index === key ? withValueAt(each, rest, put) : each));
-  return isLoose(value) ? { ...value, [String(key)]: withValueAt(value[String(key)], rest, put) } : value;
-}
 
 function shorten(record: unknown, issue: Issue): unknown {
   const text = String(issue.input);

@@ -12,7 +12,8 @@ export {
   type RecordVersions,
 } from "./versions";
 export { migrateRecord, migrateStep } from "./record-type";
-export { fitRecord, isLoose } from "./fit-record";
+export { fitRecord } from "./fit-record";
+export { isLoose, valueAt, withValueAt } from "./value-at";
 export { MAX_FILE_BYTES, parseVemmickFile, type FileReading } from "./read-file";
 export {
   FILE_SUFFIX,

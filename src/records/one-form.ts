@@ -1,4 +1,5 @@
 import { isDay, toMoment } from "@/core/kept";
+import { isLoose } from "./value-at";
 
 /** Fields that hold a moment, or several, in every record as of this step. */
 const MOMENTS = new Set([
@@ -19,7 +20,6 @@ const MOMENTS = new Set([
 const DAYS = new Set(["recheckOn", "lastDone"]);
 
 type Loose = Record<string, unknown>;
-const isLoose = (value: unknown): value is Loose => typeof value === "object" && value !== null && !Array.isArray(value);
 
 /** Moments by a tick's name; where a step is listed in order, it is no moment. */
 const isTicks = (key: string, value: unknown): value is Loose => (key === "steps" || key === "seenTo") && isLoose(value);

@@ -1,6 +1,6 @@
 import { compareMoments } from "@/core/kept";
 import type { RecordFault } from "@/core/result";
-import { faultOf } from "./fit-record";
+import { faultOf, onCard } from "./fit-record";
 import type { FileReading } from "./read-file";
 import type { Traveller, TravellerId } from "./traveller";
 import { RECORD_TYPE_NAMES, RECORD_TYPES, type RecordTypeName } from "./versions";
@@ -73,7 +73,7 @@ export function planImport({ records, shortened, faults }: FileReading, present:
     shortened,
     faults: [
       ...faults,
-      ...records.station.filter((row) => !hasCard(row)).map((row) => ({ ...faultOf(RECORD_TYPES.station, row, "no-card"), name: null })),
+      ...records.station.filter((row) => !hasCard(row)).map((row) => onCard(faultOf(RECORD_TYPES.station, row, "no-card"), row, new Map())),
     ],
   };
 }

@@ -1,7 +1,8 @@
 import * as v from "valibot";
 import { fail, ok, type Failure, type RecordFault, type Result } from "@/core/result";
-import { faultOf, fitRecord, isLoose, shownName, type Fitted } from "./fit-record";
+import { faultOf, fitRecord, machinesOf, onCard, type Fitted } from "./fit-record";
 import { migrateRecord } from "./record-type";
+import { isLoose } from "./value-at";
 import { findNewer, RECORD_TYPE_NAMES, RECORD_TYPES, type RecordTypeName } from "./versions";
 import { FILE_FORMAT, NO_RECORDS, type RecordLists } from "./vemmick-file";
 
@@ -27,14 +28,6 @@ function rawRecords(raw: Record<string, unknown>, name: RecordTypeName): readonl
   const found = raw[RECORD_TYPES[name].list];
   if (Array.isArray(found)) return found;
   return found === undefined || found === null ? [] : [found];
-}
-
-/** What a person knows each card of the file by, for records that only have its id. */
-function machineNames(raw: Record<string, unknown>): ReadonlyMap<unknown, string> {
-  const cards = rawRecords(raw, "traveller").filter(isLoose);
-  return new Map(
-    cards.flatMap(({ id, machine }) => (typeof machine === "string" && machine.trim() !== "" ? [[id, shownName(machine)] as const] : [])),
-  );
 }
 
 /** One record, brought up to date and held against the present bounds. */
@@ -72,15 +65,13 @@ export function parseVemmickFile(text: string): Result<FileReading, Failure> {
   const shortened: RecordFault[] = [];
   const faults: RecordFault[] = [];
   const records: Record<RecordTypeName, unknown[]> = { traveller: [], station: [], house: [], part: [] };
-  const machines = machineNames(raw);
+  const machines = machinesOf(rawRecords(raw, "traveller"));
   for (const name of RECORD_TYPE_NAMES) {
     for (const each of rawRecords(raw, name)) {
       const read = readRecord(name, each, recordVersions[name] ?? 1);
-      const onCard = (fault: RecordFault): RecordFault =>
-        name === "station" ? { ...fault, name: (isLoose(each) ? machines.get(each.travellerId) : undefined) ?? null } : fault;
-      if (!read.ok) faults.push(onCard(read.fault));
+      if (!read.ok) faults.push(onCard(read.fault, each, machines));
       else {
-        shortened.push(...read.shortened.map(onCard));
+        shortened.push(...read.shortened.map((fault) => onCard(fault, each, machines)));
         records[name].push(read.record);
       }
     }

@@ -4,6 +4,7 @@ import { STATION_IDS, STATIONS, type StationId } from "@/core/stations";
 import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
 import { TravellerIdSchema, type TravellerId } from "./traveller";
+import { isLoose } from "./value-at";
 
 const envelope = {
   /** travellerId/stationId */
@@ -141,7 +142,6 @@ const BOUNDS_IN_6: Record<string, readonly [min: number, max: number]> = {
 const UNLISTED_IN_6 = 0.03 / Math.sqrt(3);
 
 type Loose = Record<string, unknown>;
-const isLoose = (value: unknown): value is Loose => typeof value === "object" && value !== null && !Array.isArray(value);
 
 /** A kept reading gets an uncertainty where its meter gave none; one beyond what its quantity can be is text again. */
 function boundReading(entry: Loose): Loose {

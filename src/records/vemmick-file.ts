@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { MomentSchema } from "@/core/kept";
 import type { RecordFault } from "@/core/result";
-import { fitRecord, shownName } from "./fit-record";
+import { fitRecord, machinesOf, onCard } from "./fit-record";
 import { HouseRecordSchema } from "./house-record";
 import { PartSchema } from "./part-record";
 import { StationRecordSchema } from "./station-record";
@@ -47,20 +47,14 @@ const byId = (a: { readonly id: string }, b: { readonly id: string }): number =>
 export function writeVemmickFile(records: RecordLists, exportedAt: string): WrittenFile {
   const shortened: RecordFault[] = [];
   const misfits: RecordFault[] = [];
-  const machines = new Map<unknown, string>(records.traveller.map(({ id, machine }) => [id, machine]));
-  /** A station's record is named by the machine of its card. */
-  const named = (fault: RecordFault, record: object): RecordFault => {
-    if (!("travellerId" in record)) return fault;
-    const machine = machines.get(record.travellerId);
-    return { ...fault, name: typeof machine === "string" ? shownName(machine) || null : null };
-  };
+  const machines = machinesOf(records.traveller);
   const lists: Record<string, readonly unknown[]> = {};
   for (const name of RECORD_TYPE_NAMES) {
     const type = RECORD_TYPES[name];
     lists[type.list] = [...records[name]].sort(byId).map((record): unknown => {
       const fitted = fitRecord(type, record);
-      if (!fitted.ok) misfits.push(named(fitted.fault, record));
-      else shortened.push(...fitted.shortened.map((fault) => named(fault, record)));
+      if (!fitted.ok) misfits.push(onCard(fitted.fault, record, machines));
+      else shortened.push(...fitted.shortened.map((fault) => onCard(fault, record, machines)));
       return fitted.ok ? fitted.record : record;
     });
   }

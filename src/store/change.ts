@@ -1,4 +1,4 @@
-import { isLoose, type RecordTypeName } from "@/records";
+import { isLoose, valueAt, withValueAt, type RecordTypeName } from "@/records";
 
 /** What may be changed row by row: every type of record, and what lies on the bench. */
 export type RowKind = RecordTypeName | "bench";
@@ -25,7 +25,8 @@ export interface JournalEntry extends Change {
 }
 
 const DEPTH = 2;
-const isSame = (a: unknown, b: unknown): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
+/** Whether two rows, or parts of them, say the same. */
+export const isSame = (a: unknown, b: unknown): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
 
 /** Fields in which two versions of a row differ. */
 export function changedFields(before: unknown, after: unknown, path: readonly string[] = []): string[][] {
@@ -35,30 +36,19 @@ export function changedFields(before: unknown, after: unknown, path: readonly st
   return [...keys].flatMap((key) => changedFields(before[key], after[key], [...path, key]));
 }
 
-function withField(value: Readonly<Record<string, unknown>>, [key, ...rest]: readonly string[], from: unknown): Record<string, unknown> {
-  if (key === undefined || !isLoose(from)) return { ...value };
-  if (rest.length === 0) return { ...value, [key]: from[key] };
-  const inner = value[key];
-  return { ...value, [key]: isLoose(inner) ? withField(inner, rest, from[key]) : from[key] };
-}
-
 /** A change with nothing of its row but the fields it changed: what lies beside them, photos among it, need not travel. */
-export function slimChange(change: Change): Change {
-  const row: Record<string, Record<string, unknown> | unknown> = {};
-  for (const [first, second] of change.fields) {
-    if (first === undefined) continue;
-    const from = change.row[first];
-    if (second === undefined || !isLoose(from)) row[first] = from;
-    else row[first] = { ...(isLoose(row[first]) ? row[first] : {}), [second]: from[second] };
-  }
-  return { ...change, row, isSlim: true };
-}
+export const slimChange = (change: Change): Change => ({
+  ...change,
+  row: change.fields.reduce<unknown>((row, field) => withValueAt(row, field, valueAt(change.row, field)), {}) as Change["row"],
+  isSlim: true,
+});
 
-/** Makes a change on a row as it is kept now. */
+/** Makes a change on a row as it is kept now. Where the row has nothing round a field any more, what was round it comes along. */
 export function applyChange<Row extends object>(row: Row, { row: wanted, fields }: Pick<Change, "row" | "fields">): Row {
   return fields
     .filter(([first]) => first !== "updatedAt")
-    .reduce<Record<string, unknown>>((current, field) => withField(current, field, wanted), { ...row } as Record<string, unknown>) as Row;
+    .map((field) => (isLoose(valueAt(row, field.slice(0, -1))) ? field : field.slice(0, 1)))
+    .reduce<unknown>((current, field) => withValueAt(current, field, valueAt(wanted, field)), row) as Row;
 }
 
 /** Two changes of one row as one: every field either changed, as the later had it. */

@@ -8,6 +8,7 @@ import {
   type Present,
   type RecordTypeName,
 } from "@/records";
+import { isSame } from "./change";
 import { database } from "./database";
 import { toStorageFailure } from "./storage-status";
 import { toSummary } from "./summary";
@@ -59,7 +60,6 @@ async function rowsHere(db: VemmickDatabase, plan: ImportPlan): Promise<Rows> {
   return Object.fromEntries(lists) as unknown as Rows;
 }
 
-const isSame = (a: Row | undefined, b: Row): boolean => a !== undefined && JSON.stringify(a) === JSON.stringify(b);
 const cardOf = (name: RecordTypeName, row: Row): string | null =>
   name === "traveller" ? row.id : name === "station" ? (row as Row & { travellerId: string }).travellerId : null;
 

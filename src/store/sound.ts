@@ -58,7 +58,11 @@ function once<Row extends { readonly id: string; readonly updatedAt: string }>(r
 export const soundTraveller = (row: Traveller): Traveller =>
   once(
     row,
-    () => v.is(TravellerSchema, row) && v.parse(TravellerSchema, row).createdAt === row.createdAt,
+    () => {
+      const parsed = v.safeParse(TravellerSchema, row);
+      // Cards are put in order by their texts: a moment of another zone is brought into its one form first.
+      return parsed.success && parsed.output.createdAt === row.createdAt;
+    },
     () => salvage(TravellerSchema, row, { ...BLANK_TRAVELLER, id: row.id }) as Traveller,
   );
 

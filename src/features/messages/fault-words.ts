@@ -1,4 +1,4 @@
-import { FAULT_REASONS, type FaultReason, type RecordFault } from "@/core/result";
+import type { FaultReason, RecordFault } from "@/core/result";
 
 const REASON_WORDS: Readonly<Record<FaultReason, (most: number | null) => string>> = {
   "too-long": (most) => `is longer than the ${most ?? ""} signs that fit`,
@@ -11,7 +11,6 @@ const REASON_WORDS: Readonly<Record<FaultReason, (most: number | null) => string
   "no-card": () => "belongs to a card that is not here",
   unreadable: () => "cannot be read",
 };
-export const REASONS_WITH_WORDS = FAULT_REASONS.filter((reason) => reason in REASON_WORDS);
 
 /** What a person calls a field; one that is not here is called by its name in the file. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {

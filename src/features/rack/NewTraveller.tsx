@@ -1,7 +1,7 @@
 "use client";
 import { useRef, useState } from "react";
 import { openPage } from "@/components/open-page";
-import { TEXT_LENGTHS } from "@/core/kept";
+import { tooLongWords } from "@/components/useDraft";
 import { hear, type Complaint } from "@/core/diagnosis";
 import { createTraveller } from "@/store/write";
 import { COMPLAINT_WORDS } from "../vocabulary/words";
@@ -30,6 +30,7 @@ export function NewTraveller({ technician }: { technician: string }) {
   const starter = useRef<HTMLButtonElement>(null);
   const hearing = hear(said);
   const isTyped = said.trim() !== "";
+  const tooLong = tooLongWords(said, "note");
   const complaints = complaintsOf(hearing, changes);
   // What is asked just above is not offered a second time.
   const asked = isTyped ? hearing.asks.flatMap(({ options }) => options) : [];
@@ -90,12 +91,10 @@ export function NewTraveller({ technician }: { technician: string }) {
         </div>
         <p
           id="ask-say"
-          className={`mt-1 min-h-[19px] text-[13.5px] ${problem ? "font-medium text-out" : "text-ink-soft"}`}
+          className={`mt-1 min-h-[19px] text-[13.5px] ${(tooLong ?? problem) ? "font-medium text-out" : "text-ink-soft"}`}
           aria-live="polite"
         >
-          {said.length > TEXT_LENGTHS.note
-            ? `This has ${said.length} signs, and ${TEXT_LENGTHS.note} fit: the first ${TEXT_LENGTHS.note} go on the card.`
-            : (problem ?? (isTyped ? "Enter starts the card." : ""))}
+          {tooLong ?? problem ?? (isTyped ? "Enter starts the card." : "")}
         </p>
       </form>
       {isTyped ? <HeardAs said={said} hearing={hearing} changes={changes} onChanges={change} /> : null}

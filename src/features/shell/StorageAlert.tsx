@@ -17,7 +17,7 @@ const WHERE: Readonly<Record<Unsaved["change"]["kind"], (key: string) => string>
 };
 
 /** Where a change that is not kept yet belongs, in words. */
-export const whereWords = ({ change: { kind, key } }: Unsaved): string => WHERE[kind](key);
+const whereWords = ({ change: { kind, key } }: Unsaved): string => WHERE[kind](key);
 
 /** What is not kept yet, with the ways on: try again, take it along, let it go. */
 export default function StorageAlert({ trouble: { unsaved, refusal } }: { trouble: StorageTrouble }) {

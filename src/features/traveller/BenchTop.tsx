@@ -9,7 +9,9 @@ import {
   type StationId,
   type TravellerAssessment,
 } from "@/core/stations";
-import { fitText, TEXT_LENGTHS } from "@/core/kept";
+import { Said } from "@/components/Said";
+import { tooLongWords } from "@/components/useDraft";
+import { fitText } from "@/core/kept";
 import type { House, TravellerId } from "@/records";
 import { skipStation } from "@/store/write";
 import { Suspense, useEffect, useRef, useState } from "react";
@@ -190,11 +192,9 @@ function Skip({ id, station, reason, canSkip }: { id: TravellerId; station: Stat
         <span className="caption block">Why it is skipped</span>
         <input className="write-line" value={text} autoFocus onChange={(event) => setText(event.target.value)} />
       </label>
-      {text.length > TEXT_LENGTHS.reason ? (
-        <p className="w-full text-[13.5px] font-medium text-out">
-          This has {text.length} signs, and {TEXT_LENGTHS.reason} fit: the first {TEXT_LENGTHS.reason} are kept.
-        </p>
-      ) : null}
+      <div className="w-full">
+        <Said id="skip-say" problem={tooLongWords(text, "reason")} />
+      </div>
       <button type="submit" className="btn" disabled={text.trim() === ""}>
         Skip with this reason
       </button>

@@ -82,15 +82,18 @@ test("a card, the Rack, the Ledger, its print and its customer's page say the sa
   }
 });
 
-test("every demo card proposes on its customer's page what it proposes at Decide", async ({ page }) => {
+test("over four visits to one motor, each customer's page offers first what its card would do now, at the same price", async ({ page }) => {
   const { travellers } = await demoFile(page);
   for (const { id } of travellers.filter(({ id }) => id.startsWith("demo-lido"))) {
     await page.goto(`/print?id=${id}&view=customer`);
-    const first = (await page.getByRole("listitem").first().innerText()).split("\n")[0] ?? "";
     const price = /\d+\.\d\d/.exec(await page.getByRole("listitem").first().innerText())?.[0] ?? "nothing";
     await page.goto(`/traveller?id=${id}&station=decide`);
     await expect(caseOf(page).getByRole("region", { name: "Line-up" })).toBeVisible();
-    await expect(caseOf(page).getByText(price).first(), `${id}: ${first}`).toBeVisible();
+    const now = caseOf(page)
+      .getByRole("region", { name: /If you stopped now/ })
+      .getByRole("row")
+      .nth(1);
+    await expect(now, id).toContainText(price);
   }
 });
 

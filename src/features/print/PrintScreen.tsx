@@ -5,6 +5,7 @@ import { parseTravellerId, type House } from "@/records";
 import { useCard, useHouse, type KeptCard } from "@/store/queries";
 import { evidenceWords } from "../line-up/evidence";
 import { fullMoment } from "../shell/clock";
+import { NoCard } from "../shell/NothingHere";
 import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { saidAt, viewOf } from "../stations/registry";
@@ -22,7 +23,7 @@ export function PrintScreen() {
   const house = useHouse();
   if (address === null) return <Reading />;
   if (answer.state === "failed") return <CannotRead failure={answer.failure} />;
-  if (answer.state === "missing") return <p className="p-6">This card is not on this device.</p>;
+  if (id === null || answer.state === "missing") return <NoCard at="/print" />;
   if (answer.state === "loading" || house === null) return <Reading />;
   return <Printed card={answer.value} house={house} isForCustomer={address.get("view") === "customer"} />;
 }

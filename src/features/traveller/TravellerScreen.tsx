@@ -1,5 +1,4 @@
 "use client";
-import { PageLink } from "@/components/PageLink";
 import { useMemo, useState } from "react";
 import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
 import { parseTravellerId, type House, type TravellerId } from "@/records";
@@ -13,6 +12,7 @@ import { isReadyToFinish } from "../line-up/ready-to-finish";
 import { nextMoveWords } from "../line-up/next-move-words";
 import { visitDayOf } from "../shell/clock";
 import { AppHeader } from "../shell/AppHeader";
+import { NoCard } from "../shell/NothingHere";
 import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { StorageBanner } from "../shell/StorageBanner";
@@ -34,27 +34,10 @@ export function TravellerScreen() {
   const house = useHouse();
   if (address === null) return <Reading />;
   if (answer.state === "failed") return <CannotRead failure={answer.failure} />;
-  if (id === null || answer.state === "missing") return <NoTraveller />;
+  if (id === null || answer.state === "missing") return <NoCard at="/traveller" />;
   if (answer.state === "loading" || house === null) return <Reading />;
   return (
     <Traveller key={id} id={id} data={answer.value} house={house} first={address.get("station")} firstMethod={address.get("method")} />
-  );
-}
-
-function NoTraveller() {
-  return (
-    <>
-      <AppHeader at="/traveller" />
-      <main className="p-6">
-        <h1 className="text-[22px] font-bold">This card is not on this device</h1>
-        <p className="mt-2">It may have been removed, or kept in another browser. Import its file in the Ledger, or go back.</p>
-        <p className="mt-4">
-          <PageLink href="/" className="btn">
-            To the rack
-          </PageLink>
-        </p>
-      </main>
-    </>
   );
 }
 

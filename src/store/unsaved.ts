@@ -23,6 +23,9 @@ function fromTab(): readonly Unsaved[] {
 }
 
 let list: readonly Unsaved[] | null = null;
+/** Whether the tab's memory has the list as it is: then another page of the program has it too. */
+let isHandedOn = true;
+export const isUnsavedHandedOn = (): boolean => isHandedOn;
 const listeners = new Set<() => void>();
 
 /** What is not kept yet, one entry a row, the oldest first. */
@@ -41,8 +44,10 @@ function setList(next: readonly Unsaved[]): void {
   try {
     if (next.length === 0) globalThis.sessionStorage?.removeItem(SHELF);
     else globalThis.sessionStorage?.setItem(SHELF, JSON.stringify(next));
+    isHandedOn = true;
   } catch {
     // No room even there: the list holds until the page is left, and leaving it asks first.
+    isHandedOn = false;
   }
   listeners.forEach((listener) => listener());
 }

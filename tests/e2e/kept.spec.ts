@@ -91,10 +91,21 @@ test("storage that is refused is told in plain words, with the export beside it"
   expect(readFileSync(await file.path(), "utf8")).toContain('"text": "23.4"');
   await expect(alert).toBeVisible();
 
-  // Another page of the program, and back: it is still there, shown and told.
-  page.on("dialog", (dialog) => void dialog.accept());
-  await page.goto("/ledger");
+  // Another page of the program, and back: it is still there, shown and told, and nobody is asked whether to leave it.
+  const asked: string[] = [];
+  page.on("dialog", (dialog) => {
+    asked.push(dialog.type());
+    void dialog.accept();
+  });
+  await page.getByRole("link", { name: "Vemmick" }).click();
+  await expect(page.getByLabel("What does the motor do?")).toBeVisible();
+  await page.getByRole("link", { name: "Ledger" }).click();
+  expect(asked).toEqual([]);
   await expect(alert).toContainText("Not kept yet: Windings.");
+  // Any other way out asks first.
+  await page.getByRole("heading", { name: "Ledger" }).click();
+  await page.reload();
+  expect(asked).toEqual(["beforeunload"]);
   await openDemo(page, "bakery-proofer", "windings");
   await expect(page.getByLabel("white to black")).toHaveValue("23.4");
 

@@ -1,5 +1,5 @@
+import { assessTraveller, type StationEntries } from "@/core/traveller";
 import { toHouseFigures } from "@/core/house";
-import { assessTraveller, type StationEntries } from "@/core/stations";
 import { demoRecords } from "@/records/demo";
 
 /** Prints the median and 95th percentile, in ms, of assessing one full traveller: every station, line-up, next move. */

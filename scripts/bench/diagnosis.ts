@@ -1,7 +1,9 @@
+import type { ActionId, Suspect, TestId } from "@/core/trade";
+import { stationForTest, type TravellerAssessment } from "@/core/traveller";
+import { rememberStudy } from "@/core/study";
 import { ACTION_TABLE, isCovered } from "@/core/decision";
-import { TEST_TABLE, type ActionId, type Suspect, type TestId } from "@/core/diagnosis";
-import { stationForTest, type Study, type TravellerAssessment } from "@/core/stations";
-import { studyNow } from "@/core/stations/studies";
+import { TEST_TABLE } from "@/core/diagnosis";
+import { studyNow } from "@/core/study/answer";
 import { FIXED_ORDER } from "./fixed-order";
 import { assessVisit, hiddenMotor, makeTest, startVisit, type HiddenMotor, type Visit } from "../../tests/support/simulated-visit";
 
@@ -10,12 +12,7 @@ const MOTORS = Number(process.argv[2] ?? 16);
 const CASES_EACH = Number(process.argv[3] ?? 130);
 const MOST_TESTS = 24;
 
-const answers = new Map<string, unknown>();
-const study: Study = (station, question) => {
-  const key = station + JSON.stringify(question);
-  if (!answers.has(key)) answers.set(key, studyNow(station, question));
-  return answers.get(key);
-};
+let study = rememberStudy(studyNow);
 
 /** Parts that sit outside the motor: nobody needs another motor for them. */
 const OUTSIDE: readonly Suspect[] = ["run-capacitor", "start-capacitor", "start-relay"];
@@ -136,7 +133,7 @@ const bands = Array.from({ length: 10 }, () => ({ cases: 0, right: 0, stated: 0 
 const missed = new Map<string, number>();
 let cases = 0;
 for (let motorSeed = 1; motorSeed <= MOTORS; motorSeed += 1) {
-  answers.clear();
+  study = rememberStudy(studyNow);
   for (let each = 0; each < CASES_EACH; each += 1) {
     const motor = hiddenMotor(motorSeed, motorSeed * 1000 + each);
     cases += 1;

@@ -1,4 +1,4 @@
-import type { TestId } from "@/core/diagnosis";
+import type { TestId } from "@/core/trade";
 
 /** The stations in their fixed order, as paper has them; two capacitors are two tests. */
 export const FIXED_ORDER: readonly TestId[] = [

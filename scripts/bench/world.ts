@@ -1,8 +1,10 @@
+import type { ActionId, Suspect, TestId } from "@/core/trade";
+import { stationForTest, type TravellerAssessment } from "@/core/traveller";
+import { rememberStudy, type Study } from "@/core/study";
 import { ACTION_TABLE, isCovered } from "@/core/decision";
-import { TEST_TABLE, type ActionId, type Suspect, type TestId } from "@/core/diagnosis";
+import { TEST_TABLE } from "@/core/diagnosis";
 import { hiddenCase, type HiddenCase } from "@/core/simulation";
-import { stationForTest, type Study, type TravellerAssessment } from "@/core/stations";
-import { studyNow } from "@/core/stations/studies";
+import { studyNow } from "@/core/study/answer";
 import { FIXED_ORDER } from "./fixed-order";
 import { assessWorldVisit, makeWorldTest, startWorldVisit, type WorldVisit } from "../../tests/support/world-visit";
 
@@ -13,14 +15,7 @@ const TALK = process.env.TALK === undefined ? null : Number(process.env.TALK);
 const MOST_TESTS = 24;
 
 /** One estimate a motor is enough: its questions come again with every figure. */
-function studyOfCase(): Study {
-  const answers = new Map<string, unknown>();
-  return (station, question) => {
-    const key = station + JSON.stringify(question);
-    if (!answers.has(key)) answers.set(key, studyNow(station, question));
-    return answers.get(key);
-  };
-}
+const studyOfCase = (): Study => rememberStudy(studyNow);
 
 const INSIDE = ACTION_TABLE["replace-motor"].cures;
 /** Parts that are changed by themselves: for these alone nobody replaces a motor. */

@@ -1,8 +1,9 @@
-import type { MotorType } from "@/core/motor";
+import type { MotorType } from "@/core/trade";
+import { assessTraveller } from "@/core/traveller";
 import { DEFAULT_METER, toHouseFigures } from "@/core/house";
 import { takeReading, type Entry, type Quantity } from "@/core/quantity";
-import { assessTraveller, STATIONS } from "@/core/stations";
-import { studyNow } from "@/core/stations/studies";
+import { STATIONS } from "@/core/stations";
+import { studyNow } from "@/core/study/answer";
 import type { WindingsDetail } from "@/core/stations/windings";
 import type { Miss, ReferenceCase } from "./case-file";
 

@@ -1,9 +1,9 @@
+import { COMPLAINTS, TESTS, type ActionId, type Complaint, type TestId, type MachineKind } from "@/core/trade";
+import { assessTraveller } from "@/core/traveller";
 import { ACTION_TABLE, cheapestAction, costModel, settledCost, type RepairSite } from "@/core/decision";
-import { chooseMove, COMPLAINTS, TESTS, type ActionId, type Complaint, type Finding, type Standing, type TestId } from "@/core/diagnosis";
+import { chooseMove, type Finding, type Standing } from "@/core/diagnosis";
 import { toHouseFigures } from "@/core/house";
-import type { MachineKind } from "@/core/motor";
-import { assessTraveller } from "@/core/stations";
-import { studyNow } from "@/core/stations/studies";
+import { studyNow } from "@/core/study/answer";
 import type { Miss, ReferenceCase } from "./case-file";
 import { toEntries, type RawFinding } from "./diagnosis-records";
 

@@ -1,7 +1,8 @@
-import { GEAR_SORTS } from "@/core/diagnosis";
+import { GEAR_SORTS } from "@/core/startgear";
+import type { StationEntries } from "@/core/traveller";
 import { DEFAULT_METER } from "@/core/house";
 import { takeReading, type Entry, type Quantity } from "@/core/quantity";
-import { STATIONS, type StationEntries, type StationId } from "@/core/stations";
+import { STATIONS, type StationId } from "@/core/stations";
 import { SIGN_IDS, type Sign } from "@/core/stations/look";
 import { markLikeName } from "@/core/winding";
 

@@ -1,5 +1,5 @@
+import { SUSPECTS, type Suspect } from "@/core/trade";
 import { ACTION_TABLE } from "@/core/decision";
-import { SUSPECTS, type Suspect } from "@/core/diagnosis";
 import type { Miss, ReferenceCase } from "./case-file";
 import { conclude, probabilityOf, type Concluded } from "./diagnosis-checker";
 

@@ -1,11 +1,13 @@
 /** @jest-environment jsdom */
+import { ACTIONS, COMPLAINTS } from "@/core/trade";
+import { assessTraveller, type StationEntries } from "@/core/traveller";
 import { render, screen } from "@testing-library/react";
 import "@testing-library/jest-dom";
 import userEvent from "@testing-library/user-event";
-import { ACTIONS, COMPLAINTS, type Finding } from "@/core/diagnosis";
+import { type Finding } from "@/core/diagnosis";
 import { CAUSES, CUSTOM_WAYS, HINGE_FIGURES, MEASURES } from "@/core/decision";
 import { toHouseFigures } from "@/core/house";
-import { assessTraveller, STATION_IDS, STATIONS, type StationEntries } from "@/core/stations";
+import { STATION_IDS, STATIONS } from "@/core/stations";
 import { toHouse, UNSET_HOUSE, withRule } from "@/records";
 import { LineUp } from "./line-up/LineUp";
 import { contradictionSentence } from "./line-up/evidence";

@@ -1,9 +1,10 @@
 /** @jest-environment jsdom */
+import { assessTraveller, type StationEntries } from "@/core/traveller";
 import "@testing-library/jest-dom";
 import { render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { toHouseFigures } from "@/core/house";
-import { assessTraveller, STATIONS, type StationEntries } from "@/core/stations";
+import { STATIONS } from "@/core/stations";
 import { RuleField } from "./house-rules/RuleField";
 import { Case } from "./line-up/Case";
 import { isReadyToFinish } from "./line-up/ready-to-finish";

@@ -1,4 +1,6 @@
-import { assessTraveller, type EarlierVisit, type StationEntries, type Study, type TravellerAssessment } from "@/core/stations";
+import { assessTraveller, type StationEntries, type TravellerAssessment } from "@/core/traveller";
+import type { EarlierVisit } from "@/core/station";
+import type { Study } from "@/core/study";
 import type { HouseFigures } from "@/core/house";
 import type { StationRecord, Traveller, TravellerId } from "@/records";
 import type { VemmickDatabase } from "./vemmick-database";

@@ -21,7 +21,7 @@ import { putTravellers, writing } from "./vemmick-database";
 import { wipeEverything } from "./wipe";
 import { createTraveller, removeTraveller, reopenTraveller, skipStation, updateHouse, updateStation, updateTraveller } from "./write";
 import { toHouseFigures } from "@/core/house";
-import { studyNow } from "@/core/stations/studies";
+import { studyNow } from "@/core/study/answer";
 
 const db = database();
 

@@ -1,8 +1,9 @@
 "use client";
+import type { EarlierVisit } from "@/core/station";
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo, useState, useSyncExternalStore } from "react";
 import type { Failure } from "@/core/result";
-import { STATION_IDS, type EarlierVisit } from "@/core/stations";
+import { STATION_IDS } from "@/core/stations";
 import {
   stationRecordId,
   toHouse,

@@ -1,5 +1,5 @@
+import type { Complaint } from "@/core/trade";
 import { fitText } from "@/core/kept";
-import type { Complaint } from "@/core/diagnosis";
 import type { StationData, StationId } from "@/core/stations";
 import { stationRecordId, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
 import { changeRow } from "./change-row";

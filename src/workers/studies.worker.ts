@@ -1,12 +1,13 @@
 import { expose } from "comlink";
-import { studyNow } from "@/core/stations/studies";
 import { fail, ok, type Failure, type Result } from "@/core/result";
+import type { Studies, StudyKind } from "@/core/study";
+import { studyNow } from "@/core/study/answer";
 
-/** What this worker can be asked. */
+/** What this worker can be asked: any long question, as plain data. */
 const calls = {
-  study: (station: string, question: unknown): Result<unknown, Failure> => {
+  study: <Kind extends StudyKind>(kind: Kind, question: Studies[Kind]["question"]): Result<Studies[Kind]["answer"] | null, Failure> => {
     try {
-      return ok(studyNow(station, question));
+      return ok(studyNow(kind, question));
     } catch (error) {
       return fail({ code: "study-failed", detail: error instanceof Error ? error.message : "" });
     }

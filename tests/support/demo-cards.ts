@@ -1,5 +1,5 @@
+import { NO_STUDY } from "@/core/study";
 import { toHouseFigures } from "@/core/house";
-import { NO_STUDY } from "@/core/stations";
 import { demoRecords } from "@/records/demo";
 import { assessCard, joinCards } from "@/store/kept-card";
 

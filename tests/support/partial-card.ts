@@ -1,14 +1,7 @@
+import { assessTraveller, type StationEntries, type TravellerAssessment } from "@/core/traveller";
 import { DEFAULT_METER, toHouseFigures, type HouseFigures } from "@/core/house";
 import { takeReading, type Entry, type Quantity } from "@/core/quantity";
-import {
-  assessTraveller,
-  STATIONS,
-  stationOf,
-  type StationData,
-  type StationEntries,
-  type StationId,
-  type TravellerAssessment,
-} from "@/core/stations";
+import { STATIONS, stationOf, type StationData, type StationId } from "@/core/stations";
 
 /** A card of which only some fields were keyed; the rest is blank. */
 export type Parts = { readonly [Id in StationId]?: Partial<StationData<Id>> };

@@ -1,5 +1,8 @@
+import { COMPLAINTS, type Complaint, type Suspect, type TestId, type MachineKind, type MotorType } from "@/core/trade";
+import { assessTraveller, type StationEntries, type TravellerAssessment } from "@/core/traveller";
+import type { Study } from "@/core/study";
+import type { GearSort } from "@/core/startgear";
 import {
-  COMPLAINTS,
   COMPLAINT_TABLE,
   isOnMachine,
   outcomeProbabilities,
@@ -7,26 +10,11 @@ import {
   STATE_CHANGE_MINUTES,
   TEST_TABLE,
   weighEvidence,
-  type Complaint,
-  type Suspect,
-  type TestId,
 } from "@/core/diagnosis";
 import { DEFAULT_METER, toHouseFigures, type HouseFigures } from "@/core/house";
-import {
-  conditionOfFault,
-  conditionWith,
-  predict,
-  SOUND,
-  type Condition,
-  type FaultId,
-  type Machine,
-  type MachineKind,
-  type MotorType,
-  type Prediction,
-} from "@/core/motor";
+import { conditionOfFault, conditionWith, predict, SOUND, type Condition, type FaultId, type Machine, type Prediction } from "@/core/motor";
 import { takeReading, type Entry, type Quantity } from "@/core/quantity";
-import { assessTraveller, STATIONS, type StationEntries, type StationId, type Study, type TravellerAssessment } from "@/core/stations";
-import type { GearSort } from "@/core/diagnosis";
+import { STATIONS, type StationId } from "@/core/stations";
 import { plateOf, randomMotor } from "./motors";
 import { randomFrom } from "./parts-list";
 

@@ -1,14 +1,9 @@
-import { STATE_CHANGE_MINUTES, TEST_TABLE, type TestId } from "@/core/diagnosis";
+import type { TestId } from "@/core/trade";
+import { assessTraveller, type StationEntries, type TravellerAssessment } from "@/core/traveller";
+import type { Study } from "@/core/study";
+import { STATE_CHANGE_MINUTES, TEST_TABLE } from "@/core/diagnosis";
 import { observe, opening, type HiddenCase } from "@/core/simulation";
-import {
-  assessTraveller,
-  STATIONS,
-  type StationData,
-  type StationEntries,
-  type StationId,
-  type Study,
-  type TravellerAssessment,
-} from "@/core/stations";
+import { STATIONS, type StationData, type StationId } from "@/core/stations";
 import { changeState, DEFAULT_HOUSE, visitClock, type VisitClock } from "./simulated-visit";
 
 /** A visit to a hidden case of the independent world: what was keyed, and the minutes it took. */

@@ -1,16 +1,8 @@
-import { isRun, LIVE_RUNS, TEST_TABLE, TESTS, type TestId } from "@/core/diagnosis";
-import {
-  assessTraveller,
-  methodsOn,
-  powerOf,
-  stateChangeFor,
-  STATION_IDS,
-  STATIONS,
-  type StationEntries,
-  type TravellerAssessment,
-} from "@/core/stations";
+import { TESTS, type TestId, MACHINE_KINDS, MOTOR_TYPES } from "@/core/trade";
+import { assessTraveller, methodsOn, powerOf, stateChangeFor, type StationEntries, type TravellerAssessment } from "@/core/traveller";
+import { isRun, LIVE_RUNS, TEST_TABLE } from "@/core/diagnosis";
+import { STATION_IDS, STATIONS } from "@/core/stations";
 import { TRIP_CHECKS } from "@/core/stations/power-back";
-import { MACHINE_KINDS, MOTOR_TYPES } from "@/core/motor";
 import { randomFrom } from "../support/parts-list";
 import { changeState, DEFAULT_HOUSE, hiddenMotor, MAKERS, openingEntries, visitClock, type HiddenMotor } from "../support/simulated-visit";
 

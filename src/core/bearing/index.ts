@@ -56,3 +56,16 @@ export {
   type JobTool,
   type Tier,
 } from "./job";
+export { BEARING_ENDS, type BearingEnd } from "./ends";
+export {
+  HAND_ENTRIES,
+  HandSchema,
+  judgeHand,
+  NOTHING_FELT,
+  TURNS,
+  type HandFeel,
+  type HandVerdict,
+  type PlayVerdict,
+  type Turn,
+} from "./hand-feel";
+export { NO_MECHANICS_FACTS, type MechanicsFacts } from "./facts";

@@ -31,3 +31,5 @@ export { rankParts, type FitOffer, type Refusal, type Remark, type Wanted } from
 export { joinParallel, type Joinable, type JoinTarget, type ParallelCombination } from "./combination";
 export { searchCombinations } from "./search-combinations";
 export { enumerateCombinations, type Combination, type JoinKind, type StockValue } from "./enumerate-combinations";
+export { NO_CAPACITOR_FACTS, type CapacitorFacts } from "./facts";
+export { capacitorJudge } from "./capacitor-slip";

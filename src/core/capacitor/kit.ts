@@ -1,4 +1,4 @@
-import type { Complaint } from "../diagnosis/vocabulary";
+import type { Complaint } from "../trade";
 
 /** Hard-start kits. Ids are persisted. */
 export const KIT_SORTS = ["ptc", "potential-relay"] as const;

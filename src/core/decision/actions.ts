@@ -1,6 +1,6 @@
+import type { ActionId, Suspect, TestId } from "../trade";
 import { TIER_TABLE } from "../bearing";
 import type { HouseRuleId } from "../house";
-import type { ActionId, Suspect, TestId } from "../diagnosis";
 
 /** What an action mends, what it takes, how well it holds, and what should be checked before it. */
 export interface ActionSpec {

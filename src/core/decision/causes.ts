@@ -1,4 +1,5 @@
-import { TRIPS, type ActionId, type Complaint, type Finding, type OutcomeKey, type TestId } from "../diagnosis";
+import { TRIPS, type ActionId, type Complaint, type TestId } from "../trade";
+import { type Finding, type OutcomeKey } from "../diagnosis";
 
 /** What makes a part fail before its time. Persisted: do not change without a migration. */
 export const CAUSES = [

@@ -1,5 +1,6 @@
+import { SUSPECTS, type ActionId, type Suspect } from "../trade";
 import { bearingJob, type BearingJob } from "../bearing";
-import { NEEDS_GEAR, SUSPECTS, type ActionId, type Suspect } from "../diagnosis";
+import { NEEDS_GEAR } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import type { RepairSite } from "./site";
 import { ACTION_TABLE, SLOW_FAULTS } from "./actions";

@@ -1,4 +1,5 @@
-import type { Hypothesis, Suspect } from "../diagnosis";
+import type { Suspect } from "../trade";
+import type { Hypothesis } from "../diagnosis";
 import type { HouseFigures } from "../house";
 
 /** Ways on where the maker has no spares for this motor. */

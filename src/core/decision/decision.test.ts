@@ -1,5 +1,6 @@
+import { ACTIONS, SUSPECTS, type Suspect } from "../trade";
 import fc from "fast-check";
-import { ACTIONS, SUSPECTS, type Finding, type Hypothesis, type Suspect } from "../diagnosis";
+import { type Finding, type Hypothesis } from "../diagnosis";
 import { toHouseFigures } from "../house";
 import { ACTION_TABLE } from "./actions";
 import { CAUSES, causesOf, checksBefore } from "./causes";

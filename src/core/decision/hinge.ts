@@ -1,4 +1,5 @@
-import { marginalProbabilities, type Hypothesis, type Suspect } from "../diagnosis";
+import type { Suspect } from "../trade";
+import { marginalProbabilities, type Hypothesis } from "../diagnosis";
 import { costModel } from "./cost-model";
 import { rankActions } from "./rank-actions";
 import type { DecisionQuestion, Work } from "./question";

@@ -18,3 +18,4 @@ export { simulateDecision, type CostSpread, type DecisionOutlook } from "./simul
 export type { DecisionQuestion, Work } from "./question";
 export { soundParts, type RepairSite } from "./site";
 export { findHinge, HINGE_FIGURES, type Hinge, type HingeFigure } from "./hinge";
+export { NO_DECISION_FACTS, type DecisionFacts } from "./facts";

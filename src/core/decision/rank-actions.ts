@@ -1,4 +1,5 @@
-import { marginalProbabilities, type ActionId, type Hypothesis, type Suspect } from "../diagnosis";
+import type { ActionId, Suspect } from "../trade";
+import { marginalProbabilities, type Hypothesis } from "../diagnosis";
 import { SLOW_FAULTS } from "./actions";
 import { costGiven, isCovered, together, type ActionCosts, type CostModel } from "./cost-model";
 

@@ -1,4 +1,5 @@
-import type { Hypothesis, Suspect } from "../diagnosis";
+import type { Suspect } from "../trade";
+import type { Hypothesis } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import { normalFrom, quantileOfSorted, seriesFrom } from "../numeric";
 import { costGiven, costModel, isCovered, together, type ActionCosts, type CostModel, type JobTerms } from "./cost-model";

@@ -1,5 +1,6 @@
-import type { Finding, GearSort, Suspect } from "../diagnosis";
-import type { MachineKind, MotorType } from "../motor";
+import type { GearSort } from "../startgear";
+import type { Suspect, MachineKind, MotorType } from "../trade";
+import type { Finding } from "../diagnosis";
 
 /** What the work is done on, as far as it decides which work makes sense. */
 export interface RepairSite {

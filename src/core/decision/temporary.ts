@@ -1,4 +1,4 @@
-import type { ActionId } from "../diagnosis";
+import type { ActionId } from "../trade";
 
 /** What can be done while the part is not here. Every one is temporary and says so. Persisted: do not change without a migration. */
 export const MEASURES = [

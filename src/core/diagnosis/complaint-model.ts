@@ -1,5 +1,5 @@
+import { COMPLAINTS, TRIPS, type Complaint, type Suspect } from "../trade";
 import { COMPLAINT_TABLE } from "./complaint-table";
-import { COMPLAINTS, TRIPS, type Complaint, type Suspect } from "./vocabulary";
 
 /** Chance that such faults are complained of in these words: causes act independently (noisy or). @source Pearl (1988), 4.3 */
 export function complaintLikelihood(complaint: Complaint, faults: readonly Suspect[]): number {

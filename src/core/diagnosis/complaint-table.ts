@@ -1,4 +1,4 @@
-import type { Complaint, Suspect } from "./vocabulary";
+import type { Complaint, Suspect } from "../trade";
 
 /** How likely a fault makes people say this, and how likely they say it with none of these faults present. */
 export interface ComplaintRow {

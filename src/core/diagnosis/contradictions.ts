@@ -1,6 +1,6 @@
+import type { Suspect } from "../trade";
 import { findingKey, type Finding } from "./finding";
 import type { Standing } from "./standing";
-import type { Suspect } from "./vocabulary";
 
 /** Two findings that cannot both be the whole truth about one suspect. */
 export interface Contradiction {

@@ -1,3 +1,4 @@
+import { ACTIONS, COMPLAINTS, SUSPECTS, TESTS, type Complaint, type Suspect, MOTOR_TYPES } from "../trade";
 import { ACTION_TABLE, cheapestAction, costModel, settledCost } from "../decision";
 import { toHouseFigures } from "../house";
 import { COMPLAINT_TABLE } from "./complaint-table";
@@ -11,8 +12,6 @@ import { priorsFor } from "./priors";
 import { weighEvidence, type Hypothesis } from "./standing";
 import { LIVE_RUNS, TEST_TABLE, type OutcomeRow } from "./test-table";
 import { TOGETHER, togetherFactor } from "./together";
-import { ACTIONS, COMPLAINTS, SUSPECTS, TESTS, type Complaint, type Suspect } from "./vocabulary";
-import { MOTOR_TYPES } from "../motor";
 
 const PSC = { type: "psc", machine: "blower" } as const;
 const weigh = (complaints: Complaint[], findings: Finding[]) => weighEvidence(PSC, { complaints, findings });

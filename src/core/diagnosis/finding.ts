@@ -1,6 +1,6 @@
+import type { Complaint, Standee, Suspect, TestId } from "../trade";
 import type { History } from "./history-table";
 import type { Outcome } from "./test-table";
-import type { Complaint, Standee, Suspect, TestId } from "./vocabulary";
 
 /**
  * What figures taken together speak for, where a model of the machine was asked: likelihood of all of them under each

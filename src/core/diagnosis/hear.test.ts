@@ -1,7 +1,7 @@
+import { COMPLAINTS } from "../trade";
 import fc from "fast-check";
 import { hear } from "./hear";
 import { ASKS, PHRASES } from "./phrase-table";
-import { COMPLAINTS } from "./vocabulary";
 
 const unheard = (text: string) => hear(text).unheard.map(({ from, to }) => text.slice(from, to));
 

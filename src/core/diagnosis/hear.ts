@@ -1,5 +1,5 @@
+import type { Complaint } from "../trade";
 import { ASKS, DENIAL, NOT_DENIED, PHRASES, PLAIN_WORDS, SAYS_MORE, type AskRow } from "./phrase-table";
-import type { Complaint } from "./vocabulary";
 
 /** A stretch of the text as typed, from its first sign to behind its last. */
 export interface Span {

@@ -1,4 +1,4 @@
-import type { Suspect } from "./vocabulary";
+import type { Suspect } from "../trade";
 
 /* Since when, and after what. Ids stand in files: do not change one without a migration. */
 export const COURSES = ["sudden", "growing", "sometimes-then-always", "only-cold", "only-hot", "better-once-run"] as const;

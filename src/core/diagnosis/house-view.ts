@@ -1,8 +1,8 @@
+import type { Suspect } from "../trade";
 import type { HouseFigures, HouseRuleId } from "../house";
 import type { PriorFactors } from "./priors";
 import type { Weights } from "./standing";
 import { INSTRUMENTS, type Instrument } from "./test-table";
-import type { Suspect } from "./vocabulary";
 
 /** House rule that says whether an instrument is owned. */
 const OWNED_BY: Record<Instrument, HouseRuleId> = {

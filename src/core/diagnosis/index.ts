@@ -1,21 +1,9 @@
-export {
-  ACTIONS,
-  COMPLAINTS,
-  SUSPECTS,
-  TESTS,
-  TRIPS,
-  type ActionId,
-  type Complaint,
-  type Standee,
-  type Suspect,
-  type TestId,
-} from "./vocabulary";
 export { COMPLAINT_TABLE } from "./complaint-table";
 export { INSTRUMENTS, LIVE_RUNS, TEST_TABLE, type Instrument, type Outcome, type OutcomeKey, type OutcomeRow } from "./test-table";
 export { findingKey, type Evidence, type Finding, type MeasuredLikelihood, type RuledOut } from "./finding";
 export { COURSES, EVENTS, HISTORY_TABLE, type Course, type Event, type History } from "./history-table";
 export { OUTCOME_NAMES, outcomeProbabilities } from "./outcome-model";
-export { DRIVES, GEAR_SORTS, NEEDS_GEAR, priorsFor, type Drive, type GearSort, type MotorProfile, type PriorFactors } from "./priors";
+export { NEEDS_GEAR, priorsFor, type MotorProfile, type PriorFactors } from "./priors";
 export { TOGETHER, whyTogether } from "./together";
 export { contradictionsOf, type Contradiction } from "./contradictions";
 export { barOf, isOnMachine, isRun, type Bar } from "./permission";
@@ -43,3 +31,4 @@ export {
 export { hear, type Hearing, type Span } from "./hear";
 export { ASKS, PHRASES, ROUTINE, type AskRow } from "./phrase-table";
 export { houseWeights, ownedInstruments, priorFactors } from "./house-view";
+export { NO_COMPLAINT_FACTS, type ComplaintFacts } from "./facts";

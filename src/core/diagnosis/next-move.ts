@@ -1,10 +1,9 @@
-import type { MachineKind } from "../motor";
+import { type MachineKind, TESTS, type ActionId, type Standee, type Suspect, type TestId } from "../trade";
 import type { Finding } from "./finding";
 import { OUTCOME_NAMES, outcomeProbabilities } from "./outcome-model";
 import { barOf, tripChecks } from "./permission";
 import { marginalProbabilities, type Hypothesis } from "./standing";
 import { TEST_TABLE, type Instrument, type OutcomeRow } from "./test-table";
-import { TESTS, type ActionId, type Standee, type Suspect, type TestId } from "./vocabulary";
 
 /** What one outcome of a test would come to. */
 export interface OutcomeMeaning {

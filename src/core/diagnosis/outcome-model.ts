@@ -1,6 +1,6 @@
+import { TESTS, type Suspect, type TestId } from "../trade";
 import type { Finding, MeasuredLikelihood } from "./finding";
 import { TEST_TABLE, type OutcomeRow } from "./test-table";
-import { TESTS, type Suspect, type TestId } from "./vocabulary";
 
 /** Outcome names of each test, in the order of the table; probabilities below are in the same order. */
 export const OUTCOME_NAMES = Object.fromEntries(TESTS.map((test) => [test, Object.keys(TEST_TABLE[test].outcomes)])) as unknown as Record<

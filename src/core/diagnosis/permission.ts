@@ -1,7 +1,6 @@
-import type { MachineKind } from "../motor";
+import type { MachineKind, TestId } from "../trade";
 import type { Finding } from "./finding";
 import { INSTRUMENTS, LIVE_RUNS, TEST_TABLE, type Instrument, type OutcomeRow } from "./test-table";
-import type { TestId } from "./vocabulary";
 
 /** Why a test is not offered. */
 export type Bar =

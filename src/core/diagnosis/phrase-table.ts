@@ -1,4 +1,4 @@
-import type { Complaint } from "./vocabulary";
+import type { Complaint } from "../trade";
 
 /* Pieces that several phrases share. Text is lower case, apostrophes straight, runs of blanks one. */
 const NOT =

@@ -1,5 +1,5 @@
-import type { MachineKind, MotorType } from "../motor";
-import type { Suspect } from "./vocabulary";
+import { gearRow, type GearSort } from "../startgear";
+import type { MachineKind, MotorType, Suspect, Drive } from "../trade";
 
 type Row = Partial<Record<Suspect, number>>;
 
@@ -77,23 +77,6 @@ const MIDDLE_AGE_YEARS = 8;
 /** Wear neither starts from nothing nor goes on for ever. */
 const WEAR = { least: 0.5, most: 1.6 } as const;
 
-/** What brings a start winding in. Persisted: do not change without a migration. */
-export const GEAR_SORTS = ["switch", "potential-relay", "current-relay", "ptc", "none"] as const;
-export type GearSort = (typeof GEAR_SORTS)[number];
-
-/** A motor with one sort of start gear has no other; one with none has none to fail. */
-const NOT_WITH: Record<GearSort, readonly Suspect[]> = {
-  switch: ["start-relay"],
-  "potential-relay": ["start-switch"],
-  "current-relay": ["start-switch"],
-  ptc: ["start-switch"],
-  none: ["start-switch", "start-relay"],
-};
-
-/** How a motor drives its machine. Persisted: do not change without a migration. */
-export const DRIVES = ["belt", "direct"] as const;
-export type Drive = (typeof DRIVES)[number];
-
 /** What is known of a motor before it is tested. */
 export interface MotorProfile {
   readonly type: MotorType;
@@ -119,7 +102,7 @@ export function priorsFor(motor: MotorProfile, factors: PriorFactors = {}): Read
   const { type, machine, ageYears = null, gear = null } = motor;
   const wear = ageYears === null ? 1 : Math.min(WEAR.most, Math.max(WEAR.least, ageYears / MIDDLE_AGE_YEARS));
   const isWelded = machine === "hermetic-compressor";
-  const absent: readonly Suspect[] = [...(gear === null ? [] : NOT_WITH[gear]), ...(isWelded ? (["start-switch"] as const) : [])];
+  const absent: readonly Suspect[] = [...(gear === null ? [] : gearRow(gear).rulesOut), ...(isWelded ? (["start-switch"] as const) : [])];
   const rows = (
     Object.entries({
       ...BY_TYPE[type],

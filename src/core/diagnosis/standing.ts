@@ -1,3 +1,4 @@
+import { SUSPECTS, type Complaint, type Standee, type Suspect } from "../trade";
 import { complaintLikelihood, unsaidLikelihood, unsaidOf, type Unsaid } from "./complaint-model";
 import type { Evidence, Finding, RuledOut } from "./finding";
 import { historyLikelihood, type History } from "./history-table";
@@ -5,7 +6,6 @@ import { independentFindings } from "./one-fact";
 import { faultSets, findingLikelihood } from "./outcome-model";
 import { priorsFor, type MotorProfile, type PriorFactors } from "./priors";
 import { togetherFactor } from "./together";
-import { SUSPECTS, type Complaint, type Standee, type Suspect } from "./vocabulary";
 
 /** A set of faults that may be present together, with its probability. */
 export interface Hypothesis {

@@ -1,4 +1,4 @@
-import type { Suspect, TestId } from "./vocabulary";
+import type { Suspect, TestId } from "../trade";
 
 /** How likely a test shows this: with nothing wrong that bears on it, and with each fault that does. */
 export interface OutcomeRow {

@@ -1,4 +1,4 @@
-import type { Suspect } from "./vocabulary";
+import type { Suspect } from "../trade";
 
 /**
  * Priors are of the fault behind a call. A second, unrelated fault in the same motor is rarer than that: it did not

@@ -11,3 +11,4 @@ export {
   type InsulationTrend,
   type InsulationVerdict,
 } from "./judge";
+export { NO_FRAME_FACTS, type FrameFacts } from "./facts";

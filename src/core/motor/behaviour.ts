@@ -1,6 +1,6 @@
+import type { MachineKind } from "../trade";
 import type { Figure } from "../quantity";
 import type { RunQuantity } from "./prediction";
-import type { MachineKind } from "./types";
 
 /** What the motor did when it was switched on. Persisted: do not change without a migration. */
 export const BEHAVIOURS = ["starts", "only-pushed", "hums", "dead", "trips"] as const;

@@ -2,7 +2,7 @@ import { normalFrom, quantileOfSorted, seriesFrom } from "../numeric";
 import type { KnowledgeEntry } from "./knowledge";
 import type { Machine } from "./machine";
 import { plateStates } from "./observations";
-import { RUN_QUANTITIES, type Prediction, type RunFigures, type RunQuantity } from "./prediction";
+import { RUN_QUANTITIES, type Prediction, type PredictedRun, type RunQuantity } from "./prediction";
 
 /** Middle 90 % of what is expected: 5th, 50th and 95th percentile. */
 export interface Range {
@@ -43,7 +43,7 @@ function rangeOf(values: readonly number[], modelSd: number): Range | null {
   return { low, middle, high };
 }
 
-function rangesOf(figures: readonly RunFigures[], state: "running" | "held"): RunRanges {
+function rangesOf(figures: readonly PredictedRun[], state: "running" | "held"): RunRanges {
   return Object.fromEntries(
     RUN_QUANTITIES.map((quantity) => {
       const values = figures.map((one) => one[quantity]).filter((value) => value !== null);

@@ -1,6 +1,5 @@
 export { speedAndPoles, synchronousRpm, type PoleCandidate, type SpeedAndPoles } from "./speed";
 export { speedBySlipCount } from "./slip-count";
-export { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, type MachineKind, type MotorType } from "./types";
 export {
   connectionOfSupply,
   plateInHand,
@@ -27,12 +26,11 @@ export {
   type KnowledgeEntry,
   type MotorKnowledge,
   type RunningKnowledge,
-  type WindingKnowledge,
 } from "./knowledge";
 export { estimateMotor, USUAL_MEMBERS, type MotorEstimate, type PlateConflict } from "./estimate";
 export { plateStates, type PlateStates } from "./observations";
 export { conditionOfFault, FAULT_IDS, FAULTS, faultsFor, type Fault, type FaultId, type FaultSpec } from "./faults";
-export { predict, RUN_QUANTITIES, type Prediction, type RunFigures, type RunQuantity } from "./prediction";
+export { predict, RUN_QUANTITIES, type Prediction, type PredictedRun, type RunQuantity } from "./prediction";
 export { type Expectation, type Range, type RunRanges } from "./expectation";
 export { BEHAVIOURS, behavioursOn, stateOfBehaviour, type Behaviour, type Measured } from "./behaviour";
 export type { Explanation } from "./explanation";
@@ -44,3 +42,21 @@ export { capacitorEffect, type CapacitorEffect, type EffectQuestion } from "./ca
 export { estimateOnce } from "./estimate-once";
 export { USUAL_EFFICIENCY, usualEfficiency, WATTS_PER_HORSEPOWER } from "./usual-efficiency";
 export { usualOhms, type UsualOhms } from "./usual-ohms";
+export { NO_PLATE_FACTS, NO_RUN_FACTS, type PlateFacts, type RunFacts } from "./facts";
+export { inferConnection, supplyLimits, type InferredConnection } from "./plate-supply";
+export {
+  HOT_PLACES,
+  NO_RUN_ENTRIES,
+  NOISES,
+  RUN_ENTRY_SCHEMAS,
+  RUN_FIELD_IDS,
+  RUN_FIELDS,
+  WARMTHS,
+  type HotPlace,
+  type Noise,
+  type RunEntries,
+  type RunField,
+  type Warmth,
+} from "./run-entries";
+export { ampsLimits, findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "./running-amps";
+export { slipOfRun, slipsOfRun, supplyJudge, withoutSlips, type RunSlips } from "./run-slips";

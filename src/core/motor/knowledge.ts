@@ -1,5 +1,6 @@
+import type { MachineKind, MotorType } from "../trade";
+import type { WindingKnowledge } from "../winding";
 import type { LoadLaw, Topology } from "./machine";
-import type { MachineKind, MotorType } from "./types";
 
 /** What can be read off a motor or measured at rest, and what each would narrow. Ids are used in words. */
 export const KNOWLEDGE_ENTRIES = [
@@ -15,13 +16,6 @@ export const KNOWLEDGE_ENTRIES = [
   "locked-amps",
 ] as const;
 export type KnowledgeEntry = (typeof KNOWLEDGE_ENTRIES)[number];
-
-/** Ohms of one winding as measured, at rest. */
-export interface WindingKnowledge {
-  readonly ohm: number;
-  readonly standardOhm: number;
-  readonly temperatureC: number;
-}
 
 /** A capacitor as its label has it. */
 export interface CapacitorKnowledge {

@@ -1,5 +1,5 @@
 import type { FaultId } from "./faults";
-import type { Prediction, RunFigures } from "./prediction";
+import type { Prediction, PredictedRun } from "./prediction";
 
 /**
  * Faults whose outcome is luck: of the rotor's position, of the load, of how far iron saturates. The model's one answer
@@ -25,7 +25,7 @@ export function waysOfLuck(own: Prediction, sound: Prediction): readonly Predict
   if (running?.lineA == null || running.speedRpm === null || own.held.lineA === null) return [own];
   const twiceA = LUCK_TIMES_SOUND * running.lineA;
   const standing: Prediction = { ...own, startsAlone: false, keepsRunning: false, running: null };
-  const atSpeed: RunFigures = {
+  const atSpeed: PredictedRun = {
     lineA: twiceA,
     startA: Math.max(running.lineA, own.held.startA === null ? 0 : own.held.startA / LUCK_TIMES_SOUND),
     capacitorV: 0,
@@ -33,7 +33,7 @@ export function waysOfLuck(own: Prediction, sound: Prediction): readonly Predict
     startTimeS: running.startTimeS === null ? null : LUCK_TIMES_SOUND * running.startTimeS,
   };
   const creepA = between(twiceA, held.lineA ?? own.held.lineA);
-  const creeping: RunFigures = { ...atSpeed, lineA: creepA, speedRpm: CREEPS_AT * running.speedRpm, startTimeS: null };
+  const creeping: PredictedRun = { ...atSpeed, lineA: creepA, speedRpm: CREEPS_AT * running.speedRpm, startTimeS: null };
   return [
     own,
     { ...own, startsAlone: true, keepsRunning: true, running: atSpeed },

@@ -1,6 +1,6 @@
+import { MACHINE_KINDS } from "../trade";
 import { behavioursOn } from "./behaviour";
 import { speedAndPoles, synchronousRpm } from "./speed";
-import { MACHINE_KINDS } from "./types";
 
 test.each([
   [1725, 60, 4, 0.0417],

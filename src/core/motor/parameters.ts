@@ -1,6 +1,6 @@
+import type { MachineKind } from "../trade";
 import type { MotorKnowledge } from "./knowledge";
 import type { Load, Machine, Topology } from "./machine";
-import type { MachineKind } from "./types";
 import { speedAndPoles, synchronousRpm } from "./speed";
 import { SOUND } from "./condition";
 import { toCircuit } from "./circuit";

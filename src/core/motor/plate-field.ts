@@ -1,4 +1,5 @@
-import { readFigure, type FigureOptions, type MeasureId } from "../quantity";
+import type { MeasureId } from "../measure";
+import { readFigure, type FigureOptions } from "../quantity";
 import { fail, ok, type Failure, type Result } from "../result";
 
 /** Fields of a plate that hold figures. Ids also stand in reference cases. */

@@ -8,7 +8,7 @@ import { steadyState, type SteadyState } from "./steady";
 /** What a clamp, a voltmeter, a tachometer and a watch show at a motor. */
 export const RUN_QUANTITIES = ["lineA", "startA", "capacitorV", "speedRpm", "startTimeS"] as const;
 export type RunQuantity = (typeof RUN_QUANTITIES)[number];
-export type RunFigures = Readonly<Record<RunQuantity, number | null>>;
+export type PredictedRun = Readonly<Record<RunQuantity, number | null>>;
 
 /** What one machine does in one condition. */
 export interface Prediction {
@@ -16,9 +16,9 @@ export interface Prediction {
   /** goes on turning when it is turning already */
   readonly keepsRunning: boolean;
   /** at speed, however it got there; null: it does not stay there */
-  readonly running: RunFigures | null;
+  readonly running: PredictedRun | null;
   /** humming, or crawling, after it was switched on at rest */
-  readonly held: RunFigures;
+  readonly held: PredictedRun;
 }
 
 /** Fewer points than a chart: the ensemble asks often. */
@@ -45,7 +45,7 @@ export function startTimeS(circuit: Circuit, finalRadS: number): number {
   return Math.min(time, LONGEST_START_S);
 }
 
-const figuresOf = (at: SteadyState, timeS: number | null): RunFigures => ({
+const figuresOf = (at: SteadyState, timeS: number | null): PredictedRun => ({
   lineA: at.lineA,
   startA: at.startA,
   capacitorV: at.capacitorV,

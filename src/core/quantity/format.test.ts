@@ -1,5 +1,5 @@
+import { measureOfSymbol } from "../measure";
 import { formatMoney, formatNumber, formatPercent, formatProbability, formatQuantity } from "./format";
-import { measureOfSymbol } from "./measures";
 import type { Quantity } from "./units";
 
 const GAP = "\u00a0";

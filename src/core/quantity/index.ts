@@ -1,4 +1,3 @@
-export { measureOfSymbol, MEASURES, type MeasureId } from "./measures";
 export { QUANTITIES, QUANTITY_IDS, type BaseUnit, type Quantity } from "./units";
 export { readFigure, type FigureOptions, type FigureText } from "./read-figure";
 export { readDigits, readFraction } from "./read-digits";
@@ -28,3 +27,4 @@ export {
   type Reading,
   MOST_RANGES,
 } from "./reading";
+export type { WorkingStep } from "./working-step";

@@ -1,5 +1,5 @@
+import { measureSpec, type MeasureId, type MeasureSpec } from "../measure";
 import { fail, ok, type Failure, type Result } from "../result";
-import { measureSpec, type MeasureId, type MeasureSpec } from "./measures";
 import { readDigits, readFraction } from "./read-digits";
 import { meaningOfUnit } from "./units";
 

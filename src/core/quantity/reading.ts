@@ -1,7 +1,7 @@
+import { MEASURES } from "../measure";
 import * as v from "valibot";
 import { ok, type Failure, type Result } from "../result";
 import { MomentSchema, textSchema } from "../kept";
-import { MEASURES } from "./measures";
 import { parseReading } from "./parse-reading";
 import { readingUncertainty, UNLISTED_METER, type MeterRange, type UnlistedMeter } from "./uncertainty";
 import { QUANTITIES, QUANTITY_IDS, type Quantity } from "./units";

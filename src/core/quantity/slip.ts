@@ -1,4 +1,4 @@
-import { measureSpec, type MeasureId } from "./measures";
+import { measureSpec, type MeasureId } from "../measure";
 import { readFigure } from "./read-figure";
 import type { Entry } from "./reading";
 

@@ -1,4 +1,4 @@
-import { MEASURES, measureSpec, type MeasureId, type MeasureSpec, type UnitMeaning } from "./measures";
+import { MEASURES, measureSpec, type MeasureId, type MeasureSpec, type UnitMeaning } from "../measure";
 
 /** What a meter can be asked for. Ids are persisted: do not change one without a migration. */
 export const QUANTITY_IDS = [

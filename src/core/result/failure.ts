@@ -1,4 +1,4 @@
-import type { MeasureId } from "../quantity/measures";
+import type { MeasureId } from "../measure";
 import type { RecordFault } from "./record-fault";
 
 /**

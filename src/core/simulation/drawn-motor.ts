@@ -1,15 +1,6 @@
-import {
-  plateStates,
-  SOUND,
-  steadyState,
-  synchronousRpm,
-  toCircuit,
-  type Machine,
-  type MachineKind,
-  type MotorType,
-  type Topology,
-} from "../motor";
-import type { GearSort } from "../diagnosis";
+import type { MachineKind, MotorType } from "../trade";
+import type { GearSort } from "../startgear";
+import { plateStates, SOUND, steadyState, synchronousRpm, toCircuit, type Machine, type Topology } from "../motor";
 import type { Chance } from "./chance";
 
 /** A motor in its machine, as it was made and fitted: nothing of it is what the estimate takes for usual. */

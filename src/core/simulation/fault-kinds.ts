@@ -1,7 +1,6 @@
-import type { Suspect } from "../diagnosis";
-import { conditionOfFault, type Condition, type Machine } from "../motor";
+import type { Suspect } from "../trade";
+import { type Noise, conditionOfFault, type Condition, type Machine } from "../motor";
 import type { Sign } from "../stations/look";
-import type { Noise } from "../stations/run-figures";
 import type { Chance } from "./chance";
 import type { DrawnMotor } from "./drawn-motor";
 

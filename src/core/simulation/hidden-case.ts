@@ -1,4 +1,4 @@
-import type { Suspect } from "../diagnosis";
+import type { Suspect } from "../trade";
 import { conditionWith, predict, type Behaviour, type Prediction } from "../motor";
 import { chanceFrom, type Chance } from "./chance";
 import { complaintsOf, historyOf } from "./customer";

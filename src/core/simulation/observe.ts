@@ -1,9 +1,8 @@
-import type { TestId } from "../diagnosis";
+import type { TestId } from "../trade";
 import { DEFAULT_METER } from "../house";
-import { conditionWith, predict, type RunFigures } from "../motor";
+import { type Noise, type RunField, conditionWith, predict, type PredictedRun } from "../motor";
 import { takeReading, type Entry, type Quantity } from "../quantity";
 import { STATIONS, type StationData, type StationId } from "../stations";
-import type { Noise, RunField } from "../stations/run-figures";
 import { chanceFrom, type Chance } from "./chance";
 import type { HiddenCase } from "./told";
 
@@ -160,7 +159,7 @@ const supply: Maker = (making) => {
   });
 };
 
-const FIGURE_OF: Partial<Record<TestId, readonly [field: RunField, quantity: Quantity, of: keyof RunFigures]>> = {
+const FIGURE_OF: Partial<Record<TestId, readonly [field: RunField, quantity: Quantity, of: keyof PredictedRun]>> = {
   "run-amps": ["lineAmps", "current", "lineA"],
   "start-winding-amps": ["startAmps", "current", "startA"],
   speed: ["speed", "speed", "speedRpm"],

@@ -1,6 +1,7 @@
+import { TESTS, type TestId } from "../trade";
+import { NO_STUDY } from "../study";
 import { assessWorldVisit, makeWorldTest, startWorldVisit } from "../../../tests/support/world-visit";
-import { TESTS, TEST_TABLE, isOnMachine, type TestId } from "../diagnosis";
-import { NO_STUDY } from "../stations/contract";
+import { TEST_TABLE, isOnMachine } from "../diagnosis";
 import { drawMotor, FAULT_KINDS, hiddenCase, observe, chanceFrom, type HiddenCase } from "./index";
 import { STATIONS, stationOf, type StationId } from "../stations";
 import * as v from "valibot";

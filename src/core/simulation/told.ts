@@ -1,4 +1,5 @@
-import type { Complaint, Course, Event, Suspect } from "../diagnosis";
+import type { Complaint, Suspect } from "../trade";
+import type { Course, Event } from "../diagnosis";
 import type { Behaviour, Condition, Prediction } from "../motor";
 import type { DrawnMotor } from "./drawn-motor";
 import type { Body } from "./fault-kinds";

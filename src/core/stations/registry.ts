@@ -1,7 +1,7 @@
+import type { Station } from "../station";
 import { bearingStation } from "./bearing";
 import { capacitorStation } from "./capacitor";
 import { complaintStation } from "./complaint";
-import type { Station } from "./contract";
 import { decideStation } from "./decide";
 import { frameStation } from "./frame";
 import { insulationStation } from "./insulation";

@@ -1,7 +1,7 @@
+import type { MotorType } from "../trade";
 import { connectBoard, type ConnectedElement, type Connection } from "./connection";
 import { isWindingClass } from "./layout";
 import { LAYOUTS } from "./layout-catalogue";
-import type { MotorType } from "../motor";
 
 /** Elements of a layout with its roles on posts 0, 1, 2 … in order. */
 function elementsOf(id: string): ConnectedElement[] {

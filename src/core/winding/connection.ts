@@ -1,4 +1,4 @@
-import type { MotorType } from "../motor";
+import type { MotorType } from "../trade";
 import type { ElementClass, LayoutRole } from "./layout";
 
 /** A part on the way from one supply line to the other. Posts are numbered as on the board. */

@@ -46,3 +46,6 @@ export {
   type WindingOhms,
 } from "./temperature";
 export { connectBoard, type Connection, type ConnectionNote, type Reversal, type Rung, type RungPart } from "./connection";
+export { WINDING_GROUPS, type WindingGroup } from "./groups";
+export { NO_WINDING_FACTS, type WindingFacts, type WindingKnowledge } from "./facts";
+export { askBoard, type BoardQuestion } from "./board-question";

@@ -1,4 +1,4 @@
-import type { MotorType } from "../motor";
+import type { MotorType } from "../trade";
 import type { ElementClass, Exchange, Layout, LayoutElement, LayoutRole } from "./layout";
 
 const element = (from: LayoutRole, to: LayoutRole, cls: ElementClass): LayoutElement => ({ from, to, cls });

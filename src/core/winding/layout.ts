@@ -1,4 +1,4 @@
-import type { MotorType } from "../motor";
+import type { MotorType } from "../trade";
 
 /**
  * What lies between two posts. `winding`: one that no known layout names; `link`: joined inside; `contact`: of a switch,

@@ -1,6 +1,6 @@
+import type { MotorType } from "../trade";
 import { keyOf, plainRole, rolesByPost } from "./answer-key";
 import { tableOf, type Board, type BoardTable } from "./board";
-import type { MotorType } from "../motor";
 import type { LayoutRole } from "./layout";
 import { checkingProbe, countPairs, expectedOhm, nextProbe, unreadProbe, unseenProbe, type Probe } from "./next-probe";
 import { sampleSolutions } from "./sample-solutions";

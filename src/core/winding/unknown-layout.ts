@@ -1,10 +1,10 @@
+import type { MotorType } from "../trade";
 import { PATH, UNMEASURED, type BoardTable } from "./board";
 import { addReadings, emptyEquations, NEAR_ZERO } from "./fit-board";
 import type { Layout, LayoutElement } from "./layout";
 import { LEAST_MAIN_PART } from "./least-ohms";
 import { judgeLayOut, type BoardSolution, type SolveOptions } from "./solve-board";
 import { structureOf } from "./structure";
-import type { MotorType } from "../motor";
 
 /** Posts with a path between them, and the ohms found along it; nothing is said of what they are. */
 export interface PostGroup {

@@ -1,6 +1,6 @@
+import type { MotorType } from "../trade";
 import type { BoardTable } from "./board";
 import { addReadings, emptyEquations, isNearZero, NEAR_ZERO } from "./fit-board";
-import type { MotorType } from "../motor";
 import { faultsOf, type LayoutRole } from "./layout";
 import { LeastSquares, type Solution } from "./least-squares";
 import type { BoardSolution } from "./solve-board";

@@ -1,7 +1,10 @@
 "use client";
+import { cautionsFor, type Assessment } from "@/core/station";
+import { NO_FACTS } from "@/core/facts";
+import { powerOf } from "@/core/traveller";
 import { Suspense, useState } from "react";
 import { PageLink } from "@/components/PageLink";
-import { cautionsFor, NO_FACTS, powerOf, stationOf, type Assessment, type StationId } from "@/core/stations";
+import { stationOf, type StationId } from "@/core/stations";
 import type { House } from "@/records";
 import { updateBench, useBenchDraft } from "@/store/bench-draft";
 import { useHouse } from "@/store/queries";
@@ -10,9 +13,9 @@ import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { BENCH_STATIONS } from "../stations/bench-stations";
 import { MethodTabs } from "../stations/MethodTabs";
-import { NOTHING_WEIGHED } from "../stations/contract";
+import { NOTHING_WEIGHED } from "../station/contract";
 import { INSTRUMENTS, viewOf } from "../stations/registry";
-import { useStudies } from "../stations/useStudies";
+import { useStudies } from "../station/useStudies";
 import { CAUTION_WORDS } from "../vocabulary/words";
 import { BenchActions } from "./BenchActions";
 

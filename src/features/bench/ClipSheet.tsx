@@ -7,7 +7,7 @@ import type { TravellerId } from "@/records";
 import { clipBench } from "@/store/bench-draft";
 import { useCards, useHouse, type KeptCard } from "@/store/queries";
 import { createTraveller } from "@/store/write";
-import { dayAndTime } from "../shell/clock";
+import { dayAndTime } from "../vocabulary/clock";
 import { viewOf } from "../stations/registry";
 
 /** Open cards to clip the check to. One that has something there already asks a second press. */

@@ -1,7 +1,7 @@
 import { HOUSE_RULES, type HouseRuleId } from "@/core/house";
 import { formatNumber } from "@/core/quantity";
 import type { RuleChange } from "@/records";
-import { fullMoment } from "../shell/clock";
+import { fullMoment } from "../vocabulary/clock";
 
 const SHOWN = 12;
 

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { ExportButton } from "../ledger/ExportButton";
+import { ExportButton } from "../files/ExportButton";
 import { RoomLeft } from "./RoomLeft";
 
 /** Loaded when pressed, to keep the demo out of every start. */

@@ -1,8 +1,9 @@
 "use client";
+import { measureOfSymbol } from "@/core/measure";
 import { useState } from "react";
 import { LineField } from "@/components/LineField";
 import type { HouseRuleSpec } from "@/core/house";
-import { formatNumber, measureOfSymbol, readFigure } from "@/core/quantity";
+import { formatNumber, readFigure } from "@/core/quantity";
 import type { RuleChange } from "@/records";
 import { changedWords } from "./ChangeLog";
 

@@ -6,10 +6,10 @@ import { Stamp } from "@/components/Stamp";
 import type { House } from "@/records";
 import { assessCard, useCards, useHouse, type KeptCard } from "@/store/queries";
 import { cardFacts } from "../rack/card";
-import { dayAndTime } from "../shell/clock";
+import { dayAndTime } from "../vocabulary/clock";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
-import { useStudies } from "../stations/useStudies";
-import { ExportButton } from "./ExportButton";
+import { useStudies } from "../station/useStudies";
+import { ExportButton } from "../files/ExportButton";
 import { ImportPanel } from "./ImportPanel";
 
 const PAGE = 80;

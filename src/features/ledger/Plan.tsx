@@ -1,6 +1,6 @@
 import { isEmptyPlan, type ImportPlan } from "@/records";
-import { faultSentence, shortenedSentence } from "./fault-sentences";
-import { FaultList } from "./FaultList";
+import { faultSentence, shortenedSentence } from "../files/fault-sentences";
+import { FaultList } from "../files/FaultList";
 import { countWords, futureSentence } from "./import-words";
 
 const SHOWN = 40;

@@ -2,7 +2,7 @@ import { FAULT_REASONS, type RecordFault } from "@/core/result";
 import type { ImportPlan } from "@/records";
 import { NO_RECORDS } from "@/records";
 import { roomWords, stayWords } from "../house-rules/RoomLeft";
-import { faultSentence, shortenedSentence } from "./fault-sentences";
+import { faultSentence, shortenedSentence } from "../files/fault-sentences";
 import { countWords, futureSentence, undoneSentences } from "./import-words";
 
 const fault = (part: Partial<RecordFault>): RecordFault => ({

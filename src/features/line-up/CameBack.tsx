@@ -1,4 +1,4 @@
-import { fullMoment } from "../shell/clock";
+import { fullMoment } from "../vocabulary/clock";
 
 /** That it came back stays on the card. */
 export function CameBack({ moments }: { moments: readonly string[] }) {

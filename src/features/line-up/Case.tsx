@@ -1,5 +1,5 @@
+import type { TravellerAssessment } from "@/core/traveller";
 import { formatMoney, formatProbability } from "@/core/quantity";
-import type { TravellerAssessment } from "@/core/stations";
 import { workWords } from "../vocabulary/decision-words";
 import { CameBack } from "./CameBack";
 import type { CaseProps } from "./case-props";

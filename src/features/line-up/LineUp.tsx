@@ -1,9 +1,10 @@
 "use client";
+import type { TravellerAssessment } from "@/core/traveller";
 import { ChevronDown, ChevronUp } from "lucide-react";
 import { useState } from "react";
 import { findingKey, whyTogether, type Finding } from "@/core/diagnosis";
 import { formatProbability } from "@/core/quantity";
-import type { StationId, TravellerAssessment } from "@/core/stations";
+import type { StationId } from "@/core/stations";
 import { viewOf } from "../stations/registry";
 import { inSentence, SUSPECT_WORDS } from "../vocabulary/words";
 import { contradictionSentence, evidenceLines, evidenceWords, findingWords, type EvidenceLine } from "./evidence";

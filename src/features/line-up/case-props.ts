@@ -1,4 +1,5 @@
-import type { StationId, TravellerAssessment } from "@/core/stations";
+import type { TravellerAssessment } from "@/core/traveller";
+import type { StationId } from "@/core/stations";
 
 /** What the case is given, on the desk and on the phone alike. */
 export interface CaseProps {

@@ -1,6 +1,7 @@
+import { powerOf, stationForTest, type TravellerAssessment } from "@/core/traveller";
 import { STATE_CHANGE_MINUTES, TEST_TABLE, type OutcomeKey, type OutcomeMeaning, type TestOffer } from "@/core/diagnosis";
 import { formatProbability } from "@/core/quantity";
-import { powerOf, stationForTest, STATIONS, stationOf, type StationId, type TravellerAssessment } from "@/core/stations";
+import { STATIONS, stationOf, type StationId } from "@/core/stations";
 import type { ProveDetail } from "@/core/stations/prove";
 import { viewOf } from "../stations/registry";
 import { DOUBT_SENTENCES, workWords } from "../vocabulary/decision-words";

@@ -1,4 +1,5 @@
-import type { StationId, TravellerAssessment } from "@/core/stations";
+import type { TravellerAssessment } from "@/core/traveller";
+import type { StationId } from "@/core/stations";
 import type { ProveDetail } from "@/core/stations/prove";
 
 /** Decided and proved, or skipped with a reason, the proof does not contradict the decision, and nothing lies open: nothing is left but to sign off. */

@@ -1,4 +1,5 @@
-import { formatNumber, MEASURES, type MeasureId } from "@/core/quantity";
+import { MEASURES, type MeasureId } from "@/core/measure";
+import { formatNumber } from "@/core/quantity";
 import type { Failure, FailureCode } from "@/core/result";
 import { faultWords } from "./fault-words";
 

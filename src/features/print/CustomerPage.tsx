@@ -1,10 +1,10 @@
 "use client";
+import type { TravellerAssessment } from "@/core/traveller";
 import { formatMoney } from "@/core/quantity";
 import type { DecideRecord } from "@/core/stations/decide";
 import type { House } from "@/records";
-import type { TravellerAssessment } from "@/core/stations";
 import type { KeptCard } from "@/store/queries";
-import { dayWords } from "../shell/clock";
+import { dayWords } from "../vocabulary/clock";
 import { customerOptions, PLAIN_COMPLAINTS, plainWork } from "./customer-words";
 import { PrintFrame } from "./PrintFrame";
 

@@ -1,6 +1,6 @@
 "use client";
 import type { Traveller } from "@/records";
-import { fullMoment } from "../shell/clock";
+import { fullMoment } from "../vocabulary/clock";
 
 interface PrintFrameProps {
   readonly traveller: Traveller;

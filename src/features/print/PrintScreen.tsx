@@ -1,10 +1,11 @@
 "use client";
-import { formatProbability } from "@/core/quantity";
-import { STATION_IDS, type TravellerAssessment, type WorkingStep } from "@/core/stations";
+import type { TravellerAssessment } from "@/core/traveller";
+import { type WorkingStep, formatProbability } from "@/core/quantity";
+import { STATION_IDS } from "@/core/stations";
 import { parseTravellerId, type House } from "@/records";
 import { useCard, useHouse, type KeptCard } from "@/store/queries";
 import { evidenceWords } from "../line-up/evidence";
-import { fullMoment } from "../shell/clock";
+import { fullMoment } from "../vocabulary/clock";
 import { NoCard } from "../shell/NothingHere";
 import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";

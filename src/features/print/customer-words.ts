@@ -1,5 +1,5 @@
+import type { ActionId, Complaint } from "@/core/trade";
 import type { ActionOffer } from "@/core/decision";
-import type { ActionId, Complaint } from "@/core/diagnosis";
 import type { HouseFigures } from "@/core/house";
 import { formatMoney, formatNumber } from "@/core/quantity";
 

@@ -1,6 +1,6 @@
 import { PageLink } from "@/components/PageLink";
 import { Stamp } from "@/components/Stamp";
-import { dayAndTime } from "../shell/clock";
+import { dayAndTime } from "../vocabulary/clock";
 import type { KeptCard } from "@/store/queries";
 import type { CardFacts } from "./card";
 

@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import { PageLink } from "@/components/PageLink";
-import { dayOf, dayWords } from "../shell/clock";
+import { dayOf, dayWords } from "../vocabulary/clock";
 import { DUE_WORDS, type DueRow } from "./due";
 
 /** Without the year while it is this one. */

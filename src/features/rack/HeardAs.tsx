@@ -1,6 +1,7 @@
 "use client";
+import type { Complaint } from "@/core/trade";
 import { Plus, Undo2, X } from "lucide-react";
-import type { Complaint, Hearing, Span } from "@/core/diagnosis";
+import type { Hearing, Span } from "@/core/diagnosis";
 import { COMPLAINT_WORDS } from "../vocabulary/words";
 
 /** What a person changed of how the open line was understood. */

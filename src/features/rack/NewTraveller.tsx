@@ -1,8 +1,9 @@
 "use client";
+import type { Complaint } from "@/core/trade";
 import { useRef, useState } from "react";
 import { openPage } from "@/components/open-page";
 import { tooLongWords } from "@/components/useDraft";
-import { hear, type Complaint } from "@/core/diagnosis";
+import { hear } from "@/core/diagnosis";
 import { createTraveller } from "@/store/write";
 import { COMPLAINT_WORDS } from "../vocabulary/words";
 import { complaintsOf, HeardAs, NO_CHANGES, type HeardChanges } from "./HeardAs";

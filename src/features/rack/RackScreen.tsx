@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from "react";
 import type { House } from "@/records";
 import { assessCard, useCards, useHouse, type KeptCard } from "@/store/queries";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
-import { useStudies } from "../stations/useStudies";
+import { useStudies } from "../station/useStudies";
 import { cardFacts } from "./card";
 import { CardTile } from "./CardTile";
 import { dueRows } from "./due";

@@ -1,4 +1,7 @@
-import { STATION_IDS, type Assessment, type StationId, type TravellerAssessment } from "@/core/stations";
+import type { Assessment } from "@/core/station";
+import type { TravellerAssessment } from "@/core/traveller";
+import type { ActionId } from "@/core/trade";
+import { STATION_IDS, type StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import type { KeptCard } from "@/store/queries";
 import { nextMoveWords } from "../line-up/next-move-words";
@@ -6,7 +9,6 @@ import { isReadyToFinish } from "../line-up/ready-to-finish";
 import { saidAt, viewOf } from "../stations/registry";
 import { stampWord } from "../stations/stamp-word";
 import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/words";
-import type { ActionId } from "@/core/diagnosis";
 
 /** What a card on the rack says. */
 export interface CardFacts {

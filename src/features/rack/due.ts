@@ -1,8 +1,10 @@
-import type { ActionId } from "@/core/diagnosis";
-import { dueOn, isStillDue, STATION_IDS, type Due, type DueKind, type StationId, type TravellerAssessment } from "@/core/stations";
+import type { ActionId } from "@/core/trade";
+import { dueOn, isStillDue, type Due, type DueKind } from "@/core/due";
+import type { TravellerAssessment } from "@/core/traveller";
+import { STATION_IDS, type StationId } from "@/core/stations";
 import { motorKey, type Traveller } from "@/records";
 import type { KeptCard } from "@/store/queries";
-import { visitDayOf } from "../shell/clock";
+import { visitDayOf } from "../vocabulary/clock";
 
 /** One follow-up with its day and the card that asks for it. */
 export interface DueRow {

@@ -1,11 +1,11 @@
 "use client";
+import { readPlain } from "@/core/station";
 import { useState } from "react";
 import { LineField } from "@/components/LineField";
 import { readShelfLabel } from "@/core/capacitor";
 import { addPart } from "@/store/parts";
 import type { Failure } from "@/core/result";
 import { toSentence } from "../messages/failure-sentences";
-import { readPlain } from "@/core/stations/fields";
 
 const EMPTY = { label: "", maker: "", place: "Truck", quantity: "1", price: "" };
 

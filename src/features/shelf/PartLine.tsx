@@ -1,4 +1,5 @@
 "use client";
+import { readPlain, type PlainFieldId } from "@/core/station";
 import { useState } from "react";
 import { LineField } from "@/components/LineField";
 import { readShelfLabel } from "@/core/capacitor";
@@ -6,7 +7,6 @@ import { formatMoney } from "@/core/quantity";
 import type { Part } from "@/records";
 import { updatePart } from "@/store/parts";
 import { toSentence } from "../messages/failure-sentences";
-import { readPlain, type PlainFieldId } from "@/core/stations/fields";
 
 type NumberField = "quantity" | "price" | "diameterMm" | "heightMm" | "terminals";
 

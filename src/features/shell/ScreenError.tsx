@@ -1,6 +1,6 @@
 "use client";
 import { PageLink } from "@/components/PageLink";
-import { ExportButton } from "../ledger/ExportButton";
+import { ExportButton } from "../files/ExportButton";
 
 /** A screen that broke: the data is kept, and can be taken along. */
 export function ScreenError({ error, onRetry }: { error: Error; onRetry: () => void }) {

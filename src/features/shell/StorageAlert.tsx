@@ -3,7 +3,7 @@ import { letGo, retryUnsaved } from "@/store/change-row";
 import type { StorageTrouble } from "@/store/queries";
 import { reportRefusal } from "@/store/storage-status";
 import type { Unsaved } from "@/store/unsaved";
-import { ExportButton } from "../ledger/ExportButton";
+import { ExportButton } from "../files/ExportButton";
 import { toSentence } from "../messages/failure-sentences";
 import { viewOf } from "../stations/registry";
 

@@ -1,6 +1,6 @@
 "use client";
+import type { StationMethod } from "@/core/station";
 import { Tabs } from "radix-ui";
-import type { StationMethod } from "@/core/stations";
 
 interface MethodTabsProps {
   readonly methods: readonly StationMethod[];

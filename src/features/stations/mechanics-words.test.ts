@@ -1,10 +1,12 @@
+import { assessTraveller } from "@/core/traveller";
+import { DUE_KINDS } from "@/core/due";
+import { NO_FACTS } from "@/core/facts";
+import { NOISES } from "@/core/motor";
 import { demoCard, demoCards } from "../../../tests/support/demo-cards";
-import { BEARING_SIZES, CLOSURES, JOB_LOSSES, JOB_TOOLS, orderNumber, SEAT_REPAIRS, SUFFIX_CODES } from "@/core/bearing";
+import { NOTHING_FELT, BEARING_SIZES, CLOSURES, JOB_LOSSES, JOB_TOOLS, orderNumber, SEAT_REPAIRS, SUFFIX_CODES } from "@/core/bearing";
 import { toHouseFigures } from "@/core/house";
-import { assessTraveller, DUE_KINDS, NO_FACTS, STATIONS } from "@/core/stations";
+import { STATIONS } from "@/core/stations";
 import type { BearingDetail, NameState } from "@/core/stations/bearing";
-import { NOTHING_FELT } from "@/core/stations/hand-feel";
-import { NOISES } from "@/core/stations/run-figures";
 import { PARTS, TRAP_IDS, type TakeApartDetail } from "@/core/stations/take-apart";
 import type { Traveller } from "@/records";
 import { DUE_WORDS, dueRows } from "../rack/due";

@@ -1,10 +1,11 @@
+import type { TravellerAssessment } from "@/core/traveller";
 import { lazy, type ComponentType, type LazyExoticComponent } from "react";
-import { STATION_IDS, stationOf, type StationId, type TravellerAssessment } from "@/core/stations";
+import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import { bearingView } from "./bearing";
 import { capacitorView } from "./capacitor";
 import { complaintView } from "./complaint";
-import type { InstrumentProps, StationView } from "./contract";
+import type { InstrumentProps, StationView } from "../station/contract";
 import { decideView } from "./decide";
 import { frameView } from "./frame";
 import { handTurnView } from "./hand-turn";

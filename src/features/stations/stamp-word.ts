@@ -1,4 +1,5 @@
-import type { StationId, TravellerAssessment } from "@/core/stations";
+import type { TravellerAssessment } from "@/core/traveller";
+import type { StationId } from "@/core/stations";
 import { STAMP_WORDS } from "../vocabulary/words";
 import { viewOf } from "./registry";
 

@@ -1,8 +1,8 @@
 "use client";
+import type { TravellerAssessment } from "@/core/traveller";
 import type { HouseFigures } from "@/core/house";
-import type { TravellerAssessment } from "@/core/stations";
 import { assessKept, type KeptCard } from "@/store/queries";
-import { useStudies } from "./useStudies";
+import { useStudies } from "../station/useStudies";
 
 /** A card with every long question answered; null while one is still being worked out. */
 export function useAssessedCard(card: KeptCard, figures: HouseFigures): TravellerAssessment | null {

@@ -1,14 +1,7 @@
 "use client";
-import {
-  cautionsFor,
-  methodsOn,
-  powerOf,
-  stateChangeFor,
-  stationOf,
-  type StationEntries,
-  type StationId,
-  type TravellerAssessment,
-} from "@/core/stations";
+import { cautionsFor } from "@/core/station";
+import { methodsOn, powerOf, stateChangeFor, type StationEntries, type TravellerAssessment } from "@/core/traveller";
+import { stationOf, type StationId } from "@/core/stations";
 import { Said } from "@/components/Said";
 import { tooLongWords } from "@/components/useDraft";
 import { fitText } from "@/core/kept";
@@ -16,7 +9,7 @@ import type { House, TravellerId } from "@/records";
 import { skipStation } from "@/store/write";
 import { Suspense, useEffect, useRef, useState } from "react";
 import { reasonFor } from "../line-up/evidence";
-import { clockTime } from "../shell/clock";
+import { clockTime } from "../vocabulary/clock";
 import { MethodTabs } from "../stations/MethodTabs";
 import { fetchInstruments, INSTRUMENTS, viewOf } from "../stations/registry";
 import { CAUTION_WORDS } from "../vocabulary/words";

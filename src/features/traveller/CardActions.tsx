@@ -4,7 +4,7 @@ import { LineField } from "@/components/LineField";
 import { openPage } from "@/components/open-page";
 import type { Traveller } from "@/records";
 import { removeTraveller, updateTraveller } from "@/store/write";
-import { ExportButton } from "../ledger/ExportButton";
+import { ExportButton } from "../files/ExportButton";
 
 /** Names, export, print, removal: what can be done with the card as a whole. */
 export default function CardActions({ traveller }: { traveller: Traveller }) {

@@ -1,7 +1,8 @@
 "use client";
+import type { TravellerAssessment } from "@/core/traveller";
 import { ChevronUp } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
-import { STATION_IDS, type StationId, type TravellerAssessment } from "@/core/stations";
+import { STATION_IDS, type StationId } from "@/core/stations";
 import { Case } from "../line-up/Case";
 import type { CaseProps } from "../line-up/case-props";
 import { isReadyToFinish } from "../line-up/ready-to-finish";

@@ -1,4 +1,4 @@
-import type { StationEntries, TravellerAssessment } from "@/core/stations";
+import type { StationEntries, TravellerAssessment } from "@/core/traveller";
 import { formatNumber, formatQuantity } from "@/core/quantity";
 import { MOTOR_TYPE_WORDS } from "../vocabulary/words";
 

@@ -1,5 +1,6 @@
+import type { TravellerAssessment } from "@/core/traveller";
 import { Stamp } from "@/components/Stamp";
-import { STATION_IDS, type StationId, type TravellerAssessment } from "@/core/stations";
+import { STATION_IDS, type StationId } from "@/core/stations";
 import { viewOf } from "../stations/registry";
 import { stampWord } from "../stations/stamp-word";
 import { Rail } from "./Rail";

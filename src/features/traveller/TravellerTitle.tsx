@@ -2,7 +2,7 @@
 import { MoreHorizontal } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
 import type { Traveller } from "@/records";
-import { dayAndTime } from "../shell/clock";
+import { dayAndTime } from "../vocabulary/clock";
 
 const Sheet = lazy(() => import("@/components/Sheet"));
 const CardActions = lazy(() => import("./CardActions"));

@@ -1,8 +1,9 @@
 "use client";
+import type { ActionId } from "@/core/trade";
+import type { StationEntries, TravellerAssessment } from "@/core/traveller";
 import { useState } from "react";
 import { openPage } from "@/components/open-page";
-import type { ActionId } from "@/core/diagnosis";
-import { stationOf, type StationEntries, type StationId, type TravellerAssessment } from "@/core/stations";
+import { stationOf, type StationId } from "@/core/stations";
 import type { House, Traveller } from "@/records";
 import { newVisit, reopenTraveller } from "@/store/write";
 import type { CaseProps } from "../line-up/case-props";

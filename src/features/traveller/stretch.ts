@@ -1,4 +1,5 @@
-import { STATION_IDS, stationOf, type StationId, type TravellerAssessment } from "@/core/stations";
+import type { TravellerAssessment } from "@/core/traveller";
+import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
 
 /** How the tape is drawn at a station: live wave, open dead stretch, dead stretch not opened yet, or a change of state. */
 export type Stretch = "live" | "dead" | "dead-closed" | "to-dead" | "to-dead-done" | "to-live" | "to-live-done";

@@ -1,8 +1,8 @@
+import type { Suspect } from "@/core/trade";
 import type { Cause, CustomWay, HingeFigure, Measure, Work } from "@/core/decision";
 import type { Instrument } from "@/core/diagnosis";
 import type { ProofDoubt } from "@/core/stations/prove";
 import { ACTION_WORDS, inSentence, SUSPECT_WORDS } from "./words";
-import type { Suspect } from "@/core/diagnosis";
 
 /* The decision's ids in words. One table each; a missing word does not compile. */
 

@@ -1,5 +1,5 @@
+import type { HandFeel, HandVerdict, PlayVerdict, Turn } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
-import type { HandFeel, HandVerdict, PlayVerdict, Turn } from "@/core/stations/hand-feel";
 
 /* What the hand feels at a shaft, in words: as found, and after it was put back. */
 

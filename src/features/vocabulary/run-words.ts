@@ -1,5 +1,4 @@
-import type { Behaviour } from "@/core/motor";
-import type { HotPlace, Noise, RunField, Warmth } from "@/core/stations/run-figures";
+import type { HotPlace, Noise, RunField, Warmth, Behaviour } from "@/core/motor";
 
 /* What a run shows, in words: at the run test, and at the proof. */
 

@@ -1,6 +1,6 @@
-import type { ActionId, Complaint, History, OutcomeKey, Standee, TestId } from "@/core/diagnosis";
-import type { CautionCode, Stamp } from "@/core/stations";
-import type { MachineKind, MotorType } from "@/core/motor";
+import type { ActionId, Complaint, Standee, TestId, MachineKind, MotorType } from "@/core/trade";
+import type { CautionCode, Stamp } from "@/core/station";
+import type { History, OutcomeKey } from "@/core/diagnosis";
 
 /* The trade's fixed ids in words. One table each; a missing word does not compile. */
 

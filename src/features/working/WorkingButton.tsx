@@ -1,7 +1,7 @@
 "use client";
+import type { WorkingStep } from "@/core/quantity";
 import { lazy, Suspense, useState } from "react";
 import { ReadButton } from "@/components/ReadButton";
-import type { WorkingStep } from "@/core/stations";
 
 const Sheet = lazy(() => import("@/components/Sheet"));
 

@@ -1,6 +1,6 @@
+import { NO_RUN_ENTRIES, RUN_FIELDS, type RunField } from "@/core/motor";
 import type { StationData } from "@/core/stations";
 import { markLikeName } from "@/core/winding";
-import { NO_RUN_FIGURES, RUN_FIELDS, type RunField } from "@/core/stations/run-figures";
 import type { DemoClock, DemoStory } from "./demo-traveller";
 import { bearings, ledger, seenTo, wires } from "./mechanics";
 
@@ -123,7 +123,7 @@ function proof(
   ...[before, after]: readonly [readonly [minutes: number, figures: Figures], readonly [minutes: number, figures: Figures]]
 ): Pick<StationData<"prove">, "before" | "after"> {
   const read = ([minutes, figures]: readonly [number, Figures]): StationData<"prove">["after"] => ({
-    ...NO_RUN_FIGURES,
+    ...NO_RUN_ENTRIES,
     ...Object.fromEntries(
       Object.entries(figures).map(([field, text]) => [field, clock.read(text, RUN_FIELDS[field as RunField], minutes)]),
     ),

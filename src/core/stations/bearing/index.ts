@@ -1,4 +1,8 @@
+import { defineStation, plainAssessment, type Stamp, readPlain } from "../../station";
+import type { Facts } from "../../facts";
 import {
+  BEARING_ENDS,
+  type BearingEnd,
   bearingJob,
   defectBands,
   geometryOf,
@@ -14,9 +18,7 @@ import {
 } from "../../bearing";
 import type { HouseFigures } from "../../house";
 import { speedAndPoles } from "../../motor";
-import { formatNumber, figureOf } from "../../quantity";
-import { BEARING_ENDS, defineStation, plainAssessment, type BearingEnd, type Facts, type Stamp, type WorkingStep } from "../contract";
-import { readPlain } from "../fields";
+import { type WorkingStep, formatNumber, figureOf } from "../../quantity";
 import { geometriesOf, judgeEnd, type EndDetail } from "./end";
 import { BearingRecordSchema, BLANK_BEARING, type BearingRecord } from "./record";
 

@@ -1,6 +1,6 @@
+import { DaySchema, NoteSchema, PrintedSchema, someOf } from "../../station";
 import * as v from "valibot";
 import { BEARING_KINDS, DUTIES, LENGTH_UNITS, SEAT_REPAIRS, SURROUNDINGS, TIERS } from "../../bearing";
-import { DaySchema, NoteSchema, PrintedSchema, someOf } from "../fields";
 
 /** What shaft and seat are measured with. */
 export const GAUGES = ["micrometer", "calliper"] as const;

@@ -1,6 +1,8 @@
+import { NO_FACTS, type Facts } from "../../facts";
+import { NO_STUDY } from "../../study";
+import type { EarlierVisit } from "../../station";
 import { DEFAULT_METER, toHouseFigures } from "../../house";
 import { takeReading, type Entry, type Quantity } from "../../quantity";
-import { NO_FACTS, NO_STUDY, type EarlierVisit, type Facts } from "../contract";
 import { BLANK_CAPACITOR, capacitorStation, workingOfDischarge, type CapacitorDetail, type CapacitorRecord } from ".";
 
 const HOUSE = toHouseFigures({});

@@ -1,3 +1,4 @@
+import { type StationContext, readPlain } from "../../station";
 import {
   dischargeThrough,
   judgeResistor,
@@ -9,8 +10,6 @@ import {
   type ResistorVerdict,
 } from "../../capacitor";
 import { figureOf, type Entry } from "../../quantity";
-import type { StationContext } from "../contract";
-import { readPlain } from "../fields";
 import type { CapacitorRecord } from "./record";
 
 /** The discharge as it should be done, and what was left afterwards. */

@@ -1,7 +1,7 @@
+import type { StationContext } from "../../station";
+import { knownMotor, plateCapacitorFor, sectionFor } from "../../facts";
 import { ratedUfOf, type CapacitorLabel } from "../../capacitor";
 import type { EffectQuestion } from "../../motor";
-import type { StationContext } from "../contract";
-import { knownMotor, plateCapacitorFor, sectionFor } from "../motor-knowledge";
 import type { SectionVerdict } from "./section";
 
 /** A value this close to the one it should be does what it should. */

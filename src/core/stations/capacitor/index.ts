@@ -1,3 +1,6 @@
+import type { TestId } from "../../trade";
+import { defineStation, plainAssessment, type Stamp, type StationContext } from "../../station";
+import { type Facts, plateCapacitorFor } from "../../facts";
 import {
   compareWithPlate,
   correctLabel,
@@ -7,11 +10,9 @@ import {
   type CrutchReason,
   type PartMismatch,
 } from "../../capacitor";
-import type { Finding, TestId } from "../../diagnosis";
+import type { Finding } from "../../diagnosis";
 import type { EffectQuestion } from "../../motor";
 import { ok, type Failure, type Result } from "../../result";
-import { defineStation, plainAssessment, type Facts, type Stamp, type StationContext } from "../contract";
-import { plateCapacitorFor } from "../motor-knowledge";
 import { planDischarge, type DischargePlan } from "./discharge-plan";
 import { aboutOf, findingsOfPart, findingsOfSection } from "./findings";
 import { effectQuestionOf } from "./effect-question";

@@ -1,6 +1,5 @@
+import { type Facts, plateCapacitorFor } from "../../facts";
 import { isSameRating, ratedUfOf, terminalNames, type CapacitorLabel } from "../../capacitor";
-import type { Facts } from "../contract";
-import { plateCapacitorFor } from "../motor-knowledge";
 
 /** A dual part feeds a compressor from its larger section, and the fan beside it from the smaller one. */
 const OF_MACHINE: Partial<Record<Facts["machineKind"], { readonly terminal: string; readonly side: "larger" | "smaller" }>> = {

@@ -1,7 +1,7 @@
+import { MomentSchema, NoteSchema, PrintedSchema } from "../../station";
 import * as v from "valibot";
 import { KIT_SORTS, LABEL_PARTS, SWING_BEHAVIOURS, type LabelPart } from "../../capacitor";
 import { EntrySchema } from "../../quantity";
-import { MomentSchema, NoteSchema, PrintedSchema } from "../fields";
 
 const MOST_SECTIONS = 3;
 /** Parts tried in one place on one visit. */

@@ -1,6 +1,6 @@
+import type { StationContext } from "../../station";
 import { parseCapacitorLabel, type CapacitorLabel } from "../../capacitor";
 import type { Failure } from "../../result";
-import type { StationContext } from "../contract";
 import { BLANK_CAPACITOR, type CapacitorRecord } from "./record";
 import { judgeSection, type SectionVerdict } from "./section";
 

@@ -1,4 +1,7 @@
+import { type Stamp, type StationContext, readPlain } from "../../station";
+import { slipOfRun } from "../../motor";
 import {
+  capacitorJudge,
   BLOCKING_DOUBTS,
   capacitanceFromRunning,
   capacitorCurrentA,
@@ -24,9 +27,6 @@ import {
 } from "../../capacitor";
 import { byBands, decideConformity, figureOf, findSlip, type Conformity, type Figure, type Slip } from "../../quantity";
 import type { Failure } from "../../result";
-import type { Stamp, StationContext } from "../contract";
-import { readPlain } from "../fields";
-import { capacitorJudge, slipOfRun } from "../slips";
 import type { CapacitorRecord, OverLimit } from "./record";
 
 /** Amps and volts of the running method with what they come to. */

@@ -1,7 +1,7 @@
+import type { EarlierVisit } from "../../station";
 import { figureOf } from "../../quantity";
 import { fitDrift, printCapacitorLabel, type CapacitorLabel, type Drift, type DriftPoint, type SectionLimits } from "../../capacitor";
 import * as v from "valibot";
-import type { EarlierVisit } from "../contract";
 import { CapacitorRecordSchema, type CapacitorRecord } from "./record";
 
 /** Figures of one section over the visits, with its trend. */

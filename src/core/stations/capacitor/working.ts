@@ -1,7 +1,6 @@
-import { formatNumber, formatProbability, formatQuantity, type Entry } from "../../quantity";
+import { type WorkingStep, formatNumber, formatProbability, formatQuantity, type Entry } from "../../quantity";
 import type { HouseFigures } from "../../house";
 import type { JointVerdict, SectionLimits } from "../../capacitor";
-import type { WorkingStep } from "../contract";
 import type { DischargePlan } from "./discharge-plan";
 import type { RunningVerdict, SectionVerdict } from "./section";
 import type { Trend } from "./trend";

@@ -1,19 +1,7 @@
+import { ACTIONS, COMPLAINTS, TRIPS, type ActionId, type Complaint } from "../../trade";
+import { defineStation, plainAssessment, type EarlierVisit, type StationContext, NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
-import {
-  ACTIONS,
-  COMPLAINTS,
-  COURSES,
-  EVENTS,
-  hear,
-  ROUTINE,
-  TRIPS,
-  type ActionId,
-  type Complaint,
-  type Course,
-  type Event,
-} from "../../diagnosis";
-import { defineStation, plainAssessment, type EarlierVisit, type StationContext } from "../contract";
-import { NoteSchema, someOf } from "../fields";
+import { COURSES, EVENTS, hear, ROUTINE, type Course, type Event } from "../../diagnosis";
 
 const schema = v.object({
   complaints: someOf(COMPLAINTS),

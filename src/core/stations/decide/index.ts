@@ -1,9 +1,8 @@
+import type { ActionId, TestId } from "../../trade";
+import { defineStation, plainAssessment, readPlain } from "../../station";
+import { type Facts, plateCapacitorFor } from "../../facts";
 import { neededCapacitor, type CapacitorLabel, type NeededCapacitor } from "../../capacitor";
 import { ACTION_TABLE, causesOf, checksBefore, MEASURES_FOR, type CauseState, type Measure } from "../../decision";
-import type { ActionId, TestId } from "../../diagnosis";
-import { defineStation, plainAssessment, type Facts } from "../contract";
-import { readPlain } from "../fields";
-import { plateCapacitorFor } from "../motor-knowledge";
 import { BLANK_DECIDE, DecideRecordSchema } from "./record";
 
 export type { DecideRecord } from "./record";

@@ -1,7 +1,7 @@
+import { ACTIONS } from "../../trade";
+import { DaySchema, MomentSchema, NoteSchema, PrintedSchema } from "../../station";
 import * as v from "valibot";
 import { CAUSES, MEASURES } from "../../decision";
-import { ACTIONS } from "../../diagnosis";
-import { DaySchema, MomentSchema, NoteSchema, PrintedSchema } from "../fields";
 
 export const DecideRecordSchema = v.object({
   action: v.nullable(v.picklist(ACTIONS)),

@@ -1,8 +1,7 @@
+import { defineStation, plainAssessment, type Stamp, NoteSchema } from "../../station";
 import * as v from "valibot";
 import type { Finding } from "../../diagnosis";
 import { figureOf, EntrySchema, formatQuantity, type Entry } from "../../quantity";
-import { defineStation, plainAssessment, type Stamp } from "../contract";
-import { NoteSchema } from "../fields";
 
 const MOST_LEADS = 12;
 const schema = v.object({

@@ -1,11 +1,11 @@
+import type { TestId } from "../../trade";
+import { defineStation, plainAssessment, type Stamp, NoteSchema } from "../../station";
+import type { Facts } from "../../facts";
+import { HAND_ENTRIES, judgeHand, NOTHING_FELT, type HandVerdict, type PlayVerdict, type Turn } from "../../bearing";
+export { TURNS, type Turn } from "../../bearing";
 import * as v from "valibot";
-import { isOnMachine, type Finding, type MeasuredLikelihood, type Outcome, type TestId } from "../../diagnosis";
-import { formatNumber } from "../../quantity";
-import { defineStation, plainAssessment, type Facts, type Stamp, type WorkingStep } from "../contract";
-import { NoteSchema } from "../fields";
-import { HAND_ENTRIES, judgeHand, NOTHING_FELT, type HandVerdict, type PlayVerdict, type Turn } from "../hand-feel";
-
-export { TURNS, type Turn } from "../hand-feel";
+import { isOnMachine, type Finding, type MeasuredLikelihood, type Outcome } from "../../diagnosis";
+import { type WorkingStep, formatNumber } from "../../quantity";
 
 /** Which end it is felt at. Persisted: do not change without a migration. */
 export const FELT_ENDS = ["drive-end", "other-end", "both"] as const;

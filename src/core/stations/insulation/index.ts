@@ -1,3 +1,5 @@
+import { defineStation, plainAssessment, type Stamp, type StationContext, NoteSchema } from "../../station";
+import { WINDING_GROUPS, type WindingGroup } from "../../winding";
 import * as v from "valibot";
 import type { Finding } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
@@ -11,17 +13,7 @@ import {
   type InsulationTrend,
   type InsulationVerdict,
 } from "../../insulation";
-import { figureOf, EntrySchema, formatNumber, formatQuantity, type Entry } from "../../quantity";
-import {
-  defineStation,
-  plainAssessment,
-  WINDING_GROUPS,
-  type Stamp,
-  type StationContext,
-  type WindingGroup,
-  type WorkingStep,
-} from "../contract";
-import { NoteSchema } from "../fields";
+import { type WorkingStep, figureOf, EntrySchema, formatNumber, formatQuantity, type Entry } from "../../quantity";
 
 const entry = v.nullable(EntrySchema);
 /** The other side of a cell: another winding, or the bare frame. */

@@ -1,7 +1,7 @@
+import { SUSPECTS } from "../../trade";
+import { defineStation, plainAssessment, NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
-import { SUSPECTS, type Finding, type Outcome, type RuledOut } from "../../diagnosis";
-import { defineStation, plainAssessment } from "../contract";
-import { NoteSchema, someOf } from "../fields";
+import { type Finding, type Outcome, type RuledOut } from "../../diagnosis";
 
 /** What can be seen or smelt, and what it tells the line-up. Ids are persisted: do not change without a migration. */
 export const SIGNS = {

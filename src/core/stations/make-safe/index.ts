@@ -1,7 +1,6 @@
+import { defineStation, plainAssessment, type Stamp, type StationContext, MomentSchema, NoteSchema, TicksSchema } from "../../station";
 import * as v from "valibot";
 import { figureOf, EntrySchema, type Entry } from "../../quantity";
-import { defineStation, plainAssessment, type Stamp, type StationContext } from "../contract";
-import { MomentSchema, NoteSchema, TicksSchema } from "../fields";
 
 /** Isolation steps in the order they are done. */
 export const ISOLATION_STEPS = ["control-off", "breaker-locked", "unplugged", "rotor-still", "interlocks-noted"] as const;

@@ -1,26 +1,21 @@
+import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, DRIVES } from "../../trade";
+import { defineStation, plainAssessment, PrintedSchema } from "../../station";
 import * as v from "valibot";
 import { parseCapacitorLabel, parseCapacitorParts, type CapacitorLabel, type WrittenPart } from "../../capacitor";
 import {
   endsOf,
-  INSULATION_CLASSES,
-  MACHINE_KINDS,
   middleOf,
-  MOTOR_TYPES,
   plateInHand,
   readPlateField,
   speedAndPoles,
   synchronousRpm,
-  type InsulationClass,
   type PlateFieldId,
   type PlateInHand,
   type PlateValue,
   type SpeedAndPoles,
 } from "../../motor";
-import { byBands, findSlip, formatNumber, readFigure, type Slip } from "../../quantity";
+import { type WorkingStep, byBands, findSlip, formatNumber, readFigure, type Slip } from "../../quantity";
 import { fail, ok, type Failure, type Result } from "../../result";
-import { DRIVES } from "../../diagnosis";
-import { defineStation, plainAssessment, type WorkingStep } from "../contract";
-import { PrintedSchema } from "../fields";
 
 /** Several figures stand on no plate beyond this. */
 const MOST_CHOICES = 8;

@@ -1,6 +1,5 @@
+import { defineStation, plainAssessment, MomentSchema, TicksSchema } from "../../station";
 import * as v from "valibot";
-import { defineStation, plainAssessment } from "../contract";
-import { MomentSchema, TicksSchema } from "../fields";
 
 /** What is seen to before power returns. */
 export const RESTORE_STEPS = ["leads-and-covers", "everyone-clear", "lock-off"] as const;

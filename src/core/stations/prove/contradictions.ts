@@ -1,10 +1,8 @@
-import type { ActionId, Complaint } from "../../diagnosis";
+import type { ActionId, Complaint } from "../../trade";
+import type { Facts } from "../../facts";
+import { type AmpsVerdict, type Noise, type RunField, supplyLimits } from "../../motor";
 import type { HouseFigures } from "../../house";
-import type { Facts } from "../contract";
-import type { AmpsVerdict } from "../running-amps";
-import type { Noise, RunField } from "../run-figures";
 import type { ProveRecord } from "./record";
-import { supplyLimits } from "../plate-supply";
 
 /** How the proof can contradict what was decided. */
 export type ProofDoubt =

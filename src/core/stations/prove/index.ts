@@ -1,10 +1,22 @@
+import { defineStation, plainAssessment, type Stamp } from "../../station";
+import type { Facts } from "../../facts";
+import {
+  findingOfAmps,
+  ampsLimits,
+  judgeAmps,
+  workingOfAmps,
+  type AmpsVerdict,
+  RUN_FIELD_IDS,
+  type HotPlace,
+  type Noise,
+  type RunField,
+  slipsOfRun,
+  withoutSlips,
+  type RunSlips,
+} from "../../motor";
+import type { HandFeel } from "../../bearing";
 import { figureOf } from "../../quantity";
-import { defineStation, plainAssessment, type Facts, type Stamp } from "../contract";
 import type { HouseFigures } from "../../house";
-import { findingOfAmps, ampsLimits, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
-import type { HandFeel } from "../hand-feel";
-import { RUN_FIELD_IDS, type HotPlace, type Noise, type RunField } from "../run-figures";
-import { slipsOfRun, withoutSlips, type RunSlips } from "../slips";
 import { proofDoubts, type ProofDoubt, type ProofRow } from "./contradictions";
 import { BLANK_PROVE, ProveRecordSchema, type ProveRecord } from "./record";
 
@@ -101,8 +113,8 @@ export const proveStation = defineStation({
     // What the run test found is the figure before, unless another was keyed here.
     const found = facts.runFound.lineAmps ?? null;
     const isFromRunTest = record.before.lineAmps === null && found !== null;
-    const before = judgeAmps(record.before.lineAmps ?? found, plateA, context);
-    const after = judgeAmps(record.after.lineAmps, plateA, context);
+    const before = judgeAmps(record.before.lineAmps ?? found, plateA, house);
+    const after = judgeAmps(record.after.lineAmps, plateA, house);
     const rows = RUN_FIELD_IDS.map((field) => rowOf(field, record, facts, house));
     const doubts = proofDoubts({ record, rows, amps: after, facts, house });
     const detail: ProveDetail = {

@@ -1,9 +1,8 @@
+import { NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
-import { BEHAVIOURS } from "../../motor";
-import { NoteSchema, someOf } from "../fields";
-import { HOT_PLACES, NO_RUN_FIGURES, NOISES, RUN_FIGURE_ENTRIES } from "../run-figures";
+import { HOT_PLACES, NO_RUN_ENTRIES, NOISES, RUN_ENTRY_SCHEMAS, BEHAVIOURS } from "../../motor";
 
-const FiguresSchema = v.object(RUN_FIGURE_ENTRIES);
+const FiguresSchema = v.object(RUN_ENTRY_SCHEMAS);
 
 export const ProveRecordSchema = v.object({
   /** figures before, where the run test has none */
@@ -17,8 +16,8 @@ export const ProveRecordSchema = v.object({
 export type ProveRecord = v.InferOutput<typeof ProveRecordSchema>;
 
 export const BLANK_PROVE: ProveRecord = {
-  before: NO_RUN_FIGURES,
-  after: NO_RUN_FIGURES,
+  before: NO_RUN_ENTRIES,
+  after: NO_RUN_ENTRIES,
   afterBehaviour: null,
   afterNoises: [],
   afterHotPlace: null,

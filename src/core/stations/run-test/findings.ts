@@ -1,7 +1,8 @@
-import type { Complaint, Finding, Outcome } from "../../diagnosis";
+import type { Complaint } from "../../trade";
+import type { Facts } from "../../facts";
+import type { Finding, Outcome } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
 import { stateOfBehaviour } from "../../motor";
-import type { Facts } from "../contract";
 import type { RunRow } from "./judge";
 import type { Noise, RunTestRecord } from "./record";
 

@@ -1,22 +1,29 @@
-import type { Complaint, Finding, TestId } from "../../diagnosis";
+import type { Complaint, TestId, MotorType } from "../../trade";
+import { defineStation, plainAssessment, type Stamp } from "../../station";
+import type { Facts } from "../../facts";
+import type { Finding } from "../../diagnosis";
 import {
+  ampsLimits,
+  findingOfAmps,
+  judgeAmps,
+  workingOfAmps,
+  type AmpsVerdict,
+  slipsOfRun,
+  withoutSlips,
+  type RunSlips,
   stateOfBehaviour,
   type Behaviour,
   type KnowledgeEntry,
-  type MotorType,
   type RunQuestion,
   type RunUnderstanding,
 } from "../../motor";
-import { formatNumber } from "../../quantity";
-import type { Failure, Result } from "../../result";
-import { defineStation, plainAssessment, type Facts, type Stamp, type WorkingStep } from "../contract";
-import { ampsLimits, findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "../running-amps";
+import { type WorkingStep, formatNumber } from "../../quantity";
+import type { Failure } from "../../result";
 import { findingsOfRun, isSaid } from "./findings";
 import { rowsOf, type RunRow } from "./judge";
 import { questionOf } from "./question";
 import { withModel } from "./measured";
 import { BLANK_RUN_TEST, keyedFigures, RUN_FIELD_IDS, RunTestRecordSchema, type RunTestRecord } from "./record";
-import { slipsOfRun, withoutSlips, type RunSlips } from "../slips";
 
 export { positionOf, rowsOf, type Position, type RunRow } from "./judge";
 export { suspectLikelihoods } from "./measured";
@@ -173,11 +180,11 @@ export const runTestStation = defineStation({
     const question = asked.ok ? asked.value.question : null;
     // Nothing keyed, nothing to explain: what to expect is asked when the station is opened.
     const isAsked = question !== null && !isBlank(record);
-    const answer = isAsked ? (context.study("run-test", question) as Result<RunUnderstanding, Failure> | null) : null;
+    const answer = isAsked ? context.study("run", question) : null;
     const understanding = answer?.ok ? answer.value : null;
     const rows = rowsOf(record, facts, house, understanding);
     const isTurning = stateOfBehaviour(record.behaviour) === "running";
-    const amps = isTurning ? judgeAmps(record.lineAmps, facts.fullLoadA, context) : null;
+    const amps = isTurning ? judgeAmps(record.lineAmps, facts.fullLoadA, house) : null;
     const found = isBlank(record) ? [] : [...findingOfAmps(amps), ...findingsOfRun(record, rows, facts, house)];
     const seen = new Set(context.findings.map(({ test }) => test));
     const stamp = isUnsure ? "unsure" : stampOf(record, rows, amps, understanding, found);

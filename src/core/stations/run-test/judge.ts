@@ -1,9 +1,9 @@
+import type { MachineKind } from "../../trade";
+import type { Facts } from "../../facts";
 import { figureOf } from "../../quantity";
-import { stateOfBehaviour, type MachineKind, type Range, type RunUnderstanding } from "../../motor";
+import { supplyLimits, stateOfBehaviour, type Range, type RunUnderstanding } from "../../motor";
 import type { HouseFigures } from "../../house";
-import type { Facts } from "../contract";
 import { figuresOf, MODEL_FIELDS, QUANTITY_OF, type ModelField } from "./question";
-import { supplyLimits } from "../plate-supply";
 import type { RunTestRecord } from "./record";
 
 /** Where a figure stands against what a sound motor of this plate would show. */

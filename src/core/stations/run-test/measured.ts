@@ -1,4 +1,5 @@
-import type { Finding, MeasuredLikelihood, Outcome, Suspect } from "../../diagnosis";
+import type { Suspect } from "../../trade";
+import type { Finding, MeasuredLikelihood, Outcome } from "../../diagnosis";
 import type { FaultId, RunUnderstanding } from "../../motor";
 
 interface Shows {

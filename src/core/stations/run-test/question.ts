@@ -1,10 +1,9 @@
+import { type Facts, knownMotor, type KnownMotor } from "../../facts";
+import { readPlain } from "../../station";
 import { speedAndPoles, speedBySlipCount, stateOfBehaviour, type Measured, type RunQuantity, type RunQuestion } from "../../motor";
 import { figureOf, type Figure } from "../../quantity";
 import type { Failure, Result } from "../../result";
 import { ok } from "../../result";
-import type { Facts } from "../contract";
-import { readPlain } from "../fields";
-import { knownMotor, type KnownMotor } from "../motor-knowledge";
 import type { RunField, RunTestRecord } from "./record";
 
 /** Which figure of the model each field shows. */

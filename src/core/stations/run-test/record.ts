@@ -1,14 +1,12 @@
+import { NoteSchema, PrintedSchema } from "../../station";
+export { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, WARMTHS, type Noise, type RunField, type Warmth } from "../../motor";
 import * as v from "valibot";
-import { BEHAVIOURS } from "../../motor";
+import { HOT_PLACES, NO_RUN_ENTRIES, NOISES, RUN_FIELD_IDS, RUN_ENTRY_SCHEMAS, WARMTHS, type RunField, BEHAVIOURS } from "../../motor";
 import type { Entry } from "../../quantity";
-import { NoteSchema, PrintedSchema } from "../fields";
-import { HOT_PLACES, NO_RUN_FIGURES, NOISES, RUN_FIELD_IDS, RUN_FIGURE_ENTRIES, WARMTHS, type RunField } from "../run-figures";
-
-export { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, WARMTHS, type Noise, type RunField, type Warmth } from "../run-figures";
 
 export const RunTestRecordSchema = v.object({
   behaviour: v.nullable(v.picklist(BEHAVIOURS)),
-  ...RUN_FIGURE_ENTRIES,
+  ...RUN_ENTRY_SCHEMAS,
   /** the mark on the shaft under a lamp on the same mains: turns it slipped back, and in how many seconds */
   slipTurns: PrintedSchema,
   slipSeconds: PrintedSchema,
@@ -21,7 +19,7 @@ export type RunTestRecord = v.InferOutput<typeof RunTestRecordSchema>;
 
 export const BLANK_RUN_TEST: RunTestRecord = {
   behaviour: null,
-  ...NO_RUN_FIGURES,
+  ...NO_RUN_ENTRIES,
   slipTurns: "",
   slipSeconds: "",
   warmth: null,

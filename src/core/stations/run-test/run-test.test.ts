@@ -1,8 +1,8 @@
-import { studyNow } from "../studies";
+import { NO_FACTS, type Facts, knownMotor } from "../../facts";
+import { NO_STUDY } from "../../study";
+import { studyNow } from "../../study/answer";
 import { toHouseFigures, DEFAULT_METER } from "../../house";
 import { takeReading, type Entry } from "../../quantity";
-import { NO_FACTS, NO_STUDY, type Facts } from "../contract";
-import { knownMotor } from "../motor-knowledge";
 import { parseCapacitorLabel, type CapacitorLabel } from "../../capacitor";
 import { runTestStation } from "./index";
 import { BLANK_RUN_TEST, RUN_FIELDS, type RunField, type RunTestRecord } from "./record";

@@ -1,25 +1,22 @@
 import * as v from "valibot";
-import { GEAR_SORTS, type Finding, type GearSort, type TestId } from "../../diagnosis";
+import type { Finding } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
-import type { MotorType } from "../../motor";
-import { figureOf, EntrySchema, formatQuantity, type Entry, byBands, findSlip, type Slip, type SlipJudge } from "../../quantity";
+import { EntrySchema, figureOf, findSlip, type Entry, type Slip, type WorkingStep } from "../../quantity";
 import {
   alsoWrong,
   contactState,
   GEAR_REPAIRS,
-  judgeCurrentRelay,
-  judgePotentialRelay,
-  judgePtc,
-  judgeSwitch,
+  GEAR_SORTS,
+  gearRow,
+  usualGear,
   type ContactState,
   type GearRepair,
+  type GearSigns,
+  type GearSort,
+  type GearTexts,
   type GearVerdict,
-  type SwitchSigns,
 } from "../../startgear";
-import { defineStation, plainAssessment, type Stamp, type WorkingStep } from "../contract";
-import { NoteSchema } from "../fields";
-
-export { GEAR_SORTS, type GearSort } from "../../diagnosis";
+import { defineStation, NoteSchema, plainAssessment, type Stamp } from "../../station";
 
 const entry = v.nullable(EntrySchema);
 const yesNo = v.nullable(v.boolean());
@@ -74,129 +71,57 @@ const STAMPS: Partial<Record<GearVerdict, Stamp>> = {
   "other-path": "too-close",
 };
 
-const SWITCH_OUTCOMES = { works: "works", welded: "welded", "not-pressed": "not-pressed" } as const;
-const RELAY_OUTCOMES: Partial<Record<GearVerdict, "works" | "coil-open" | "contact-open" | "welded">> = {
-  works: "works",
-  "coil-open": "coil-open",
-  "coil-low": "coil-open",
-  "contact-open": "contact-open",
-  welded: "welded",
-};
-const PTC_OUTCOMES: Partial<Record<GearVerdict, "works" | "open" | "low">> = {
-  works: "works",
-  "ptc-open": "open",
-  "ptc-high": "open",
-  "ptc-low": "low",
-  "ptc-cold-when-hot": "low",
-};
-
 function findingOf(sort: GearSort, verdict: GearVerdict): Finding | null {
-  if (verdict === "more-needed" || verdict === "other-path") return null;
-  if (sort === "switch") {
-    const outcome = verdict in SWITCH_OUTCOMES ? SWITCH_OUTCOMES[verdict as keyof typeof SWITCH_OUTCOMES] : "open-at-rest";
-    return { test: "switch-ohms", weights: { [outcome]: 1 } };
-  }
-  if (sort === "ptc") {
-    const outcome = PTC_OUTCOMES[verdict];
-    return outcome ? { test: "ptc-ohms", weights: { [outcome]: 1 } } : null;
-  }
-  const outcome = RELAY_OUTCOMES[verdict];
-  return outcome ? { test: "relay-ohms", weights: { [outcome]: 1 } } : null;
+  const { test, outcomes } = gearRow(sort);
+  const outcome = outcomes[verdict];
+  return test && outcome !== undefined ? { test, weights: { [outcome]: 1 } } : null;
 }
-
-/** Start gear that motors of a type usually have; it decides which test is proposed. */
-const USUAL_GEAR: Record<MotorType, readonly GearSort[]> = {
-  psc: ["none"],
-  "cap-start": ["switch", "potential-relay"],
-  "cap-start-run": ["switch", "potential-relay"],
-  "split-phase": ["switch", "current-relay", "ptc"],
-  "shaded-pole": ["none"],
-  unknown: ["switch", "none"],
-};
-const TEST_OF: Record<GearSort, TestId | null> = {
-  switch: "switch-ohms",
-  "potential-relay": "relay-ohms",
-  "current-relay": "relay-ohms",
-  ptc: "ptc-ohms",
-  none: null,
-};
 
 const ohmsOf = (found: Entry | null): number | null => {
   return found?.reading ? (figureOf(found)?.value ?? Infinity) : null;
 };
-
-/** A coil of a few ohms is a short; one of a few ohms typed without its k is commoner. */
-const coilJudge = (house: HouseFigures): SlipJudge =>
-  byBands(
-    { low: house.relayCoilLowOhm / 20, high: 20 * house.relayCoilHighOhm },
-    { low: house.relayCoilLowOhm, high: house.relayCoilHighOhm },
-    ["prefix", "point"],
-  );
 
 function contactOf(found: Entry | null, house: HouseFigures): ContactState {
   const ohm = ohmsOf(found);
   return contactState(ohm === Infinity ? null : ohm, ohm === Infinity, { closedOhm: house.contactOhm, leadOhm: house.leadResistanceOhm });
 }
 
-/** What is seen and measured at the switch. */
-function switchSigns({ switch: found }: StartGearRecord, house: HouseFigures): SwitchSigns {
+/** What was seen and measured, as the table judges it. */
+function signsOf({ switch: found, relay, ptc }: StartGearRecord, house: HouseFigures): GearSigns {
   const { atRest, actuated, isCoverSeated, travel, contacts } = found;
-  return { atRest: contactOf(atRest, house), actuated: contactOf(actuated, house), isCoverSeated, travel, contacts };
+  return {
+    switch: { atRest: contactOf(atRest, house), actuated: contactOf(actuated, house), isCoverSeated, travel, contacts },
+    relay: {
+      coilOhm: ohmsOf(relay.coil),
+      coil: contactOf(relay.coil, house),
+      contact: contactOf(relay.contact, house),
+      isUnplugged: relay.isUnplugged,
+    },
+    ptc: { coldOhm: ohmsOf(ptc.cold), hotOhm: ohmsOf(ptc.hot), isCold: ptc.isCold },
+  };
 }
 
-const isRelay = (sort: GearSort | null): boolean => sort === "potential-relay" || sort === "current-relay";
+const isRelay = (sort: GearSort | null): boolean => sort !== null && gearRow(sort).measuredAs === "relay";
 const hasRelayFigures = ({ relay }: StartGearRecord): boolean => [relay.coil, relay.contact].some((found) => found?.reading != null);
 
-function judge(record: StartGearRecord, house: HouseFigures): GearVerdict | null {
-  const contact = (found: Entry | null): ContactState => contactOf(found, house);
+function judge({ sort, relay }: StartGearRecord, signs: GearSigns, house: HouseFigures): GearVerdict | null {
+  if (sort === null) return null;
   // In its circuit a relay's figures are those of whatever lies across it.
-  if (isRelay(record.sort) && record.relay.isUnplugged !== true) return "more-needed";
-  switch (record.sort) {
-    case "switch":
-      return judgeSwitch(switchSigns(record, house));
-    case "potential-relay":
-      return judgePotentialRelay(ohmsOf(record.relay.coil), contact(record.relay.contact), house.relayCoilLowOhm, house.relayCoilHighOhm);
-    case "current-relay":
-      return judgeCurrentRelay(contact(record.relay.coil), contact(record.relay.contact));
-    case "ptc":
-      return judgePtc(
-        { coldOhm: ohmsOf(record.ptc.cold), hotOhm: ohmsOf(record.ptc.hot), isCold: record.ptc.isCold },
-        { low: house.ptcColdLowOhm, high: house.ptcColdHighOhm, hot: house.ptcHotOhm },
-      );
-    case "none":
-    case null:
-      return null;
-  }
+  if (isRelay(sort) && relay.isUnplugged !== true) return "more-needed";
+  return gearRow(sort).judge(signs, house);
 }
 
-function workingOf(record: StartGearRecord, house: HouseFigures): WorkingStep[] {
-  const ohm = (value: number): string => formatQuantity("resistance", value);
+function workingOf({ sort, switch: gear, relay, ptc }: StartGearRecord, house: HouseFigures): WorkingStep[] {
+  const working = sort === null ? undefined : gearRow(sort).working;
+  if (!working) return [];
   const shown = (found: Entry | null): string => found?.text.trim() ?? "";
-  const rows: Partial<Record<GearSort, WorkingStep>> = {
-    switch: {
-      what: "Start switch",
-      formula: "closed at rest: reading − test leads ≤ limit; open when actuated",
-      numbers: `at rest ${shown(record.switch.atRest)}, actuated ${shown(record.switch.actuated)}, limit ${ohm(house.contactOhm)}`,
-      result: "see the stamp",
-      source: "house rule for closed contacts",
-    },
-    "potential-relay": {
-      what: "Potential relay",
-      formula: "coil between its limits; contacts closed at rest",
-      numbers: `coil ${shown(record.relay.coil)}, contacts ${shown(record.relay.contact)}; coil ${ohm(house.relayCoilLowOhm)} to ${ohm(house.relayCoilHighOhm)}`,
-      result: "see the stamp",
-      source: "house rules; the maker's figures come first",
-    },
-    ptc: {
-      what: "PTC",
-      formula: "cold between its limits; hot above its own",
-      numbers: `cold ${shown(record.ptc.cold)}; ${ohm(house.ptcColdLowOhm)} to ${ohm(house.ptcColdHighOhm)}; hot at least ${ohm(house.ptcHotOhm)}`,
-      result: "see the stamp",
-      source: "house rules; the maker's figures come first",
-    },
+  const texts: GearTexts = {
+    switch: { atRest: shown(gear.atRest), actuated: shown(gear.actuated) },
+    relay: { coil: shown(relay.coil), contact: shown(relay.contact) },
+    ptc: { cold: shown(ptc.cold), hot: shown(ptc.hot) },
   };
-  const step = record.sort ? rows[record.sort] : undefined;
-  return step ? [step] : [];
+  const { what, formula, numbers, source } = working;
+  return [{ what, formula, numbers: numbers(texts, house), result: "see the stamp", source }];
 }
 
 /** Start gear: centrifugal switch, potential relay, current relay or PTC; what the pattern means and how it is mended. */
@@ -211,17 +136,20 @@ export const startGearStation = defineStation({
   schema,
   blank: BLANK_START_GEAR,
   assess(record, { facts, house }) {
-    const sortsLikely = USUAL_GEAR[facts.motorType];
-    const coilSlip = record.sort === "potential-relay" ? findSlip(record.relay.coil, "resistance", coilJudge(house)) : null;
-    const verdict = coilSlip === null ? judge(record, house) : null;
+    const sortsLikely = usualGear(facts.motorType);
+    const row = record.sort === null ? null : gearRow(record.sort);
+    const coilJudge = row?.coilJudge?.(house) ?? null;
+    const coilSlip = coilJudge && findSlip(record.relay.coil, "resistance", coilJudge);
+    const signs = signsOf(record, house);
+    const verdict = coilSlip === null ? judge(record, signs, house) : null;
     const isNone = record.sort === "none" || (record.sort === null && sortsLikely.length === 1 && sortsLikely[0] === "none");
     const detail: StartGearDetail = {
       sort: record.sort,
       verdict,
       repair: verdict ? GEAR_REPAIRS[verdict] : "none",
       also:
-        record.sort === "switch" && verdict
-          ? alsoWrong(verdict, switchSigns(record, house)).map((each) => ({ verdict: each, repair: GEAR_REPAIRS[each] }))
+        row?.measuredAs === "switch" && verdict
+          ? alsoWrong(verdict, signs.switch).map((each) => ({ verdict: each, repair: GEAR_REPAIRS[each] }))
           : [],
       isPluggedIn: isRelay(record.sort) && record.relay.isUnplugged === false,
       isUnplugAsked: isRelay(record.sort) && record.relay.isUnplugged === null && hasRelayFigures(record),
@@ -230,7 +158,7 @@ export const startGearStation = defineStation({
       coilSlip,
     };
     // A switch whose return was not heard, or whose weights hang, is not sound yet.
-    const isDoubtful = verdict === "works" && record.sort === "switch" && (detail.isClickMissing || detail.also.length > 0);
+    const isDoubtful = verdict === "works" && row?.measuredAs === "switch" && (detail.isClickMissing || detail.also.length > 0);
     const stamp: Stamp =
       coilSlip !== null
         ? "unsure"
@@ -246,7 +174,7 @@ export const startGearStation = defineStation({
     return plainAssessment(stamp, detail, {
       facts: { startGear: record.sort },
       findings: finding ? [finding] : [],
-      openTests: stamp === "not-done" ? [...new Set(asked.flatMap((sort) => TEST_OF[sort] ?? []))] : [],
+      openTests: stamp === "not-done" ? [...new Set(asked.flatMap((sort) => gearRow(sort).test ?? []))] : [],
       working: verdict && verdict !== "more-needed" ? workingOf(record, house) : [],
     });
   },

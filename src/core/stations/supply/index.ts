@@ -1,7 +1,11 @@
+import { defineStation, plainAssessment, type Stamp, NoteSchema } from "../../station";
+import type { Facts } from "../../facts";
+import { supplyJudge, inferConnection, supplyLimits, type InferredConnection } from "../../motor";
 import * as v from "valibot";
 import type { Finding, Outcome } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
 import {
+  type WorkingStep,
   decideConformity,
   EntrySchema,
   formatNumber,
@@ -12,10 +16,6 @@ import {
   type Entry,
   type Slip,
 } from "../../quantity";
-import { defineStation, plainAssessment, type Facts, type Stamp, type WorkingStep } from "../contract";
-import { NoteSchema } from "../fields";
-import { supplyJudge } from "../slips";
-import { inferConnection, supplyLimits, type InferredConnection } from "../plate-supply";
 
 /** Whether control asks the motor to run. Persisted: do not change without a migration. */
 export const CALLS = ["calls", "no-call", "always-on"] as const;

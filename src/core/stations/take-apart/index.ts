@@ -1,5 +1,5 @@
-import { defineStation, plainAssessment, type Stamp } from "../contract";
-import { judgeHand, type HandVerdict } from "../hand-feel";
+import { defineStation, plainAssessment, type Stamp } from "../../station";
+import { judgeHand, type HandVerdict } from "../../bearing";
 import { BLANK_TAKE_APART, TakeApartRecordSchema, type Step, type TakeApartRecord, type Wire } from "./record";
 import { trapsBack, type TrapId } from "./traps";
 

@@ -1,6 +1,6 @@
+import { HandSchema, NOTHING_FELT } from "../../bearing";
+import { MomentSchema, NoteSchema, photoSchema, PrintedSchema, TicksSchema } from "../../station";
 import * as v from "valibot";
-import { HandSchema, NOTHING_FELT } from "../hand-feel";
-import { MomentSchema, NoteSchema, photoSchema, PrintedSchema, TicksSchema } from "../fields";
 
 /** What comes off. Persisted: do not change without a migration. */
 export const PARTS = [

@@ -1,8 +1,9 @@
+import type { TestId } from "../../trade";
+import { defineStation, plainAssessment, type Stamp, MomentSchema, NoteSchema } from "../../station";
+import type { Facts } from "../../facts";
 import * as v from "valibot";
-import { isOnMachine, type Finding, type TestId } from "../../diagnosis";
+import { isOnMachine, type Finding } from "../../diagnosis";
 import { EntrySchema, figureOf } from "../../quantity";
-import { defineStation, plainAssessment, type Facts, type Stamp } from "../contract";
-import { MomentSchema, NoteSchema } from "../fields";
 
 /** `runs-rough`: it runs, and the trouble is still there. */
 export const UNCOUPLED = ["runs", "runs-rough", "does-not-run"] as const;

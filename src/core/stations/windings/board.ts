@@ -1,18 +1,8 @@
-import type { MotorType } from "../../motor";
+import type { Facts } from "../../facts";
 import type { HouseFigures } from "../../house";
 import { figureOf, type Entry } from "../../quantity";
-import type { Board, BoardReading, LayoutRole } from "../../winding";
-import type { Facts } from "../contract";
+import type { Board, BoardQuestion, BoardReading } from "../../winding";
 import type { WindingsRecord } from "./record";
-
-/** What the solver is asked: plain data, so that it can be worked out away from the screen. */
-export interface BoardQuestion {
-  readonly board: Board;
-  readonly marks: readonly (LayoutRole | null)[];
-  readonly motorType: MotorType;
-  /** windings equal on purpose are possible */
-  readonly mayBeEqual: boolean;
-}
 
 /** The test leads: measured, or as the house takes them. */
 export interface TestLeads {

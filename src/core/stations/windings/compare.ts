@@ -1,3 +1,4 @@
+import { type EarlierVisit, readPlain } from "../../station";
 import { figureOf, type Entry } from "../../quantity";
 import {
   compareWinding,
@@ -8,8 +9,6 @@ import {
   type WindingComparison,
 } from "../../winding";
 import * as v from "valibot";
-import type { EarlierVisit } from "../contract";
-import { readPlain } from "../fields";
 import type { TestLeads } from "./board";
 import { testLeadsOf } from "./board";
 import type { HouseFigures } from "../../house";

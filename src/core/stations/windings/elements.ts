@@ -1,4 +1,7 @@
+import type { Facts } from "../../facts";
 import {
+  type WindingKnowledge,
+  type WindingGroup,
   isNearZeroClass,
   isWindingClass,
   type BoardAnswer,
@@ -7,8 +10,6 @@ import {
   type LayoutRole,
   type ThreeLeadAnswer,
 } from "../../winding";
-import type { WindingKnowledge } from "../../motor";
-import type { Facts, WindingGroup } from "../contract";
 
 /** A winding or part of the settled board: between which posts, and how many ohms. */
 export interface BoardElement {

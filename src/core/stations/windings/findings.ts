@@ -1,7 +1,7 @@
+import type { Stamp } from "../../station";
 import type { Finding } from "../../diagnosis";
 import { isNoPathClass, type BoardAnswer, type BoardUnderstanding, type ElementClass, type ThreeLeadAnswer } from "../../winding";
 import type { UsualOhms } from "../../motor";
-import type { Stamp } from "../contract";
 
 type Weights = Extract<Finding, { test: "winding-ohms" }>["weights"];
 type Outcome = keyof Weights;

@@ -1,6 +1,10 @@
+import { defineStation, plainAssessment, type Stamp, type StationContext } from "../../station";
+import { type Facts, knownMotor } from "../../facts";
+export type { BoardQuestion } from "../../winding";
 import type { Finding } from "../../diagnosis";
-import { figureOf, formatNumber } from "../../quantity";
+import { type WorkingStep, figureOf, formatNumber } from "../../quantity";
 import {
+  type BoardQuestion,
   identifyThreeLeads,
   LEAD_PAIRS,
   roleOfMark,
@@ -9,13 +13,11 @@ import {
   type PairReading,
   type ThreeLeadAnswer,
 } from "../../winding";
-import { defineStation, plainAssessment, type Facts, type Stamp, type StationContext, type WorkingStep } from "../contract";
-import { isTriangle, mayBeEqual, testLeadsOf, toBoardReading, toQuestion, type BoardQuestion, type TestLeads } from "./board";
+import { isTriangle, mayBeEqual, testLeadsOf, toBoardReading, toQuestion, type TestLeads } from "./board";
 import { coldTemperatureC, comparisonsOf, hotRunOf, type Comparison, type HotRun } from "./compare";
 import { doubtsOf, type ReadingDoubt } from "./doubts";
 import { elementsOf, elementsOfThree, groupsOf, windingFacts, withCapacitors, type BoardElement } from "./elements";
 import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./findings";
-import { knownMotor } from "../motor-knowledge";
 import { usualOhms, type UsualOhms } from "../../motor";
 import { slipsOf, type PairSlip } from "./slips";
 import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
@@ -32,7 +34,6 @@ export {
   type PostPair,
   type WindingsRecord,
 } from "./record";
-export type { BoardQuestion } from "./board";
 export type { BoardElement } from "./elements";
 export type { Comparison, HotRun } from "./compare";
 export type { ReadingDoubt } from "./doubts";
@@ -209,7 +210,7 @@ function understandRecord(record: WindingsRecord, context: StationContext): Unde
   const { house, facts } = context;
   const three = isTriangle(record) ? threeOf(record, testLeadsOf(record, house), context) : null;
   const question = toQuestion(record, house, facts);
-  const board = question ? (context.study("windings", question) as BoardUnderstanding | null) : null;
+  const board = question && context.study("board", question);
   const readable = record.pairs.flatMap(({ a, b, entry }) => toBoardReading(a, b, entry) ?? []);
   const best = board?.answers[0];
   const isNamed = board?.state === "settled" || board?.state === "likely";

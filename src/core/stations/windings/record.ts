@@ -1,8 +1,8 @@
+import { MOST_PHOTO_CHARACTERS, NoteSchema, photoSchema, PrintedSchema } from "../../station";
 import * as v from "valibot";
 import { textSchema } from "../../kept";
 import { EntrySchema } from "../../quantity";
 import { LEAD_MARKS } from "../../winding";
-import { MOST_PHOTO_CHARACTERS, NoteSchema, photoSchema, PrintedSchema } from "../fields";
 
 export const FEWEST_POSTS = 2;
 export const MOST_POSTS = 12;

@@ -1,6 +1,6 @@
 "use client";
+import type { BearingEnd } from "@/core/bearing";
 import { PickOne } from "@/components/Choice";
-import type { BearingEnd } from "@/core/stations";
 import { BEARING_ENDS } from "./end-in-hand";
 import { END_WORDS } from "./words";
 

@@ -1,9 +1,9 @@
 "use client";
+import type { Stamp } from "@/core/station";
 import { PickOne } from "@/components/Choice";
 import { KeyPad } from "@/components/KeyPad";
 import { LineField } from "@/components/LineField";
 import { BEARING_KINDS, LENGTH_UNITS } from "@/core/bearing";
-import type { Stamp } from "@/core/stations";
 import type { NameState } from "@/core/stations/bearing";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { LENGTH_EXTRAS } from "../shared/reading";

@@ -1,10 +1,10 @@
 "use client";
+import { dueOn } from "@/core/due";
 import { PickOne } from "@/components/Choice";
 import { DayField } from "@/components/DayField";
 import { LineField } from "@/components/LineField";
 import { BEARING_KINDS } from "@/core/bearing";
-import { dueOn } from "@/core/stations";
-import { dayOf, dayWords } from "@/features/shell/clock";
+import { dayOf, dayWords } from "@/features/vocabulary/clock";
 import { Verdict } from "../shared/Verdict";
 import { PlainField } from "../shared/PlainField";
 import { BEARING_ENDS } from "./end-in-hand";

@@ -1,6 +1,6 @@
 "use client";
+import { BEARING_ENDS, type BearingEnd } from "@/core/bearing";
 import { useState } from "react";
-import { BEARING_ENDS, type BearingEnd } from "@/core/stations";
 
 /** The end last worked at: changing the tab keeps it. */
 let last: BearingEnd = "drive-end";

@@ -1,5 +1,5 @@
-import type { BearingEnd } from "@/core/stations";
-import type { StationView } from "../contract";
+import type { BearingEnd } from "@/core/bearing";
+import type { StationView } from "../../station/contract";
 import {
   bothSentence,
   END_WORDS,

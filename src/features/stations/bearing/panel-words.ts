@@ -1,4 +1,5 @@
 import {
+  type BearingEnd,
   DUTIES,
   SURROUNDINGS,
   TIERS,
@@ -14,7 +15,6 @@ import {
   type Tier,
 } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
-import type { BearingEnd } from "@/core/stations";
 import type { Detail } from "./words";
 
 /* Words of the panels only: cards and the printed page do without them, so they arrive with the instrument. */

@@ -1,6 +1,6 @@
-import type { BearingEnd } from "@/core/stations";
+import type { BearingEnd } from "@/core/bearing";
 import type { BearingRecord, EndRecord } from "@/core/stations/bearing";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import type { Detail } from "./words";
 
 export type Props = InstrumentProps<"bearing", Detail>;

@@ -1,7 +1,15 @@
-import { printDesignation, type BearingSize, type Closure, type Dimension, type SeatRepair, type Slip } from "@/core/bearing";
+import { readPlain } from "@/core/station";
+import {
+  type BearingEnd,
+  printDesignation,
+  type BearingSize,
+  type Closure,
+  type Dimension,
+  type SeatRepair,
+  type Slip,
+} from "@/core/bearing";
 import { formatMoney, formatNumber } from "@/core/quantity";
-import type { BearingEnd, STATIONS } from "@/core/stations";
-import { readPlain } from "@/core/stations/fields";
+import type { STATIONS } from "@/core/stations";
 import type { BearingRecord, EndDetail, SeatDetail } from "@/core/stations/bearing";
 import { toSentence } from "@/features/messages/failure-sentences";
 

@@ -5,7 +5,7 @@ import { KeyPad } from "@/components/KeyPad";
 import { useNow } from "@/components/useNow";
 import { formatNumber } from "@/core/quantity";
 import { workingOfDischarge } from "@/core/stations/capacitor";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { PlainField } from "../shared/PlainField";

@@ -1,7 +1,7 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
 import { ReadButton } from "@/components/ReadButton";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
 
 const WhatFits = lazy(() => import("./WhatFits"));

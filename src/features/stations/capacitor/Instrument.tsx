@@ -4,7 +4,7 @@ import { YesNo } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { FitsButton } from "./FitsButton";

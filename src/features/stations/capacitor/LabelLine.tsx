@@ -12,7 +12,7 @@ import {
   type LabelPart,
 } from "@/core/capacitor";
 import { toSentence } from "@/features/messages/failure-sentences";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { LabelDrawing } from "./LabelDrawing";
 import { keepReadings, startNewPart, typeLabel } from "@/core/stations/capacitor";
 import { QuestionFrame } from "../shared/SlipLine";

@@ -1,7 +1,7 @@
 "use client";
 import { PickOne, YesNo } from "@/components/Choice";
 import type { OverLimit } from "@/core/stations/capacitor";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { useIntoView } from "../shared/asking";
 import { EntryField } from "../shared/EntryField";
 import { sectionName, type CapacitorDetail } from "./sentences";

@@ -1,9 +1,7 @@
 "use client";
 import { lazy, Suspense } from "react";
-import type { InstrumentProps } from "../contract";
-import type { CapacitorEffect } from "@/core/motor";
-import type { Failure, Result } from "@/core/result";
-import { useStudies } from "../useStudies";
+import type { InstrumentProps } from "../../station/contract";
+import { useStudies } from "../../station/useStudies";
 import { effectSentences } from "./effect-words";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
 import { trendSentence } from "./trend-words";
@@ -16,7 +14,7 @@ type Props = Omit<InstrumentProps<"capacitor", CapacitorDetail>, "detail"> & { r
 export default function MorePanel(props: Props) {
   const { detail } = props;
   const study = useStudies();
-  const answer = detail.effectQuestion && (study("capacitor-effect", detail.effectQuestion) as Result<CapacitorEffect, Failure> | null);
+  const answer = detail.effectQuestion && study("capacitor-effect", detail.effectQuestion);
   const own = detail.ownSection === null ? undefined : detail.sections[detail.ownSection];
   const effects = detail.sections.flatMap((section) =>
     effectSentences(section, detail.label.kind, section === own && answer?.ok ? answer.value : null),

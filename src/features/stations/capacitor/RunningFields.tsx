@@ -2,7 +2,7 @@
 import { PickOne, YesNo } from "@/components/Choice";
 import type { Entry } from "@/core/quantity";
 import { toSentence } from "@/features/messages/failure-sentences";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
 import { sectionName, type CapacitorDetail } from "./sentences";
 import { withAt } from "./words";

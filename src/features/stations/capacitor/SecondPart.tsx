@@ -3,7 +3,7 @@ import { LineField } from "@/components/LineField";
 import { Stamp } from "@/components/Stamp";
 import { STAMP_WORDS } from "@/features/vocabulary/words";
 import { toSentence } from "@/features/messages/failure-sentences";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
 import { OverLimitQuestion } from "./MeterFields";
 import { SectionRule } from "./SectionRule";

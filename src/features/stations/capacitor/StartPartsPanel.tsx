@@ -4,7 +4,7 @@ import { FieldFlow } from "@/components/FieldFlow";
 import { useNow } from "@/components/useNow";
 import { countStarts, type KitSort } from "@/core/capacitor";
 import { formatNumber } from "@/core/quantity";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { KitDrawing } from "./KitDrawing";
 import { BLEED_WORDS, CRUTCH_WORDS, KIT_WORDS } from "./kit-words";
 import type { CapacitorDetail } from "./sentences";

@@ -1,10 +1,10 @@
 "use client";
+import { readPlain } from "@/core/station";
 import { FigureField } from "@/components/FigureField";
 import type { SwingBehaviour } from "@/core/capacitor";
 import { formatNumber } from "@/core/quantity";
-import { readPlain } from "@/core/stations/fields";
 import { problemOf } from "@/features/messages/failure-sentences";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { PlainField } from "../shared/PlainField";
 import { SwingCurves } from "./SwingCurves";
 import { sectionName, type CapacitorDetail } from "./sentences";

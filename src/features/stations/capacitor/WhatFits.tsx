@@ -6,7 +6,7 @@ import { rankParts, type FitOffer } from "@/core/capacitor";
 import { formatMoney } from "@/core/quantity";
 import { toStockPart, type Part } from "@/records";
 import { useParts } from "@/store/parts";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { PlainField } from "../shared/PlainField";
 import { Combinations } from "./Combinations";
 import { refusalWords, REMARK_WORDS, wantedWords } from "./fit-words";

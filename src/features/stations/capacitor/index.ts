@@ -1,4 +1,4 @@
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { capacitorSentences, percentFigure, type CapacitorDetail } from "./sentences";
 import { readMoments } from "./words";
 

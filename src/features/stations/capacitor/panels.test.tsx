@@ -1,9 +1,10 @@
 /** @jest-environment jsdom */
+import { NO_FACTS, type Facts } from "@/core/facts";
+import { NO_STUDY } from "@/core/study";
 import "@testing-library/jest-dom";
 import { act, render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { useState } from "react";
-import { NO_FACTS, NO_STUDY, type Facts } from "@/core/stations";
 import { BLANK_CAPACITOR, capacitorStation, type CapacitorRecord } from "@/core/stations/capacitor";
 import { toHouse, UNSET_HOUSE } from "@/records";
 import DischargePanel from "./DischargePanel";
@@ -14,7 +15,7 @@ import { RunningFields } from "./RunningFields";
 import { SectionRule } from "./SectionRule";
 import StartPartsPanel from "./StartPartsPanel";
 import { SwingFields } from "./SwingFields";
-import { NOTHING_WEIGHED } from "../contract";
+import { NOTHING_WEIGHED } from "../../station/contract";
 
 const HOUSE = toHouse(UNSET_HOUSE);
 const FACTS: Facts = { ...NO_FACTS, motorType: "psc", supplyV: 230, frequencyHz: 50 };

@@ -1,7 +1,6 @@
+import { type Facts, plateCapacitorFor } from "@/core/facts";
+import { readPlain } from "@/core/station";
 import { neededCapacitor, type Wanted } from "@/core/capacitor";
-import type { Facts } from "@/core/stations";
-import { plateCapacitorFor } from "@/core/stations/motor-knowledge";
-import { readPlain } from "@/core/stations/fields";
 import type { CapacitorRecord } from "@/core/stations/capacitor";
 import type { LabelDetail } from "./sentences";
 

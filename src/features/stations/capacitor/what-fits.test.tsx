@@ -1,4 +1,6 @@
 /** @jest-environment jsdom */
+import { NO_FACTS, type Facts } from "@/core/facts";
+import { NO_STUDY } from "@/core/study";
 import "@testing-library/jest-dom";
 import "fake-indexeddb/auto";
 import { render, screen, within } from "@testing-library/react";
@@ -6,12 +8,11 @@ import userEvent from "@testing-library/user-event";
 import { useState } from "react";
 import { searchCombinations, type Joinable, type JoinTarget, type ParallelCombination } from "@/core/capacitor";
 import { fail, ok, type Failure, type Result } from "@/core/result";
-import { NO_FACTS, NO_STUDY, type Facts } from "@/core/stations";
 import { BLANK_CAPACITOR, capacitorStation, type CapacitorRecord } from "@/core/stations/capacitor";
 import { toHouse, UNSET_HOUSE } from "@/records";
 import { database } from "@/store/database";
 import WhatFits from "./WhatFits";
-import { NOTHING_WEIGHED } from "../contract";
+import { NOTHING_WEIGHED } from "../../station/contract";
 
 /* The browser tests run the real worker; here the same search runs in place, or fails when told to. */
 let doFail = false;

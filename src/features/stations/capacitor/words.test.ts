@@ -1,4 +1,6 @@
-import { NO_FACTS, NO_STUDY, type EarlierVisit, type Facts } from "@/core/stations";
+import { NO_FACTS, type Facts } from "@/core/facts";
+import { NO_STUDY } from "@/core/study";
+import type { EarlierVisit } from "@/core/station";
 import { BLANK_CAPACITOR, capacitorStation, type CapacitorRecord } from "@/core/stations/capacitor";
 import { DEFAULT_METER, toHouseFigures } from "@/core/house";
 import { takeReading, type Quantity } from "@/core/quantity";

@@ -2,8 +2,8 @@
 import { TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
-import { clockDay } from "@/features/shell/clock";
-import type { InstrumentProps } from "../contract";
+import { clockDay } from "@/features/vocabulary/clock";
+import type { InstrumentProps } from "../../station/contract";
 import { COURSE_OPTIONS, EVENT_OPTIONS, historySentences, OPTIONS, type Detail } from "./words";
 
 const toggled = <T,>(list: readonly T[], id: T): T[] => (list.includes(id) ? list.filter((other) => other !== id) : [...list, id]);

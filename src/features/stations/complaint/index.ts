@@ -1,6 +1,6 @@
 import { COMPLAINT_WORDS } from "@/features/vocabulary/words";
-import { clockDay } from "@/features/shell/clock";
-import type { StationView } from "../contract";
+import { clockDay } from "@/features/vocabulary/clock";
+import type { StationView } from "../../station/contract";
 import { historySentences, type Detail } from "./words";
 
 export const complaintView: StationView<"complaint", Detail> = {

@@ -1,4 +1,5 @@
-import { COMPLAINTS, COURSES, EVENTS } from "@/core/diagnosis";
+import { COMPLAINTS } from "@/core/trade";
+import { COURSES, EVENTS } from "@/core/diagnosis";
 import type { STATIONS } from "@/core/stations";
 import { COMPLAINT_WORDS, HISTORY_WORDS } from "@/features/vocabulary/words";
 

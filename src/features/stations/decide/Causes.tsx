@@ -2,7 +2,7 @@ import type { Cause } from "@/core/decision";
 import { YesNo } from "@/components/Choice";
 import { CAUSE_STATE_WORDS, CAUSE_WORDS } from "@/features/vocabulary/decision-words";
 import { TEST_WORDS } from "@/features/vocabulary/words";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import type { Detail } from "./words";
 
 /** Why did it fail? Each cause with what is known of it; what no test shows is asked. */

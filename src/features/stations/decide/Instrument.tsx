@@ -1,14 +1,14 @@
 "use client";
+import type { ActionId } from "@/core/trade";
 import { lazy, Suspense, useState } from "react";
 import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
 import type { ActionOffer } from "@/core/decision";
-import type { ActionId } from "@/core/diagnosis";
 import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
 import { workWords } from "@/features/vocabulary/decision-words";
 import { TEST_WORDS } from "@/features/vocabulary/words";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { Causes } from "./Causes";
 import { PartToday } from "./PartToday";
 import { actionNotes, type Detail, offerCaption, OPTIONS, partSentence } from "./words";

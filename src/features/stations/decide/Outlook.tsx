@@ -3,8 +3,8 @@ import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAx
 import type { DecisionOutlook, DecisionQuestion, Hinge } from "@/core/decision";
 import { formatNumber, formatProbability } from "@/core/quantity";
 import { HINGE_WORDS, workWords } from "@/features/vocabulary/decision-words";
-import type { InstrumentProps } from "../contract";
-import { useStudies } from "../useStudies";
+import type { InstrumentProps } from "../../station/contract";
+import { useStudies } from "../../station/useStudies";
 import { hingeSentence, type Detail } from "./words";
 
 const COMPARED = 3;
@@ -25,7 +25,7 @@ export default function Outlook({ facts, house, weighed }: Pick<InstrumentProps<
     job: facts.bearingJob,
     works,
   };
-  const outlook = study("decide", question) as DecisionOutlook | null;
+  const outlook = study("decision", question);
   if (outlook === null) return <p className="text-ink-soft">The sums are on their way.</p>;
   return (
     <div className="flex flex-col gap-4">

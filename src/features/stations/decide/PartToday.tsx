@@ -4,9 +4,9 @@ import { DayField } from "@/components/DayField";
 import { CUSTOM_WORDS, MEASURE_WORDS } from "@/features/vocabulary/decision-words";
 import { customOptions } from "@/core/decision";
 import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { PlainField } from "../shared/PlainField";
-import { dayWords } from "@/features/shell/clock";
+import { dayWords } from "@/features/vocabulary/clock";
 import { type Detail, recheckDate } from "./words";
 
 type Props = InstrumentProps<"decide", Detail>;

@@ -1,12 +1,12 @@
+import { ACTIONS, type ActionId } from "@/core/trade";
 import { addDays } from "date-fns";
-import { ACTIONS, type ActionId } from "@/core/diagnosis";
 import { MEASURE_DAYS, type Hinge, type Measure, type Work } from "@/core/decision";
 import type { NeededCapacitor } from "@/core/capacitor";
 import type { HouseFigures } from "@/core/house";
 import { formatMoney, formatNumber, formatQuantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import type { DecideRecord } from "@/core/stations/decide";
-import { dayOf, dayWords } from "@/features/shell/clock";
+import { dayOf, dayWords } from "@/features/vocabulary/clock";
 import { CAUSE_STATE_WORDS, CAUSE_WORDS, HINGE_WORDS, MEASURE_WORDS, workWords } from "@/features/vocabulary/decision-words";
 import { ACTION_WORDS, TEST_WORDS } from "@/features/vocabulary/words";
 

@@ -1,4 +1,4 @@
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { type Detail, nameOf, sentences } from "./words";
 
 export const frameView: StationView<"frame", Detail> = {

@@ -1,4 +1,4 @@
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { type Detail, FELT_END_WORDS, sentences } from "./words";
 
 export const handTurnView: StationView<"hand-turn", Detail> = {

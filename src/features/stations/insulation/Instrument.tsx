@@ -5,7 +5,7 @@ import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
 import type { CellEnd, InsulationRecord } from "@/core/stations/insulation";
 import type { Entry } from "@/core/quantity";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";

@@ -1,6 +1,6 @@
+import type { Stamp as StampId } from "@/core/station";
 import { Stamp } from "@/components/Stamp";
 import type { Entry } from "@/core/quantity";
-import type { Stamp as StampId } from "@/core/stations";
 import type { Cell, CellEnd } from "@/core/stations/insulation";
 import type { House } from "@/records";
 import { EntryField } from "../shared/EntryField";

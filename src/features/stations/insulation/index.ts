@@ -1,4 +1,4 @@
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { cellName, type Detail, sentences } from "./words";
 
 export const insulationView: StationView<"insulation", Detail> = {

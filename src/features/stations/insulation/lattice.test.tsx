@@ -1,15 +1,16 @@
 /** @jest-environment jsdom */
+import { NO_FACTS, type Facts } from "@/core/facts";
+import { NO_STUDY } from "@/core/study";
 import "@testing-library/jest-dom";
 import { render, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { useState } from "react";
-import { NO_FACTS, NO_STUDY, type Facts } from "@/core/stations";
 import { BLANK_INSULATION, insulationStation, type InsulationRecord } from "@/core/stations/insulation";
 import { BLANK_START_GEAR, startGearStation, type StartGearRecord } from "@/core/stations/start-gear";
 import { toHouse, UNSET_HOUSE } from "@/records";
 import GearInstrument from "../start-gear/Instrument";
 import Instrument from "./Instrument";
-import { NOTHING_WEIGHED } from "../contract";
+import { NOTHING_WEIGHED } from "../../station/contract";
 
 const HOUSE = toHouse(UNSET_HOUSE);
 const NOTHING = NOTHING_WEIGHED;

@@ -1,5 +1,6 @@
+import type { WindingGroup } from "@/core/winding";
 import { formatQuantity } from "@/core/quantity";
-import type { STATIONS, WindingGroup } from "@/core/stations";
+import type { STATIONS } from "@/core/stations";
 import type { Cell, CellEnd, InsulationBar } from "@/core/stations/insulation";
 
 export type Detail = ReturnType<(typeof STATIONS)["insulation"]["assess"]>["detail"];

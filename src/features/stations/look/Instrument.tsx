@@ -3,7 +3,7 @@ import { TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
 import { type Sign } from "@/core/stations/look";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { RuledOutList } from "./RuledOutList";
 import { Verdict } from "../shared/Verdict";
 import { type Detail, SEEN, SMELT, sentences, brief } from "./words";

@@ -1,6 +1,7 @@
+import type { Suspect } from "@/core/trade";
 import { X } from "lucide-react";
 import { NoteField } from "@/components/LineField";
-import type { RuledOut, Suspect } from "@/core/diagnosis";
+import type { RuledOut } from "@/core/diagnosis";
 import { SUSPECT_WORDS } from "@/features/vocabulary/words";
 
 interface RuledOutListProps {

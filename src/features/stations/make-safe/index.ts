@@ -1,5 +1,5 @@
-import { clockTime } from "@/features/shell/clock";
-import type { StationView } from "../contract";
+import { clockTime } from "@/features/vocabulary/clock";
+import type { StationView } from "../../station/contract";
 import { type Detail, STEPS, sentences, wordOf } from "./words";
 
 export const makeSafeView: StationView<"make-safe", Detail> = {

@@ -1,7 +1,7 @@
 import { formatQuantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import { ISOLATION_STEPS, type IsolationStep, type SafetyLack } from "@/core/stations/make-safe";
-import { clockTime } from "@/features/shell/clock";
+import { clockTime } from "@/features/vocabulary/clock";
 
 export type Detail = ReturnType<(typeof STATIONS)["make-safe"]["assess"]>["detail"];
 

@@ -4,7 +4,7 @@ import { FieldFlow } from "@/components/FieldFlow";
 import { LineField } from "@/components/LineField";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { WorkingButton } from "@/features/working/WorkingButton";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { SlipLine } from "../shared/SlipLine";
 import {
   asksSecond,

@@ -1,6 +1,6 @@
 import { formatNumber, formatQuantity } from "@/core/quantity";
 import { MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { type Detail, polesHint } from "./words";
 
 export const plateView: StationView<"plate", Detail> = {

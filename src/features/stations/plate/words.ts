@@ -1,6 +1,6 @@
+import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, DRIVES, type Drive } from "@/core/trade";
 import { printCapacitorLabel } from "@/core/capacitor";
-import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, type PlateConnection, type PlateValue } from "@/core/motor";
-import { DRIVES, type Drive } from "@/core/diagnosis";
+import { type PlateConnection, type PlateValue } from "@/core/motor";
 import { formatNumber, formatPercent } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import type { PlateRecord } from "@/core/stations/plate";

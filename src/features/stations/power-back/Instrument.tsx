@@ -1,8 +1,8 @@
 "use client";
 import { FieldFlow } from "@/components/FieldFlow";
 import { TickTimes } from "@/components/TickTimes";
-import { clockTime } from "@/features/shell/clock";
-import type { InstrumentProps } from "../contract";
+import { clockTime } from "@/features/vocabulary/clock";
+import type { InstrumentProps } from "../../station/contract";
 import { toggleMoment } from "../shared/toggle-moment";
 import { isBarred, type Detail, STEPS, sentence } from "./words";
 

@@ -1,4 +1,4 @@
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { type Detail, sentence } from "./words";
 
 export const powerBackView: StationView<"power-back", Detail> = {

@@ -1,6 +1,6 @@
 import type { STATIONS } from "@/core/stations";
 import { RESTORE_STEPS, type RestoreStep, type TripCheck } from "@/core/stations/power-back";
-import { clockTime } from "@/features/shell/clock";
+import { clockTime } from "@/features/vocabulary/clock";
 
 export type Detail = ReturnType<(typeof STATIONS)["power-back"]["assess"]>["detail"];
 

@@ -1,13 +1,13 @@
 "use client";
+import type { MachineKind } from "@/core/trade";
 import { useState } from "react";
 import { PickOne, TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
-import { behavioursOn, type MachineKind } from "@/core/motor";
-import { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, type RunField } from "@/core/stations/run-figures";
+import { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, type RunField, behavioursOn } from "@/core/motor";
 import { BEHAVIOUR_WORDS, HOT_PLACE_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";

@@ -1,5 +1,5 @@
+import type { AmpsVerdict } from "@/core/motor";
 import { formatPercent, formatQuantity } from "@/core/quantity";
-import type { AmpsVerdict } from "@/core/stations/running-amps";
 
 interface PlateBarsProps {
   readonly before: AmpsVerdict | null;

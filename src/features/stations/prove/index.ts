@@ -1,4 +1,4 @@
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { type Detail, sentences } from "./words";
 
 export const proveView: StationView<"prove", Detail> = {

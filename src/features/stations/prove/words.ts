@@ -1,8 +1,7 @@
+import { RUN_FIELDS, type AmpsVerdict } from "@/core/motor";
 import { formatPercent, formatProbability, formatQuantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import type { ProofRow } from "@/core/stations/prove";
-import { RUN_FIELDS } from "@/core/stations/run-figures";
-import type { AmpsVerdict } from "@/core/stations/running-amps";
 import { DOUBT_SENTENCES } from "@/features/vocabulary/decision-words";
 import { handPair } from "@/features/vocabulary/hand-words";
 import { HOT_PLACE_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";

@@ -1,6 +1,6 @@
 "use client";
 import { lazy, Suspense } from "react";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { RunPanel } from "./RunPanel";
 import type { Detail } from "./words";
 

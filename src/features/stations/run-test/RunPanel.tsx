@@ -1,17 +1,17 @@
 "use client";
+import type { MachineKind } from "@/core/trade";
 import { PickOne, TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
-import { behavioursOn, type MachineKind, type RunUnderstanding } from "@/core/motor";
-import type { Failure, Result } from "@/core/result";
+import { behavioursOn } from "@/core/motor";
 import { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, rowsOf, WARMTHS, type Noise, type RunField } from "@/core/stations/run-test";
 import { useState } from "react";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
-import { useStudies } from "../useStudies";
+import { useStudies } from "../../station/useStudies";
 import { Explanations } from "./Explanations";
 import { SlipCount } from "./SlipCount";
 import { RunBars } from "./RunBars";
@@ -35,9 +35,7 @@ export function RunPanel({ record, assessment, facts, house, change }: Instrumen
   const study = useStudies();
   // Before anything is keyed, what a sound motor would show.
   const preview =
-    detail.understanding === null && detail.question && assessment.stamp === "not-done"
-      ? (study("run-test", detail.question) as Result<RunUnderstanding, Failure> | null)
-      : null;
+    detail.understanding === null && detail.question && assessment.stamp === "not-done" ? study("run", detail.question) : null;
   const understanding = detail.understanding ?? (preview?.ok ? preview.value : null);
   const rows = detail.understanding ? detail.rows : rowsOf(record, facts, house.figures, understanding);
   const isUntouched = assessment.stamp === "not-done";

@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { formatQuantity } from "@/core/quantity";
 import { countedSpeed } from "@/core/stations/run-test";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { PlainField } from "../shared/PlainField";
 import type { Detail } from "./words";
 

@@ -2,10 +2,9 @@
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
 import { startHeatOf, type Machine, type Start, type WhatIfChoice } from "@/core/motor";
 import { formatNumber } from "@/core/quantity";
-import type { Failure, Result } from "@/core/result";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { memo, useEffect, useState } from "react";
-import { useStudies } from "../useStudies";
+import { useStudies } from "../../station/useStudies";
 
 /** As long as it takes, and no longer than anyone holds a switch. */
 const WINDOWS_S = [1, 2, 4, 8] as const;
@@ -28,7 +27,7 @@ export function StartChart({ machine, choice, startTimeS }: StartChartProps) {
     const later = setTimeout(() => setAsked({ machine, choice, endS: windowFor(startTimeS) }), SETTLE_MS);
     return () => clearTimeout(later);
   }, [machine, choice, startTimeS]);
-  const found = study("what-if-start", asked) as Result<Start, Failure> | null;
+  const found = study("start", asked);
   if (found === null) return <p className="min-h-[200px] text-[14px] text-ink-soft">Working out the start.</p>;
   if (!found.ok) return <p className="text-[14px]">{toSentence(found.failure)}</p>;
   return <StartCurves start={found.value} machine={asked.machine} endS={asked.endS} />;

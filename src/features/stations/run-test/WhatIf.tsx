@@ -1,13 +1,12 @@
 "use client";
-import { noticesOf, whatIf, type MotorEstimate, type RunUnderstanding, type WhatIfCase } from "@/core/motor";
-import type { Failure, Result } from "@/core/result";
-import { knownMotor } from "@/core/stations/motor-knowledge";
+import { knownMotor } from "@/core/facts";
+import { noticesOf, whatIf, type MotorEstimate, type WhatIfCase } from "@/core/motor";
 import { formatQuantity } from "@/core/quantity";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { PickOne } from "@/components/Choice";
 import { useMemo, useState } from "react";
-import type { InstrumentProps } from "../contract";
-import { useStudies } from "../useStudies";
+import type { InstrumentProps } from "../../station/contract";
+import { useStudies } from "../../station/useStudies";
 import { CASE_STYLE } from "./case-style";
 import { StartChart } from "./StartChart";
 import { capacitorsOf, casesOf, type ShownCase, type Tried } from "./what-if-cases";
@@ -25,7 +24,7 @@ export default function WhatIf(props: Props) {
   const study = useStudies();
   const known = knownMotor(props.facts);
   if (!known.ok) return <p className="max-w-[60ch] text-[17px]">{toSentence(known.failure)}</p>;
-  const found = study("what-if", known.value.knowledge) as Result<MotorEstimate, Failure> | null;
+  const found = study("motor", known.value.knowledge);
   if (found === null) return <p className="text-ink-soft">Working out the motor from its plate.</p>;
   if (!found.ok) return <p className="max-w-[60ch] text-[17px]">{toSentence(found.failure)}</p>;
   return <Curves key={JSON.stringify(known.value.knowledge)} {...props} estimate={found.value} />;
@@ -45,7 +44,7 @@ function Curves({ facts, assessment, estimate }: Props & { estimate: MotorEstima
   const cases = useMemo(() => casesOf(machine, { labelledUf, foundUf }, tried), [machine, labelledUf, foundUf, tried]);
   const told = cases.find(({ id }) => id === "fault") ?? cases[0];
   const study = useStudies();
-  const asked = assessment.detail.question && (study("run-test", assessment.detail.question) as Result<RunUnderstanding, Failure> | null);
+  const asked = assessment.detail.question && study("run", assessment.detail.question);
   const doubts = doubtSentences({
     failure: null,
     assumedType: assessment.detail.assumedType,

@@ -1,4 +1,4 @@
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { BEHAVIOUR_WORDS, NOISE_WORDS, allSentences, WARMTH_WORDS, type Detail } from "./words";
 
 export const runTestView: StationView<"run-test", Detail> = {

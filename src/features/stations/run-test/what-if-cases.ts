@@ -1,7 +1,6 @@
+import { type Facts, sectionFor } from "@/core/facts";
 import { capacitorOf, whatIf, type Machine, type WhatIfCase, type WhatIfChoice } from "@/core/motor";
 import { ratedUfOf, type CapacitorLabel } from "@/core/capacitor";
-import type { Facts } from "@/core/stations";
-import { sectionFor } from "@/core/stations/motor-knowledge";
 
 export const CASE_IDS = ["proposed", "labelled", "found", "fault"] as const;
 export type CaseId = (typeof CASE_IDS)[number];

@@ -1,7 +1,7 @@
 "use client";
+import { TURNS, type HandFeel, type HandVerdict } from "@/core/bearing";
 import { PickOne, YesNo } from "@/components/Choice";
 import { FigureField } from "@/components/FigureField";
-import { TURNS, type HandFeel, type HandVerdict } from "@/core/stations/hand-feel";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { TURN_WORDS } from "@/features/vocabulary/hand-words";
 

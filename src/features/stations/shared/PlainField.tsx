@@ -1,7 +1,7 @@
 "use client";
+import { MEASURES, type MeasureId } from "@/core/measure";
+import { PLAIN_FIELDS, readPlain, type PlainFieldId } from "@/core/station";
 import { LineField } from "@/components/LineField";
-import { MEASURES, type MeasureId } from "@/core/quantity";
-import { PLAIN_FIELDS, readPlain, type PlainFieldId } from "@/core/stations/fields";
 import { toSentence } from "@/features/messages/failure-sentences";
 
 interface PlainFieldProps {

@@ -1,5 +1,5 @@
+import type { Assessment } from "@/core/station";
 import { Stamp } from "@/components/Stamp";
-import type { Assessment } from "@/core/stations";
 import { STAMP_WORDS } from "@/features/vocabulary/words";
 import { WorkingButton } from "@/features/working/WorkingButton";
 

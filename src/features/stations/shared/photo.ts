@@ -1,5 +1,5 @@
+import { MOST_PHOTO_CHARACTERS } from "@/core/station";
 import { fail, ok, type Failure, type Result } from "@/core/result";
-import { MOST_PHOTO_CHARACTERS } from "@/core/stations/fields";
 
 /** Longest side that is kept, and the qualities tried until it is small enough. */
 const SIDES_PX = [1000, 700, 480, 320];

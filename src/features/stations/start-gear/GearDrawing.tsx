@@ -1,4 +1,4 @@
-import type { GearSort } from "@/core/stations/start-gear";
+import type { GearSort } from "@/core/startgear";
 
 const SAID: Record<GearSort, string> = {
   switch: "Centrifugal switch: contacts closed at rest between line and start winding, opened by the weights",

@@ -1,11 +1,12 @@
 "use client";
+import { GEAR_SORTS, type GearSort } from "@/core/startgear";
 import { PickOne, YesNo } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
 import type { Entry } from "@/core/quantity";
-import { GEAR_SORTS, type GearSort, type StartGearRecord } from "@/core/stations/start-gear";
-import type { InstrumentProps } from "../contract";
+import { type StartGearRecord } from "@/core/stations/start-gear";
+import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";

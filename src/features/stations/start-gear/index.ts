@@ -1,4 +1,4 @@
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { type Detail, sentences, SORT_WORDS } from "./words";
 
 export const startGearView: StationView<"start-gear", Detail> = {

@@ -1,6 +1,5 @@
 import type { STATIONS } from "@/core/stations";
-import type { GearSort } from "@/core/stations/start-gear";
-import type { GearRepair, GearVerdict } from "@/core/startgear";
+import type { GearSort, GearRepair, GearVerdict } from "@/core/startgear";
 
 export type Detail = ReturnType<(typeof STATIONS)["start-gear"]["assess"]>["detail"];
 

@@ -1,4 +1,4 @@
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { CALL_WORDS, INTERLOCK_WORDS, sentences, type Detail } from "./words";
 
 const BRIEFS: Partial<Record<NonNullable<Detail["outcome"]>, string>> = {

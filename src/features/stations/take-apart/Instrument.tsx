@@ -1,7 +1,7 @@
 "use client";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { OffPanel } from "./OffPanel";
 import { BackPanel } from "./BackPanel";
 import type { Detail } from "./words";

@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { MOST_STEPS, trapsBefore, type Part, type Step } from "@/core/stations/take-apart";
 import { Verdict } from "../shared/Verdict";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import { CameOff } from "./CameOff";
 import { broughtBack, moved, withDetails, without, withStep } from "./ledger";
 import { StepEditor } from "./StepEditor";

@@ -1,10 +1,10 @@
 "use client";
+import type { Facts } from "@/core/facts";
 import { LineField } from "@/components/LineField";
 import type { LayoutRole } from "@/core/winding";
-import type { Facts } from "@/core/stations";
 import { MOST_WIRES, type Wire } from "@/core/stations/take-apart";
 import { rolesWord } from "@/features/vocabulary/board-words";
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import type { Detail } from "./words";
 
 type Props = Pick<InstrumentProps<"take-apart", Detail>, "record" | "facts" | "change">;

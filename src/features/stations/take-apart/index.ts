@@ -1,4 +1,4 @@
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { ledgerLines, sentences, STATE_WORDS, type Detail } from "./words";
 
 export const takeApartView: StationView<"take-apart", Detail> = {

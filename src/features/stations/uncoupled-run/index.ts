@@ -1,4 +1,4 @@
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { sentences, WAY_WORDS, type Detail } from "./words";
 
 export const uncoupledRunView: StationView<"uncoupled-run", Detail> = {

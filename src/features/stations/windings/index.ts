@@ -1,7 +1,7 @@
-import type { Facts } from "@/core/stations";
+import type { Facts } from "@/core/facts";
 import { connectBoard, type BoardUnderstanding, type Probe } from "@/core/winding";
 import { layoutWord } from "@/features/vocabulary/board-words";
-import type { StationView } from "../contract";
+import type { StationView } from "../../station/contract";
 import { outcomeSentences } from "./board-sentences";
 import { describe } from "./connection-words";
 import { windingSentences, type WindingsDetail } from "./sentences";

@@ -1,4 +1,4 @@
-import type { InstrumentProps } from "../contract";
+import type { InstrumentProps } from "../../station/contract";
 import type { WindingsDetail } from "./words";
 
 /** What every panel of the windings instrument is given. */

@@ -1,6 +1,6 @@
 import { LEAD_PAIRS, type SumCheck, type ThreeLeadAnswer, type WindingRole } from "@/core/winding";
 import { formatNumber, formatPercent, formatProbability, formatQuantity } from "@/core/quantity";
-import { clockDay } from "@/features/shell/clock";
+import { clockDay } from "@/features/vocabulary/clock";
 import { boardSentences, ELEMENT_WORDS } from "./board-sentences";
 import { pairName as nameOfPair, postName, type WindingsDetail } from "./words";
 

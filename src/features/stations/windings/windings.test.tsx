@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
+import { NO_FACTS, type Facts } from "@/core/facts";
 import "@testing-library/jest-dom";
 import { render, screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { useState } from "react";
-import { NO_FACTS, type Facts } from "@/core/stations";
-import { studyNow } from "@/core/stations/studies";
+import { studyNow } from "@/core/study/answer";
 import { BLANK_WINDINGS, windingsStation, type WindingsRecord } from "@/core/stations/windings";
 import { LAYOUTS } from "@/core/winding";
 import { layoutWord, roleWord } from "@/features/vocabulary/board-words";
@@ -15,7 +15,7 @@ import Instrument from "./Instrument";
 import { addPost, dropPost, layPattern, PATTERNS, setFrame, usedPosts } from "./patterns";
 import { windingSentences } from "./sentences";
 import { setPair, shownAt, toPairEntry } from "./words";
-import { NOTHING_WEIGHED } from "../contract";
+import { NOTHING_WEIGHED } from "../../station/contract";
 
 const HOUSE = toHouse(UNSET_HOUSE);
 const NOTHING = NOTHING_WEIGHED;

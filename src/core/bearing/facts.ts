@@ -1,0 +1,31 @@
+import type { BearingSize } from "./dimension-table";
+import type { BearingEnd } from "./ends";
+import type { HandFeel } from "./hand-feel";
+import type { BearingJob } from "./job";
+
+/** What it turns on, how it turns, and what lies open. */
+export interface MechanicsFacts {
+  /** turned by hand and free; null: nobody could say */
+  readonly turnsFree: boolean | null;
+  /** what the hand felt as found, and after it was put back; null: nothing yet */
+  readonly handFound: HandFeel | null;
+  readonly handAfter: HandFeel | null;
+  /** a sleeve bearing was told; null: nobody said what it turns on */
+  readonly hasSleeves: boolean | null;
+  /** bearings that could be named, by end */
+  readonly bearings: Readonly<Partial<Record<BearingEnd, BearingSize>>>;
+  /** the bearing job as it was put together; null: the house's usual one */
+  readonly bearingJob: BearingJob | null;
+  /** something that came off is not back yet */
+  readonly isApart: boolean;
+}
+
+export const NO_MECHANICS_FACTS: MechanicsFacts = {
+  turnsFree: null,
+  handFound: null,
+  handAfter: null,
+  hasSleeves: null,
+  bearings: {},
+  bearingJob: null,
+  isApart: false,
+};

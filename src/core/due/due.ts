@@ -1,0 +1,37 @@
+import type { ActionId } from "../trade";
+import { addDays, addMonths, lightFormat } from "date-fns";
+import { isDay } from "../kept";
+
+/** What is to be looked at again. Ids name sentences of the interface. */
+export const DUE_KINDS = ["recheck-capacitor", "recheck-decision", "oil-bearings", "listen-bearings"] as const;
+export type DueKind = (typeof DUE_KINDS)[number];
+
+/** A follow-up a station asks for: on a date, or so long after a day (null: the day of the visit). */
+export interface Due {
+  readonly kind: DueKind;
+  readonly when:
+    | { readonly on: string }
+    | { readonly after: string | null; readonly months: number }
+    | { readonly after: string | null; readonly days: number };
+}
+
+/** Work that takes the ground from under a follow-up. */
+const ENDED_BY: Partial<Record<DueKind, readonly ActionId[]>> = {
+  "recheck-capacitor": ["replace-run-capacitor", "replace-start-capacitor", "replace-motor"],
+  "oil-bearings": ["replace-motor"],
+  "listen-bearings": ["replace-motor"],
+};
+
+/** Whether what was decided leaves a follow-up standing. */
+export const isStillDue = ({ kind }: Due, actions: readonly (ActionId | null)[]): boolean =>
+  !actions.some((action) => action !== null && ENDED_BY[kind]?.includes(action));
+
+/**
+ * The day a follow-up falls on, `YYYY-MM-DD`.
+ * @param visitDay day of the visit that asked for it, `YYYY-MM-DD`
+ */
+export function dueOn({ when }: Due, visitDay: string): string {
+  if ("on" in when) return when.on;
+  const from = new Date(`${when.after !== null && isDay(when.after) ? when.after : visitDay}T00:00:00`);
+  return lightFormat("months" in when ? addMonths(from, when.months) : addDays(from, when.days), "yyyy-MM-dd");
+}

@@ -1,0 +1,1 @@
+export { DUE_KINDS, dueOn, isStillDue, type Due, type DueKind } from "./due";

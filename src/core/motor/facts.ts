@@ -1,0 +1,56 @@
+import type { Figure } from "../quantity";
+import type { Drive, MachineKind, MotorType } from "../trade";
+import type { Behaviour } from "./behaviour";
+import type { PlateConnection } from "./plate-choice";
+import type { HotPlace, Noise, RunEntries } from "./run-entries";
+
+/** What the plate says, and what machine it stands on. */
+export interface PlateFacts {
+  readonly motorType: MotorType;
+  readonly machineKind: MachineKind;
+  /** how it drives its machine; null: nobody said */
+  readonly drive: Drive | null;
+  /** volts of the connection in hand; the middle of its band */
+  readonly supplyV: number | null;
+  /** the band a plate names for that connection [V]; both ends the same where it names one figure */
+  readonly supplyBand: readonly [lowV: number, highV: number] | null;
+  /** every way the plate says it can be connected */
+  readonly plateConnections: readonly PlateConnection[];
+  readonly frequencyHz: number | null;
+  readonly powerW: number | null;
+  readonly fullLoadA: number | null;
+  readonly fullLoadRpm: number | null;
+  /** age of the motor, about [years] */
+  readonly ageYears: number | null;
+  /** hot-spot limit of the plate's insulation class [°C] */
+  readonly hotSpotC: number | null;
+}
+
+export const NO_PLATE_FACTS: PlateFacts = {
+  motorType: "unknown",
+  machineKind: "other",
+  drive: null,
+  supplyV: null,
+  supplyBand: null,
+  plateConnections: [],
+  frequencyHz: null,
+  powerW: null,
+  fullLoadA: null,
+  fullLoadRpm: null,
+  ageYears: null,
+  hotSpotC: null,
+};
+
+/** How it was found to run, and the supply it was found on. */
+export interface RunFacts {
+  /** figures as found on the run test, and what was heard */
+  readonly runFound: Partial<RunEntries>;
+  readonly noisesFound: readonly Noise[];
+  /** where it was hottest as found */
+  readonly hotPlaceFound: HotPlace | null;
+  readonly behaviourFound: Behaviour | null;
+  /** volts at the motor, standing, as found at the supply */
+  readonly supplyFound: Figure | null;
+}
+
+export const NO_RUN_FACTS: RunFacts = { runFound: {}, noisesFound: [], hotPlaceFound: null, behaviourFound: null, supplyFound: null };

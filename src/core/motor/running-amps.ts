@@ -1,0 +1,70 @@
+import type { HouseFigures } from "../house";
+import type { Finding, Outcome } from "../diagnosis";
+import { type WorkingStep, figureOf, decideConformity, formatNumber, formatQuantity, type Conformity, type Entry } from "../quantity";
+
+/** Line amps while running, against the plate. */
+export interface AmpsVerdict {
+  readonly amps: number;
+  readonly standardUncertaintyA: number;
+  /** amps / plate amps; null without a plate figure */
+  readonly fractionOfPlate: number | null;
+  readonly conformity: Conformity | null;
+}
+
+/** Twice the plate and more is condemned however well it sounds. */
+const FAR_ABOVE = 1.6;
+
+/** Limits of the line amps on both sides: above them it is overloaded, below them it has lost its load. */
+export const ampsLimits = (plateA: number, house: HouseFigures): { readonly low: number; readonly high: number } => ({
+  low: (plateA * house.underloadPercent) / 100,
+  high: (plateA * house.overloadPercent) / 100,
+});
+
+/** Line amps against the plate and the house's limit. */
+export function judgeAmps(entry: Entry | null, plateA: number | null, house: HouseFigures): AmpsVerdict | null {
+  const figure = figureOf(entry);
+  if (figure === null) return null;
+  const { value: amps, standardUncertainty: standardUncertaintyA } = figure;
+  return {
+    amps,
+    standardUncertaintyA,
+    fractionOfPlate: plateA === null ? null : amps / plateA,
+    conformity:
+      plateA === null
+        ? null
+        : decideConformity({
+            value: amps,
+            standardUncertainty: standardUncertaintyA,
+            limits: ampsLimits(plateA, house),
+            guardFactor: house.guardFactor,
+            coverageFactor: house.coverageFactor,
+          }),
+  };
+}
+
+/** Running amps against the plate, as one of the outcomes the line-up knows. */
+export function findingOfAmps(verdict: AmpsVerdict | null): Finding[] {
+  if (verdict?.fractionOfPlate == null || verdict.conformity === null) return [];
+  const p = verdict.conformity.probabilityWithin;
+  const far: Outcome<"run-amps"> = verdict.fractionOfPlate > FAR_ABOVE ? "far-above" : verdict.fractionOfPlate > 1 ? "above" : "below";
+  return [{ test: "run-amps", weights: { "near-plate": p, [far]: 1 - p } }];
+}
+
+/** The sum of one figure. */
+export function workingOfAmps(
+  name: string,
+  verdict: AmpsVerdict | null,
+  plateA: number | null,
+  limits: { readonly low: number; readonly high: number } | null,
+): WorkingStep[] {
+  if (verdict?.fractionOfPlate == null || plateA === null || limits === null) return [];
+  return [
+    {
+      what: `Running amps ${name}`,
+      formula: "100 × amps / plate amps",
+      numbers: `100 × ${formatNumber(verdict.amps, 3)} / ${formatNumber(plateA, 3)}`,
+      result: `${formatNumber(verdict.fractionOfPlate * 100, 1)} % of the plate; limits ${formatQuantity("current", limits.low, 0.05)} to ${formatQuantity("current", limits.high, 0.05)}, U = ±${formatQuantity("current", verdict.conformity?.expandedUncertainty ?? 0, verdict.conformity?.expandedUncertainty)}`,
+      source: "plate; house rule for the limit; JCGM 106:2012",
+    },
+  ];
+}

@@ -1,0 +1,1 @@
+export { NO_SAFETY_FACTS, type SafetyFacts } from "./facts";

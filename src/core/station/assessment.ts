@@ -1,0 +1,24 @@
+import type { Finding } from "../diagnosis";
+import type { Due } from "../due";
+import type { Facts } from "../facts";
+import type { WorkingStep } from "../quantity";
+import type { TestId } from "../trade";
+import type { Stamp } from "./stamp";
+
+/** Always derived from the record, never stored. */
+export interface Assessment<Detail = unknown> {
+  readonly stamp: Stamp;
+  readonly detail: Detail;
+  readonly facts: Partial<Facts>;
+  readonly findings: readonly Finding[];
+  readonly working: readonly WorkingStep[];
+  /** follow-ups it asks for */
+  readonly due?: readonly Due[];
+  /** tests of this station still worth proposing; without it: all while the stamp says not done, then none */
+  readonly openTests?: readonly TestId[];
+}
+
+/** An assessment with nothing to say beyond its stamp and detail. */
+export function plainAssessment<Detail>(stamp: Stamp, detail: Detail, rest: Partial<Assessment<Detail>> = {}): Assessment<Detail> {
+  return { stamp, detail, facts: {}, findings: [], working: [], ...rest };
+}

@@ -1,0 +1,12 @@
+import type { CautionCode, StationDefinition } from "./definition";
+import type { Facts } from "../facts";
+
+/** Cautions that bite only on some machines; all others always stand. An unknown machine gets them. */
+const ONLY_ON: Partial<Record<CautionCode, (facts: Facts) => boolean>> = {
+  "pressurised-terminals": ({ machineKind }) => machineKind === "hermetic-compressor" || machineKind === "other",
+};
+
+/** The cautions of a station, or of one of its methods, on this motor, in the order they are told. */
+export function cautionsFor(definition: Pick<StationDefinition, "cautions">, facts: Facts): readonly CautionCode[] {
+  return definition.cautions.filter((code) => ONLY_ON[code]?.(facts) ?? true);
+}

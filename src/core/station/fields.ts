@@ -1,0 +1,73 @@
+import type { MeasureId } from "../measure";
+import * as v from "valibot";
+import { DaySchema, MomentSchema, textSchema } from "../kept";
+import { readFigure, type FigureOptions } from "../quantity";
+import type { Failure } from "../result";
+
+/** Free notes: kept as typed, shown as text only. */
+export const NoteSchema = textSchema("note");
+/** A short text copied from a plate or label. */
+export const PrintedSchema = textSchema("printed");
+export { DaySchema, MomentSchema };
+
+/** Most steps that are ticked off in one list. */
+const MOST_TICKS = 60;
+/** Steps ticked off, each with its moment. */
+export const TicksSchema = v.pipe(v.record(v.pipe(v.string(), v.maxLength(60)), MomentSchema), v.maxEntries(MOST_TICKS));
+/** Several out of a closed list, each once. */
+export const someOf = <const Options extends readonly string[]>(options: Options) =>
+  v.pipe(v.array(v.picklist(options)), v.maxLength(options.length));
+
+interface PlainFieldSpec extends FigureOptions {
+  readonly measure: MeasureId;
+}
+
+/** Fields that want one plain figure, with what such a figure can be; outside it is a slip of the finger. */
+export const PLAIN_FIELDS = {
+  /** volts rms a capacitor was charged from */
+  chargedFrom: { measure: "voltage", min: 24, max: 2000 },
+  resistor: { measure: "resistance", min: 100, max: 1e7 },
+  resistorW: { measure: "power", min: 0.1, max: 1000 },
+  swingRange: { measure: "resistance", min: 100, max: 1e9 },
+  swingClimb: { measure: "duration", min: 0.05, max: 300 },
+  strap: { measure: "length", min: 5, max: 500 },
+  height: { measure: "length", min: 5, max: 1000 },
+  ambient: { measure: "temperature", min: -60, max: 150 },
+  terminals: { measure: "count", min: 1, max: 12, isWhole: true },
+  windingOhm: { measure: "resistance", min: 0.01, max: 1e5 },
+  windingTemperature: { measure: "temperature", min: -60, max: 220 },
+  turns: { measure: "count", min: 1, max: 1000 },
+  turnsTime: { measure: "duration", min: 0.5, max: 3600 },
+  rpm: { measure: "speed", min: 10, max: 30000 },
+  price: { measure: "money", min: 0.01, max: 100000 },
+  plateMonths: { measure: "months", min: 0.1, max: 240 },
+  machineYears: { measure: "years", min: 0.1, max: 80 },
+  pieces: { measure: "count", min: 0, max: 10000, isWhole: true },
+  shelfPrice: { measure: "money", min: 0, max: 100000 },
+  millimetres: { measure: "length", min: 1, max: 1000 },
+} as const satisfies Record<string, PlainFieldSpec>;
+export type PlainFieldId = keyof typeof PLAIN_FIELDS;
+
+/** What a plain field comes to: a figure, nothing yet, or why it cannot be read. */
+export interface PlainFigure {
+  readonly value: number | null;
+  readonly failure: Failure | null;
+}
+
+/**
+ * Reads a plain field by its own measure and bounds; what is typed with another unit is converted.
+ * @returns value in the base unit of the field's measure; both null while it is empty
+ * @example readPlain("0.4 kV", "chargedFrom") -> 400 V
+ */
+export function readPlain(text: string, field: PlainFieldId): PlainFigure {
+  if (text.trim() === "") return { value: null, failure: null };
+  const { measure, ...options }: PlainFieldSpec = PLAIN_FIELDS[field];
+  const read = readFigure(text, measure, options);
+  if (!read.ok) return { value: null, failure: read.failure };
+  return { value: read.value.kind === "value" ? read.value.value : null, failure: null };
+}
+
+/** A photo is scaled down before it is kept, as a data address of at most so many characters. */
+export const MOST_PHOTO_CHARACTERS = 400_000;
+export const photoSchema = (mostCharacters: number) =>
+  v.pipe(v.string(), v.maxLength(mostCharacters), v.regex(/^data:image\/(jpeg|png);base64,[A-Za-z0-9+/=]+$/));

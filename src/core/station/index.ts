@@ -1,0 +1,20 @@
+export { type Stamp } from "./stamp";
+export { type CautionCode, type StationDefinition, type StationMethod, type StationPower } from "./definition";
+export { plainAssessment, type Assessment } from "./assessment";
+export { type EarlierVisit, type StationContext } from "./context";
+export { defineStation, type Station } from "./station";
+export { cautionsFor } from "./cautions";
+export {
+  DaySchema,
+  MomentSchema,
+  MOST_PHOTO_CHARACTERS,
+  NoteSchema,
+  photoSchema,
+  PLAIN_FIELDS,
+  PrintedSchema,
+  readPlain,
+  someOf,
+  TicksSchema,
+  type PlainFieldId,
+  type PlainFigure,
+} from "./fields";

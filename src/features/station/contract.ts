@@ -1,0 +1,65 @@
+import type { Suspect } from "@/core/trade";
+import type { Assessment } from "@/core/station";
+import type { Facts } from "@/core/facts";
+import type { ComponentType } from "react";
+import { UNKNOWN_LIFE, type ActionOffer, type Life, type RepairSite } from "@/core/decision";
+import type { Hypothesis } from "@/core/diagnosis";
+import type { StationData, StationId } from "@/core/stations";
+import type { HouseFigures } from "@/core/house";
+import type { House } from "@/records";
+
+/** What an instrument is given: its record, how it is judged, and the one way to change it. */
+export interface InstrumentProps<Id extends StationId, Detail> {
+  readonly record: StationData<Id>;
+  readonly assessment: Assessment<Detail>;
+  readonly facts: Facts;
+  readonly house: House;
+  readonly change: (change: (record: StationData<Id>) => StationData<Id>) => void;
+  /** the way of working in hand, where the station has several */
+  readonly method: string | null;
+  /** everything known of the traveller, for the stations that weigh it */
+  readonly weighed: Weighed;
+}
+
+/** What the whole traveller comes to, for instruments that propose from it. */
+export interface Weighed {
+  readonly proposals: readonly ActionOffer[];
+  readonly reason: string;
+  readonly hypotheses: readonly Hypothesis[];
+  readonly site: RepairSite;
+  readonly life: Life;
+  /** who can be at fault, the likeliest first */
+  readonly suspects: readonly Suspect[];
+  /** day of the visit, `YYYY-MM-DD`; null where there is none */
+  readonly visitDay: string | null;
+}
+
+/** A traveller of which nothing is known, as on the bench. */
+export const NOTHING_WEIGHED: Weighed = {
+  proposals: [],
+  reason: "",
+  hypotheses: [],
+  site: { machine: "other" },
+  life: UNKNOWN_LIFE,
+  suspects: [],
+  visitDay: null,
+};
+
+/** How a station is shown: its name, its key, the word on its stamp, its sentences, and its instrument. */
+export interface StationView<Id extends StationId = StationId, Detail = unknown> {
+  readonly title: string;
+  /** one letter that opens it from the keyboard */
+  readonly letter: string;
+  /** names of the station's methods, by their ids */
+  readonly methods?: Readonly<Record<string, string>>;
+  /** makes sense with no card open: its letter after b, the question it answers, and which one the bench opens with */
+  readonly bench?: { readonly letter: string; readonly question: string; readonly isFirst?: true };
+  /** word on the stamp where the plain one says too little */
+  readonly brief?: (assessment: Assessment<Detail>) => string | null;
+  /** what to do next at this station, where it knows better than the name of its test */
+  readonly move?: (assessment: Assessment<Detail>) => { readonly title: string; readonly reason: string } | null;
+  /** what was measured, then what it means; for cards and the printed page */
+  readonly say: (record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts, house: HouseFigures) => readonly string[];
+  /** loaded when the station is opened: the rack needs its words only */
+  readonly instrument: () => Promise<{ readonly default: ComponentType<InstrumentProps<Id, Detail>> }>;
+}

@@ -7,7 +7,8 @@ import { UNSET_HOUSE } from "./house-record";
 import { vemmickJsonSchema } from "./json-schema";
 import { isEmptyPlan, planImport, type Present } from "./plan-import";
 import { MAX_FILE_BYTES, parseVemmickFile, type FileReading } from "./read-file";
-import { writeVemmickFile, type RecordLists } from "./vemmick-file";
+import type { RecordLists } from "./record-types";
+import { writeVemmickFile } from "./vemmick-file";
 
 const NOW = new Date("2026-11-23T18:00:00.000Z");
 const AT = NOW.toISOString();

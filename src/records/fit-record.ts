@@ -1,8 +1,8 @@
 import * as v from "valibot";
-import { cutText } from "@/core/kept";
+import { cutText, isLoose } from "@/core/kept";
 import type { FaultReason, RecordFault } from "@/core/result";
 import type { RecordType } from "./record-type";
-import { isLoose, withValueAt } from "./value-at";
+import { withValueAt } from "./value-at";
 
 /** A record as the schema has it, what of it had to be shortened to fit, or why it cannot be kept. */
 export type Fitted<T> =
@@ -70,9 +70,12 @@ export const machinesOf = (cards: readonly unknown[]): ReadonlyMap<unknown, stri
       .flatMap(({ id, machine }) => (typeof machine === "string" && machine.trim() !== "" ? [[id, shownName(machine)] as const] : [])),
   );
 
-/** The fault of a station's record, named by the machine of its card; of any other record as it is. */
-export const onCard = (fault: RecordFault, record: unknown, machines: ReadonlyMap<unknown, string>): RecordFault =>
-  fault.recordType === "station" ? { ...fault, name: (isLoose(record) ? machines.get(record.travellerId) : undefined) ?? null } : fault;
+/** The fault of a record that belongs to a card, named by the card's machine; of any other record as it is. */
+export function onCard(type: RecordType, fault: RecordFault, record: unknown, machines: ReadonlyMap<unknown, string>): RecordFault {
+  const { cardField } = type;
+  if (cardField === undefined || cardField === "id") return fault;
+  return { ...fault, name: (isLoose(record) ? machines.get(record[cardField]) : undefined) ?? null };
+}
 
 /** A text with more characters than its field takes; a picture is not a text to be shortened. */
 const isLongText = (issue: Issue): boolean => issue.type === "max_length" && typeof issue.input === "string" && issue.path !== undefined;

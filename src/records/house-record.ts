@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { DEFAULT_METER, HOUSE_RULES, toHouseFigures, type HouseFigures, type HouseRuleId } from "@/core/house";
-import { MomentSchema, textSchema } from "@/core/kept";
+import { EPOCH, MomentSchema, textSchema } from "@/core/kept";
 import { MeterSchema, type Meter } from "@/core/quantity";
 import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
@@ -35,17 +35,6 @@ export const HouseRecordSchema = v.object({
 });
 export type HouseRecord = v.InferOutput<typeof HouseRecordSchema>;
 
-export const houseType = defineRecordType({
-  name: "house",
-  list: "house",
-  schema: HouseRecordSchema,
-  migrations: [
-    // Version 2: changes of rules are kept.
-    { to: 2, migrate: (row) => ({ changes: [], ...row }) },
-    { to: 3, migrate: toOneForm },
-  ],
-});
-
 /** A house that has set nothing yet. */
 export const UNSET_HOUSE: HouseRecord = {
   id: "house",
@@ -54,8 +43,22 @@ export const UNSET_HOUSE: HouseRecord = {
   technician: "",
   hasLetterKeys: true,
   changes: [],
-  updatedAt: "1970-01-01T00:00:00.000Z",
+  updatedAt: EPOCH,
 };
+
+export const houseType = defineRecordType({
+  name: "house",
+  list: "house",
+  schema: HouseRecordSchema,
+  table: { since: 1, indexes: "id" },
+  isSingle: true,
+  blank: () => ({ ...UNSET_HOUSE }),
+  migrations: [
+    // Version 2: changes of rules are kept.
+    { to: 2, migrate: (row) => ({ changes: [], ...row }) },
+    { to: 3, migrate: toOneForm },
+  ],
+});
 
 /** Keystrokes within this time are one change of a rule. */
 const ONE_CHANGE_MS = 120_000;

@@ -3,25 +3,24 @@ export { StationRecordSchema, stationRecordId, type StationRecord } from "./stat
 export { HouseRecordSchema, toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
 export { PartSchema, toStockPart, type Part } from "./part-record";
 export {
+  byType,
+  cardOf,
   findNewer,
+  mapLists,
+  NO_RECORDS,
   PRESENT_VERSIONS,
   RECORD_TYPE_NAMES,
   RECORD_TYPES,
+  recordTypeOf,
+  type DatedRow,
+  type RecordLists,
   type RecordOf,
   type RecordTypeName,
   type RecordVersions,
-} from "./versions";
+} from "./record-types";
 export { migrateRecord, migrateStep } from "./record-type";
 export { fitRecord } from "./fit-record";
-export { isLoose, valueAt, withValueAt } from "./value-at";
+export { valueAt, withValueAt } from "./value-at";
 export { MAX_FILE_BYTES, parseVemmickFile, type FileReading } from "./read-file";
-export {
-  FILE_SUFFIX,
-  NO_RECORDS,
-  VemmickFileSchema,
-  writeVemmickFile,
-  type RecordLists,
-  type VemmickFile,
-  type WrittenFile,
-} from "./vemmick-file";
+export { FILE_SUFFIX, VemmickFileSchema, writeVemmickFile, type WrittenFile } from "./vemmick-file";
 export { isEmptyPlan, planImport, type ImportPlan, type Present } from "./plan-import";

@@ -1,5 +1,4 @@
-import { isDay, toMoment } from "@/core/kept";
-import { isLoose } from "./value-at";
+import { isDay, isLoose, toMoment, type Loose } from "@/core/kept";
 
 /** Fields that hold a moment, or several, in every record as of this step. */
 const MOMENTS = new Set([
@@ -18,8 +17,6 @@ const MOMENTS = new Set([
 ]);
 /** Fields that hold a day. */
 const DAYS = new Set(["recheckOn", "lastDone"]);
-
-type Loose = Record<string, unknown>;
 
 /** Moments by a tick's name; where a step is listed in order, it is no moment. */
 const isTicks = (key: string, value: unknown): value is Loose => (key === "steps" || key === "seenTo") && isLoose(value);

@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { parseCapacitorLabel, type StockPart } from "@/core/capacitor";
-import { MomentSchema, textSchema } from "@/core/kept";
+import { EPOCH, MomentSchema, textSchema } from "@/core/kept";
 import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
 
@@ -23,7 +23,26 @@ export const PartSchema = v.object({
 });
 export type Part = v.InferOutput<typeof PartSchema>;
 
-export const partType = defineRecordType({ name: "part", list: "parts", schema: PartSchema, migrations: [{ to: 2, migrate: toOneForm }] });
+export const partType = defineRecordType({
+  name: "part",
+  list: "parts",
+  schema: PartSchema,
+  table: { since: 2, indexes: "id" },
+  blank: (id) => ({
+    id,
+    label: "",
+    maker: "",
+    place: "",
+    quantity: 0,
+    price: 0,
+    diameterMm: null,
+    heightMm: null,
+    terminals: null,
+    isDemo: false,
+    updatedAt: EPOCH,
+  }),
+  migrations: [{ to: 2, migrate: toOneForm }],
+});
 
 /** A part as the sums take it; null when its label cannot be read. */
 export function toStockPart(part: Part): StockPart | null {

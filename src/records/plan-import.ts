@@ -2,9 +2,8 @@ import { compareMoments } from "@/core/kept";
 import type { RecordFault } from "@/core/result";
 import { faultOf, onCard } from "./fit-record";
 import type { FileReading } from "./read-file";
-import type { Traveller, TravellerId } from "./traveller";
-import { RECORD_TYPE_NAMES, RECORD_TYPES, type RecordTypeName } from "./versions";
-import type { RecordLists } from "./vemmick-file";
+import { cardOf, mapLists, RECORD_TYPE_NAMES, recordTypeOf, type DatedRow, type RecordLists, type RecordTypeName } from "./record-types";
+import type { Traveller } from "./traveller";
 
 /** What an import would do, before it does it. */
 export interface ImportPlan {
@@ -20,8 +19,6 @@ export interface ImportPlan {
   readonly faults: readonly RecordFault[];
 }
 
-type Dated = { readonly id: string; readonly updatedAt: string };
-
 /** What is known here of each record: its time. Whole rows are not needed to plan. */
 export type Present = { readonly [Name in RecordTypeName]: ReadonlyMap<string, string> };
 
@@ -29,7 +26,7 @@ export type Present = { readonly [Name in RecordTypeName]: ReadonlyMap<string, s
 const CLOCKS_DIFFER_MS = 10 * 60_000;
 
 /** Of records with one id the latest, in the order they came. */
-function latest<T extends Dated>(records: readonly T[]): T[] {
+function latest<T extends DatedRow>(records: readonly T[]): T[] {
   const byId = new Map<string, T>();
   for (const record of records) {
     const known = byId.get(record.id);
@@ -38,26 +35,23 @@ function latest<T extends Dated>(records: readonly T[]): T[] {
   return [...byId.values()];
 }
 
-const newer = <T extends Dated>(incoming: readonly T[], present: ReadonlyMap<string, string>): T[] =>
+const newer = <T extends DatedRow>(incoming: readonly T[], present: ReadonlyMap<string, string>): T[] =>
   incoming.filter(({ id, updatedAt }) => compareMoments(present.get(id) ?? "", updatedAt) < 0);
 
 /**
  * Merges by id and instant: a record is taken when it is new here or newer than the one here; nothing is deleted. A
- * station's record whose card is neither here nor in the file is named, not taken.
+ * record whose card is neither here nor in the file is named, not taken.
  * @param now the moment of the import, ISO 8601
  */
 export function planImport({ records, shortened, faults }: FileReading, present: Present, now: string): ImportPlan {
   const travellers = latest(records.traveller);
-  const inFile = new Set(travellers.map(({ id }) => id));
-  const hasCard = ({ travellerId }: { readonly travellerId: TravellerId }): boolean =>
-    inFile.has(travellerId) || present.traveller.has(travellerId);
-  const put: RecordLists = {
-    traveller: newer(travellers, present.traveller),
-    station: newer(latest(records.station.filter(hasCard)), present.station),
-    house: newer(latest(records.house), present.house),
-    part: newer(latest(records.part), present.part),
+  const inFile = new Set<string>(travellers.map(({ id }) => id));
+  const isAtHome = (name: RecordTypeName, record: DatedRow): boolean => {
+    const card = cardOf(name, record);
+    return card === null || inFile.has(card) || present.traveller.has(card);
   };
-  const touched = new Set<string>([...put.traveller.map(({ id }) => id), ...put.station.map(({ travellerId }) => travellerId)]);
+  const put = mapLists(records, (name, rows) => newer(latest(rows.filter((row) => isAtHome(name, row))), present[name]));
+  const touched = new Set(RECORD_TYPE_NAMES.flatMap((name) => put[name].map((row) => cardOf(name, row))));
   const isHere = ({ id }: Traveller): boolean => present.traveller.has(id);
   const newTravellers = travellers.filter((traveller) => !isHere(traveller));
   const changedTravellers = travellers.filter((traveller) => isHere(traveller) && touched.has(traveller.id));
@@ -67,13 +61,17 @@ export function planImport({ records, shortened, faults }: FileReading, present:
     changedTravellers,
     keptTravellers: travellers.length - newTravellers.length - changedTravellers.length,
     put,
-    fromFuture: RECORD_TYPE_NAMES.flatMap((name): readonly Dated[] => put[name]).filter(
+    fromFuture: RECORD_TYPE_NAMES.flatMap((name): readonly DatedRow[] => put[name]).filter(
       ({ updatedAt }) => compareMoments(updatedAt, limit) > 0,
     ).length,
     shortened,
     faults: [
       ...faults,
-      ...records.station.filter((row) => !hasCard(row)).map((row) => onCard(faultOf(RECORD_TYPES.station, row, "no-card"), row, new Map())),
+      ...RECORD_TYPE_NAMES.flatMap((name) => {
+        const type = recordTypeOf(name);
+        const homeless = records[name].filter((row) => !isAtHome(name, row));
+        return homeless.map((row) => onCard(type, faultOf(type, row, "no-card"), row, new Map()));
+      }),
     ],
   };
 }

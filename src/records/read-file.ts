@@ -1,10 +1,10 @@
 import * as v from "valibot";
+import { isLoose, type Loose } from "@/core/kept";
 import { fail, ok, type Failure, type RecordFault, type Result } from "@/core/result";
 import { faultOf, fitRecord, machinesOf, onCard, type Fitted } from "./fit-record";
 import { migrateRecord } from "./record-type";
-import { isLoose } from "./value-at";
-import { findNewer, RECORD_TYPE_NAMES, RECORD_TYPES, type RecordTypeName } from "./versions";
-import { FILE_FORMAT, NO_RECORDS, type RecordLists } from "./vemmick-file";
+import { byType, findNewer, RECORD_TYPE_NAMES, recordTypeOf, type RecordLists, type RecordTypeName } from "./record-types";
+import { FILE_FORMAT } from "./vemmick-file";
 
 export const MAX_FILE_BYTES = 64 * 1024 * 1024;
 
@@ -23,16 +23,16 @@ export interface FileReading {
   readonly faults: readonly RecordFault[];
 }
 
-/** Records of one type in a file, whatever the file has in that place. The house is one record or none. */
-function rawRecords(raw: Record<string, unknown>, name: RecordTypeName): readonly unknown[] {
-  const found = raw[RECORD_TYPES[name].list];
+/** Records of one type in a file, whatever the file has in that place: of some types it has one or none. */
+function rawRecords(raw: Loose, name: RecordTypeName): readonly unknown[] {
+  const found = raw[recordTypeOf(name).list];
   if (Array.isArray(found)) return found;
   return found === undefined || found === null ? [] : [found];
 }
 
 /** One record, brought up to date and held against the present bounds. */
 function readRecord(name: RecordTypeName, raw: unknown, from: number): Fitted<unknown> {
-  const type = RECORD_TYPES[name];
+  const type = recordTypeOf(name);
   if (!isLoose(raw)) return { ok: false, fault: faultOf(type, raw, "unreadable") };
   try {
     return fitRecord(type, migrateRecord(type, raw, from));
@@ -64,17 +64,19 @@ export function parseVemmickFile(text: string): Result<FileReading, Failure> {
   if (newer) return fail({ code: "file-newer", ...newer });
   const shortened: RecordFault[] = [];
   const faults: RecordFault[] = [];
-  const records: Record<RecordTypeName, unknown[]> = { traveller: [], station: [], house: [], part: [] };
+  const records = byType<Record<RecordTypeName, unknown[]>>(() => []);
   const machines = machinesOf(rawRecords(raw, "traveller"));
   for (const name of RECORD_TYPE_NAMES) {
+    const type = recordTypeOf(name);
     for (const each of rawRecords(raw, name)) {
       const read = readRecord(name, each, recordVersions[name] ?? 1);
-      if (!read.ok) faults.push(onCard(read.fault, each, machines));
+      if (!read.ok) faults.push(onCard(type, read.fault, each, machines));
       else {
-        shortened.push(...read.shortened.map((fault) => onCard(fault, each, machines)));
+        shortened.push(...read.shortened.map((fault) => onCard(type, fault, each, machines)));
         records[name].push(read.record);
       }
     }
   }
-  return ok({ records: { ...NO_RECORDS, ...records } as RecordLists, shortened, faults });
+  // Every record in them was just held against its schema.
+  return ok({ records: records as unknown as RecordLists, shortened, faults });
 }

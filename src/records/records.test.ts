@@ -9,7 +9,7 @@ import { StationRecordSchema } from "./station-record";
 import { PartSchema, toStockPart } from "./part-record";
 import { parseTravellerId, TravellerSchema } from "./traveller";
 import { STATIONS } from "@/core/stations";
-import { findNewer, PRESENT_VERSIONS, RECORD_TYPES } from "./versions";
+import { findNewer, PRESENT_VERSIONS, RECORD_TYPES } from "./record-types";
 
 const NOW = new Date("2026-11-23T18:00:00.000Z");
 const AT = NOW.toISOString();
@@ -20,6 +20,8 @@ describe("migrations", () => {
   const type = defineRecordType({
     name: "sample",
     list: "samples",
+    table: { since: 1, indexes: "id" },
+    blank: (id) => ({ id }),
     schema: v.object({ name: v.string(), wattsW: v.number() }),
     migrations: [
       { to: 2, migrate: ({ hp, ...rest }) => ({ ...rest, wattsW: Number(hp) * 746 }) },
@@ -35,9 +37,8 @@ describe("migrations", () => {
     expect(migrateRecord(type, record, from)).toEqual({ name: "fan", wattsW: 1492 });
   });
   test("a gap in the numbers is a bug and is refused", () => {
-    expect(() => defineRecordType({ name: "gap", list: "gaps", schema: v.string(), migrations: [{ to: 3, migrate: (r) => r }] })).toThrow(
-      "must lead to version 2",
-    );
+    const gap = { name: "gap", list: "gaps", table: { since: 1, indexes: "id" }, blank: () => ({}), schema: v.string() };
+    expect(() => defineRecordType({ ...gap, migrations: [{ to: 3, migrate: (r) => r }] })).toThrow("must lead to version 2");
   });
   const frozen = (version: number, file: string) =>
     JSON.parse(readFileSync(`tests/fixtures/records/v${version}/${file}.json`, "utf8")) as Record<string, unknown>[];

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { MomentSchema, textSchema } from "@/core/kept";
+import { EPOCH, MomentSchema, textSchema } from "@/core/kept";
 import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
 
@@ -30,6 +30,19 @@ export const travellerType = defineRecordType({
   name: "traveller",
   list: "travellers",
   schema: TravellerSchema,
+  table: { since: 1, indexes: "id, updatedAt" },
+  cardField: "id",
+  blank: (id) => ({
+    id,
+    machine: "",
+    site: "",
+    technician: "",
+    createdAt: EPOCH,
+    updatedAt: EPOCH,
+    finishedAt: null,
+    cameBackAt: [],
+    isDemo: false,
+  }),
   migrations: [
     // Version 2: callbacks.
     { to: 2, migrate: (row) => ({ cameBackAt: [], ...row }) },

@@ -1,5 +1,4 @@
-type Loose = Record<string, unknown>;
-export const isLoose = (value: unknown): value is Loose => typeof value === "object" && value !== null && !Array.isArray(value);
+import { isLoose } from "@/core/kept";
 
 /** What stands at a place of a value; undefined where the way there ends. */
 export const valueAt = (value: unknown, path: readonly unknown[]): unknown =>

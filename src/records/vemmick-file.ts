@@ -2,33 +2,29 @@ import * as v from "valibot";
 import { MomentSchema } from "@/core/kept";
 import type { RecordFault } from "@/core/result";
 import { fitRecord, machinesOf, onCard } from "./fit-record";
-import { HouseRecordSchema } from "./house-record";
-import { PartSchema } from "./part-record";
-import { StationRecordSchema } from "./station-record";
-import { TravellerSchema } from "./traveller";
-import { PRESENT_VERSIONS, RECORD_TYPE_NAMES, RECORD_TYPES, type RecordOf, type RecordTypeName } from "./versions";
+import { PRESENT_VERSIONS, RECORD_TYPE_NAMES, recordTypeOf, type RecordLists } from "./record-types";
 
 /** Mark of the format. Do not change without a new format. */
 export const FILE_FORMAT = "vemmick";
 export const FILE_SUFFIX = ".vemmick.json";
 
+/** A field of the file for every type of record: a list, or one or none. */
+const listEntries = (): Record<string, v.GenericSchema> =>
+  Object.fromEntries(
+    RECORD_TYPE_NAMES.map(recordTypeOf).map(({ list, schema, isSingle }): [string, v.GenericSchema] => [
+      list,
+      isSingle ? v.nullable(schema) : v.array(schema),
+    ]),
+  );
+
 /** The open file: some travellers or everything. Its JSON Schema is published from this. */
 export const VemmickFileSchema = v.object({
   format: v.literal(FILE_FORMAT),
   /** version of each record type in this file */
-  recordVersions: v.object({ traveller: v.number(), station: v.number(), house: v.number(), part: v.number() }),
+  recordVersions: v.object(Object.fromEntries(RECORD_TYPE_NAMES.map((name) => [name, v.number()]))),
   exportedAt: MomentSchema,
-  travellers: v.array(TravellerSchema),
-  stations: v.array(StationRecordSchema),
-  /** capacitors on the shelf */
-  parts: v.array(PartSchema),
-  house: v.nullable(HouseRecordSchema),
+  ...listEntries(),
 });
-export type VemmickFile = v.InferOutput<typeof VemmickFileSchema>;
-
-/** Records of every type, as they are kept or as a file carries them. */
-export type RecordLists = { readonly [Name in RecordTypeName]: readonly RecordOf<Name>[] };
-export const NO_RECORDS: RecordLists = { traveller: [], station: [], house: [], part: [] };
 
 /** A written file, and what of the records had to be shortened or does not fit at all. */
 export interface WrittenFile {
@@ -48,25 +44,17 @@ export function writeVemmickFile(records: RecordLists, exportedAt: string): Writ
   const shortened: RecordFault[] = [];
   const misfits: RecordFault[] = [];
   const machines = machinesOf(records.traveller);
-  const lists: Record<string, readonly unknown[]> = {};
+  const lists: Record<string, unknown> = {};
   for (const name of RECORD_TYPE_NAMES) {
-    const type = RECORD_TYPES[name];
-    lists[type.list] = [...records[name]].sort(byId).map((record): unknown => {
+    const type = recordTypeOf(name);
+    const written = [...records[name]].sort(byId).map((record): unknown => {
       const fitted = fitRecord(type, record);
-      if (!fitted.ok) misfits.push(onCard(fitted.fault, record, machines));
-      else shortened.push(...fitted.shortened.map((fault) => onCard(fault, record, machines)));
+      if (!fitted.ok) misfits.push(onCard(type, fitted.fault, record, machines));
+      else shortened.push(...fitted.shortened.map((fault) => onCard(type, fault, record, machines)));
       return fitted.ok ? fitted.record : record;
     });
+    lists[type.list] = type.isSingle ? (written[0] ?? null) : written;
   }
-  const { travellers, stations, parts, house } = lists;
-  const file = {
-    format: FILE_FORMAT,
-    recordVersions: PRESENT_VERSIONS,
-    exportedAt,
-    travellers,
-    stations,
-    parts,
-    house: house?.[0] ?? null,
-  };
+  const file = { format: FILE_FORMAT, recordVersions: PRESENT_VERSIONS, exportedAt, ...lists };
   return { text: `${JSON.stringify(file, null, 2)}\n`, shortened, misfits };
 }

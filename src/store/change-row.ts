@@ -1,3 +1,4 @@
+import type { Loose } from "@/core/kept";
 import type { Failure } from "@/core/result";
 import { PRESENT_VERSIONS } from "@/records";
 import { changedFields, type Change, type RowKind } from "./change";
@@ -9,8 +10,6 @@ import { CardGoneError, fitRow, ROWS } from "./rows";
 import { reportRefusal, toStorageFailure } from "./storage-status";
 import { addUnsaved, dropUnsaved, unsaved, unsavedOf, withUnsaved } from "./unsaved";
 import { writing } from "./vemmick-database";
-
-type Loose = Record<string, unknown>;
 
 /** Rows as they were last read or written here: what a change is noted on before the database answers. */
 const seen = new Map<string, Loose>();

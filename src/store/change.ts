@@ -1,4 +1,5 @@
-import { isLoose, valueAt, withValueAt, type RecordTypeName } from "@/records";
+import { isLoose } from "@/core/kept";
+import { valueAt, withValueAt, type RecordTypeName } from "@/records";
 
 /** What may be changed row by row: every type of record, and what lies on the bench. */
 export type RowKind = RecordTypeName | "bench";

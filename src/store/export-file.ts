@@ -1,22 +1,35 @@
-import type { StationRecord, Traveller, TravellerId } from "@/records";
-import { NO_RECORDS, RECORD_TYPE_NAMES, writeVemmickFile, type RecordLists, type WrittenFile } from "@/records";
+import {
+  byType,
+  cardOf,
+  mapLists,
+  RECORD_TYPE_NAMES,
+  recordTypeOf,
+  writeVemmickFile,
+  type DatedRow,
+  type RecordLists,
+  type RecordTypeName,
+  type TravellerId,
+  type WrittenFile,
+} from "@/records";
 import { database } from "./database";
 import { allWithUnsaved } from "./unsaved";
 import { checkStamp } from "./vemmick-database";
 
 export { FILE_SUFFIX } from "@/records";
 
-/** All records as they were at one moment: one transaction reads every table. */
+/** Records as they were at one moment: one transaction reads every table. */
 async function readAll(id: TravellerId | "everything"): Promise<RecordLists> {
   const db = database();
   return db.transaction("r", [...db.recordTables, db.settings], async () => {
     await checkStamp(db);
-    if (id === "everything") {
-      const lists = await Promise.all(RECORD_TYPE_NAMES.map(async (name) => [name, await db.recordTable(name).toArray()] as const));
-      return Object.fromEntries(lists) as unknown as RecordLists;
-    }
-    const traveller = await db.travellers.where("id").equals(id).toArray();
-    return { ...NO_RECORDS, traveller, station: await db.stations.where("travellerId").equals(id).toArray() };
+    const isWanted = (name: RecordTypeName): boolean => id === "everything" || recordTypeOf(name).cardField !== undefined;
+    const rowsOf = (name: RecordTypeName): PromiseLike<DatedRow[]> =>
+      id === "everything" ? db.recordTable(name).toArray() : db.recordsOfCards(name, [id]).toArray();
+    const names = RECORD_TYPE_NAMES.filter(isWanted);
+    const found = await Promise.all(names.map(rowsOf));
+    const rows = byType<Readonly<Record<RecordTypeName, readonly DatedRow[]>>>((name) => found[names.indexOf(name)] ?? []);
+    // Rows as the tables have them; the file holds each against its schema.
+    return rows as RecordLists;
   });
 }
 
@@ -26,14 +39,15 @@ async function readAll(id: TravellerId | "everything"): Promise<RecordLists> {
  * @errors throws NewerDataError when a newer program has been here
  */
 export async function exportFile(id: TravellerId | "everything"): Promise<WrittenFile> {
-  const kept = await readAll(id);
   const isAll = id === "everything";
-  const isWanted = ({ travellerId }: StationRecord): boolean => isAll || travellerId === id;
-  const traveller = allWithUnsaved<Traveller>("traveller", kept.traveller, () => isAll);
-  const known = new Set(traveller.map((each) => each.id));
-  const station = allWithUnsaved<StationRecord>("station", kept.station, isWanted).filter(({ travellerId }) => known.has(travellerId));
-  const whole: RecordLists = isAll
-    ? { traveller, station, house: allWithUnsaved("house", kept.house, () => true), part: allWithUnsaved("part", kept.part, () => true) }
-    : { ...NO_RECORDS, traveller, station };
-  return writeVemmickFile(whole, new Date().toISOString());
+  const kept = await readAll(id);
+  const whole = mapLists(kept, (name, rows) =>
+    isAll || recordTypeOf(name).cardField !== undefined
+      ? allWithUnsaved(name, rows, (row) => isAll || (name !== "traveller" && cardOf(name, row) === id))
+      : [],
+  );
+  const cards = new Set<string>(whole.traveller.map((each) => each.id));
+  const isAtHome = (card: string | null): boolean => card === null || cards.has(card);
+  const atHome = mapLists(whole, (name, rows) => rows.filter((row) => isAtHome(cardOf(name, row))));
+  return writeVemmickFile(atHome, new Date().toISOString());
 }

@@ -3,26 +3,27 @@ import {
   isEmptyPlan,
   parseVemmickFile,
   planImport,
+  byType,
+  cardOf,
   RECORD_TYPE_NAMES,
+  type DatedRow,
   type ImportPlan,
   type Present,
+  type RecordLists,
   type RecordTypeName,
 } from "@/records";
 import { isSame } from "./change";
 import { database } from "./database";
 import { toStorageFailure } from "./storage-status";
-import { toSummary } from "./summary";
-import { deleteTravellers, writing, type VemmickDatabase } from "./vemmick-database";
-
-type Row = { readonly id: string; readonly updatedAt: string };
+import { deleteRecords, OF_CARDS, putRecords, writing, type VemmickDatabase } from "./vemmick-database";
 
 /** What an undo took back, and what it left because it was changed since. */
 export interface Undone {
   readonly records: number;
   /** machines of cards that were changed since: they stay whole, as they are now */
   readonly keptCards: readonly string[];
-  /** shelf lines and house rules that were changed since */
-  readonly keptOthers: number;
+  /** records that belong to no card and were changed since, by type */
+  readonly keptOthers: Readonly<Partial<Record<RecordTypeName, number>>>;
 }
 export type Undo = () => Promise<Result<Undone, Failure>>;
 
@@ -41,66 +42,67 @@ export async function prepareImport(text: string): Promise<Result<ImportPlan, Fa
   if (!read.ok) return read;
   const db = database();
   try {
-    const times = await Promise.all(RECORD_TYPE_NAMES.map(async (name) => [name, await timesHere(db, name)] as const));
-    return ok(planImport(read.value, Object.fromEntries(times) as unknown as Present, new Date().toISOString()));
+    const times = await Promise.all(RECORD_TYPE_NAMES.map((name) => timesHere(db, name)));
+    const present = byType<Present>((name) => times[RECORD_TYPE_NAMES.indexOf(name)] ?? new Map());
+    return ok(planImport(read.value, present, new Date().toISOString()));
   } catch (error) {
     return fail(toStorageFailure(error));
   }
 }
 
-type Rows = Readonly<Record<RecordTypeName, readonly Row[]>>;
+type Rows = Readonly<Record<RecordTypeName, readonly DatedRow[]>>;
 
 async function rowsHere(db: VemmickDatabase, plan: ImportPlan): Promise<Rows> {
-  const lists = await Promise.all(
-    RECORD_TYPE_NAMES.map(async (name) => {
-      const rows = await db.recordTable(name).bulkGet(plan.put[name].map(({ id }) => id));
-      return [name, rows.filter((row) => row !== undefined)] as const;
-    }),
-  );
-  return Object.fromEntries(lists) as unknown as Rows;
+  const found = await Promise.all(RECORD_TYPE_NAMES.map((name) => db.recordTable(name).bulkGet(plan.put[name].map(({ id }) => id))));
+  return byType<Rows>((name) => (found[RECORD_TYPE_NAMES.indexOf(name)] ?? []).filter((row) => row !== undefined));
 }
 
-const cardOf = (name: RecordTypeName, row: Row): string | null =>
-  name === "traveller" ? row.id : name === "station" ? (row as Row & { travellerId: string }).travellerId : null;
+const byId = (rows: readonly DatedRow[]): ReadonlyMap<string, DatedRow> => new Map(rows.map((row) => [row.id, row]));
 
 /** Cards on which anything was keyed after the import. */
 async function changedCards(db: VemmickDatabase, plan: ImportPlan, here: Rows, before: Rows): Promise<ReadonlySet<string>> {
-  const now = new Map([...here.traveller, ...here.station].map((row) => [row.id, row]));
   const changed = new Set<string>();
-  for (const name of ["traveller", "station"] as const)
-    for (const row of plan.put[name]) if (!isSame(now.get(row.id), row)) changed.add(cardOf(name, row) ?? "");
-  // A card that came with the import may have got stations that did not.
-  const known = new Set(before.traveller.map(({ id }) => id));
-  const imported = new Set<string>(plan.put.station.map(({ id }) => id));
+  for (const name of RECORD_TYPE_NAMES) {
+    const now = byId(here[name]);
+    for (const row of plan.put[name]) {
+      const card = cardOf(name, row);
+      if (card !== null && !isSame(now.get(row.id), row)) changed.add(card);
+    }
+  }
+  // A card that came with the import may have got records that did not.
+  const known = byId(before.traveller);
   const fresh = plan.put.traveller.map(({ id }) => id).filter((id) => !known.has(id));
-  const rows = await db.stations.where("travellerId").anyOf(fresh).toArray();
-  for (const row of rows) if (!imported.has(row.id)) changed.add(row.travellerId);
+  for (const name of OF_CARDS) {
+    const imported = new Set<string>(plan.put[name].map(({ id }) => id));
+    const rows = await db.recordsOfCards(name, fresh).toArray();
+    for (const row of rows) if (!imported.has(row.id)) changed.add(cardOf(name, row) ?? "");
+  }
   return changed;
 }
 
 async function putBack(db: VemmickDatabase, plan: ImportPlan, before: Rows): Promise<Undone> {
   const here = await rowsHere(db, plan);
   const stays = await changedCards(db, plan, here, before);
-  let [records, keptOthers] = [0, 0];
+  let records = 0;
+  const keptOthers: Partial<Record<RecordTypeName, number>> = {};
   for (const name of RECORD_TYPE_NAMES) {
-    const was = new Map(before[name].map((row) => [row.id, row]));
-    const now = new Map(here[name].map((row) => [row.id, row]));
-    const isOurs = (row: Row): boolean => {
+    const was = byId(before[name]);
+    const now = byId(here[name]);
+    const put: readonly DatedRow[] = plan.put[name];
+    const ours = put.filter((row) => {
       const card = cardOf(name, row);
       return card === null ? isSame(now.get(row.id), row) : !stays.has(card);
-    };
-    const ours = plan.put[name].filter(isOurs);
+    });
     records += ours.length;
-    if (name === "house" || name === "part") keptOthers += plan.put[name].length - ours.length;
+    const kept = put.filter((row) => cardOf(name, row) === null).length - ours.filter((row) => cardOf(name, row) === null).length;
+    if (kept > 0) keptOthers[name] = kept;
     const restored = ours.flatMap(({ id }) => was.get(id) ?? []);
     const gone = ours.map(({ id }) => id).filter((id) => !was.has(id));
-    await db.recordTable(name).bulkPut(restored);
-    if (name === "traveller") {
-      await deleteTravellers(db, gone);
-      await db.summaries.bulkPut(restored.map((row) => toSummary(row as never)));
-    } else await db.recordTable(name).bulkDelete(gone);
+    // What stood here before is put back as it was, whatever it held.
+    await putRecords(db, name, restored as unknown as RecordLists[typeof name]);
+    await deleteRecords(db, name, gone);
   }
-  const names = new Map(here.traveller.map((row) => [row.id, (row as Row & { machine: string }).machine]));
+  const names = new Map(here.traveller.map((row) => [row.id, (row as DatedRow & { machine: string }).machine]));
   return { records, keptCards: [...stays].map((id) => names.get(id) ?? ""), keptOthers };
 }
 
@@ -110,14 +112,13 @@ async function putBack(db: VemmickDatabase, plan: ImportPlan, before: Rows): Pro
  * @errors those of the store; nothing is written then
  */
 export async function applyImport(plan: ImportPlan): Promise<Result<Undo, Failure>> {
-  const nothing: Undone = { records: 0, keptCards: [], keptOthers: 0 };
+  const nothing: Undone = { records: 0, keptCards: [], keptOthers: {} };
   if (isEmptyPlan(plan)) return ok(async () => ok(nothing));
   const db = database();
   try {
     const before = await writing(db, async () => {
       const rows = await rowsHere(db, plan);
-      for (const name of RECORD_TYPE_NAMES) await db.recordTable(name).bulkPut([...plan.put[name]]);
-      await db.summaries.bulkPut(plan.put.traveller.map(toSummary));
+      for (const name of RECORD_TYPE_NAMES) await putRecords(db, name, plan.put[name]);
       return rows;
     });
     return ok(async () => {

@@ -13,7 +13,7 @@ import { applyImport, prepareImport, type Undo } from "./import-file";
 import { leftOver } from "./journal";
 import { makeLeftOver } from "./left-over";
 import { assessCard, assessKept, joinCards, readEarlier } from "./kept-card";
-import { soundStations, soundTraveller } from "./sound";
+import { soundRecord, soundStations } from "./sound";
 import { refusedAction, reportRefusal } from "./storage-status";
 import { motorOf } from "./summary";
 import { addUnsaved, allWithUnsaved, dropUnsaved, unsaved, withUnsaved } from "./unsaved";
@@ -439,7 +439,7 @@ describe("undo of an import", () => {
   test("leaves what was keyed since, whole, and names it", async () => {
     const { id, other, undo } = await taken();
     await updateStation(id, "capacitor", (data) => ({ ...data, label: "keyed after the import" }));
-    expect(await undo()).toEqual({ ok: true, value: { records: 3, keptCards: ["Extract fan"], keptOthers: 0 } });
+    expect(await undo()).toEqual({ ok: true, value: { records: 3, keptCards: ["Extract fan"], keptOthers: {} } });
     expect((await rowAt(id, "capacitor"))?.data).toMatchObject({ label: "keyed after the import" });
     expect(await rowAt(id, "complaint")).toBeDefined();
     expect([await db.travellers.get(other), await db.house.get("house")]).toEqual([undefined, undefined]);
@@ -448,7 +448,7 @@ describe("undo of an import", () => {
   test("a house rule set since stays", async () => {
     const { undo } = await taken();
     await updateHouse((house) => ({ ...house, technician: "set since" }));
-    expect(await undo()).toMatchObject({ ok: true, value: { keptCards: [], keptOthers: 1 } });
+    expect(await undo()).toMatchObject({ ok: true, value: { keptCards: [], keptOthers: { house: 1 } } });
     expect((await db.house.get("house"))?.technician).toBe("set since");
   });
 
@@ -538,7 +538,7 @@ describe("one way to assess a kept card", () => {
 
 test("a screen gets every field that can be read, whatever is stored", () => {
   const traveller = { id: "t", machine: 7, site: "Lido", createdAt: "12026-01-01T00:00:00Z", finishedAt: "never", cameBackAt: null };
-  expect(soundTraveller(traveller as never)).toMatchObject({
+  expect(soundRecord("traveller", traveller as never)).toMatchObject({
     id: "t",
     machine: "",
     site: "Lido",

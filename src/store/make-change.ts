@@ -1,9 +1,8 @@
-import { migrateRecord, PRESENT_VERSIONS, RECORD_TYPES } from "@/records";
+import type { Loose } from "@/core/kept";
+import { migrateRecord, PRESENT_VERSIONS, recordTypeOf } from "@/records";
 import { applyChange, type Change, type RowKind } from "./change";
 import { CardGoneError, fitRow, later, ROWS } from "./rows";
 import type { VemmickDatabase } from "./vemmick-database";
-
-type Loose = Record<string, unknown>;
 
 const now = (): string => new Date().toISOString();
 
@@ -12,7 +11,7 @@ function upToDate(change: Change): Change {
   const { type } = ROWS[change.kind];
   // Of a slim one there is too little to bring up to date: its fields are taken by their names, or not at all.
   if (change.isSlim || change.kind === "bench" || change.version === PRESENT_VERSIONS[type]) return change;
-  const row = migrateRecord(RECORD_TYPES[type], { ...change.row }, change.version);
+  const row = migrateRecord(recordTypeOf(type), { ...change.row }, change.version);
   // Fields may have moved: of a station's record all of them are taken.
   return {
     ...change,

@@ -4,7 +4,7 @@ import type { Part } from "@/records";
 import { changeRow } from "./change-row";
 import { database } from "./database";
 import { useLeftUnsaved, useLive, type Live } from "./live";
-import { soundPart } from "./sound";
+import { soundRecord } from "./sound";
 import { attempt } from "./storage-status";
 import { allWithUnsaved } from "./unsaved";
 import { writing } from "./vemmick-database";
@@ -13,7 +13,7 @@ const byLabel = (a: Part, b: Part): number => a.label.localeCompare(b.label, "en
 
 /** The shelf, live, in the order of labels as people sort them. */
 export function useParts(): Live<readonly Part[]> {
-  const kept = useLive(async (): Promise<readonly Part[]> => (await database().parts.toArray()).map(soundPart), []);
+  const kept = useLive(async (): Promise<readonly Part[]> => (await database().parts.toArray()).map((row) => soundRecord("part", row)), []);
   const left = useLeftUnsaved();
   return useMemo(
     () =>

@@ -19,7 +19,7 @@ import { database } from "./database";
 import { joinCards, readEarlier, toEntries, type KeptCard } from "./kept-card";
 import { useLeftUnsaved, useLive, useOpenFailure, type Live } from "./live";
 import { refusedAction, subscribeStorage } from "./storage-status";
-import { soundHouse, soundStations, soundTraveller } from "./sound";
+import { soundRecord, soundStations } from "./sound";
 import { motorOf } from "./summary";
 import { allWithUnsaved, withUnsaved, type Unsaved } from "./unsaved";
 
@@ -43,7 +43,7 @@ async function readRows(id: TravellerId): Promise<CardRows | null> {
       rows.find((row) => row.id === key),
     );
   }
-  return traveller ? { traveller: soundTraveller(traveller), rows: soundStations(rows) } : null;
+  return traveller ? { traveller: soundRecord("traveller", traveller), rows: soundStations(rows) } : null;
 }
 
 const NO_VISITS: readonly EarlierVisit[] = [];
@@ -81,7 +81,7 @@ export function useCards(): Live<readonly KeptCard[]> {
   const kept = useLive(async () => {
     const db = database();
     const [travellers, rows] = await Promise.all([db.travellers.orderBy("updatedAt").reverse().toArray(), db.stations.toArray()]);
-    return { travellers: travellers.map(soundTraveller), rows: soundStations(rows) };
+    return { travellers: travellers.map((row) => soundRecord("traveller", row)), rows: soundStations(rows) };
   }, []);
   const left = useLeftUnsaved();
   return useMemo(() => {
@@ -101,7 +101,7 @@ export function useCards(): Live<readonly KeptCard[]> {
 export function useHouseRecord(): HouseRecord | null {
   const record = useLiveQuery(async () => {
     try {
-      const kept = soundHouse((await database().house.get("house")) ?? UNSET_HOUSE);
+      const kept = soundRecord("house", (await database().house.get("house")) ?? UNSET_HOUSE);
       remember("house", "house", kept);
       return kept;
     } catch {

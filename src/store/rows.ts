@@ -1,11 +1,19 @@
-import { compareMoments } from "@/core/kept";
+import { compareMoments, type Loose } from "@/core/kept";
 import { stationOf, type StationId } from "@/core/stations";
-import { fitRecord, PRESENT_VERSIONS, RECORD_TYPES, stationRecordId, UNSET_HOUSE, type RecordTypeName, type TravellerId } from "@/records";
+import {
+  byType,
+  fitRecord,
+  PRESENT_VERSIONS,
+  RECORD_TYPES,
+  recordTypeOf,
+  stationRecordId,
+  UNSET_HOUSE,
+  type RecordLists,
+  type RecordTypeName,
+  type TravellerId,
+} from "@/records";
 import type { RowKind } from "./change";
-import { putTravellers, type VemmickDatabase } from "./vemmick-database";
-import type { Traveller } from "@/records";
-
-type Loose = Record<string, unknown>;
+import { putRecords, type VemmickDatabase } from "./vemmick-database";
 
 /** How a row of one kind is read, begun, held against its bounds and kept. Keeping happens inside a transaction. */
 interface RowSpec {
@@ -16,7 +24,7 @@ interface RowSpec {
   /** the record whose bounds hold */
   readonly asRecord: (row: Loose) => Loose;
   readonly fromRecord: (row: Loose, record: Loose) => Loose;
-  readonly put: (db: VemmickDatabase, row: Loose) => Promise<unknown>;
+  readonly put: (db: VemmickDatabase, row: Loose) => PromiseLike<unknown>;
 }
 
 /** Raised when a row, or the card it belongs to, is no longer here: what is keyed on it would be kept and never seen. */
@@ -27,57 +35,33 @@ export class CardGoneError extends Error {
 /** Key in the settings of what lies on the bench. */
 export const BENCH_KEYS = "bench/";
 
-const same = (_: Loose, record: Loose): Loose => record;
 const stationOfKey = (key: string): StationId => key.slice(key.lastIndexOf("/") + 1) as StationId;
-const cardOfKey = (key: string): TravellerId => key.slice(0, key.lastIndexOf("/")) as TravellerId;
 
 /** A record as a card would have it, for what lies on the bench of no card. */
 const ON_NO_CARD = { skippedReason: null, updatedAt: UNSET_HOUSE.updatedAt, travellerId: "bench" as TravellerId };
 
+/** A record of a type with nothing about it of its own. */
+const plainRow = (name: RecordTypeName): RowSpec => ({
+  type: name,
+  get: async (db, key) => (await db.recordTable(name).get(key)) as Loose | undefined,
+  blank: (key) => (recordTypeOf(name).isSingle ? recordTypeOf(name).blank(key) : null),
+  asRecord: (row) => row,
+  fromRecord: (_, record) => record,
+  // Held against its schema before it comes here.
+  put: (db, row) => putRecords(db, name, [row] as unknown as RecordLists[typeof name]),
+});
+
 export const ROWS: Readonly<Record<RowKind, RowSpec>> = {
-  traveller: {
-    type: "traveller",
-    get: (db, key) => db.travellers.get(key as TravellerId),
-    blank: () => null,
-    asRecord: (row) => row,
-    fromRecord: same,
-    put: (db, row) => putTravellers(db, [row as unknown as Traveller]),
-  },
+  ...byType<Readonly<Record<RecordTypeName, RowSpec>>>(plainRow),
   station: {
-    type: "station",
-    get: (db, key) => db.stations.get(key),
-    blank: (key) => ({
-      id: key,
-      travellerId: cardOfKey(key),
-      stationId: stationOfKey(key),
-      skippedReason: null,
-      updatedAt: UNSET_HOUSE.updatedAt,
-      data: stationOf(stationOfKey(key)).blank,
-    }),
-    asRecord: (row) => row,
-    fromRecord: same,
+    ...plainRow("station"),
+    blank: RECORD_TYPES.station.blank,
     put: async (db, row) => {
       const updated = await db.travellers.update(row.travellerId as TravellerId, { updatedAt: String(row.updatedAt) });
       if (updated === 0 && (await db.travellers.get(row.travellerId as TravellerId)) === undefined)
         throw new CardGoneError("the card was removed");
-      await db.stations.put(row as never);
+      await plainRow("station").put(db, row);
     },
-  },
-  house: {
-    type: "house",
-    get: (db) => db.house.get("house"),
-    blank: () => ({ ...UNSET_HOUSE }),
-    asRecord: (row) => row,
-    fromRecord: same,
-    put: (db, row) => db.house.put(row as never),
-  },
-  part: {
-    type: "part",
-    get: (db, key) => db.parts.get(key),
-    blank: () => null,
-    asRecord: (row) => row,
-    fromRecord: same,
-    put: (db, row) => db.parts.put(row as never),
   },
   bench: {
     type: "station",
@@ -88,7 +72,7 @@ export const ROWS: Readonly<Record<RowKind, RowSpec>> = {
       return { ...ON_NO_CARD, id: stationRecordId(ON_NO_CARD.travellerId, stationId), stationId, data: value };
     },
     fromRecord: (row, { data }) => ({ ...row, value: data, version: PRESENT_VERSIONS.station }),
-    put: (db, row) => db.settings.put(row as never),
+    put: (db, row) => db.settings.put({ ...row, key: String(row.key), value: row.value }),
   },
 };
 
@@ -103,7 +87,7 @@ export class MisfitError extends Error {
 /** The row within the bounds that its field, the store and the file share. */
 export function fitRow(kind: RowKind, row: Loose): Loose {
   const { type, asRecord, fromRecord } = ROWS[kind];
-  const fitted = fitRecord(RECORD_TYPES[type], asRecord(row));
+  const fitted = fitRecord(recordTypeOf(type), asRecord(row));
   if (!fitted.ok) throw new MisfitError(fitted.fault);
   return fromRecord(row, fitted.record as Loose);
 }

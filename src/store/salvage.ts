@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { isLoose } from "@/records";
+import { isLoose } from "@/core/kept";
 
 type WithEntries = v.GenericSchema & { readonly entries: Readonly<Record<string, v.GenericSchema>> };
 const hasEntries = (schema: v.GenericSchema): schema is WithEntries => "entries" in schema && isLoose(schema.entries);

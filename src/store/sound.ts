@@ -1,46 +1,13 @@
 import * as v from "valibot";
 import { STATION_IDS, stationOf } from "@/core/stations";
-import {
-  HouseRecordSchema,
-  PartSchema,
-  TravellerSchema,
-  UNSET_HOUSE,
-  type HouseRecord,
-  type Part,
-  type StationRecord,
-  type Traveller,
-} from "@/records";
+import { recordTypeOf, type RecordOf, type RecordTypeName, type StationRecord } from "@/records";
+import { isSame } from "./change";
 import { salvage } from "./salvage";
 
 /*
  * What is kept may have been damaged, or been written past the bounds by an older program. A screen gets every field that can
  * be read and a blank for one that cannot: it never breaks on what is stored. Nothing is written here.
  */
-
-const EPOCH = UNSET_HOUSE.updatedAt;
-
-const BLANK_TRAVELLER = {
-  machine: "",
-  site: "",
-  technician: "",
-  createdAt: EPOCH,
-  updatedAt: EPOCH,
-  finishedAt: null,
-  cameBackAt: [],
-  isDemo: false,
-};
-const BLANK_PART = {
-  label: "",
-  maker: "",
-  place: "",
-  quantity: 0,
-  price: 0,
-  diameterMm: null,
-  heightMm: null,
-  terminals: null,
-  isDemo: false,
-  updatedAt: EPOCH,
-};
 
 // A row read again unchanged is not looked at again: its id and its time say so.
 const known = new Set<string>();
@@ -55,30 +22,19 @@ function once<Row extends { readonly id: string; readonly updatedAt: string }>(r
   return row;
 }
 
-export const soundTraveller = (row: Traveller): Traveller =>
-  once(
+/** A row of one type with everything of it that can be read. */
+export const soundRecord = <Name extends RecordTypeName>(name: Name, row: RecordOf<Name>): RecordOf<Name> => {
+  const { schema, blank } = recordTypeOf(name);
+  return once(
     row,
     () => {
-      const parsed = v.safeParse(TravellerSchema, row);
-      // Cards are put in order by their texts: a moment of another zone is brought into its one form first.
-      return parsed.success && parsed.output.createdAt === row.createdAt;
+      const parsed = v.safeParse(schema, row);
+      // Rows are put in order by their texts: a moment of another zone is brought into its one form first.
+      return parsed.success && isSame(parsed.output, row);
     },
-    () => salvage(TravellerSchema, row, { ...BLANK_TRAVELLER, id: row.id }) as Traveller,
+    () => salvage(schema, row, blank(row.id)) as RecordOf<Name>,
   );
-
-export const soundPart = (row: Part): Part =>
-  once(
-    row,
-    () => v.is(PartSchema, row),
-    () => salvage(PartSchema, row, { ...BLANK_PART, id: row.id }) as Part,
-  );
-
-export const soundHouse = (row: HouseRecord): HouseRecord =>
-  once(
-    row,
-    () => v.is(HouseRecordSchema, row),
-    () => salvage(HouseRecordSchema, row, UNSET_HOUSE) as HouseRecord,
-  );
+};
 
 /** Rows of stations this program knows, each with what can be read of it. */
 export function soundStations(rows: readonly StationRecord[]): readonly StationRecord[] {

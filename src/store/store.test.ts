@@ -75,7 +75,7 @@ test("an import is planned without writing, applied as one, and undone", async (
   const taken = await applyImport(plan.value);
   if (!taken.ok) throw new Error(taken.failure.code);
   expect(await counts()).toEqual([1, 1]);
-  expect(await taken.value()).toEqual({ ok: true, value: { records: 2, keptCards: [], keptOthers: 0 } });
+  expect(await taken.value()).toEqual({ ok: true, value: { records: 2, keptCards: [], keptOthers: {} } });
   expect(await counts()).toEqual([0, 0]);
   expect(await db.summaries.count()).toBe(0);
   expect(await prepareImport("{")).toMatchObject({ ok: false, failure: { code: "file-not-json" } });

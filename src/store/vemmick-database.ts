@@ -1,12 +1,15 @@
-import { Dexie, type EntityTable, type Table } from "dexie";
+import { Dexie, type Collection, type EntityTable, type Table } from "dexie";
+import type { Loose } from "@/core/kept";
 import {
   findNewer,
   migrateRecord,
   PRESENT_VERSIONS,
   RECORD_TYPE_NAMES,
-  RECORD_TYPES,
+  recordTypeOf,
   type HouseRecord,
+  type DatedRow,
   type Part,
+  type RecordLists,
   type RecordTypeName,
   type RecordVersions,
   type StationRecord,
@@ -23,6 +26,21 @@ export interface Setting {
   readonly version?: number;
 }
 
+/** Tables that hold no records, by the version of the store that brought them. */
+const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
+  1: { settings: "key" },
+  3: { summaries: "id, [motor+createdAt]", journal: "id" },
+};
+
+/** Every table with its indexes, by the version of the store that brought it. */
+function storesByVersion(): Record<number, Record<string, string>> {
+  const stores: Record<number, Record<string, string>> = {};
+  for (const [since, tables] of Object.entries(OWN_TABLES)) stores[Number(since)] = { ...tables };
+  for (const { list, table } of RECORD_TYPE_NAMES.map(recordTypeOf))
+    stores[table.since] = { ...stores[table.since], [list]: table.indexes };
+  return stores;
+}
+
 /** Table and index names are persisted: do not change without a migration. */
 export class VemmickDatabase extends Dexie {
   declare travellers: EntityTable<Traveller, "id">;
@@ -37,14 +55,19 @@ export class VemmickDatabase extends Dexie {
 
   constructor(name = "vemmick") {
     super(name);
-    this.version(1).stores({ travellers: "id, updatedAt", stations: "id, travellerId", house: "id", settings: "key" });
-    this.version(2).stores({ parts: "id" });
-    this.version(3).stores({ summaries: "id, [motor+createdAt]", journal: "id" });
+    for (const [version, tables] of Object.entries(storesByVersion())) this.version(Number(version)).stores(tables);
   }
 
   /** The table that keeps one type of record: it bears the name of its list in the file. */
-  recordTable(name: RecordTypeName): Table<{ readonly id: string; readonly updatedAt: string }, string> {
-    return this.table(RECORD_TYPES[name].list);
+  recordTable(name: RecordTypeName): Table<DatedRow, string> {
+    return this.table(recordTypeOf(name).list);
+  }
+
+  /** Records that belong to certain cards, of a type that belongs to cards. */
+  recordsOfCards(name: RecordTypeName, cards: readonly string[]): Collection<DatedRow, string> {
+    return this.recordTable(name)
+      .where(recordTypeOf(name).cardField ?? "id")
+      .anyOf([...cards]);
   }
 
   /** Every table with records. */
@@ -88,14 +111,24 @@ export async function putTravellers(db: VemmickDatabase, travellers: readonly Tr
   await db.summaries.bulkPut(travellers.map(toSummary));
 }
 
+/** Types whose records belong to a card; the card itself is not one of them. */
+export const OF_CARDS = RECORD_TYPE_NAMES.filter((name) => name !== "traveller" && recordTypeOf(name).cardField !== undefined);
+
 /** Takes cards away with everything that belongs to them. */
 export async function deleteTravellers(db: VemmickDatabase, ids: readonly string[]): Promise<void> {
-  await db.stations
-    .where("travellerId")
-    .anyOf([...ids])
-    .delete();
+  for (const name of OF_CARDS) await db.recordsOfCards(name, ids).delete();
   await db.travellers.bulkDelete([...ids] as Traveller["id"][]);
   await db.summaries.bulkDelete([...ids] as Summary["id"][]);
+}
+
+/** Puts records of one type, with what is derived of them. Not async itself: one more turn and a transaction may end before its time. */
+export function putRecords<Name extends RecordTypeName>(db: VemmickDatabase, name: Name, rows: RecordLists[Name]): PromiseLike<unknown> {
+  return name === "traveller" ? putTravellers(db, rows as RecordLists["traveller"]) : db.recordTable(name).bulkPut([...rows]);
+}
+
+/** Takes records of one type away, with what is derived of them and what belongs to them. */
+export function deleteRecords(db: VemmickDatabase, name: RecordTypeName, ids: readonly string[]): PromiseLike<unknown> {
+  return name === "traveller" ? deleteTravellers(db, ids) : db.recordTable(name).bulkDelete([...ids]);
 }
 
 /**
@@ -110,10 +143,11 @@ export async function bringUpToDate(db: VemmickDatabase): Promise<void> {
       if (findNewer(versions)) throw new NewerDataError("written by a newer program");
       for (const name of RECORD_TYPE_NAMES) {
         const from = versions[name] ?? 1;
-        if (from >= RECORD_TYPES[name].version) continue;
-        const table = db.table<Record<string, unknown>>(RECORD_TYPES[name].list);
+        const type = recordTypeOf(name);
+        if (from >= type.version) continue;
+        const table = db.table<Loose>(type.list);
         const records = await table.toArray();
-        await table.bulkPut(records.map((record) => migrateRecord(RECORD_TYPES[name], record, from)));
+        await table.bulkPut(records.map((record) => migrateRecord(type, record, from)));
       }
     }
     // A store of a program that kept no summaries, or one whose cards were written past them.

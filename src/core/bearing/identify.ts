@@ -20,11 +20,11 @@ export interface SizeCandidate {
 }
 
 /** What may have gone wrong at the keys. `order`: figures in each other's fields. */
-export type Slip = "cm-for-mm" | "mm-for-cm" | "inch-for-mm" | "mm-for-inch" | "point" | "order";
+export type SizeSlip = "cm-for-mm" | "mm-for-cm" | "inch-for-mm" | "mm-for-inch" | "point" | "order";
 
 /** A size found once a slip is taken back. */
 export interface SlipFound {
-  readonly slip: Slip;
+  readonly slip: SizeSlip;
   /** figures it concerns */
   readonly dimensions: readonly Dimension[];
   readonly meantMm: MeasuredSize;
@@ -94,14 +94,14 @@ const ORDERS: readonly (readonly [Dimension, Dimension, Dimension])[] = [
 ];
 
 interface Attempt {
-  readonly slip: Slip;
+  readonly slip: SizeSlip;
   readonly dimensions: readonly Dimension[];
   readonly meantMm: MeasuredSize;
 }
 
 /** Every slip at one or more figures, the likeliest first; those that doubt a unit that was typed come last. */
 function attempts(measured: MeasuredSize, told: readonly Dimension[]): Attempt[] {
-  const scaled = (slip: Slip, dimensions: readonly Dimension[], factor: number): Attempt[] => {
+  const scaled = (slip: SizeSlip, dimensions: readonly Dimension[], factor: number): Attempt[] => {
     if (dimensions.some((dimension) => measured[dimension] === null)) return [];
     const meantMm = Object.fromEntries(
       DIMENSIONS.map((dimension) => [

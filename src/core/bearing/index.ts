@@ -17,7 +17,7 @@ export {
   type Identification,
   type MeasuredSize,
   type SizeCandidate,
-  type Slip,
+  type SizeSlip,
   type SlipFound,
 } from "./identify";
 export {

@@ -14,7 +14,7 @@ export interface Hypothesis {
 }
 
 /** One thing that is known, of whatever kind. `unsaid`: a complaint that was not made and could have been. */
-export type Known =
+export type EvidenceSource =
   | { readonly kind: "complaint"; readonly complaint: Complaint }
   | { readonly kind: "unsaid"; readonly unsaid: Unsaid }
   | { readonly kind: "history"; readonly history: History }
@@ -22,15 +22,15 @@ export type Known =
   | { readonly kind: "finding"; readonly finding: Finding };
 
 /** One piece of evidence as it bears on one suspect: natural log of its weight (positive: for; negative: against). */
-export interface Bearing {
-  readonly evidence: Known;
+export interface Pull {
+  readonly evidence: EvidenceSource;
   readonly logWeight: number;
 }
 
 export interface SuspectStanding {
   readonly suspect: Standee;
   readonly probability: number;
-  readonly evidence: readonly Bearing[];
+  readonly evidence: readonly Pull[];
 }
 
 export interface Standing {
@@ -58,17 +58,17 @@ export const USUAL_UNSAID = 0.6;
 
 const toLog = (weight: number): number => Math.log(Math.max(weight, 1e-9));
 
-function knownOf({ complaints, isRoutine, findings, history = [], ruledOut = [] }: Evidence, unsaid: number): readonly Known[] {
+function knownOf({ complaints, isRoutine, findings, history = [], ruledOut = [] }: Evidence, unsaid: number): readonly EvidenceSource[] {
   return [
-    ...complaints.map((complaint): Known => ({ kind: "complaint", complaint })),
-    ...(unsaid > 0 ? unsaidOf(complaints, isRoutine).map((each): Known => ({ kind: "unsaid", unsaid: each })) : []),
-    ...history.map((each): Known => ({ kind: "history", history: each })),
-    ...ruledOut.map((each): Known => ({ kind: "ruled-out", ruledOut: each })),
-    ...independentFindings(findings).map((finding): Known => ({ kind: "finding", finding })),
+    ...complaints.map((complaint): EvidenceSource => ({ kind: "complaint", complaint })),
+    ...(unsaid > 0 ? unsaidOf(complaints, isRoutine).map((each): EvidenceSource => ({ kind: "unsaid", unsaid: each })) : []),
+    ...history.map((each): EvidenceSource => ({ kind: "history", history: each })),
+    ...ruledOut.map((each): EvidenceSource => ({ kind: "ruled-out", ruledOut: each })),
+    ...independentFindings(findings).map((finding): EvidenceSource => ({ kind: "finding", finding })),
   ];
 }
 
-function likelihoodOf(known: Known, faults: readonly Suspect[], unsaid: number): number {
+function likelihoodOf(known: EvidenceSource, faults: readonly Suspect[], unsaid: number): number {
   switch (known.kind) {
     case "complaint":
       return complaintLikelihood(known.complaint, faults);
@@ -94,7 +94,7 @@ function plainKey({ test, about, weights, measured }: Finding): string | null {
 
 /** What is said weighs the same on every card of such a motor: worked out once. */
 const said = new WeakMap<FaultSets, Map<string, readonly number[]>>();
-const keyOf = (known: Known, unsaid: number): string | null => {
+const keyOf = (known: EvidenceSource, unsaid: number): string | null => {
   if (known.kind === "complaint") return known.complaint;
   if (known.kind === "unsaid") return `${unsaid} ${known.unsaid.join()}`;
   if (known.kind === "finding") return plainKey(known.finding);
@@ -102,7 +102,7 @@ const keyOf = (known: Known, unsaid: number): string | null => {
 };
 
 /** Log-likelihood of one piece of evidence under each set of faults. */
-function logsOf(known: Known, sets: FaultSets, unsaid: number): readonly number[] {
+function logsOf(known: EvidenceSource, sets: FaultSets, unsaid: number): readonly number[] {
   const rows = said.get(sets) ?? new Map<string, readonly number[]>();
   said.set(sets, rows);
   const key = keyOf(known, unsaid);
@@ -113,22 +113,22 @@ function logsOf(known: Known, sets: FaultSets, unsaid: number): readonly number[
 
 /** One piece of evidence with what it comes to for nothing wrong, and for each suspect alone. */
 interface Spoken {
-  readonly evidence: Known;
+  readonly evidence: EvidenceSource;
   readonly nothing: number;
   readonly alone: readonly number[];
   /** sum of the likelihoods of all suspects alone */
   readonly total: number;
 }
 
-function spokenOf(evidence: Known, logs: readonly number[], singles: number): Spoken {
+function spokenOf(evidence: EvidenceSource, logs: readonly number[], singles: number): Spoken {
   const alone = logs.slice(1, singles + 1);
   return { evidence, nothing: logs[0] ?? 0, alone, total: alone.reduce((sum, log) => sum + Math.exp(log), 0) };
 }
 
 /** Evidence for and against one suspect alone: what was said against how the others explain it, a finding against nothing wrong. */
-function bearingsOf(own: number, all: readonly Spoken[]): Bearing[] {
+function pullsOf(own: number, all: readonly Spoken[]): Pull[] {
   return all
-    .map(({ evidence, nothing, alone, total }): Bearing => {
+    .map(({ evidence, nothing, alone, total }): Pull => {
       const mine = alone[own] ?? 0;
       const isMeasured = evidence.kind === "finding" || evidence.kind === "ruled-out";
       const others = (total - Math.exp(mine)) / Math.max(1, alone.length - 1);
@@ -173,7 +173,7 @@ export function weighEvidence(
   const suspects = present.map((suspect, index): SuspectStanding => ({
     suspect,
     probability: marginals.get(suspect) ?? 0,
-    evidence: bearingsOf(index, spoken),
+    evidence: pullsOf(index, spoken),
   }));
   const noFault: SuspectStanding = { suspect: "no-fault", probability: hypotheses[0]?.probability ?? 0, evidence: [] };
   return { hypotheses, suspects: [...suspects, noFault].sort((a, b) => b.probability - a.probability) };

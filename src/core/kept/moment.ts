@@ -66,3 +66,6 @@ export const MomentSchema = v.pipe(
 );
 /** A day of the calendar, in nobody's zone. */
 export const DaySchema = v.pipe(v.string(), v.isoDate(), v.check(isDay, "no day of the years 1970 to 2199"));
+
+/** Before every moment anybody keys: what has not been changed yet. */
+export const EPOCH = "1970-01-01T00:00:00.000Z";

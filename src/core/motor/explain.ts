@@ -119,7 +119,7 @@ export interface FaultLikelihood {
   readonly likelihood: number;
 }
 
-interface Weighed {
+interface ScoredFault {
   readonly fault: Fault | null;
   readonly predictions: readonly Prediction[];
   readonly likelihood: number;
@@ -155,7 +155,7 @@ export function conditioned(predictions: readonly Prediction[], behaviour: Behav
   return doing.length < ENOUGH * predictions.length ? predictions : doing;
 }
 
-function weigh(samples: readonly Sample[], options: ExplainOptions): Weighed[] {
+function weigh(samples: readonly Sample[], options: ExplainOptions): ScoredFault[] {
   const { behaviour, measured } = options;
   return hypotheses(options.topology, options.isSupplyMeasured, options.capacitorScale).map((fault) => {
     const predictions = predictionsOf(samples, fault);
@@ -164,7 +164,7 @@ function weigh(samples: readonly Sample[], options: ExplainOptions): Weighed[] {
 }
 
 /** No degree of a fault is likelier than another before anything is measured: a fault of many degrees gains nothing by it. */
-function averaged(all: readonly Weighed[]): FaultLikelihood[] {
+function averaged(all: readonly ScoredFault[]): FaultLikelihood[] {
   const families = new Map<FaultId | null, number[]>();
   for (const { fault, likelihood } of all) families.set(fault?.id ?? null, [...(families.get(fault?.id ?? null) ?? []), likelihood]);
   const means = [...families].map(([fault, list]) => ({ fault, likelihood: list.reduce((sum, each) => sum + each, 0) / list.length }));

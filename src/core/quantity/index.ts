@@ -19,12 +19,14 @@ export {
   EntrySchema,
   figureOf,
   MeterSchema,
+  READING_ORIGINS,
   ReadingSchema,
   takeReading,
   type Entry,
   type Figure,
   type Meter,
   type Reading,
+  type ReadingOrigin,
   MOST_RANGES,
 } from "./reading";
 export type { WorkingStep } from "./working-step";

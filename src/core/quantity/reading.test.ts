@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { decideConformity } from "./conformity";
-import { figureOf, ReadingSchema, takeReading, type Meter } from "./reading";
+import { figureOf, READING_ORIGINS, ReadingSchema, takeReading, type Meter } from "./reading";
 import { readingUncertainty, UNLISTED_METER } from "./uncertainty";
 
 const AT = "2026-11-27T10:00:00.000Z";
@@ -59,6 +59,17 @@ describe("a meter without a data sheet", () => {
   });
 });
 
+test("a reading says where it came from; a person typed it unless another source is named", () => {
+  const meter: Meter = { id: "m", name: "m", ranges: {} };
+  expect(takeReading("4.7", "resistance", meter, AT).entry.reading?.origin).toBe("typed");
+  for (const origin of READING_ORIGINS) {
+    const { reading } = takeReading("4.7", "resistance", meter, AT, origin).entry;
+    expect(reading?.origin).toBe(origin);
+    expect(v.is(ReadingSchema, reading)).toBe(true);
+    expect(v.is(ReadingSchema, { ...reading, origin: "heard" })).toBe(false);
+  }
+});
+
 describe("what may be kept", () => {
   const reading = (value: number, quantity = "resistance") => ({
     quantity,
@@ -67,6 +78,7 @@ describe("what may be kept", () => {
     unit: "ohm",
     standardUncertainty: 0.1,
     meter: "m",
+    origin: "typed",
     at: AT,
   });
   test.each([

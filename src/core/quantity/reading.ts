@@ -15,6 +15,10 @@ export interface Figure {
 /** Nothing the program reads lies beyond; each quantity's own bounds are narrower. */
 const FARTHEST = 1e12;
 
+/** Where a reading came from. Persisted: do not change without a migration. */
+export const READING_ORIGINS = ["typed", "meter", "photo", "sound", "simulation"] as const;
+export type ReadingOrigin = (typeof READING_ORIGINS)[number];
+
 /**
  * A reading as it is kept: the figure, and the uncertainty the meter gave it on that day, so that a later change of
  * meter in the house rules does not rewrite the past. Field names are persisted: do not change without a migration.
@@ -29,6 +33,8 @@ export const ReadingSchema = v.pipe(
     /** k = 1; null when the figure has none (over limit, or a lower bound) */
     standardUncertainty: v.nullable(v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(FARTHEST))),
     meter: textSchema("word"),
+    /** typed by hand, taken over a meter's line, read from a photo or a sound, or made by a simulated motor */
+    origin: v.picklist(READING_ORIGINS),
     at: MomentSchema,
   }),
   v.check(
@@ -76,6 +82,7 @@ export interface Meter {
 /**
  * Turns keyed text into an entry: always with the text, with a reading when it can be read.
  * @param at time of the reading, ISO 8601, UTC
+ * @param origin where it came from
  * @errors those of parseReading, beside the entry that keeps the text
  */
 export function takeReading(
@@ -83,6 +90,7 @@ export function takeReading(
   quantity: Quantity,
   meter: Meter,
   at: string,
+  origin: ReadingOrigin = "typed",
 ): { entry: Entry; parsed: Result<Reading, Failure> } {
   const parsed = parseReading(text, quantity);
   if (!parsed.ok) return { entry: { text, reading: null }, parsed };
@@ -95,6 +103,7 @@ export function takeReading(
     unit: QUANTITIES[quantity].base,
     standardUncertainty: figure.kind === "value" ? uncertaintyBy(meter, quantity, figure.value, figure.step) : null,
     meter: meter.name,
+    origin,
     at,
   };
   return { entry: { text, reading }, parsed: ok(reading) };

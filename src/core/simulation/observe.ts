@@ -33,7 +33,8 @@ function shown(value: number, digits: number, { chance }: Making): string {
   // A 3 for an 8, one place in the middle: what a glance gets wrong.
   return text.replace(/[38]/, (digit) => (digit === "3" ? "8" : "3"));
 }
-const entryOf = (text: string, quantity: Quantity, { at }: Making): Entry => takeReading(text, quantity, DEFAULT_METER, at).entry;
+const entryOf = (text: string, quantity: Quantity, { at }: Making): Entry =>
+  takeReading(text, quantity, DEFAULT_METER, at, "simulation").entry;
 const placesFor = (value: number): number => (value < 10 ? 2 : value < 100 ? 1 : 0);
 const figure = (value: number, quantity: Quantity, making: Making, places = placesFor(value)): Entry =>
   entryOf(shown(value, places, making), quantity, making);

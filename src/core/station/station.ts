@@ -1,14 +1,22 @@
 import type * as v from "valibot";
 import type { Facts } from "../facts";
+import type { Loose } from "../kept";
 import type { Assessment } from "./assessment";
 import type { StationContext } from "./context";
 import type { StationDefinition } from "./definition";
+
+/**
+ * What each version of the records changed at a station: step by the version it leads to, from the data of the one before.
+ * Versions are counted over all stations together; one that changes nothing here is left out.
+ */
+export type StationMigrations = Readonly<Record<number, (data: Loose) => Loose>>;
 
 /** A station: what it is, what it keeps, and how it judges. */
 export interface Station<Id extends string = string, Schema extends v.GenericSchema = v.GenericSchema, Detail = unknown> {
   readonly definition: StationDefinition<Id>;
   readonly schema: Schema;
   readonly blank: v.InferOutput<Schema>;
+  readonly migrations?: StationMigrations;
   readonly assess: (record: v.InferOutput<Schema>, context: StationContext) => Assessment<Detail>;
   /** facts that stand whatever the other stations say, so that stations before this one have them too */
   readonly early?: (record: v.InferOutput<Schema>) => Partial<Facts>;

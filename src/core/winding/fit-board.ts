@@ -9,7 +9,7 @@ export const NEAR_ZERO = { ohm: 0.1, standardOhm: 0.12 } as const;
 export const isNearZero = ({ cls, isShort }: Joint): boolean => isShort || isNearZeroClass(cls);
 
 /** How readings and a way of laying out agree. */
-export interface Fit {
+export interface BoardFit {
   readonly chi2: number;
   readonly dof: number;
   readonly probability: number;

@@ -1,7 +1,7 @@
 import { CAPACITOR, NO_PATH, PATH, tableOf, type Board, type BoardTable } from "./board";
 import { keepsRules } from "./board-rules";
 import { chiSquareSurvival } from "./chi-square";
-import type { Fit } from "./fit-board";
+import type { BoardFit } from "./fit-board";
 import { layOut, postOrder, type Reach } from "./lay-out";
 import { faultsOf, type BoardFault, type Layout } from "./layout";
 import { LAYOUTS } from "./layout-catalogue";
@@ -14,7 +14,7 @@ export interface BoardSolution {
   readonly structure: Structure;
   /** post of each place of the structure */
   readonly postOf: readonly number[];
-  readonly fit: Fit;
+  readonly fit: BoardFit;
 }
 
 export interface SolveOptions {
@@ -109,7 +109,7 @@ export function reachOf(table: BoardTable, options: SolveOptions): Reach {
 }
 
 /** Whether readings, ohms and rules let this way of laying out stand; its fit, or null. */
-export function judgeLayOut(structure: Structure, equations: LeastSquares, options: SolveOptions): Fit | null {
+export function judgeLayOut(structure: Structure, equations: LeastSquares, options: SolveOptions): BoardFit | null {
   const { chi2, rows, rank } = equations;
   const dof = rows - rank;
   if (chi2 > highestChi2(dof)) return null;

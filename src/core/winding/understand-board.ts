@@ -154,7 +154,7 @@ export interface BoardQuery {
 export const USUAL_QUERY: BoardQuery = { marks: [], motorType: "unknown", options: USUAL_SOLVE };
 
 /** What is left of a board: its answers weighed, what to probe, and the board as no layout knows it. */
-interface Weighed extends Candidates {
+interface WeighedCandidates extends Candidates {
   readonly next: Probe | null;
   /** sound answers that fit and differ in practice */
   readonly soundKeys: number;
@@ -181,7 +181,7 @@ function evened(list: readonly WeighedSolution[], key: (solution: BoardSolution)
  * Sound ways alone lead the probing, until every layout that fits comes to the same and each figure is checked by another;
  * then faulty ones must be excluded as well, or said.
  */
-function weighAll(table: BoardTable, query: BoardQuery): Weighed {
+function weighAll(table: BoardTable, query: BoardQuery): WeighedCandidates {
   const { board } = table;
   const key = (solution: BoardSolution): string => keyOf(solution, board.posts);
   const sound = candidates(table, query, [false]);
@@ -205,9 +205,9 @@ function weighAll(table: BoardTable, query: BoardQuery): Weighed {
 function weighFaults(
   table: BoardTable,
   query: BoardQuery,
-  soFar: Omit<Weighed, "next">,
+  soFar: Omit<WeighedCandidates, "next">,
   key: (solution: BoardSolution) => string,
-): Weighed {
+): WeighedCandidates {
   const isSoundKnown = soFar.list.length > 0;
   const other = isSoundKnown || soFar.isSample ? null : unknownLayoutOf(table, query.options, query.motorType);
   const all = candidates(table, query, [false, true], other ? [other.solution] : []);
@@ -222,7 +222,11 @@ function weighFaults(
   return { ...found, next: joint && { ...joint, bits: 0, why: "groups" } };
 }
 
-function stateOf(measured: number, { isSample, next, unknown, soundKeys, list }: Weighed, best: BoardAnswer): BoardUnderstanding["state"] {
+function stateOf(
+  measured: number,
+  { isSample, next, unknown, soundKeys, list }: WeighedCandidates,
+  best: BoardAnswer,
+): BoardUnderstanding["state"] {
   if (measured === 0) return "empty";
   if (next !== null || isSample) return "open";
   if (unknown !== null && unknown.probability > 1 - LIKELY) return "unknown";

@@ -1,11 +1,15 @@
-import type { ImportPlan } from "@/records";
+import { RECORD_TYPE_NAMES, recordTypeOf, type ImportPlan, type RecordTypeName } from "@/records";
 import type { Undone } from "@/store/import-file";
+import { countedNoun } from "../vocabulary/record-words";
+
+/** Types that belong to no card, and are counted beside the cards. */
+const BESIDE_CARDS: readonly RecordTypeName[] = RECORD_TYPE_NAMES.filter((name) => recordTypeOf(name).cardField === undefined);
 
 /** What an import does, in counts. */
 export function countWords({ newTravellers, changedTravellers, keptTravellers, put, faults }: ImportPlan): string {
   const parts = [`${newTravellers.length} new`, `${changedTravellers.length} changed`, `${keptTravellers} left as they are`];
-  if (put.part.length > 0) parts.push(`${put.part.length} shelf lines`);
-  if (put.house.length > 0) parts.push("house rules replaced");
+  for (const name of BESIDE_CARDS)
+    if (put[name].length > 0) parts.push(`${countedNoun(name, put[name].length)}${recordTypeOf(name).isSingle ? " replaced" : ""}`);
   if (faults.length > 0) parts.push(`${faults.length} not taken`);
   return parts.join(", ");
 }
@@ -18,14 +22,13 @@ export const futureSentence = ({ fromFuture }: ImportPlan): string | null =>
 
 /** What an undo took back, and what it left. */
 export function undoneSentences({ keptCards, keptOthers }: Undone): string[] {
-  if (keptCards.length === 0 && keptOthers === 0) return ["Undone: everything is as it was before."];
+  const others = BESIDE_CARDS.flatMap((name) => (keptOthers[name] ? [countedNoun(name, keptOthers[name])] : []));
+  if (keptCards.length === 0 && others.length === 0) return ["Undone: everything is as it was before."];
   const names = keptCards.map((name) => name.trim() || "a machine not named").slice(0, 5);
   const more = keptCards.length > names.length ? ` and ${keptCards.length - names.length} more` : "";
   return [
     "Undone, but for what was changed since it was taken in: that stays as it is now.",
     ...(keptCards.length > 0 ? [`Cards that stay: ${names.join(", ")}${more}.`] : []),
-    ...(keptOthers > 0
-      ? [`${keptOthers === 1 ? "One shelf line or house rule stays" : `${keptOthers} shelf lines or house rules stay`}.`]
-      : []),
+    ...(others.length > 0 ? [`Beside them stays: ${others.join(", ")}.`] : []),
   ];
 }

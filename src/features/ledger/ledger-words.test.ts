@@ -66,7 +66,7 @@ describe("an import", () => {
     [{ ...plan, faults: [fault({}), fault({})] }, "0 new, 0 changed, 3 left as they are, 2 not taken"],
     [
       { ...plan, put: { ...NO_RECORDS, part: [{}, {}], house: [{}] } as unknown as ImportPlan["put"] },
-      "0 new, 0 changed, 3 left as they are, 2 shelf lines, house rules replaced",
+      "0 new, 0 changed, 3 left as they are, house rules replaced, 2 shelf lines",
     ],
   ])("in counts", (each, words) => expect(countWords(each)).toBe(words));
   test.each([
@@ -79,11 +79,15 @@ describe("an import", () => {
     else expect(sentence).toMatch(said);
   });
   test.each([
-    [[], 0, ["Undone: everything is as it was before."]],
-    [["Fan", " "], 0, [/but for what was changed/, "Cards that stay: Fan, a machine not named."]],
-    [["1", "2", "3", "4", "5", "6"], 1, [/but for/, "Cards that stay: 1, 2, 3, 4, 5 and 1 more.", "One shelf line or house rule stays."]],
-    [[], 3, [/but for/, "3 shelf lines or house rules stay."]],
-  ])("undone, with %j cards and %d others left", (keptCards, keptOthers, said) => {
+    [[], {}, ["Undone: everything is as it was before."]],
+    [["Fan", " "], {}, [/but for what was changed/, "Cards that stay: Fan, a machine not named."]],
+    [
+      ["1", "2", "3", "4", "5", "6"],
+      { part: 1 },
+      [/but for/, "Cards that stay: 1, 2, 3, 4, 5 and 1 more.", "Beside them stays: 1 shelf line."],
+    ],
+    [[], { part: 3, house: 1 }, [/but for/, "Beside them stays: house rules, 3 shelf lines."]],
+  ])("undone, with %j cards and %j left", (keptCards, keptOthers, said) => {
     const sentences = undoneSentences({ records: 1, keptCards, keptOthers });
     expect(sentences).toHaveLength(said.length);
     said.forEach((words, index) => expect(sentences[index]).toMatch(words));

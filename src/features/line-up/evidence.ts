@@ -3,17 +3,17 @@ import {
   COMPLAINT_TABLE,
   HISTORY_TABLE,
   type Contradiction,
+  type EvidenceSource,
   type Finding,
   type OutcomeKey,
   type OutcomeRow,
+  type Pull,
   type Standing,
   type SuspectStanding,
 } from "@/core/diagnosis";
 import { mends, type ActionOffer } from "@/core/decision";
 import { formatProbability } from "@/core/quantity";
 import { COMPLAINT_WORDS, HISTORY_WORDS, inSentence, OUTCOME_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
-
-type Bearing = SuspectStanding["evidence"][number];
 
 /** The outcome a finding most probably is, and its weight. */
 function tellingOutcome({ weights }: Finding): { outcome: string; weight: number; isOpen: boolean } {
@@ -42,9 +42,8 @@ export function findingWords(finding: Finding): string {
   return finding.measured ? `${words}, by the figures of this run` : words;
 }
 
-type Known = Bearing["evidence"];
 /** Each kind of evidence in a few words. */
-const KNOWN_WORDS: { readonly [Kind in Known["kind"]]: (known: Extract<Known, { kind: Kind }>) => string } = {
+const KNOWN_WORDS: { readonly [Kind in EvidenceSource["kind"]]: (known: Extract<EvidenceSource, { kind: Kind }>) => string } = {
   complaint: ({ complaint }) => COMPLAINT_WORDS[complaint].toLowerCase(),
   // Of complaints made instead of one another, the first stands for all.
   unsaid: ({ unsaid: [first] }) => `nobody said “${first ? COMPLAINT_WORDS[first].toLowerCase() : ""}”`,
@@ -52,10 +51,10 @@ const KNOWN_WORDS: { readonly [Kind in Known["kind"]]: (known: Extract<Known, { 
   "ruled-out": ({ ruledOut }) => `ruled out: ${ruledOut.reason}`,
   finding: ({ finding }) => findingWords(finding),
 };
-const bearingWords = ({ evidence }: Bearing): string => (KNOWN_WORDS[evidence.kind] as (known: Known) => string)(evidence);
+const pullWords = ({ evidence }: Pull): string => (KNOWN_WORDS[evidence.kind] as (known: EvidenceSource) => string)(evidence);
 
 /** Why a piece of evidence weighs as it does. */
-export function whyWords({ evidence }: Bearing): string {
+export function whyWords({ evidence }: Pull): string {
   if (evidence.kind === "complaint") return COMPLAINT_TABLE[evidence.complaint].why;
   if (evidence.kind === "unsaid")
     return "It would often be said of this fault; people leave things out, so it counts for less than what is said.";
@@ -76,7 +75,7 @@ export function strengthWords(logWeight: number): string {
 /** The few strongest reasons for and against a suspect. */
 export function evidenceWords({ evidence }: SuspectStanding): { readonly forIt: string[]; readonly against: string[] } {
   const pick = (isFor: boolean): string[] =>
-    [...new Set(evidence.filter(({ logWeight }) => logWeight > 0 === isFor).map(bearingWords))].slice(0, 3);
+    [...new Set(evidence.filter(({ logWeight }) => logWeight > 0 === isFor).map(pullWords))].slice(0, 3);
   return { forIt: pick(true), against: pick(false) };
 }
 
@@ -93,7 +92,7 @@ export interface EvidenceLine {
 /** All evidence on one suspect, the weightiest first. */
 export const evidenceLines = ({ evidence }: SuspectStanding): EvidenceLine[] =>
   evidence.map((bearing) => ({
-    words: bearingWords(bearing),
+    words: pullWords(bearing),
     why: whyWords(bearing),
     strength: strengthWords(bearing.logWeight),
     isFor: bearing.logWeight > 0,

@@ -7,7 +7,7 @@ import { NOTHING_FELT, BEARING_SIZES, CLOSURES, JOB_LOSSES, JOB_TOOLS, orderNumb
 import { toHouseFigures } from "@/core/house";
 import { STATIONS } from "@/core/stations";
 import type { BearingDetail, NameState } from "@/core/stations/bearing";
-import { PARTS, TRAP_IDS, type TakeApartDetail } from "@/core/stations/take-apart";
+import { MOTOR_PARTS, TRAP_IDS, type TakeApartDetail } from "@/core/stations/take-apart";
 import type { Traveller } from "@/records";
 import { DUE_WORDS, dueRows } from "../rack/due";
 import { handPair } from "../vocabulary/hand-words";
@@ -34,7 +34,7 @@ test("everything the bench of mechanics can say is said, plainly", () => {
     ...SEAT_REPAIRS.flatMap((id) => [REPAIR_WORDS[id].name, REPAIR_WORDS[id].honest]),
     ...JOB_TOOLS.map((id) => TOOL_WORDS[id]),
     ...JOB_LOSSES.map((id) => LOSS_WORDS[id]),
-    ...PARTS.map((id) => PART_WORDS[id]),
+    ...MOTOR_PARTS.map((id) => PART_WORDS[id]),
     ...TRAP_IDS.map((id) => TRAP_WORDS[id]),
     ...NOISES.map((id) => NOISE_CAUSES[id]),
     ...DUE_KINDS.map((id) => DUE_WORDS[id]),

@@ -1,5 +1,5 @@
 import { STATIONS, type StationData } from "@/core/stations";
-import type { Part, Place, Step, Wire } from "@/core/stations/take-apart";
+import type { MotorPart, Place, Step, Wire } from "@/core/stations/take-apart";
 import type { DemoClock } from "./demo-traveller";
 
 type Bearing = StationData<"bearing">;
@@ -13,7 +13,7 @@ export function bearings(driveEnd: Partial<End>, otherEnd: Partial<End>): Pick<B
 }
 
 /** [part, count, place, which way round] */
-type LedgerRow = readonly [part: Part, count: number, place: Place | null, way?: string];
+type LedgerRow = readonly [part: MotorPart, count: number, place: Place | null, way?: string];
 
 /** What came off, in order; the last `back` lines have gone back again. */
 export function ledger(clock: DemoClock, minutes: number, rows: readonly LedgerRow[], back: number): Step[] {

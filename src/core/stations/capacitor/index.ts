@@ -23,6 +23,7 @@ import { hasTwoParts, judgeSecond, type SecondPart } from "./second-part";
 import { judgeSection, type SectionVerdict } from "./section";
 import { toDay, trendOf, type Trend } from "./trend";
 import { workingOfSection, workingOfTrend } from "./working";
+import { capacitorMigrations } from "./migrations";
 
 export { BLANK_CAPACITOR, type CapacitorRecord, type OverLimit } from "./record";
 export type { SecondPart } from "./second-part";
@@ -189,6 +190,7 @@ export const capacitorStation = defineStation({
   },
   schema: CapacitorRecordSchema,
   blank: BLANK_CAPACITOR,
+  migrations: capacitorMigrations,
   assess(keyed, context) {
     const { facts } = context;
     const fromBoard = boardReading(keyed, facts);

@@ -2,6 +2,7 @@ import { ACTIONS, COMPLAINTS, TRIPS, type ActionId, type Complaint } from "../..
 import { defineStation, plainAssessment, type EarlierVisit, type StationContext, NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
 import { COURSES, EVENTS, hear, ROUTINE, type Course, type Event } from "../../diagnosis";
+import { complaintMigrations } from "./migrations";
 
 const schema = v.object({
   complaints: someOf(COMPLAINTS),
@@ -69,6 +70,7 @@ export const complaintStation = defineStation({
   definition: { id: "complaint", power: "either", minutes: 1, tests: [], isOpening: true, cautions: [] },
   schema,
   blank: { complaints: [], said: "", course: [], after: [] } as v.InferOutput<typeof schema>,
+  migrations: complaintMigrations,
   assess(record, context) {
     const { complaints, said, course, after } = record;
     const isEmpty = complaints.length === 0 && said.trim() === "" && course.length === 0 && after.length === 0;

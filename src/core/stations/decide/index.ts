@@ -4,6 +4,7 @@ import { type Facts, plateCapacitorFor } from "../../facts";
 import { neededCapacitor, type CapacitorLabel, type NeededCapacitor } from "../../capacitor";
 import { ACTION_TABLE, causesOf, checksBefore, MEASURES_FOR, type CauseState, type Measure } from "../../decision";
 import { BLANK_DECIDE, DecideRecordSchema } from "./record";
+import { decideMigrations } from "./migrations";
 
 export type { DecideRecord } from "./record";
 
@@ -34,6 +35,7 @@ export const decideStation = defineStation({
   definition: { id: "decide", power: "either", minutes: 2, tests: [], cautions: ["local-codes"] },
   schema: DecideRecordSchema,
   blank: BLANK_DECIDE,
+  migrations: decideMigrations,
   assess(record, { facts, findings }) {
     const { action, also } = record;
     const works = [action, also].filter((each): each is ActionId => each !== null);

@@ -2,6 +2,7 @@ import { defineStation, plainAssessment, type Stamp, NoteSchema } from "../../st
 import * as v from "valibot";
 import type { Finding } from "../../diagnosis";
 import { figureOf, EntrySchema, formatQuantity, type Entry } from "../../quantity";
+import { frameMigrations } from "./migrations";
 
 const MOST_LEADS = 12;
 const schema = v.object({
@@ -57,6 +58,7 @@ export const frameStation = defineStation({
   },
   schema,
   blank: { readings: [], beeps: null, again: { isPartOut: false, reading: null }, note: "" } as FrameRecord,
+  migrations: frameMigrations,
   assess(record, { facts, house }) {
     const limitOhm = house.frameLimitMegohm * 1e6;
     const { leadNames } = facts;

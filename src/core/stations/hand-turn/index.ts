@@ -6,6 +6,7 @@ export { TURNS, type Turn } from "../../bearing";
 import * as v from "valibot";
 import { isOnMachine, type Finding, type MeasuredLikelihood, type Outcome } from "../../diagnosis";
 import { type WorkingStep, formatNumber } from "../../quantity";
+import { handTurnMigrations } from "./migrations";
 
 /** Which end it is felt at. Persisted: do not change without a migration. */
 export const FELT_ENDS = ["drive-end", "other-end", "both"] as const;
@@ -109,6 +110,7 @@ export const handTurnStation = defineStation({
   },
   schema,
   blank: { ...NOTHING_FELT, feltAt: null, unloaded: null, note: "" } as HandTurnRecord,
+  migrations: handTurnMigrations,
   assess(record, { facts, house }) {
     const verdict = judgeHand(record, house);
     const { outcome, weights, radial, end } = verdict;

@@ -2,6 +2,7 @@ import { SUSPECTS } from "../../trade";
 import { defineStation, plainAssessment, NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
 import { type Finding, type Outcome, type RuledOut } from "../../diagnosis";
+import { lookMigrations } from "./migrations";
 
 /** What can be seen or smelt, and what it tells the line-up. Ids are persisted: do not change without a migration. */
 export const SIGNS = {
@@ -44,6 +45,7 @@ export const lookStation = defineStation({
   definition: { id: "look", power: "dead", minutes: 2, tests: ["look"], cautions: ["oil-filled-can"] },
   schema,
   blank: { signs: [], nothingFound: false, ruledOut: [], note: "" } as v.InferOutput<typeof schema>,
+  migrations: lookMigrations,
   assess(record) {
     const ruledOut = record.ruledOut.filter(({ reason }) => reason.trim() !== "");
     const facts = { ruledOut };

@@ -16,6 +16,7 @@ import {
 } from "../../motor";
 import { type WorkingStep, byBands, findSlip, formatNumber, readFigure, type Slip } from "../../quantity";
 import { fail, ok, type Failure, type Result } from "../../result";
+import { plateMigrations } from "./migrations";
 
 /** Several figures stand on no plate beyond this. */
 const MOST_CHOICES = 8;
@@ -133,6 +134,7 @@ function speedWorking(rpm: number, hz: number, speed: SpeedAndPoles): WorkingSte
 export const plateStation = defineStation({
   definition: { id: "plate", power: "either", minutes: 2, tests: [], isOpening: true, cautions: [] },
   schema,
+  migrations: plateMigrations,
   blank: {
     motorType: "unknown",
     machineKind: "other",

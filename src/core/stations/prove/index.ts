@@ -19,6 +19,7 @@ import { figureOf } from "../../quantity";
 import type { HouseFigures } from "../../house";
 import { proofDoubts, type ProofDoubt, type ProofRow } from "./contradictions";
 import { BLANK_PROVE, ProveRecordSchema, type ProveRecord } from "./record";
+import { proveMigrations } from "./migrations";
 
 export type { ProofDoubt, ProofRow } from "./contradictions";
 export type { ProveRecord } from "./record";
@@ -104,6 +105,7 @@ export const proveStation = defineStation({
   },
   schema: ProveRecordSchema,
   blank: BLANK_PROVE,
+  migrations: proveMigrations,
   assess(keyed, context) {
     const { facts, house } = context;
     const slips = slipsOfRun(keyed.after, facts, house.supplyPercent / 100);

@@ -24,6 +24,7 @@ import { rowsOf, type RunRow } from "./judge";
 import { questionOf } from "./question";
 import { withModel } from "./measured";
 import { BLANK_RUN_TEST, keyedFigures, RUN_FIELD_IDS, RunTestRecordSchema, type RunTestRecord } from "./record";
+import { runTestMigrations } from "./migrations";
 
 export { positionOf, rowsOf, type Position, type RunRow } from "./judge";
 export { suspectLikelihoods } from "./measured";
@@ -171,6 +172,7 @@ export const runTestStation = defineStation({
   },
   schema: RunTestRecordSchema,
   blank: BLANK_RUN_TEST,
+  migrations: runTestMigrations,
   assess(keyed, context) {
     const { facts, house } = context;
     const slips = slipsOfRun(keyed, facts, house.supplyPercent / 100, stateOfBehaviour(keyed.behaviour) === "held");

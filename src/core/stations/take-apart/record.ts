@@ -3,7 +3,7 @@ import { MomentSchema, NoteSchema, photoSchema, PrintedSchema, TicksSchema } fro
 import * as v from "valibot";
 
 /** What comes off. Persisted: do not change without a migration. */
-export const PARTS = [
+export const MOTOR_PARTS = [
   "cover",
   "screw",
   "nut",
@@ -21,7 +21,7 @@ export const PARTS = [
   "start-switch",
   "other",
 ] as const;
-export type Part = (typeof PARTS)[number];
+export type MotorPart = (typeof MOTOR_PARTS)[number];
 
 /** Where it came from. Persisted: do not change without a migration. */
 export const PLACES = ["drive-end", "other-end", "shaft", "housing", "mount"] as const;
@@ -34,7 +34,7 @@ export const MOST_WIRES = 24;
 
 const StepSchema = v.object({
   id: v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes")),
-  part: v.picklist(PARTS),
+  part: v.picklist(MOTOR_PARTS),
   /** what it is called, where the kind says too little */
   name: PrintedSchema,
   count: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(99)),

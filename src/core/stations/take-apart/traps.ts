@@ -1,10 +1,10 @@
-import type { Part, TakeApartRecord } from "./record";
+import type { MotorPart, TakeApartRecord } from "./record";
 
 /** Known traps. `off`: before it comes off; `back`: while it goes back, and it will not close without. Ids are persisted. */
 interface TrapSpec {
   readonly when: "off" | "back";
   /** parts that bring it; null: always */
-  readonly parts: readonly Part[] | null;
+  readonly parts: readonly MotorPart[] | null;
   /** wires that were noted bring it too */
   readonly wires?: true;
   readonly sleeveOnly?: true;
@@ -35,7 +35,7 @@ export const TRAP_IDS = Object.keys(TRAP_TABLE) as TrapId[];
 const specOf = (id: TrapId): TrapSpec => TRAP_TABLE[id];
 
 /** Prompts before a part comes off, in the order they bite. */
-export function trapsBefore(part: Part): TrapId[] {
+export function trapsBefore(part: MotorPart): TrapId[] {
   return TRAP_IDS.filter((id) => specOf(id).when === "off" && specOf(id).parts?.includes(part) === true);
 }
 

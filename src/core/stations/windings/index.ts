@@ -21,6 +21,7 @@ import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./
 import { usualOhms, type UsualOhms } from "../../motor";
 import { slipsOf, type PairSlip } from "./slips";
 import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
+import { windingsMigrations } from "./migrations";
 
 export {
   BLANK_WINDINGS,
@@ -243,6 +244,7 @@ export const windingsStation = defineStation({
   },
   schema: WindingsRecordSchema,
   blank: BLANK_WINDINGS,
+  migrations: windingsMigrations,
   early: (record) => ({ boardCapacitors: capacitorsBetween(record) }),
   assess(record, context) {
     const { house, facts, earlier } = context;

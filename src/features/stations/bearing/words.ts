@@ -6,7 +6,7 @@ import {
   type Closure,
   type Dimension,
   type SeatRepair,
-  type Slip,
+  type SizeSlip,
 } from "@/core/bearing";
 import { formatMoney, formatNumber } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
@@ -31,7 +31,7 @@ export const DIMENSION_WORDS: Record<Dimension, string> = { bore: "Bore", outsid
 export const WELDED_SENTENCE =
   "A welded shell: its bearings cannot be reached. A worn one means another compressor, by the licensed trade.";
 
-const SLIP_WORDS: Record<Slip, string> = {
+const SLIP_WORDS: Record<SizeSlip, string> = {
   "cm-for-mm": "centimetres typed for millimetres",
   "mm-for-cm": "millimetres typed as centimetres",
   "inch-for-mm": "inches typed for millimetres",

@@ -186,5 +186,14 @@ test("the ruler tells every pointer, and which is in doubt", () => {
 });
 
 function reading(quantity: "capacitance" | "current" | "voltage", value: number, unit: string) {
-  return { quantity, kind: "value" as const, value, unit, standardUncertainty: value / 100, meter: "test", at: "2026-11-23T10:00:00.000Z" };
+  return {
+    quantity,
+    kind: "value" as const,
+    value,
+    unit,
+    standardUncertainty: value / 100,
+    meter: "test",
+    origin: "typed" as const,
+    at: "2026-11-23T10:00:00.000Z",
+  };
 }

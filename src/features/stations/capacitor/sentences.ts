@@ -1,11 +1,12 @@
 import { formatNumber, formatPercent, formatProbability, formatQuantity } from "@/core/quantity";
 import { ratedUfOf, SWING_MEANING, type PartMismatch } from "@/core/capacitor";
 import type { HouseFigures } from "@/core/house";
-import type { STATIONS } from "@/core/stations";
 import { isWorthWaiting, type CapacitorRecord, type SectionContradiction, type SectionVerdict } from "@/core/stations/capacitor";
 import { doubtSentence } from "./doubt-words";
 
-export type CapacitorDetail = ReturnType<(typeof STATIONS)["capacitor"]["assess"]>["detail"];
+import type { CapacitorDetail } from "@/core/stations/capacitor";
+
+export type { CapacitorDetail };
 export type LabelDetail = Extract<CapacitorDetail, { state: "label" }>;
 
 const uf = (value: number, uncertainty = 0.1): string => formatQuantity("capacitance", value, uncertainty);

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { MOST_STEPS, trapsBefore, type Part, type Step } from "@/core/stations/take-apart";
+import { MOST_STEPS, trapsBefore, type MotorPart, type Step } from "@/core/stations/take-apart";
 import { Verdict } from "../shared/Verdict";
 import type { InstrumentProps } from "../../station/contract";
 import { CameOff } from "./CameOff";
@@ -16,7 +16,7 @@ export function OffPanel(props: Props) {
   const { record, assessment, change } = props;
   const [open, setOpen] = useState<string | null>(null);
   const [struck, setStruck] = useState<{ readonly step: Step; readonly at: number } | null>(null);
-  const add = (part: Part): void => {
+  const add = (part: MotorPart): void => {
     const id = crypto.randomUUID();
     setOpen(id);
     change((r) => withStep(r, part, id));

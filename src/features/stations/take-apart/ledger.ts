@@ -1,9 +1,9 @@
-import { MOST_STEPS, type Part, type Step, type TakeApartRecord } from "@/core/stations/take-apart";
+import { MOST_STEPS, type MotorPart, type Step, type TakeApartRecord } from "@/core/stations/take-apart";
 
 /* Changes of the ledger; each gives a new record and loses nothing. */
 
 /** A part that has just come off, last in the list; what was closed is open again. */
-export function withStep(record: TakeApartRecord, part: Part, id: string): TakeApartRecord {
+export function withStep(record: TakeApartRecord, part: MotorPart, id: string): TakeApartRecord {
   if (record.steps.length >= MOST_STEPS) return record;
   const step: Step = { id, part, name: "", count: 1, place: null, way: "", photo: null, backAt: null };
   return { ...record, steps: [...record.steps, step], closedAt: null };

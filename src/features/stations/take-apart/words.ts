@@ -1,11 +1,11 @@
 import type { STATIONS } from "@/core/stations";
-import { PARTS, PLACES, type Part, type Place, type Step, type TakeApartRecord, type TrapId } from "@/core/stations/take-apart";
+import { MOTOR_PARTS, PLACES, type MotorPart, type Place, type Step, type TakeApartRecord, type TrapId } from "@/core/stations/take-apart";
 import { handPhrase } from "@/features/vocabulary/hand-words";
 
 export type Detail = ReturnType<(typeof STATIONS)["take-apart"]["assess"]>["detail"];
 type Lack = Detail["lacks"][number];
 
-export const PART_WORDS: Record<Part, string> = {
+export const PART_WORDS: Record<MotorPart, string> = {
   cover: "Cover",
   screw: "Screw",
   nut: "Nut",
@@ -23,7 +23,7 @@ export const PART_WORDS: Record<Part, string> = {
   "start-switch": "Start switch",
   other: "Something else",
 };
-export const PART_OPTIONS = PARTS.map((id) => ({ id, label: PART_WORDS[id] }));
+export const PART_OPTIONS = MOTOR_PARTS.map((id) => ({ id, label: PART_WORDS[id] }));
 
 export const PLACE_WORDS: Record<Place, string> = {
   "drive-end": "drive end",

@@ -1,10 +1,9 @@
 import { formatQuantity, parseReading, type Entry } from "@/core/quantity";
-import type { STATIONS } from "@/core/stations";
 import { entryAt, type PostPair, type WindingsRecord } from "@/core/stations/windings";
 import type { House } from "@/records";
 import { toEntry } from "../shared/reading";
 
-export type WindingsDetail = ReturnType<(typeof STATIONS)["windings"]["assess"]>["detail"];
+export type { WindingsDetail } from "@/core/stations/windings";
 
 /** Ohms that came out of a fit: a tenth is what the meter could see, a hundredth on the smallest. */
 export const fittedOhm = (ohm: number): string => formatQuantity("resistance", ohm, Math.abs(ohm) < 2 ? 0.5 : 2);

@@ -1,0 +1,7 @@
+import type { StationMigrations } from "../../station";
+
+/** What each version of the records changed here. Never edited once released; a new step has the next version's number. */
+export const complaintMigrations: StationMigrations = {
+  // Since when, and after what.
+  8: (data) => ({ course: [], after: [], ...data }),
+};

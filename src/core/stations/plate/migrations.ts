@@ -1,0 +1,9 @@
+import type { StationMigrations } from "../../station";
+
+/** What each version of the records changed here. Never edited once released; a new step has the next version's number. */
+export const plateMigrations: StationMigrations = {
+  4: (data) => ({ age: "", ...data }),
+  // Several connections, hertz, speeds, and two capacitors.
+  6: (data) => ({ secondCapacitor: "", picks: { connection: null, hertz: null, speed: null }, areAmpsSure: false, ...data }),
+  8: (data) => ({ drive: null, ...data }),
+};

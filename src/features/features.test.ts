@@ -1,7 +1,7 @@
 import { TESTS } from "@/core/trade";
 import { assessTraveller } from "@/core/traveller";
 import { demoCard, demoCards } from "../../tests/support/demo-cards";
-import { HOUSE_RULE_IDS, HOUSE_RULES, toHouseFigures } from "@/core/house";
+import { HOUSE_RULE_IDS, houseRule, toHouseFigures } from "@/core/house";
 import { OUTCOME_NAMES } from "@/core/diagnosis";
 import type { FailureCode } from "@/core/result";
 import { STATION_IDS, stationOf } from "@/core/stations";
@@ -36,8 +36,10 @@ describe("every word is there", () => {
   });
   test("every house rule has a default within its bounds, and a source", () => {
     for (const id of HOUSE_RULE_IDS) {
-      const { fallback, min, max, source } = HOUSE_RULES[id];
-      expect(fallback >= min && fallback <= max && source.length > 3).toBe(true);
+      const rule = houseRule(id);
+      expect(rule.source.length).toBeGreaterThan(3);
+      if (rule.kind === "number") expect(rule.fallback >= rule.min && rule.fallback <= rule.max).toBe(true);
+      if (rule.kind === "choice") expect(rule.options.map((option) => option.id)).toContain(rule.fallback);
     }
   });
 });

@@ -3,7 +3,7 @@ import { assessTraveller, type StationEntries } from "@/core/traveller";
 import "@testing-library/jest-dom";
 import { render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import { toHouseFigures } from "@/core/house";
+import { houseRule, toHouseFigures } from "@/core/house";
 import { STATIONS } from "@/core/stations";
 import { RuleField } from "./house-rules/RuleField";
 import { Case } from "./line-up/Case";
@@ -63,7 +63,7 @@ test("the strip lists every station with its stamp and marks the one in hand", (
 });
 
 describe("a house rule", () => {
-  const rule = { group: "safety", label: "Safe volts", unit: "V", fallback: 30, min: 5, max: 50, source: "house" } as const;
+  const rule = { kind: "number", label: "Safe volts", unit: "V", fallback: 30, min: 5, max: 50, source: "house" } as const;
   test.each([
     ["24", 24],
     ["12,5", 12.5],
@@ -80,6 +80,23 @@ describe("a house rule", () => {
     await userEvent.type(screen.getByLabelText("Safe volts"), text);
     expect(screen.getByText(/Type a number from 5 to 50 V, or leave it empty for 30/)).toBeInTheDocument();
     expect(screen.getByLabelText("Safe volts")).toHaveValue(text);
+  });
+  test("that is yes or no, or a choice, is picked, and goes back to the default when it is pressed again", async () => {
+    const valued = jest.fn();
+    const owns = { kind: "yes-no", label: "Clamp meter", fallback: true, source: "house" } as const;
+    const { rerender } = render(<RuleField rule={owns} changed={null} own={undefined} onValue={valued} />);
+    expect(screen.getByRole("radio", { name: "Yes" })).toBeChecked();
+    expect(screen.getByText("Default yes: house")).toBeInTheDocument();
+    await userEvent.click(screen.getByRole("radio", { name: "No" }));
+    expect(valued).toHaveBeenLastCalledWith(false);
+    rerender(<RuleField rule={owns} changed={null} own={false} onValue={valued} />);
+    await userEvent.click(screen.getByRole("radio", { name: "No" }));
+    expect(valued).toHaveBeenLastCalledWith(undefined);
+    rerender(<RuleField rule={houseRule("tooCloseReplace")} changed={null} own="replace" onValue={valued} />);
+    expect(screen.getByRole("radio", { name: "Replace it now" })).toBeChecked();
+    expect(screen.getByText(/^The house's own; default leave it and look again: /)).toBeInTheDocument();
+    await userEvent.click(screen.getByRole("radio", { name: "Leave it and look again" }));
+    expect(valued).toHaveBeenLastCalledWith("leave");
   });
   test("an emptied line goes back to the default", async () => {
     const valued = jest.fn();

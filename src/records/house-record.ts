@@ -1,13 +1,37 @@
 import * as v from "valibot";
-import { DEFAULT_METER, HOUSE_RULES, toHouseFigures, type HouseFigures, type HouseRuleId } from "@/core/house";
-import { EPOCH, MomentSchema, textSchema } from "@/core/kept";
+import {
+  DEFAULT_METER,
+  HOUSE_RULE_IDS,
+  houseRule,
+  toHouseFigures,
+  type HouseFigures,
+  type HouseRule,
+  type HouseRuleId,
+  type RuleValue,
+} from "@/core/house";
+import { EPOCH, isLoose, MomentSchema, textSchema, type Loose } from "@/core/kept";
 import { MeterSchema, type Meter } from "@/core/quantity";
 import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
 
-const figures = Object.fromEntries(
-  Object.entries(HOUSE_RULES).map(([id, rule]) => [id, v.optional(v.pipe(v.number(), v.minValue(rule.min), v.maxValue(rule.max)))]),
-) as unknown as Record<HouseRuleId, v.OptionalSchema<v.GenericSchema<number>, undefined>>;
+/** What may be kept of a rule of each kind. */
+function valueSchema(rule: HouseRule): v.GenericSchema<RuleValue> {
+  switch (rule.kind) {
+    case "number":
+      return v.pipe(v.number(), v.minValue(rule.min), v.maxValue(rule.max));
+    case "yes-no":
+      return v.boolean();
+    case "choice":
+      return v.picklist(rule.options.map(({ id }) => id));
+  }
+}
+
+type FigureSchemas = { readonly [Id in HouseRuleId]: v.OptionalSchema<v.GenericSchema<HouseFigures[Id]>, undefined> };
+// Each rule's schema takes the values of its kind, which a loop over all rules cannot say.
+const figures = Object.fromEntries(HOUSE_RULE_IDS.map((id) => [id, v.optional(valueSchema(houseRule(id)))])) as unknown as FigureSchemas;
+
+/** A value as a change of rules keeps it, whatever the rule was then. */
+const ValueSchema = v.nullable(v.union([v.pipe(v.number(), v.finite()), v.boolean(), textSchema("word")]));
 
 /** Changes that are kept; the oldest go first. */
 const MOST_CHANGES = 500;
@@ -16,8 +40,8 @@ const ChangeSchema = v.object({
   at: MomentSchema,
   by: textSchema("person"),
   /** null: the default held, or holds again */
-  from: v.nullable(v.pipe(v.number(), v.finite())),
-  to: v.nullable(v.pipe(v.number(), v.finite())),
+  from: ValueSchema,
+  to: ValueSchema,
 });
 export type RuleChange = v.InferOutput<typeof ChangeSchema>;
 
@@ -46,6 +70,32 @@ export const UNSET_HOUSE: HouseRecord = {
   updatedAt: EPOCH,
 };
 
+/** What version 4 makes of rules that were 0 or 1 before. */
+const KINDS_IN_4: Readonly<Record<string, readonly [zero: RuleValue, one: RuleValue]>> = {
+  tooCloseReplace: ["leave", "replace"],
+  bearingsBoth: ["bad-one", "both"],
+  ownsCapacitanceMeter: [false, true],
+  ownsClamp: [false, true],
+  ownsInsulationTester: [false, true],
+  ownsTachometer: [false, true],
+};
+const kindIn4 = (rule: unknown, value: unknown): unknown =>
+  typeof value === "number" && typeof rule === "string" ? (KINDS_IN_4[rule]?.[value >= 0.5 ? 1 : 0] ?? value) : value;
+
+/** Version 4: a rule that is a choice, or yes or no, is kept as one. */
+function withKinds(row: Loose): Loose {
+  const { figures: own, changes } = row;
+  return {
+    ...row,
+    figures: isLoose(own) ? Object.fromEntries(Object.entries(own).map(([rule, value]) => [rule, kindIn4(rule, value)])) : own,
+    changes: Array.isArray(changes)
+      ? changes.map((change) =>
+          isLoose(change) ? { ...change, from: kindIn4(change.rule, change.from), to: kindIn4(change.rule, change.to) } : change,
+        )
+      : changes,
+  };
+}
+
 export const houseType = defineRecordType({
   name: "house",
   list: "house",
@@ -57,6 +107,7 @@ export const houseType = defineRecordType({
     // Version 2: changes of rules are kept.
     { to: 2, migrate: (row) => ({ changes: [], ...row }) },
     { to: 3, migrate: toOneForm },
+    { to: 4, migrate: withKinds },
   ],
 });
 
@@ -64,7 +115,7 @@ export const houseType = defineRecordType({
 const ONE_CHANGE_MS = 120_000;
 
 /** The house with one rule set (undefined: the default again), and who set it when. */
-export function withRule(house: HouseRecord, rule: HouseRuleId, value: number | undefined, at: string): HouseRecord {
+export function withRule(house: HouseRecord, rule: HouseRuleId, value: RuleValue | undefined, at: string): HouseRecord {
   const before = house.figures[rule];
   if (before === value) return house;
   const last = house.changes.at(-1);

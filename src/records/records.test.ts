@@ -134,6 +134,31 @@ describe("migrations", () => {
     expect(data.posts.map(({ name }) => name)).toEqual(names);
     expect(data.posts.map(({ mark }) => mark)).toEqual(marks);
   });
+  test("version 4 of the house: what was 0 or 1 is yes or no, or one of a few, in force and in its history; figures stay", () => {
+    const change = (rule: string, from: number | null, to: number | null) => ({ rule, at: AT, by: "", from, to });
+    const row = {
+      ...UNSET_HOUSE,
+      figures: { tooCloseReplace: 1, bearingsBoth: 0, ownsClamp: 0, ownsTachometer: 1, recheckDays: 1 },
+      changes: [change("tooCloseReplace", null, 1), change("ownsClamp", 1, 0), change("recheckDays", null, 1), change("gone", 0, 1)],
+    };
+    const { figures, changes } = migrateRecord(RECORD_TYPES.house, row, 3) as typeof UNSET_HOUSE;
+    expect(figures).toEqual({
+      tooCloseReplace: "replace",
+      bearingsBoth: "bad-one",
+      ownsClamp: false,
+      ownsTachometer: true,
+      recheckDays: 1,
+    });
+    expect(changes.map(({ from, to }) => [from, to])).toEqual([
+      [null, "replace"],
+      [true, false],
+      [null, 1],
+      [0, 1],
+    ]);
+    expect(v.is(RECORD_TYPES.house.schema, migrateRecord(RECORD_TYPES.house, row, 3))).toBe(true);
+    expect(v.is(RECORD_TYPES.house.schema, { ...UNSET_HOUSE, figures: { ownsClamp: 1 } })).toBe(false);
+    expect(v.is(RECORD_TYPES.house.schema, { ...UNSET_HOUSE, figures: { tooCloseReplace: "sometimes" } })).toBe(false);
+  });
   test("version 6 bounds every reading and gives it an uncertainty; a plate keeps its figures and has room for several", () => {
     const reading = (value: number, standardUncertainty: number | null) => ({
       text: String(value),

@@ -24,14 +24,14 @@ test("a house rule changes the verdict and says that it did; nonsense is refused
   await page.goto("/house-rules");
   const low = page.getByLabel("Run capacitor without tolerance on the label: low limit");
   await low.fill("banana");
-  await expect(page.getByText("“banana” cannot be used. Type a number from -50 to 0 %, or leave it empty for -6.")).toBeVisible();
+  await expect(page.getByText("“banana” cannot be used. Type a number from −50 to 0 %, or leave it empty for −6.")).toBeVisible();
   await low.fill("-10");
-  await expect(page.getByText(/^House figure, set by .*; default -6/)).toBeVisible();
+  await expect(page.getByText(/^House figure, set by .*; default −6/)).toBeVisible();
   await openDemo(page, "bakery-proofer", "capacitor");
   await expect(bench(page).getByText("Holds", { exact: true })).toBeVisible();
   await page.goto("/house-rules");
   await low.fill("");
-  await expect(page.getByText(/^House figure, set by .*; default -6/)).toHaveCount(0);
+  await expect(page.getByText(/^House figure, set by .*; default −6/)).toHaveCount(0);
 });
 
 test("a better meter makes the same reading sure, from then on", async ({ page }) => {

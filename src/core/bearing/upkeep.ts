@@ -1,4 +1,4 @@
-import type { HouseFigures, HouseRuleId } from "../house";
+import type { HouseFigures, NumberRuleId } from "../house";
 
 export const BEARING_KINDS = ["ball", "sleeve"] as const;
 export type BearingKind = (typeof BEARING_KINDS)[number];
@@ -7,7 +7,7 @@ export type BearingKind = (typeof BEARING_KINDS)[number];
 export const DUTIES = ["continuous", "intermittent", "occasional"] as const;
 export type Duty = (typeof DUTIES)[number];
 
-const INTERVALS: Record<BearingKind, Record<Duty, HouseRuleId>> = {
+const INTERVALS: Record<BearingKind, Record<Duty, NumberRuleId>> = {
   sleeve: { continuous: "oilContinuousMonths", intermittent: "oilIntermittentMonths", occasional: "oilOccasionalMonths" },
   ball: { continuous: "inspectContinuousMonths", intermittent: "inspectIntermittentMonths", occasional: "inspectOccasionalMonths" },
 };

@@ -1,12 +1,12 @@
 import type { ActionId, Suspect, TestId } from "../trade";
 import { TIER_TABLE } from "../bearing";
-import type { HouseRuleId } from "../house";
+import type { NumberRuleId } from "../house";
 
 /** What an action mends, what it takes, how well it holds, and what should be checked before it. */
 export interface ActionSpec {
   readonly cures: readonly Suspect[];
-  readonly part: HouseRuleId | null;
-  readonly minutes: HouseRuleId;
+  readonly part: NumberRuleId | null;
+  readonly minutes: NumberRuleId;
   /** chance that the work itself holds where it was the right work, over the weeks in which a customer would call back */
   readonly holds: number;
   /** why it holds so often and no oftener: trade judgement, until a ledger says better */

@@ -101,7 +101,7 @@ export type JobTerms = Pick<BearingJob, "partCost" | "minutes" | "holds"> & Part
 
 /** Bearings as the house usually does them: its school of one or both, good quality, no loose seat. */
 const usualJob = (house: HouseFigures): JobTerms =>
-  bearingJob({ both: house.bearingsBoth >= 0.5, tier: "good", repairs: [], quotedPrice: null }, house);
+  bearingJob({ both: house.bearingsBoth === "both", tier: "good", repairs: [], quotedPrice: null }, house);
 
 /** Two works on one visit: both paid, the motor renewed if either renews it. */
 export function together(first: ActionCosts, second: ActionCosts): ActionCosts {

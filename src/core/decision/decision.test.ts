@@ -216,7 +216,7 @@ describe("bearings, one or both", () => {
   const costOf = (figures: Parameters<typeof toHouseFigures>[0], job: Parameters<typeof costModel>[3] = null) =>
     costModel(toHouseFigures(figures), { machine: "fan" }, undefined, job).actions.find(({ action }) => action === "replace-bearings");
   test("a house that changes only the bad one pays for one and its minutes, and it holds less well", () => {
-    const [both, one] = [costOf({}), costOf({ bearingsBoth: 0 })];
+    const [both, one] = [costOf({}), costOf({ bearingsBoth: "bad-one" })];
     expect(both).toMatchObject({ partCost: 24, minutes: 75 });
     expect(one).toMatchObject({ partCost: 12, minutes: 60 });
     expect(one?.holds).toBeLessThan(both?.holds ?? 0);

@@ -1,6 +1,6 @@
 import type { Suspect } from "../trade";
 import type { Hypothesis } from "../diagnosis";
-import type { HouseFigures } from "../house";
+import type { HouseFigures, NumberRuleId } from "../house";
 import { normalFrom, quantileOfSorted, seriesFrom } from "../numeric";
 import { costGiven, costModel, isCovered, together, type ActionCosts, type CostModel, type JobTerms } from "./cost-model";
 import { findHinge, type Hinge } from "./hinge";
@@ -30,7 +30,7 @@ const DRAWS = 3000;
 const SEED = 61_417;
 const QUANTILES = [0.05, 0.5, 0.95] as const;
 
-const PRICED: readonly (keyof HouseFigures)[] = [
+const PRICED: readonly NumberRuleId[] = [
   "runCapacitorPrice",
   "startCapacitorPrice",
   "startSwitchPrice",
@@ -41,7 +41,7 @@ const PRICED: readonly (keyof HouseFigures)[] = [
   "licensedPrice",
   "callbackCost",
 ];
-const TIMED: readonly (keyof HouseFigures)[] = [
+const TIMED: readonly NumberRuleId[] = [
   "capacitorMinutes",
   "switchMinutes",
   "bearingMinutes",
@@ -72,6 +72,9 @@ function drawnJob(job: JobTerms | null, house: HouseFigures, drawn: HouseFigures
   };
 }
 
+/** Figures of a house of which a draw makes its own. */
+type DrawnFigures = { -readonly [Id in keyof HouseFigures]: HouseFigures[Id] };
+
 /**
  * Total cost of each work over many draws of what is not known: which faults are there, prices, minutes, life left,
  * whether the work holds; and the figure the choice hinges on.
@@ -84,7 +87,7 @@ export function simulateDecision(question: DecisionQuestion): DecisionOutlook {
   const totals = works.map((): number[] => []);
   const wins = works.map(() => 0);
   for (let draw = 0; draw < DRAWS; draw += 1) {
-    const drawn = { ...house } as Record<keyof HouseFigures, number>;
+    const drawn: DrawnFigures = { ...house };
     for (const id of PRICED) drawn[id] *= Math.exp(PRICE_SD * normal());
     for (const id of TIMED) drawn[id] *= Math.exp(MINUTES_SD * normal());
     drawn.motorLifeYears *= Math.exp(LIFE_SD * normal());

@@ -1,18 +1,18 @@
 import type { Suspect } from "../trade";
-import type { HouseFigures, HouseRuleId } from "../house";
+import type { HouseFigures, HouseRuleId, NumberRuleId } from "../house";
 import type { PriorFactors } from "./priors";
 import type { Weights } from "./standing";
 import { INSTRUMENTS, type Instrument } from "./test-table";
 
 /** House rule that says whether an instrument is owned. */
-const OWNED_BY: Record<Instrument, HouseRuleId> = {
+const OWNED_BY = {
   "capacitance-meter": "ownsCapacitanceMeter",
   clamp: "ownsClamp",
   "insulation-tester": "ownsInsulationTester",
   tachometer: "ownsTachometer",
-};
+} as const satisfies Record<Instrument, HouseRuleId>;
 
-const PRIOR_RULES: Record<Suspect, HouseRuleId> = {
+const PRIOR_RULES: Record<Suspect, NumberRuleId> = {
   "run-capacitor": "priorRunCapacitor",
   "start-capacitor": "priorStartCapacitor",
   "start-switch": "priorStartSwitch",
@@ -31,8 +31,7 @@ const PRIOR_RULES: Record<Suspect, HouseRuleId> = {
 };
 
 /** Instruments this house has. */
-export const ownedInstruments = (house: HouseFigures): Instrument[] =>
-  INSTRUMENTS.filter((instrument) => house[OWNED_BY[instrument]] >= 0.5);
+export const ownedInstruments = (house: HouseFigures): Instrument[] => INSTRUMENTS.filter((instrument) => house[OWNED_BY[instrument]]);
 
 /** How this house weighs what it is told. */
 export const houseWeights = (house: HouseFigures): Weights => ({ priors: priorFactors(house), unsaid: house.unsaidPercent / 100 });

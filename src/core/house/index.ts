@@ -1,2 +1,13 @@
-export { HOUSE_RULES, HOUSE_RULE_IDS, toHouseFigures, type HouseFigures, type HouseRuleId, type HouseRuleSpec } from "./rules";
+export {
+  HOUSE_RULE_GROUPS,
+  HOUSE_RULE_IDS,
+  HOUSE_RULES,
+  houseRule,
+  toHouseFigures,
+  type HouseFigures,
+  type HouseRuleGroup,
+  type HouseRuleId,
+  type NumberRuleId,
+} from "./rules";
+export type { ChoiceRule, HouseRule, NumberRule, RuleValue, YesNoRule } from "./rule";
 export { DEFAULT_METER } from "./default-meter";

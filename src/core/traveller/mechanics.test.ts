@@ -286,6 +286,6 @@ describe("follow-ups", () => {
       capacitor: { label: "17.5 µF ±6 % 440 V", readings: [read("16.56", "capacitance")], isIsolated: true },
     };
     expect(assessParts(close).stations.capacitor.due).toEqual([{ kind: "recheck-capacitor", when: { after: null, days: 90 } }]);
-    expect(assessParts(close, toHouseFigures({ tooCloseReplace: 1 })).stations.capacitor.due).toEqual([]);
+    expect(assessParts(close, toHouseFigures({ tooCloseReplace: "replace" })).stations.capacitor.due).toEqual([]);
   });
 });

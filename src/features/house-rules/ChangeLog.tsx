@@ -1,14 +1,14 @@
-import { HOUSE_RULES, type HouseRuleId } from "@/core/house";
-import { formatNumber } from "@/core/quantity";
+import { HOUSE_RULE_IDS, houseRule, type HouseRule } from "@/core/house";
 import type { RuleChange } from "@/records";
-import { fullMoment } from "../vocabulary/clock";
+import { changedWords, valueWords } from "./rule-words";
 
 const SHOWN = 12;
 
-const figure = (value: number | null): string => (value === null ? "default" : formatNumber(value, 4));
-
-/** Who set the rule last, and when. */
-export const changedWords = ({ by, at }: RuleChange): string => `${by.trim() || "no name"}, ${fullMoment(at)}`;
+/** A rule as it is now; undefined: there is none of that name any more. */
+function ruleNamed(name: string): HouseRule | undefined {
+  const id = HOUSE_RULE_IDS.find((each) => each === name);
+  return id && houseRule(id);
+}
 
 /** The last changes of the house rules, the newest first; all of them are in the export. */
 export function ChangeLog({ changes }: { changes: readonly RuleChange[] }) {
@@ -23,9 +23,9 @@ export function ChangeLog({ changes }: { changes: readonly RuleChange[] }) {
           .reverse()
           .map((change) => (
             <li key={`${change.rule} ${change.at}`} className="border-b border-rule-faint py-1.5 text-[13.5px]">
-              {HOUSE_RULES[change.rule as HouseRuleId]?.label ?? change.rule}:{" "}
+              {ruleNamed(change.rule)?.label ?? change.rule}:{" "}
               <span className="num">
-                {figure(change.from)} → {figure(change.to)}
+                {valueWords(ruleNamed(change.rule), change.from)} → {valueWords(ruleNamed(change.rule), change.to)}
               </span>
               <span className="caption block">{changedWords(change)}</span>
             </li>

@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import { LineField } from "@/components/LineField";
-import { DEFAULT_METER, HOUSE_RULE_IDS, HOUSE_RULES, type HouseRuleSpec } from "@/core/house";
+import { DEFAULT_METER, HOUSE_RULE_GROUPS, houseRule, type HouseRuleGroup, type HouseRuleId } from "@/core/house";
 import type { Meter } from "@/core/quantity";
 import { toHouse, withRule, type HouseRecord } from "@/records";
 import { useHouseRecord } from "@/store/queries";
@@ -14,7 +14,7 @@ import { MeterRules } from "./MeterRules";
 import { RuleField } from "./RuleField";
 import { ThemePicker } from "./ThemePicker";
 
-const GROUPS: Record<HouseRuleSpec["group"], string> = {
+const GROUPS: Record<HouseRuleGroup, string> = {
   capacitor: "Capacitors",
   verdict: "Verdicts",
   safety: "Safety",
@@ -52,14 +52,14 @@ function HouseRules({ kept }: { kept: HouseRecord }) {
   return (
     <div className="mt-4 grid gap-x-10 gap-y-8 lg:grid-cols-[1fr_360px]">
       <div className="flex min-w-0 flex-col gap-8">
-        {(Object.keys(GROUPS) as HouseRuleSpec["group"][]).map((group) => (
+        {(Object.keys(HOUSE_RULE_GROUPS) as HouseRuleGroup[]).map((group) => (
           <section key={group} aria-label={GROUPS[group]}>
             <h2 className="heading-rule">{GROUPS[group]}</h2>
             <div className="mt-3 grid gap-x-8 gap-y-4 sm:grid-cols-2">
-              {HOUSE_RULE_IDS.filter((id) => HOUSE_RULES[id].group === group).map((id) => (
+              {(Object.keys(HOUSE_RULE_GROUPS[group]) as HouseRuleId[]).map((id) => (
                 <RuleField
                   key={id}
-                  rule={HOUSE_RULES[id]}
+                  rule={houseRule(id)}
                   own={record.figures[id]}
                   changed={record.changes.findLast(({ rule }) => rule === id) ?? null}
                   onValue={(value) => {

@@ -1,38 +1,56 @@
 "use client";
-import { measureOfSymbol } from "@/core/measure";
 import { useState } from "react";
+import { PickOne, YesNo } from "@/components/Choice";
 import { LineField } from "@/components/LineField";
-import type { HouseRuleSpec } from "@/core/house";
+import type { ChoiceRule, HouseRule, NumberRule, RuleValue, YesNoRule } from "@/core/house";
 import { formatNumber, readFigure } from "@/core/quantity";
+import { measureOfSymbol } from "@/core/measure";
 import type { RuleChange } from "@/records";
-import { changedWords } from "./ChangeLog";
+import { figureWords, hintWords } from "./rule-words";
 
-interface RuleFieldProps {
-  readonly rule: HouseRuleSpec;
+interface FieldProps<Rule extends HouseRule, Value extends RuleValue> {
+  readonly rule: Rule;
   /** what the house set; undefined while the default holds */
-  readonly own: number | undefined;
-  /** who set it when; null: nobody did */
-  readonly changed: RuleChange | null;
-  readonly onValue: (value: number | undefined) => void;
+  readonly own: Value | undefined;
+  readonly hint: string;
+  readonly onValue: (value: Value | undefined) => void;
 }
 
-/** One house rule on its line: empty means the default; nonsense is refused and kept on the line. */
+interface RuleFieldProps {
+  readonly rule: HouseRule;
+  readonly own: RuleValue | undefined;
+  /** who set it when; null: nobody did */
+  readonly changed: RuleChange | null;
+  readonly onValue: (value: RuleValue | undefined) => void;
+}
+
+/** One house rule, by its kind. */
 export function RuleField({ rule, own, changed, onValue }: RuleFieldProps) {
+  const hint = hintWords(rule, own, changed);
+  switch (rule.kind) {
+    case "number":
+      return <NumberField rule={rule} own={typeof own === "number" ? own : undefined} hint={hint} onValue={onValue} />;
+    case "yes-no":
+      return <YesNoField rule={rule} own={typeof own === "boolean" ? own : undefined} hint={hint} onValue={onValue} />;
+    case "choice":
+      return <ChoiceField rule={rule} own={typeof own === "string" ? own : undefined} hint={hint} onValue={onValue} />;
+  }
+}
+
+/** A figure on its line: empty means the default; nonsense is refused and kept on the line. */
+function NumberField({ rule, own, hint, onValue }: FieldProps<NumberRule, number>) {
   const [problem, setProblem] = useState<string | null>(null);
-  const range = `Type a number from ${rule.min} to ${rule.max}${rule.unit ? ` ${rule.unit}` : ""}, or leave it empty for ${rule.fallback}.`;
+  const [fallback, min, max] = [rule.fallback, rule.min, rule.max].map(figureWords);
+  const range = `Type a number from ${min} to ${max}${rule.unit ? ` ${rule.unit}` : ""}, or leave it empty for ${fallback}.`;
   return (
     <LineField
       label={rule.label}
       text={own === undefined ? "" : formatNumber(own, 4)}
       unit={rule.unit}
-      placeholder={formatNumber(rule.fallback, 4)}
+      placeholder={fallback}
       isFigure
       problem={problem}
-      hint={
-        own === undefined
-          ? `Default ${formatNumber(rule.fallback, 4)}: ${rule.source}`
-          : `House figure${changed ? `, set by ${changedWords(changed)}` : ""}; default ${formatNumber(rule.fallback, 4)}: ${rule.source}`
-      }
+      hint={hint}
       onText={(text) => {
         if (text.trim() === "") {
           setProblem(null);
@@ -45,5 +63,25 @@ export function RuleField({ rule, own, changed, onValue }: RuleFieldProps) {
         if (value !== null) onValue(value);
       }}
     />
+  );
+}
+
+/** Yes or no; pressed again it is the default's again. */
+function YesNoField({ rule, own, hint, onValue }: FieldProps<YesNoRule, boolean>) {
+  return (
+    <div>
+      <YesNo legend={rule.label} value={own ?? rule.fallback} onValue={(value) => onValue(value ?? undefined)} />
+      <p className="caption mt-1">{hint}</p>
+    </div>
+  );
+}
+
+/** One of a few; pressed again it is the default's again. */
+function ChoiceField({ rule, own, hint, onValue }: FieldProps<ChoiceRule, string>) {
+  return (
+    <div>
+      <PickOne legend={rule.label} options={rule.options} picked={own ?? rule.fallback} onPick={(id) => onValue(id ?? undefined)} />
+      <p className="caption mt-1">{hint}</p>
+    </div>
   );
 }

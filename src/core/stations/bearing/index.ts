@@ -157,7 +157,7 @@ export const bearingStation = defineStation({
       "other-end": judgeEnd(record.ends["other-end"], record, house),
     };
     const isWelded = facts.machineKind === "hermetic-compressor";
-    const both = record.both ?? house.bearingsBoth >= 0.5;
+    const both = record.both ?? house.bearingsBoth === "both";
     const repairs = BEARING_ENDS.flatMap((end) => [record.ends[end].shaftRepair, record.ends[end].seatRepair]).filter(
       (id): id is SeatRepair => id !== null,
     );

@@ -260,7 +260,7 @@ export const capacitorStation = defineStation({
       ],
       openTests: openTestsOf(sections, stamp, isSecondMissing),
       due:
-        stamp === "too-close" && context.house.tooCloseReplace < 0.5 && sections.every(isWorthWaiting)
+        stamp === "too-close" && context.house.tooCloseReplace === "leave" && sections.every(isWorthWaiting)
           ? [{ kind: "recheck-capacitor", when: { after: null, days: context.house.recheckDays } }]
           : [],
       working: [

@@ -65,7 +65,7 @@ function settling(section: SectionVerdict, gapUf: number, at: string | undefined
   if (!isWorthWaiting(section))
     return `It is more likely out than not (${formatProbability(1 - chance)}): replace it, the part is cheap and the visit is not. ${better}${other}.`;
   const meanwhile =
-    house.tooCloseReplace >= 0.5
+    house.tooCloseReplace === "replace"
       ? "Until then the house rule says: replace it now, the part is cheap and the visit is not."
       : `Until then the house rule says: leave it and look again ${recheckDay(at, house.recheckDays)}. Or replace it, since the part is cheap and the visit is not.`;
   return `${better}${other}. ${meanwhile}`;

@@ -125,9 +125,9 @@ describe("sentences of the part", () => {
 
   test("a house that replaces at once says so", () => {
     const detail = detailOf({ label: LABEL, readings: [read("16.5", "capacitance")] });
-    const say = (tooCloseReplace: number) => capacitorSentences(detail, [AT], { ...HOUSE, tooCloseReplace }).join(" ");
-    expect(say(1)).toContain("the house rule says: replace it now");
-    expect(say(0)).toContain("leave it and look again by 21 Feb 2027");
+    const say = (tooCloseReplace: "leave" | "replace") => capacitorSentences(detail, [AT], { ...HOUSE, tooCloseReplace }).join(" ");
+    expect(say("replace")).toContain("the house rule says: replace it now");
+    expect(say("leave")).toContain("leave it and look again by 21 Feb 2027");
   });
 
   test("the label is read back whole", () => {

@@ -29,7 +29,7 @@ export function recheckDate(measure: Measure, today: Date): string {
 }
 
 /** Two schools on bearings; the house's is told with its reason. */
-export const bearingSchool = (house: HouseFigures, both = house.bearingsBoth >= 0.5): string =>
+export const bearingSchool = (house: HouseFigures, both = house.bearingsBoth === "both"): string =>
   both
     ? "Both bearings: the other has run as long, and the bench time is paid once. Some change only the bad one; House rules has the choice."
     : "Only the bad bearing, as the job was put together: it saves the price of one. Many change both while the motor is open.";

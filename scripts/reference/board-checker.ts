@@ -1,4 +1,4 @@
-import type { MotorType } from "@/core/trade";
+import type { MachineKind, MotorType } from "@/core/trade";
 import { assessTraveller } from "@/core/traveller";
 import { DEFAULT_METER, toHouseFigures } from "@/core/house";
 import { takeReading, type Entry, type Quantity } from "@/core/quantity";
@@ -12,7 +12,7 @@ const read = (text: string, quantity: Quantity): Entry => takeReading(text, quan
 
 interface Inputs {
   readonly motor_type: MotorType;
-  readonly machine: string;
+  readonly machine: MachineKind;
   readonly posts: readonly string[];
   readonly readings: readonly { a: string; b: string; ohm: number | null; over_limit: boolean }[];
   readonly capacitance: readonly { a: string; b: string; uf: number }[];

@@ -18,7 +18,7 @@ import { CAUSE_WORDS, CUSTOM_WORDS, HINGE_WORDS, MEASURE_WORDS } from "./vocabul
 
 const HOUSE = toHouseFigures({});
 const AT = "2026-11-25T08:00:00.000Z";
-const entry = (data: unknown) => ({ skippedReason: null, data });
+const entry = <Data,>(data: Data) => ({ skippedReason: null, data });
 const worn: StationEntries = {
   complaint: entry({ ...STATIONS.complaint.blank, complaints: ["rumbles"] }),
   plate: entry({ ...STATIONS.plate.blank, motorType: "psc", machineKind: "fan" }),

@@ -7,7 +7,7 @@ import { houseRule, toHouseFigures } from "@/core/house";
 import { STATIONS } from "@/core/stations";
 import { RuleField } from "./house-rules/RuleField";
 import { Case } from "./line-up/Case";
-import { isReadyToFinish } from "./line-up/ready-to-finish";
+import { isReadyToFinish } from "@/core/traveller";
 import { ScreenError } from "./shell/ScreenError";
 import { Strip } from "./traveller/Strip";
 import { stretchesOf } from "./traveller/stretch";

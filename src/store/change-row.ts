@@ -1,7 +1,7 @@
 import type { Loose } from "@/core/kept";
 import type { Failure } from "@/core/result";
 import { PRESENT_VERSIONS } from "@/records";
-import { changedFields, type Change, type RowKind } from "./change";
+import { applyChange, changedFields, type Change, type RowKind } from "./change";
 import { database } from "./database";
 import { askToStay } from "./device";
 import { forget, note, settle, strike, type Note } from "./journal";
@@ -66,18 +66,25 @@ export async function letGo({ kind, key }: Pick<Change, "kind" | "key">): Promis
   await strike(database(), { kind, key });
 }
 
+/** A row as it should be, from the row as it is; with the moment of the change, ISO 8601. */
+export type ChangeOfRow = (row: Loose, at: string) => Loose;
+
+/** A change on its way: what it made of the row as this tab last saw it, or still to be made on a row that was never seen here. */
+type Wanted = { readonly made: Change } | { readonly make: ChangeOfRow; readonly at: string };
+
 /**
- * Changes one row and keeps it at once: noted in the turn of the key, then read, changed and written in one transaction, so
- * that two tabs that change different fields keep both. A refused change goes on the list of what is not kept yet, and
- * stays on the screen from there.
- * @param change from the row as it is kept to the row as it should be; may run more than once
+ * Changes one row and keeps it at once. The change is made once, in the turn of the key, on the row as it was last seen in this
+ * tab; what it changed is noted, and put into the row as it is kept in one transaction, so that two tabs that change different
+ * fields keep both. A refused change goes on the list of what is not kept yet, and stays on the screen from there.
+ * @param change from the row as it is to the row as it should be
  * @returns whether it was kept
  */
-export function changeRow(kind: RowKind, key: string, change: (row: Loose) => Loose): Promise<boolean> {
-  const noted = noteAtOnce(kind, key, change);
+export function changeRow(kind: RowKind, key: string, change: ChangeOfRow): Promise<boolean> {
+  const wanted = makeOnce(kind, key, change);
+  const noted = "made" in wanted && wanted.made.fields.length > 0 ? note(database(), wanted.made) : null;
   const id = idOf(kind, key);
   const before = inTurn.get(id);
-  const mine = before ? before.then(() => keepRow(kind, key, change, noted)) : keepRow(kind, key, change, noted);
+  const mine = before ? before.then(() => keepRow(kind, key, wanted, noted)) : keepRow(kind, key, wanted, noted);
   inTurn.set(id, mine);
   void mine.finally(() => {
     if (inTurn.get(id) === mine) inTurn.delete(id);
@@ -93,6 +100,9 @@ export async function settled(kind: RowKind, key: string): Promise<void> {
   await inTurn.get(idOf(kind, key));
 }
 
+/** A row as this tab last saw or changed it; undefined: it was never seen here. */
+export const rowInHand = (kind: RowKind, key: string): Loose | undefined => seen.get(idOf(kind, key));
+
 const asChange = (kind: RowKind, key: string, before: Loose, row: Loose): Change => ({
   kind,
   key,
@@ -101,35 +111,40 @@ const asChange = (kind: RowKind, key: string, before: Loose, row: Loose): Change
   version: PRESENT_VERSIONS[ROWS[kind].type],
 });
 
-/** Notes the change on the row as it was last seen; null where it was never seen here, or nothing changes. */
-function noteAtOnce(kind: RowKind, key: string, change: (row: Loose) => Loose): Note | null {
+/** Makes a change on the row as it was last seen, with what of it is not kept yet; on one that was never seen it is made later. */
+function makeOnce(kind: RowKind, key: string, change: ChangeOfRow): Wanted {
+  const at = new Date().toISOString();
   const known = withUnsaved(kind, key, seen.get(idOf(kind, key)));
-  if (!known) return null;
-  const wanted = asChange(kind, key, known, change(known));
-  seen.set(idOf(kind, key), wanted.row as Loose);
-  return wanted.fields.length === 0 ? null : note(database(), wanted);
+  if (!known) return { make: change, at };
+  const row = change(known, at);
+  seen.set(idOf(kind, key), row);
+  return { made: asChange(kind, key, known, row) };
 }
 
-async function keepRow(kind: RowKind, key: string, change: (row: Loose) => Loose, noted: Note | null): Promise<boolean> {
+/** The same change on another base: put into it as data, or made on it if it has not been made yet. */
+function changeOn(kind: RowKind, key: string, wanted: Wanted, base: Loose): Change {
+  const row = "made" in wanted ? applyChange(base, wanted.made) : wanted.make(base, wanted.at);
+  return asChange(kind, key, base, row);
+}
+
+async function keepRow(kind: RowKind, key: string, wanted: Wanted, noted: Note | null): Promise<boolean> {
   const db = database();
   const { get, blank, put } = ROWS[kind];
   if (unsaved().length > 0) await retryUnsaved();
   const waiting = unsavedOf(kind, key);
   if (waiting) {
     // It must not overtake what was keyed before it.
-    const before = waiting.change.row as Loose;
-    addUnsaved(asChange(kind, key, before, change(before)), waiting.failure);
+    addUnsaved("made" in wanted ? wanted.made : changeOn(kind, key, wanted, { ...waiting.change.row }), waiting.failure);
     forget(noted);
     return false;
   }
-  let wanted: Change | null = null;
+  let change: Change | null = "made" in wanted ? wanted.made : null;
   try {
     await writing(db, async () => {
       const stored = (await get(db, key)) ?? blank(key);
       if (stored === null) throw new CardGoneError("the row was removed");
-      const row = change(stored);
-      wanted = asChange(kind, key, stored, row);
-      const fitting = fitRow(kind, stamped(kind, row, stored));
+      change = changeOn(kind, key, wanted, stored);
+      const fitting = fitRow(kind, stamped(kind, { ...change.row }, stored));
       await put(db, fitting);
       seen.set(idOf(kind, key), fitting);
     });
@@ -138,8 +153,8 @@ async function keepRow(kind: RowKind, key: string, change: (row: Loose) => Loose
     return true;
   } catch (error) {
     // Refused before the row was even read.
-    const blankRow = blank(key);
-    refuse(wanted ?? (blankRow ? asChange(kind, key, blankRow, change(blankRow)) : null), error);
+    const blankRow = change === null ? blank(key) : null;
+    refuse(blankRow ? changeOn(kind, key, wanted, blankRow) : change, error);
     return false;
   } finally {
     forget(noted);

@@ -15,8 +15,9 @@ export interface KeptCard {
   readonly earlier: readonly EarlierVisit[];
 }
 
+/** Rows by their stations; each was held against its station's schema, or salvaged, when it was read. */
 export const toEntries = (rows: readonly StationRecord[]): StationEntries =>
-  Object.fromEntries(rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }]));
+  Object.fromEntries(rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }])) as StationEntries;
 
 const toVisit = (at: string, rows: readonly StationRecord[]): EarlierVisit => ({
   at,

@@ -19,7 +19,7 @@ import { motorOf } from "./summary";
 import { addUnsaved, allWithUnsaved, dropUnsaved, unsaved, withUnsaved } from "./unsaved";
 import { putTravellers, writing } from "./vemmick-database";
 import { wipeEverything } from "./wipe";
-import { createTraveller, removeTraveller, reopenTraveller, skipStation, updateHouse, updateStation, updateTraveller } from "./write";
+import { createTraveller, entryInHand, removeTraveller, reopenTraveller, skipStation, updateHouse, updateStation, updateTraveller } from "./write";
 import { toHouseFigures } from "@/core/house";
 import { studyNow } from "@/core/study/answer";
 
@@ -578,4 +578,20 @@ test.each([
   expect(await retryUnsaved()).toBe(true);
   expect(refusedAction()).toEqual({ code: "card-gone" });
   expect([await db.travellers.count(), await db.parts.count()]).toEqual([0, 0]);
+});
+
+test("a change is made once, on the row as this tab has it, with the moment it was made at; the row is there at once", async () => {
+  const id = await createTraveller("hums", [], "Ivo Marrable");
+  if (!id) throw new Error("not kept");
+  await updateStation(id, "look", (look) => ({ ...look, note: "seen once" }));
+  const runs: [note: string, at: string][] = [];
+  const kept = updateStation(id, "look", (look, at) => {
+    runs.push([look.note, at]);
+    return { ...look, note: `${look.note}, and again` };
+  });
+  expect(runs).toHaveLength(1);
+  expect(entryInHand(id, "look")?.data.note).toBe("seen once, and again");
+  await kept;
+  expect(runs).toEqual([["seen once", expect.stringMatching(/^20\d\d-.*Z$/)]]);
+  expect((await database().stations.get(stationRecordId(id, "look")))?.data).toMatchObject({ note: "seen once, and again" });
 });

@@ -12,6 +12,7 @@ import {
   type RecordTypeName,
   type TravellerId,
 } from "@/records";
+import { BENCH_KEYS, toDraft } from "./bench-row";
 import type { RowKind } from "./change";
 import { putRecords, type VemmickDatabase } from "./vemmick-database";
 
@@ -31,9 +32,6 @@ interface RowSpec {
 export class CardGoneError extends Error {
   override name = "CardGoneError";
 }
-
-/** Key in the settings of what lies on the bench. */
-export const BENCH_KEYS = "bench/";
 
 const stationOfKey = (key: string): StationId => key.slice(key.lastIndexOf("/") + 1) as StationId;
 
@@ -65,7 +63,10 @@ export const ROWS: Readonly<Record<RowKind, RowSpec>> = {
   },
   bench: {
     type: "station",
-    get: async (db, key) => (await db.settings.get(`${BENCH_KEYS}${key}`)) as Loose | undefined,
+    get: async (db, key) => {
+      const kept = await db.settings.get(`${BENCH_KEYS}${key}`);
+      return kept && { ...toDraft(stationOfKey(key), { ...kept }) };
+    },
     blank: (key) => ({ key: `${BENCH_KEYS}${key}`, value: stationOf(key as StationId).blank, version: PRESENT_VERSIONS.station }),
     asRecord: ({ key, value }) => {
       const stationId = stationOfKey(String(key));

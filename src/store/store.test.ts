@@ -157,7 +157,7 @@ describe("the shelf", () => {
 });
 
 describe("the bench", () => {
-  const change = (part: object) => updateBench("capacitor", (data) => ({ ...(data as object), ...part }));
+  const change = (part: object) => updateBench("capacitor", (data) => ({ ...data, ...part }));
 
   test("changes at the same time are both kept, and clipped to a card in place of what it had", async () => {
     const id = await newCard();
@@ -187,8 +187,8 @@ describe("the bench", () => {
 
   test("a draft of an older program is brought up to date", async () => {
     await db.settings.put({ key: "bench/capacitor", value: { label: "35 µF", readings: [], note: "old" }, version: 1 });
-    await change({ kit: "ptc" });
+    await change({ kit: "potential-relay" });
     const draft = (await db.settings.get("bench/capacitor"))?.value;
-    expect(draft).toMatchObject({ label: "35 µF", note: "old", kit: "ptc", starts: [], previous: [] });
+    expect(draft).toMatchObject({ label: "35 µF", note: "old", kit: "potential-relay", starts: [], previous: [] });
   });
 });

@@ -1,5 +1,5 @@
 import { database } from "./database";
-import { BENCH_KEYS } from "./rows";
+import { BENCH_KEYS } from "./bench-row";
 import { attempt } from "./storage-status";
 import { dropUnsaved, unsaved } from "./unsaved";
 import { writing } from "./vemmick-database";

@@ -1,8 +1,9 @@
 import type { Complaint } from "@/core/trade";
 import { fitText } from "@/core/kept";
 import type { StationData, StationId } from "@/core/stations";
-import { stationRecordId, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
-import { changeRow } from "./change-row";
+import type { StationEntry } from "@/core/traveller";
+import { stationRecordId, UNSET_HOUSE, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
+import { changeRow, rowInHand } from "./change-row";
 import { database } from "./database";
 import { later } from "./rows";
 import { attempt } from "./storage-status";
@@ -48,9 +49,19 @@ export async function createTraveller(said: string, complaints: readonly Complai
 export async function updateStation<Id extends StationId>(
   travellerId: TravellerId,
   stationId: Id,
-  change: (data: StationData<Id>) => StationData<Id>,
+  change: (data: StationData<Id>, at: string) => StationData<Id>,
 ): Promise<boolean> {
-  return changeRow("station", stationRecordId(travellerId, stationId), (row) => ({ ...row, data: change(row.data as StationData<Id>) }));
+  // A row is held against its station's schema when it is read and when it is written.
+  return changeRow("station", stationRecordId(travellerId, stationId), (row, at) => ({
+    ...row,
+    data: change(row.data as StationData<Id>, at),
+  }));
+}
+
+/** What is keyed at a station as this tab last saw or changed it. */
+export function entryInHand<Id extends StationId>(travellerId: TravellerId, stationId: Id): StationEntry<StationData<Id>> | undefined {
+  const row = rowInHand("station", stationRecordId(travellerId, stationId)) as StationRecord | undefined;
+  return row && { data: row.data as StationData<Id>, skippedReason: row.skippedReason };
 }
 
 /** Marks a station as skipped with a reason, or takes the mark away (null). */
@@ -67,12 +78,15 @@ export async function updateTraveller(
 }
 
 /** Changes house rules; only what was set differs from the defaults. */
-export async function updateHouse(change: (house: HouseRecord) => HouseRecord): Promise<boolean> {
-  return changeRow("house", "house", (row) => change(row as HouseRecord) as unknown as Record<string, unknown>);
+export async function updateHouse(change: (house: HouseRecord, at: string) => HouseRecord): Promise<boolean> {
+  return changeRow("house", UNSET_HOUSE.id, (row, at) => ({ ...change(row as HouseRecord, at) }));
 }
 
+/** The house's own record as this tab last saw or changed it. */
+export const houseInHand = (): HouseRecord | undefined => rowInHand("house", UNSET_HOUSE.id) as HouseRecord | undefined;
+
 /** Opens a card again that came back: what is said of it changes together with the records that start anew. */
-export async function reopenTraveller(traveller: Traveller, renewed: Readonly<Partial<Record<StationId, unknown>>>): Promise<boolean> {
+export async function reopenTraveller(traveller: Traveller, renewed: Readonly<Partial<Record<StationId, object>>>): Promise<boolean> {
   const db = database();
   return attempt(() =>
     writing(db, async () => {

@@ -181,7 +181,8 @@ export function visitClock(): VisitClock {
 }
 
 const read = (text: string, quantity: Quantity, at: string): Entry => takeReading(text, quantity, DEFAULT_METER, at).entry;
-const entryOf = (data: unknown): { skippedReason: null; data: unknown } => ({ skippedReason: null, data });
+/** A record as a hand would leave it, put together from what was seen. */
+const entryOf = (data: object): { skippedReason: null; data: never } => ({ skippedReason: null, data: data as never });
 
 /** Records of complaint and plate: what is known when the visit begins. */
 export function openingEntries({ machine, type, kind, complaints, gear }: HiddenMotor): StationEntries {

@@ -16,7 +16,7 @@ export interface WorldVisit {
   readonly made: TestId[];
 }
 
-const entry = (data: unknown): { skippedReason: null; data: unknown } => ({ skippedReason: null, data });
+const entry = <Data>(data: Data): { skippedReason: null; data: Data } => ({ skippedReason: null, data });
 /** Complaint and plate taken down. */
 const OPENING_MINUTES = 3;
 

@@ -15,7 +15,7 @@ export { CAUSES, causesOf, checksBefore, type Cause, type CauseState } from "./c
 export { MEASURE_DAYS, MEASURES, MEASURES_FOR, type Measure } from "./temporary";
 export { CUSTOM_WAYS, customOptions, type CustomOption, type CustomWay } from "./custom-motor";
 export { simulateDecision, type CostSpread, type DecisionOutlook } from "./simulate";
-export type { DecisionQuestion, Work } from "./question";
+export { decisionQuestion, type DecisionGround, type DecisionQuestion, type Work } from "./question";
 export { soundParts, type RepairSite } from "./site";
 export { findHinge, HINGE_FIGURES, type Hinge, type HingeFigure } from "./hinge";
 export { NO_DECISION_FACTS, type DecisionFacts } from "./facts";

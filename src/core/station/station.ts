@@ -17,9 +17,10 @@ export interface Station<Id extends string = string, Schema extends v.GenericSch
   readonly schema: Schema;
   readonly blank: v.InferOutput<Schema>;
   readonly migrations?: StationMigrations;
-  readonly assess: (record: v.InferOutput<Schema>, context: StationContext) => Assessment<Detail>;
+  // Methods, so that any station is a station to code that treats all alike.
+  assess(record: v.InferOutput<Schema>, context: StationContext): Assessment<Detail>;
   /** facts that stand whatever the other stations say, so that stations before this one have them too */
-  readonly early?: (record: v.InferOutput<Schema>) => Partial<Facts>;
+  early?(record: v.InferOutput<Schema>): Partial<Facts>;
 }
 
 /** Keeps the types of one station together; a record of another shape does not compile. */

@@ -1,1 +1,1 @@
-export { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "./registry";
+export { isStationId, STATION_IDS, STATIONS, stationOf, type StationData, type StationDetail, type StationId } from "./registry";

@@ -45,8 +45,17 @@ export const STATION_IDS = Object.keys(STATIONS) as StationId[];
 
 /** A station without its own types, for code that treats all alike. */
 export function stationOf(id: StationId): Station {
-  return STATIONS[id] as unknown as Station;
+  return STATIONS[id];
 }
 
 /** Record of one station, as its schema has it. */
 export type StationData<Id extends StationId> = (typeof STATIONS)[Id]["blank"];
+/** What one station makes of its record. */
+export type StationDetail<Id extends StationId> = ReturnType<(typeof STATIONS)[Id]["assess"]>["detail"];
+
+/**
+ * Whether a text names a station.
+ * @param id anything that may be the id of a station
+ * @returns true for the ids of the registry
+ */
+export const isStationId = (id: unknown): id is StationId => typeof id === "string" && Object.hasOwn(STATIONS, id);

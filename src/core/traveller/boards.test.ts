@@ -3,7 +3,7 @@ import type { EarlierVisit } from "../station";
 import * as v from "valibot";
 import { DEFAULT_METER, toHouseFigures } from "../house";
 import { takeReading, type Entry, type Quantity } from "../quantity";
-import { assessTraveller, type StationEntries, type TravellerAssessment } from "./assess-traveller";
+import { assessTraveller, type StationEntries, type TravellerAssessment } from ".";
 import { BLANK_INSULATION, insulationStation, type InsulationRecord } from "../stations/insulation";
 import { BLANK_START_GEAR, startGearStation, type StartGearRecord } from "../stations/start-gear";
 import { STATIONS } from "../stations/registry";
@@ -65,7 +65,7 @@ describe("windings on any board", () => {
     const separate = board("ABCD", ["AB 3.1", "CD 9.2", "AC OL", "AD OL", "BC OL", "BD OL"]);
     const { facts, stations } = assess(separate, { plate: { motorType: "cap-start", machineKind: "pump" } });
     expect(facts.windingGroups).toEqual(["main", "start"]);
-    const cells = (stations.insulation.detail as { cells: { a: string; b: string }[] }).cells.map(({ a, b }) => `${a} ${b}`);
+    const cells = stations.insulation.detail.cells.map(({ a, b }) => `${a} ${b}`);
     expect(cells).toEqual(["main start", "main frame", "start frame"]);
   });
   test("a contradiction names its pair, and gives no finding", () => {
@@ -105,8 +105,7 @@ describe("windings on any board", () => {
 });
 
 describe("readings worth a second look", () => {
-  const doubts = (record: WindingsRecord) =>
-    assess(record).stations.windings.detail as { doubts: { code: string; pair: readonly number[] }[] };
+  const doubts = (record: WindingsRecord) => assess(record).stations.windings.detail;
   test.each([
     ["a k too many", board("ABC", ["AB 8.9", "BC 31.4k", "AC 22.6"]), "thousand-times", [1, 2]],
     ["a capacitor still connected", board("ABC", ["AB 8.9", "BC 400k", "AC 22.6"]), "capacitor-or-coil", [1, 2]],
@@ -127,9 +126,7 @@ describe("at one temperature", () => {
     });
   const before: EarlierVisit[] = [{ at: "2025-11-23T10:00:00.000Z", records: { windings: now("22.6") } }];
   test("each winding is compared with the last visit", () => {
-    const detail = assess(now("22.5"), {}, before).stations.windings.detail as {
-      comparisons: { with: string; shortedTurns: string; pair: unknown }[];
-    };
+    const detail = assess(now("22.5"), {}, before).stations.windings.detail;
     expect(detail.comparisons).toHaveLength(2);
     expect(detail.comparisons.every((found) => found.with === "earlier" && found.shortedTurns === "none")).toBe(true);
   });

@@ -1,13 +1,7 @@
-export {
-  assessTraveller,
-  methodOf,
-  methodsOn,
-  powerOf,
-  stateChangeFor,
-  stationForTest,
-  type AssessOptions,
-  type NextStep,
-  type StationEntries,
-  type StationEntry,
-  type TravellerAssessment,
-} from "./assess-traveller";
+export { assessTraveller, type AssessOptions, type TravellerAssessment } from "./assess-traveller";
+export type { StationAssessments, StationEntries, StationEntry } from "./entries";
+export { followUps, latestVisits, type FollowUp } from "./follow-ups";
+export type { NextStep } from "./next-step";
+export { isReadyToFinish } from "./ready-to-finish";
+export { decidedWorks, freshRecord, renewedStations } from "./renewal";
+export { methodOf, methodsOn, powerOf, stateChangeFor, stationForTest } from "./ways";

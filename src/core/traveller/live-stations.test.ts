@@ -1,4 +1,4 @@
-import { assessTraveller, type StationEntries } from "./assess-traveller";
+import { assessTraveller, type StationEntries } from ".";
 import { NO_STUDY } from "../study";
 import { NO_FACTS, type Facts } from "../facts";
 import { DEFAULT_METER, toHouseFigures } from "../house";
@@ -139,7 +139,7 @@ describe("figures of the supply and the run that look like slips", () => {
     ].map(([a, b, text]) => ({ a, b, entry: read(String(text), "resistance") }));
     const { stations } = whole({ plate, windings: { posts, pairs } });
     expect(stations.windings).toMatchObject({ stamp: "unsure", findings: [] });
-    expect((stations.windings.detail as { slips: { slip: { text: string; kind: string } }[] }).slips).toMatchObject([
+    expect(stations.windings.detail.slips).toMatchObject([
       { pair: [0, 1], slip: { text: "20.2", kind: "digit" } },
       { pair: [1, 2], slip: { text: "36", kind: "digit" } },
       { pair: [0, 2], slip: { text: "35.8", kind: "digit" } },
@@ -307,7 +307,7 @@ describe("the second capacitor, the decision and the age", () => {
       }),
       HOUSE,
     );
-    expect((found.stations.decide.detail as { unchecked: string[] }).unchecked).toEqual(["winding-ohms", "frame-ohms", "insulation"]);
+    expect(found.stations.decide.detail.unchecked).toEqual(["winding-ohms", "frame-ohms", "insulation"]);
   });
   test.each([
     ["8", 8],

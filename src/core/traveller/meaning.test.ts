@@ -5,7 +5,7 @@ import { randomFrom } from "../../../tests/support/simulated-board";
 import { DEFAULT_METER, toHouseFigures } from "../house";
 import { takeReading, type Entry, type Quantity } from "../quantity";
 import { identifyThreeLeads, type PairReading } from "../winding";
-import { assessTraveller, type StationEntries, type TravellerAssessment } from "./assess-traveller";
+import { assessTraveller, type StationEntries, type TravellerAssessment } from ".";
 import { BLANK_CAPACITOR, startNewPart, typeLabel, type CapacitorDetail, type CapacitorRecord } from "../stations/capacitor";
 import type { InsulationDetail } from "../stations/insulation";
 import { STATIONS } from "../stations/registry";

@@ -2,7 +2,7 @@ import { cautionsFor } from "../station";
 import { NO_FACTS } from "../facts";
 import { entriesOf as keyedEntries, readAt, type Parts } from "../../../tests/support/partial-card";
 import { toHouseFigures } from "../house";
-import { assessTraveller, methodOf, powerOf, stateChangeFor, type StationEntries } from "./assess-traveller";
+import { assessTraveller, methodOf, powerOf, stateChangeFor, type StationEntries } from ".";
 import { STATION_IDS, STATIONS, stationOf, type StationId } from "../stations/registry";
 
 const HOUSE = toHouseFigures({});

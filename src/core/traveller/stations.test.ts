@@ -7,7 +7,7 @@ import { assessParts, readAt, type Parts } from "../../../tests/support/partial-
 import { findingKey } from "../diagnosis";
 import { toHouseFigures } from "../house";
 import type { Entry, Quantity } from "../quantity";
-import { assessTraveller, stateChangeFor, type StationEntries } from "./assess-traveller";
+import { assessTraveller, stateChangeFor, type StationEntries } from ".";
 import { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "../stations/registry";
 
 const HOUSE = toHouseFigures({});
@@ -272,7 +272,7 @@ test("the compressor caution is told on compressors and where the machine is not
 });
 
 test("of several findings that say the same, leaving out one leaves the others in, and each has a key of its own", () => {
-  const entry = (data: unknown) => ({ data, skippedReason: null });
+  const entry = <Data>(data: Data) => ({ data, skippedReason: null });
   const windings = {
     ...STATIONS.windings.blank,
     pairs: [

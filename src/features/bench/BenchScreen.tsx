@@ -4,9 +4,9 @@ import { NO_FACTS } from "@/core/facts";
 import { powerOf } from "@/core/traveller";
 import { Suspense, useState } from "react";
 import { PageLink } from "@/components/PageLink";
-import { stationOf, type StationId } from "@/core/stations";
+import { type StationData, stationOf, STATIONS, type StationId } from "@/core/stations";
 import type { House } from "@/records";
-import { updateBench, useBenchDraft } from "@/store/bench-draft";
+import { draftInHand, updateBench, useBenchDraft } from "@/store/bench-draft";
 import { useHouse } from "@/store/queries";
 import { usePending } from "@/store/usePending";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
@@ -62,7 +62,7 @@ function QuickCheck({ station, house, first }: QuickCheckProps) {
   return draft.state === "ready" ? <Ready station={station} house={house} first={first} kept={draft.value} /> : <Reading />;
 }
 
-function Ready({ station, house, first, kept }: QuickCheckProps & { kept: unknown }) {
+function Ready({ station, house, first, kept }: QuickCheckProps & { kept: StationData<StationId> }) {
   const [record, change] = usePending(kept);
   const [asked, setAsked] = useState(first);
   const [isLive, setLive] = useState(false);
@@ -95,7 +95,7 @@ function Ready({ station, house, first, kept }: QuickCheckProps & { kept: unknow
         <Suspense>
           <Instrument
             key={method?.id ?? ""}
-            record={record as never}
+            record={record}
             assessment={assessment}
             facts={NO_FACTS}
             house={house}
@@ -103,8 +103,8 @@ function Ready({ station, house, first, kept }: QuickCheckProps & { kept: unknow
             weighed={NOTHING_WEIGHED}
             change={(apply) =>
               change(
-                (now) => (apply as (data: unknown) => unknown)(now),
-                () => updateBench(station, apply as (data: unknown) => unknown),
+                () => updateBench(station, apply),
+                () => draftInHand(station),
               )
             }
           />
@@ -137,8 +137,8 @@ function Ready({ station, house, first, kept }: QuickCheckProps & { kept: unknow
         isEmpty={record === blank || JSON.stringify(record) === JSON.stringify(blank)}
         onCleared={() =>
           change(
-            () => blank,
             async () => true,
+            () => STATIONS[station].blank,
           )
         }
       />

@@ -6,7 +6,7 @@ import type { Meter } from "@/core/quantity";
 import { toHouse, withRule, type HouseRecord } from "@/records";
 import { useHouseRecord } from "@/store/queries";
 import { usePending } from "@/store/usePending";
-import { updateHouse } from "@/store/write";
+import { houseInHand, updateHouse } from "@/store/write";
 import { Reading, Screen } from "../shell/Screen";
 import { DeviceData } from "./DeviceData";
 import { ChangeLog } from "./ChangeLog";
@@ -42,7 +42,11 @@ export function HouseRulesScreen() {
 function HouseRules({ kept }: { kept: HouseRecord }) {
   const [record, change] = usePending(kept);
   const house = toHouse(record);
-  const update = (apply: (house: HouseRecord) => HouseRecord) => change(apply, () => updateHouse(apply));
+  const update = (apply: (house: HouseRecord, at: string) => HouseRecord) =>
+    change(
+      () => updateHouse(apply),
+      (now) => houseInHand() ?? now,
+    );
   const setMeter = (change: (meter: Meter) => Meter | null) =>
     update((kept) => {
       const meter = change((kept.meter as Meter | null) ?? DEFAULT_METER);
@@ -62,10 +66,7 @@ function HouseRules({ kept }: { kept: HouseRecord }) {
                   rule={houseRule(id)}
                   own={record.figures[id]}
                   changed={record.changes.findLast(({ rule }) => rule === id) ?? null}
-                  onValue={(value) => {
-                    const at = new Date().toISOString();
-                    update((kept) => withRule(kept, id, value, at));
-                  }}
+                  onValue={(value) => update((kept, at) => withRule(kept, id, value, at))}
                 />
               ))}
             </div>

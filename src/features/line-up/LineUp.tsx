@@ -4,7 +4,7 @@ import { ChevronDown, ChevronUp } from "lucide-react";
 import { useState } from "react";
 import { findingKey, whyTogether, type Finding } from "@/core/diagnosis";
 import { formatProbability } from "@/core/quantity";
-import type { StationId } from "@/core/stations";
+import { isStationId, type StationId } from "@/core/stations";
 import { viewOf } from "../stations/registry";
 import { inSentence, SUSPECT_WORDS } from "../vocabulary/words";
 import { contradictionSentence, evidenceLines, evidenceWords, findingWords, type EvidenceLine } from "./evidence";
@@ -109,6 +109,9 @@ interface EvidenceProps {
   readonly onGo: (station: StationId) => void;
 }
 
+/** Station that a piece of evidence comes from; what was said, or not said, comes from the complaint. */
+const stationOfEvidence = (finding: Finding | null): StationId => (isStationId(finding?.from) ? finding.from : "complaint");
+
 function Evidence({ lines, onLeaveOut, onGo }: EvidenceProps) {
   return (
     <ul className="mt-1 flex flex-col gap-2 pb-1 text-[13.5px]">
@@ -119,8 +122,8 @@ function Evidence({ lines, onLeaveOut, onGo }: EvidenceProps) {
           </p>
           <p className="caption">{why}</p>
           <span className="flex flex-wrap gap-x-3">
-            <button type="button" className="link-button" onClick={() => onGo((finding?.from ?? "complaint") as StationId)}>
-              {viewOf((finding?.from ?? "complaint") as StationId).title}
+            <button type="button" className="link-button" onClick={() => onGo(stationOfEvidence(finding))}>
+              {viewOf(stationOfEvidence(finding)).title}
             </button>
             {finding ? (
               <button type="button" className="link-button" onClick={() => onLeaveOut(findingKey(finding))}>

@@ -1,6 +1,6 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
-import { isReadyToFinish } from "./ready-to-finish";
+import { isReadyToFinish } from "@/core/traveller";
 import { nextMoveWords, otherMoves, outcomeLines, proofDoubtsOf } from "./next-move-words";
 import type { CaseProps } from "./case-props";
 

@@ -2,7 +2,6 @@ import { powerOf, stationForTest, type TravellerAssessment } from "@/core/travel
 import { STATE_CHANGE_MINUTES, TEST_TABLE, type OutcomeKey, type OutcomeMeaning, type TestOffer } from "@/core/diagnosis";
 import { formatProbability } from "@/core/quantity";
 import { STATIONS, stationOf, type StationId } from "@/core/stations";
-import type { ProveDetail } from "@/core/stations/prove";
 import { viewOf } from "../stations/registry";
 import { DOUBT_SENTENCES, workWords } from "../vocabulary/decision-words";
 import { ACTION_WORDS, inSentence, OUTCOME_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
@@ -153,4 +152,4 @@ export function otherMoves({ next }: TravellerAssessment): OtherMove[] {
 
 /** What of the proof contradicts the decision, in words. */
 export const proofDoubtsOf = ({ stations }: TravellerAssessment): string[] =>
-  (stations.prove.detail as ProveDetail).doubts.map((doubt) => DOUBT_SENTENCES[doubt]);
+  stations.prove.detail.doubts.map((doubt) => DOUBT_SENTENCES[doubt]);

@@ -1,7 +1,6 @@
 "use client";
 import type { TravellerAssessment } from "@/core/traveller";
 import { formatMoney } from "@/core/quantity";
-import type { DecideRecord } from "@/core/stations/decide";
 import type { House } from "@/records";
 import type { KeptCard } from "@/store/queries";
 import { dayWords } from "../vocabulary/clock";
@@ -17,7 +16,7 @@ interface CustomerPageProps {
 /** One page for who owns the machine: what it did, what can be done, what it costs. No words of the trade. */
 export function CustomerPage({ card, assessment, house }: CustomerPageProps) {
   const { traveller, entries } = card;
-  const decided = entries.decide?.data as DecideRecord | undefined;
+  const decided = entries.decide?.data;
   const options = customerOptions(assessment.actions, house.figures);
   const chosen = decided?.action ? plainWork({ action: decided.action, also: decided.also }) : null;
   return (

@@ -1,11 +1,10 @@
 import type { Assessment } from "@/core/station";
 import type { TravellerAssessment } from "@/core/traveller";
-import type { ActionId } from "@/core/trade";
 import { STATION_IDS, type StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import type { KeptCard } from "@/store/queries";
 import { nextMoveWords } from "../line-up/next-move-words";
-import { isReadyToFinish } from "../line-up/ready-to-finish";
+import { isReadyToFinish } from "@/core/traveller";
 import { saidAt, viewOf } from "../stations/registry";
 import { stampWord } from "../stations/stamp-word";
 import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/words";
@@ -29,9 +28,9 @@ function loudest(assessment: TravellerAssessment): StationId | null {
 
 export function cardFacts(card: KeptCard, assessment: TravellerAssessment, house: HouseFigures): CardFacts {
   const { stations, facts } = assessment;
-  const said = (card.entries.complaint?.data as { said?: string } | undefined)?.said?.trim() ?? "";
+  const said = card.entries.complaint?.data.said.trim() ?? "";
   const complaint = facts.complaints.map((id) => COMPLAINT_WORDS[id]).join(", ") || said || "No complaint noted";
-  const action = (card.entries.decide?.data as { action?: ActionId | null } | undefined)?.action ?? null;
+  const action = card.entries.decide?.data.action ?? null;
   const next = isReadyToFinish(assessment) ? "ready to sign off" : `next: ${nextMoveWords(assessment).title.toLowerCase()}`;
   const speaks = loudest(assessment);
   const detail = speaks && speaks !== "prove" ? (saidAt(speaks, card.entries[speaks]?.data, assessment, house)[1] ?? "") : "";

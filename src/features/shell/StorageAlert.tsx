@@ -1,4 +1,4 @@
-import { type StationId } from "@/core/stations";
+import { isStationId } from "@/core/stations";
 import { letGo, retryUnsaved } from "@/store/change-row";
 import type { StorageTrouble } from "@/store/queries";
 import { reportRefusal } from "@/store/storage-status";
@@ -6,18 +6,19 @@ import type { Unsaved } from "@/store/unsaved";
 import { ExportButton } from "../files/ExportButton";
 import { toSentence } from "../messages/failure-sentences";
 import { viewOf } from "../stations/registry";
+import { recordNoun } from "../vocabulary/record-words";
 
 /** Where each kind of row is met. */
-const WHERE: Readonly<Record<Unsaved["change"]["kind"], (key: string) => string>> = {
+const WHERE: Readonly<Partial<Record<Unsaved["change"]["kind"], (key: string) => string>>> = {
   traveller: () => "Name, site or sign-off of a card",
-  station: (key) => viewOf(key.slice(key.lastIndexOf("/") + 1) as StationId).title,
-  bench: (key) => `Bench: ${viewOf(key as StationId).title}`,
+  station: (key) => titleOf(key.slice(key.lastIndexOf("/") + 1)),
+  bench: (key) => `Bench: ${titleOf(key)}`,
   house: () => "House rules",
-  part: () => "A shelf line",
 };
+const titleOf = (station: string): string => (isStationId(station) ? viewOf(station).title : station);
 
 /** Where a change that is not kept yet belongs, in words. */
-const whereWords = ({ change: { kind, key } }: Unsaved): string => WHERE[kind](key);
+const whereWords = ({ change: { kind, key } }: Unsaved): string => WHERE[kind]?.(key) ?? `A ${recordNoun(kind)}`;
 
 /** What is not kept yet, with the ways on: try again, take it along, let it go. */
 export default function StorageAlert({ trouble: { unsaved, refusal } }: { trouble: StorageTrouble }) {

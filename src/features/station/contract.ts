@@ -1,12 +1,15 @@
 import type { Suspect } from "@/core/trade";
 import type { Assessment } from "@/core/station";
 import type { Facts } from "@/core/facts";
-import type { ComponentType } from "react";
-import { UNKNOWN_LIFE, type ActionOffer, type Life, type RepairSite } from "@/core/decision";
+import type { ReactNode } from "react";
+import { UNKNOWN_LIFE, type ActionOffer, type DecisionQuestion, type Life, type RepairSite } from "@/core/decision";
 import type { Hypothesis } from "@/core/diagnosis";
 import type { StationData, StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import type { House } from "@/records";
+
+/** A record as it should be, from the record as it is. */
+export type ChangeRecord<Record> = (record: Record, at: string) => Record;
 
 /** What an instrument is given: its record, how it is judged, and the one way to change it. */
 export interface InstrumentProps<Id extends StationId, Detail> {
@@ -14,20 +17,23 @@ export interface InstrumentProps<Id extends StationId, Detail> {
   readonly assessment: Assessment<Detail>;
   readonly facts: Facts;
   readonly house: House;
-  readonly change: (change: (record: StationData<Id>) => StationData<Id>) => void;
+  /** runs once, on the record as it stands in this tab, with the moment of the change, ISO 8601 */
+  change(change: ChangeRecord<StationData<Id>>): void;
   /** the way of working in hand, where the station has several */
   readonly method: string | null;
   /** everything known of the traveller, for the stations that weigh it */
-  readonly weighed: Weighed;
+  readonly weighed: WeighedCard;
 }
 
 /** What the whole traveller comes to, for instruments that propose from it. */
-export interface Weighed {
+export interface WeighedCard {
   readonly proposals: readonly ActionOffer[];
   readonly reason: string;
   readonly hypotheses: readonly Hypothesis[];
   readonly site: RepairSite;
   readonly life: Life;
+  /** what is asked of the simulation; null: nothing is weighed */
+  readonly decisionQuestion: DecisionQuestion | null;
   /** who can be at fault, the likeliest first */
   readonly suspects: readonly Suspect[];
   /** day of the visit, `YYYY-MM-DD`; null where there is none */
@@ -35,15 +41,21 @@ export interface Weighed {
 }
 
 /** A traveller of which nothing is known, as on the bench. */
-export const NOTHING_WEIGHED: Weighed = {
+export const NOTHING_WEIGHED: WeighedCard = {
   proposals: [],
   reason: "",
   hypotheses: [],
   site: { machine: "other" },
   life: UNKNOWN_LIFE,
+  decisionQuestion: null,
   suspects: [],
   visitDay: null,
 };
+
+/** An instrument; a method's type, so that any station's is one to the screens that treat all alike. */
+export type DrawInstrument<Id extends StationId, Detail> = {
+  draw(props: InstrumentProps<Id, Detail>): ReactNode;
+}["draw"];
 
 /** How a station is shown: its name, its key, the word on its stamp, its sentences, and its instrument. */
 export interface StationView<Id extends StationId = StationId, Detail = unknown> {
@@ -55,11 +67,11 @@ export interface StationView<Id extends StationId = StationId, Detail = unknown>
   /** makes sense with no card open: its letter after b, the question it answers, and which one the bench opens with */
   readonly bench?: { readonly letter: string; readonly question: string; readonly isFirst?: true };
   /** word on the stamp where the plain one says too little */
-  readonly brief?: (assessment: Assessment<Detail>) => string | null;
+  brief?(assessment: Assessment<Detail>): string | null;
   /** what to do next at this station, where it knows better than the name of its test */
-  readonly move?: (assessment: Assessment<Detail>) => { readonly title: string; readonly reason: string } | null;
+  move?(assessment: Assessment<Detail>): { readonly title: string; readonly reason: string } | null;
   /** what was measured, then what it means; for cards and the printed page */
-  readonly say: (record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts, house: HouseFigures) => readonly string[];
+  say(record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts, house: HouseFigures): readonly string[];
   /** loaded when the station is opened: the rack needs its words only */
-  readonly instrument: () => Promise<{ readonly default: ComponentType<InstrumentProps<Id, Detail>> }>;
+  readonly instrument: () => Promise<{ readonly default: DrawInstrument<Id, Detail> }>;
 }

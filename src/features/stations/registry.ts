@@ -1,6 +1,6 @@
 import type { TravellerAssessment } from "@/core/traveller";
 import { lazy, type ComponentType, type LazyExoticComponent } from "react";
-import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
+import { STATION_IDS, stationOf, type StationData, type StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import { bearingView } from "./bearing";
 import { capacitorView } from "./capacitor";
@@ -46,7 +46,7 @@ const VIEWS = {
 
 /** A station's view without its own types, for screens that treat all alike. */
 export function viewOf(id: StationId): StationView<StationId, unknown> {
-  return VIEWS[id] as unknown as StationView<StationId, unknown>;
+  return VIEWS[id];
 }
 
 /** The instrument of each station; it arrives when it is first drawn. */
@@ -67,5 +67,5 @@ export function saidAt(
   { stations, facts }: Pick<TravellerAssessment, "stations" | "facts">,
   house: HouseFigures,
 ): readonly string[] {
-  return viewOf(id).say((record ?? stationOf(id).blank) as never, stations[id], facts, house);
+  return viewOf(id).say((record ?? stationOf(id).blank) as StationData<StationId>, stations[id], facts, house);
 }

@@ -1,7 +1,7 @@
 "use client";
 import { cautionsFor } from "@/core/station";
 import { methodsOn, powerOf, stateChangeFor, type StationEntries, type TravellerAssessment } from "@/core/traveller";
-import { stationOf, type StationId } from "@/core/stations";
+import { stationOf, STATIONS, type StationData, type StationId } from "@/core/stations";
 import { Said } from "@/components/Said";
 import { tooLongWords } from "@/components/useDraft";
 import { fitText } from "@/core/kept";
@@ -12,6 +12,7 @@ import { reasonFor } from "../line-up/evidence";
 import { clockTime } from "../vocabulary/clock";
 import { MethodTabs } from "../stations/MethodTabs";
 import { fetchInstruments, INSTRUMENTS, viewOf } from "../stations/registry";
+import type { ChangeRecord } from "../station/contract";
 import { CAUTION_WORDS } from "../vocabulary/words";
 
 interface BenchTopProps {
@@ -32,11 +33,11 @@ interface BenchTopProps {
 export type GoTo = (station: StationId, method?: string | null) => void;
 
 /** Changes what is keyed at a station: on the screen at once, and kept. */
-export type ChangeStation = (station: StationId, apply: (data: never) => unknown) => void;
+export type ChangeStation = (station: StationId, apply: ChangeRecord<StationData<StationId>>) => void;
 
 /** The instrument of the station in hand, with its power state and cautions; closed while the circuit is in the other state. */
 export function BenchTop({ id, entries, assessment, station, method: asked, house, visitDay, onGo, onChange }: BenchTopProps) {
-  const { definition, blank } = stationOf(station);
+  const { definition } = stationOf(station);
   const view = viewOf(station);
   const Instrument = INSTRUMENTS[station];
   // A way this machine forbids is not opened, whatever the address says.
@@ -76,7 +77,7 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
           <Suspense>
             <Instrument
               key={`${station} ${method?.id ?? ""}`}
-              record={(entry?.data ?? blank) as never}
+              record={entry?.data ?? STATIONS[station].blank}
               assessment={own}
               facts={assessment.facts}
               method={method?.id ?? null}
@@ -87,10 +88,11 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
                 hypotheses: assessment.standing.hypotheses,
                 site: assessment.site,
                 life: assessment.life,
+                decisionQuestion: assessment.decisionQuestion,
                 suspects: assessment.standing.suspects.flatMap(({ suspect }) => (suspect === "no-fault" ? [] : [suspect])),
                 visitDay,
               }}
-              change={(change) => onChange(station, change as never)}
+              change={(change) => onChange(station, change)}
             />
           </Suspense>
         </fieldset>

@@ -5,7 +5,7 @@ import { lazy, Suspense, useState } from "react";
 import { STATION_IDS, type StationId } from "@/core/stations";
 import { Case } from "../line-up/Case";
 import type { CaseProps } from "../line-up/case-props";
-import { isReadyToFinish } from "../line-up/ready-to-finish";
+import { isReadyToFinish } from "@/core/traveller";
 import { nextMoveWords, proofDoubtsOf } from "../line-up/next-move-words";
 import { viewOf } from "../stations/registry";
 import { RailAcross } from "./Rail";

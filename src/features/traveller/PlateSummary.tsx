@@ -5,7 +5,7 @@ import { MOTOR_TYPE_WORDS } from "../vocabulary/words";
 /** The plate in one line of the heading: what every figure is held against. */
 export function PlateSummary({ assessment, entries }: { assessment: TravellerAssessment; entries: StationEntries }) {
   const { facts } = assessment;
-  const plate = entries.plate?.data as { rpm?: string; capacitor?: string } | undefined;
+  const plate = entries.plate?.data;
   const cells = [
     ["Type", facts.motorType === "unknown" ? null : MOTOR_TYPE_WORDS[facts.motorType]],
     [

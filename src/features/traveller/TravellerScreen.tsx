@@ -1,14 +1,14 @@
 "use client";
 import { useMemo, useState } from "react";
-import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
+import { isStationId, STATION_IDS, type StationId } from "@/core/stations";
 import { parseTravellerId, type House, type TravellerId } from "@/records";
 import { assessCard, assessWithout, useCard, useHouse, type KeptCard } from "@/store/queries";
 import { usePending } from "@/store/usePending";
-import { updateStation, updateTraveller } from "@/store/write";
+import { entryInHand, updateStation, updateTraveller } from "@/store/write";
 import { useLetterKeys } from "../keys/useLetterKeys";
 import { Case } from "../line-up/Case";
 import type { CaseProps } from "../line-up/case-props";
-import { isReadyToFinish } from "../line-up/ready-to-finish";
+import { isReadyToFinish } from "@/core/traveller";
 import { nextMoveWords } from "../line-up/next-move-words";
 import { visitDayOf } from "../vocabulary/clock";
 import { AppHeader } from "../shell/AppHeader";
@@ -51,8 +51,6 @@ interface TravellerProps {
 
 const NONE_LEFT_OUT: ReadonlySet<string> = new Set();
 
-const isStation = (text: string | null): text is StationId => STATION_IDS.some((id) => id === text);
-
 function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
   const [entries, change] = usePending(data.entries);
   const card = useMemo(() => (entries === data.entries ? data : { ...data, entries }), [data, entries]);
@@ -63,16 +61,12 @@ function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
   const toggleLeftOut = (key: string) =>
     setLeaveOut((now) => new Set(now.has(key) ? [...now].filter((each) => each !== key) : [...now, key]));
   const changeStation: ChangeStation = (station, apply) => {
-    const { blank } = stationOf(station);
     change(
-      (now) => ({
-        ...now,
-        [station]: { skippedReason: now[station]?.skippedReason ?? null, data: apply((now[station]?.data ?? blank) as never) },
-      }),
-      () => updateStation(id, station, apply as never),
+      () => updateStation(id, station, apply),
+      (now) => ({ ...now, [station]: entryInHand(id, station) ?? now[station] }),
     );
   };
-  const [chosen, setChosen] = useState<StationId | null>(isStation(first) ? first : null);
+  const [chosen, setChosen] = useState<StationId | null>(isStationId(first) ? first : null);
   const [method, setMethod] = useState(firstMethod);
   // Where the work stood when the card was opened; it does not jump while figures are keyed.
   const [opened] = useState<StationId>(() => assessment.next.station);

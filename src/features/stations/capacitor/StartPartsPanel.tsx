@@ -92,7 +92,7 @@ function Starts({ record, house, change }: Pick<Props, "record" | "house" | "cha
         <button
           type="button"
           className="btn btn-filled"
-          onClick={() => change((r) => ({ ...r, starts: [...r.starts, new Date().toISOString()].slice(-500) }))}
+          onClick={() => change((r, at) => ({ ...r, starts: [...r.starts, at].slice(-500) }))}
         >
           Count a start
         </button>

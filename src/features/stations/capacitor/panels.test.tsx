@@ -33,7 +33,7 @@ function Held({ panel: Panel, first, kept }: { panel: Panel; first: Partial<Capa
       house={HOUSE}
       method="meter"
       weighed={NOTHING_WEIGHED}
-      change={(apply) => setRecord(apply)}
+      change={(apply) => setRecord((now) => apply(now, "2026-11-23T10:00:00.000Z"))}
     />
   );
 }

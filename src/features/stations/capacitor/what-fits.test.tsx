@@ -44,7 +44,7 @@ function Held({ label, facts }: { label: string; facts: Facts }) {
   if (detail.state !== "label") return null;
   const weighed = NOTHING_WEIGHED;
   const rest = { record, assessment, facts, house: HOUSE, method: "meter", weighed, detail };
-  return <WhatFits {...rest} change={(apply) => setRecord(apply)} onClose={() => undefined} />;
+  return <WhatFits {...rest} change={(apply) => setRecord((now) => apply(now, "2026-11-23T10:00:00.000Z"))} onClose={() => undefined} />;
 }
 
 async function open(label: string, facts: Partial<Facts> = {}, shelf = /of 20 lines/) {

@@ -26,7 +26,7 @@ export default function Instrument(props: Props) {
   const { detail } = assessment;
   const [isOutlookShown, setOutlookShown] = useState(false);
   const choose = (work: Pick<Props["record"], "action" | "also">, reason?: string) =>
-    change((r) => ({ ...r, ...work, reason: reason ?? r.reason, decidedAt: work.action === null ? null : new Date().toISOString() }));
+    change((r, at) => ({ ...r, ...work, reason: reason ?? r.reason, decidedAt: work.action === null ? null : at }));
   const notes = actionNotes(record, house.figures, props.facts.bearingJob);
   return (
     <FieldFlow className="flex flex-col gap-6">

@@ -1,31 +1,20 @@
 "use client";
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from "recharts";
-import type { DecisionOutlook, DecisionQuestion, Hinge } from "@/core/decision";
+import type { DecisionOutlook, Hinge } from "@/core/decision";
 import { formatNumber, formatProbability } from "@/core/quantity";
 import { HINGE_WORDS, workWords } from "@/features/vocabulary/decision-words";
 import type { InstrumentProps } from "../../station/contract";
 import { useStudies } from "../../station/useStudies";
 import { hingeSentence, type Detail } from "./words";
 
-const COMPARED = 3;
-/** Faults that are all but excluded change no sum, and would only make the question larger. */
-const LEAST = 1e-4;
 const DASHES = ["", "7 4", "2 4"] as const;
 const COLOURS = ["var(--press)", "var(--ink)", "var(--close)"] as const;
 
 /** Many draws of what is not known, in the worker: what each way on may cost in all, and the figure the choice hinges on. */
-export default function Outlook({ facts, house, weighed }: Pick<InstrumentProps<"decide", Detail>, "facts" | "house" | "weighed">) {
+export default function Outlook({ weighed }: Pick<InstrumentProps<"decide", Detail>, "weighed">) {
   const study = useStudies();
-  const works = weighed.proposals.slice(0, COMPARED).map(({ action, also }) => ({ action, also }));
-  const question: DecisionQuestion = {
-    hypotheses: weighed.hypotheses.filter(({ probability }) => probability > LEAST),
-    house: house.figures,
-    site: weighed.site,
-    life: weighed.life,
-    job: facts.bearingJob,
-    works,
-  };
-  const outlook = study("decision", question);
+  const question = weighed.decisionQuestion;
+  const outlook = question && study("decision", question);
   if (outlook === null) return <p className="text-ink-soft">The sums are on their way.</p>;
   return (
     <div className="flex flex-col gap-4">

@@ -56,7 +56,9 @@ function Meanwhile(props: Props) {
         legend="Meanwhile"
         options={options}
         picked={record.measure}
-        onPick={(measure) => change((r) => ({ ...r, measure, recheckOn: measure === null ? null : recheckDate(measure, new Date()) }))}
+        onPick={(measure) =>
+          change((r, at) => ({ ...r, measure, recheckOn: measure === null ? null : recheckDate(measure, new Date(at)) }))
+        }
       />
       {record.measure ? (
         <p className="border-l-4 border-close pl-3 text-[14px]">Temporary. {MEASURE_WORDS[record.measure].honest}</p>

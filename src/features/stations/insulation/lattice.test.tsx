@@ -26,7 +26,7 @@ function Held({ facts = {} }: { facts?: Partial<Facts> }) {
       house={HOUSE}
       method={null}
       weighed={NOTHING}
-      change={(apply) => setRecord((now) => apply(now))}
+      change={(apply) => setRecord((now) => apply(now, "2026-11-23T10:00:00.000Z"))}
     />
   );
 }
@@ -63,7 +63,7 @@ function Gear() {
       house={HOUSE}
       method={null}
       weighed={NOTHING}
-      change={(apply) => setRecord((now) => apply(now))}
+      change={(apply) => setRecord((now) => apply(now, "2026-11-23T10:00:00.000Z"))}
     />
   );
 }

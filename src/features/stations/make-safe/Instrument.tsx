@@ -22,7 +22,7 @@ export default function Instrument({ record, assessment, house, change }: Instru
         steps={STEPS}
         times={round.steps}
         show={clockTime}
-        onToggle={(id) => change((r) => ({ ...r, round: { ...r.round, steps: toggleMoment(r.round.steps, id) } }))}
+        onToggle={(id) => change((r, at) => ({ ...r, round: { ...r.round, steps: toggleMoment(r.round.steps, id, at) } }))}
       />
       <div className="grid gap-5 lg:grid-cols-[1fr_246px]">
         <div className="grid grid-cols-1 content-start gap-4 sm:grid-cols-2">

@@ -15,7 +15,7 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
         steps={STEPS}
         times={record.steps}
         show={clockTime}
-        onToggle={(id) => change((r) => ({ ...r, steps: toggleMoment(r.steps, id) }))}
+        onToggle={(id) => change((r, at) => ({ ...r, steps: toggleMoment(r.steps, id, at) }))}
       />
       <p className="text-[17px]" role="status" aria-live="polite">
         {sentence(detail)}
@@ -25,7 +25,7 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
           type="button"
           className="btn btn-filled self-start"
           disabled={detail.missing.length > 0 || isBarred(detail)}
-          onClick={() => change((r) => ({ ...r, restoredAt: new Date().toISOString() }))}
+          onClick={() => change((r, at) => ({ ...r, restoredAt: at }))}
         >
           Power is back on
         </button>

@@ -28,7 +28,7 @@ export function BackPanel(props: Props) {
   return (
     <>
       <Verdict assessment={assessment} word={STATE_WORDS[detail.state]} sentences={sentences(detail)} />
-      {detail.next ? <NextBack step={detail.next} onBack={(id) => change((r) => withBack(r, id, now()))} /> : null}
+      {detail.next ? <NextBack step={detail.next} onBack={(id) => change((r, at) => withBack(r, id, at))} /> : null}
       <Walk walk={detail.walk} onBack={(id, backAt) => change((r) => withBack(r, id, backAt))} />
       {record.wires.length > 0 ? (
         <TickTimes
@@ -40,9 +40,9 @@ export function BackPanel(props: Props) {
           times={Object.fromEntries(record.wires.flatMap(({ backAt }, index) => (backAt ? [[String(index), backAt]] : [])))}
           show={clockTime}
           onToggle={(id) =>
-            change((r) => ({
+            change((r, at) => ({
               ...r,
-              wires: r.wires.map((wire, index) => (String(index) === id ? { ...wire, backAt: wire.backAt ? null : now() } : wire)),
+              wires: r.wires.map((wire, index) => (String(index) === id ? { ...wire, backAt: wire.backAt ? null : at } : wire)),
             }))
           }
         />
@@ -52,7 +52,7 @@ export function BackPanel(props: Props) {
         steps={detail.during.map((id) => ({ id, label: TRAP_WORDS[id] }))}
         times={record.seenTo}
         show={clockTime}
-        onToggle={(id) => change((r) => ({ ...r, seenTo: toggleMoment(r.seenTo, id) }))}
+        onToggle={(id) => change((r, at) => ({ ...r, seenTo: toggleMoment(r.seenTo, id, at) }))}
       />
       <section aria-labelledby="by-hand" className="flex flex-col gap-4">
         <h2 id="by-hand" className="heading-rule">
@@ -109,7 +109,7 @@ function Close({ assessment: { detail }, change }: Props) {
   if (detail.state === "closed") return null;
   const press = (): void => {
     setRefused(detail.lacks.length > 0);
-    if (detail.lacks.length === 0) change((r) => ({ ...r, closedAt: now() }));
+    if (detail.lacks.length === 0) change((r, at) => ({ ...r, closedAt: at }));
   };
   return (
     <div className="flex flex-col gap-3">

@@ -55,7 +55,7 @@ function Held({ first, method = "sketch", facts = {} }: { first: WindingsRecord;
       house={HOUSE}
       method={method}
       weighed={NOTHING}
-      change={(apply) => setRecord((now) => apply(now))}
+      change={(apply) => setRecord((now) => apply(now, "2026-11-23T10:00:00.000Z"))}
     />
   );
 }

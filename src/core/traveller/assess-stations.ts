@@ -1,0 +1,54 @@
+import { findingKey, type Finding } from "../diagnosis";
+import { NO_FACTS, type Facts } from "../facts";
+import type { HouseFigures } from "../house";
+import type { Assessment, EarlierVisit } from "../station";
+import { STATION_IDS, stationOf, type StationId } from "../stations";
+import type { Study } from "../study";
+import type { StationAssessments, StationEntries } from "./entries";
+
+/** Findings that say the same of the same thing are told apart by their order: leaving out one leaves the others in. */
+function numberAlike(findings: readonly Finding[]): Finding[] {
+  const seen = new Map<string, number>();
+  return findings.map((finding) => {
+    const key = findingKey(finding);
+    const before = seen.get(key) ?? 0;
+    seen.set(key, before + 1);
+    return before === 0 ? finding : { ...finding, ordinal: before };
+  });
+}
+
+/**
+ * Every station's assessment in working order, each with the facts and findings of those before it.
+ * @param entries what was keyed at each station
+ * @param house house rules in force
+ * @param earlier visits to the same motor, the oldest first
+ * @param study who answers the questions that take long
+ * @param at when the card was made, ISO 8601; null: not known
+ * @returns the assessments, what they state of the motor, and every finding with the station it comes from
+ */
+export function assessStations(
+  entries: StationEntries,
+  house: HouseFigures,
+  earlier: readonly EarlierVisit[],
+  study: Study,
+  at: string | null,
+): { stations: StationAssessments; facts: Facts; findings: Finding[] } {
+  const early = STATION_IDS.map((id) => stationOf(id).early?.(entries[id]?.data ?? stationOf(id).blank) ?? {});
+  let facts: Facts = early.reduce<Facts>((known, more) => ({ ...known, ...more }), NO_FACTS);
+  const findings: Finding[] = [];
+  const worked = new Set<StationId>();
+  const stations: Partial<Record<StationId, Assessment>> = {};
+  for (const id of STATION_IDS) {
+    const station = stationOf(id);
+    const entry = entries[id];
+    const assessment = station.assess(entry?.data ?? station.blank, { facts, house, earlier, study, findings: [...findings], worked, at });
+    const isSkipped = entry?.skippedReason != null && assessment.stamp === "not-done";
+    const stamped: Assessment = isSkipped ? { ...assessment, stamp: "skipped" } : assessment;
+    stations[id] = stamped;
+    facts = { ...facts, ...assessment.facts };
+    if (stamped.stamp !== "not-done") worked.add(id);
+    findings.push(...assessment.findings.map((finding): Finding => ({ ...finding, from: id })));
+  }
+  // Each was made by its own station, all of them in this loop.
+  return { stations: stations as StationAssessments, facts, findings: numberAlike(findings) };
+}

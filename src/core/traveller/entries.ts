@@ -1,0 +1,12 @@
+import type { Assessment } from "../station";
+import type { StationData, StationDetail, StationId } from "../stations";
+
+/** What is kept of one station of one traveller. */
+export interface StationEntry<Data = unknown> {
+  readonly data: Data;
+  /** why it was skipped; null when it was not */
+  readonly skippedReason: string | null;
+}
+export type StationEntries = { readonly [Id in StationId]?: StationEntry<StationData<Id>> };
+/** What each station makes of its record. */
+export type StationAssessments = { readonly [Id in StationId]: Assessment<StationDetail<Id>> };

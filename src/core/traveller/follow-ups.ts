@@ -1,0 +1,52 @@
+import { dueOn, isStillDue, type DueKind } from "../due";
+import { STATION_IDS, type StationId } from "../stations";
+import type { StationAssessments, StationEntries } from "./entries";
+import { decidedWorks } from "./renewal";
+
+/** Something to be looked at again, with the station and the day. */
+export interface FollowUp {
+  readonly station: StationId;
+  /** way of working at that station */
+  readonly method: string | null;
+  readonly kind: DueKind;
+  /** `YYYY-MM-DD` */
+  readonly on: string;
+}
+
+/** Way of working at the station behind a follow-up. */
+const METHODS: Partial<Record<DueKind, string>> = { "oil-bearings": "upkeep", "listen-bearings": "upkeep" };
+
+/**
+ * What a visit asks to be looked at again, without what its own work has taken the ground from.
+ * @param entries what was keyed at each station
+ * @param stations what each station made of it
+ * @param visitDay day of the visit, `YYYY-MM-DD`
+ * @returns follow-ups in working order
+ */
+export function followUps(entries: StationEntries, stations: StationAssessments, visitDay: string): readonly FollowUp[] {
+  const works = decidedWorks(entries);
+  return STATION_IDS.flatMap((station) =>
+    (stations[station].due ?? [])
+      .filter((due) => isStillDue(due, works))
+      .map((due) => ({ station, method: METHODS[due.kind] ?? null, kind: due.kind, on: dueOn(due, visitDay) })),
+  );
+}
+
+/**
+ * The last visit to each motor: what it asks for takes the place of what earlier ones asked.
+ * @param visits every visit
+ * @param of key of the motor and moment of the visit, ISO 8601, UTC
+ * @returns one visit a motor
+ */
+export function latestVisits<Visit>(
+  visits: readonly Visit[],
+  of: (visit: Visit) => { readonly motor: string; readonly at: string },
+): Visit[] {
+  const latest = new Map<string, Visit>();
+  for (const visit of visits) {
+    const { motor, at } = of(visit);
+    const known = latest.get(motor);
+    if (known === undefined || of(known).at < at) latest.set(motor, visit);
+  }
+  return [...latest.values()];
+}

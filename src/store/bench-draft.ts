@@ -1,7 +1,8 @@
 "use client";
 import type { StationData, StationId } from "@/core/stations";
 import type { TravellerId } from "@/records";
-import { changeRow, remember, rowInHand, settled } from "./change-row";
+import { changeRow, remember, settled } from "./change-row";
+import { rowInHand } from "./in-hand";
 import { database } from "./database";
 import { useLive, useLeftUnsaved, type Live } from "./live";
 import { benchKey, toDraft, type Draft } from "./bench-row";

@@ -5,20 +5,19 @@ import { applyChange, changedFields, type Change, type RowKind } from "./change"
 import { database } from "./database";
 import { askToStay } from "./device";
 import { forget, note, settle, strike, type Note } from "./journal";
+import { beginChange, endChange, letRowGo, rowInHand, takeInHand } from "./in-hand";
 import { makeChange, stamped } from "./make-change";
 import { CardGoneError, fitRow, ROWS } from "./rows";
 import { reportRefusal, toStorageFailure } from "./storage-status";
 import { addUnsaved, dropUnsaved, unsaved, unsavedOf, withUnsaved } from "./unsaved";
 import { writing } from "./vemmick-database";
 
-/** Rows as they were last read or written here: what a change is noted on before the database answers. */
-const seen = new Map<string, Loose>();
 const idOf = (kind: RowKind, key: string): string => `${kind}/${key}`;
 
 /** Remembers a row that was read, or that there is none yet, so that a change of it can be noted in the turn of the key. */
 export function remember(kind: RowKind, key: string, row: object | undefined): void {
   const known = (row as Loose | undefined) ?? ROWS[kind].blank(key);
-  if (known) seen.set(idOf(kind, key), known);
+  if (known) takeInHand(kind, key, known);
 }
 
 /** What was refused cannot be taken by trying again. */
@@ -61,7 +60,7 @@ export function retryUnsaved(): Promise<boolean> {
 
 /** Lets a change go that is not kept: the row is again what is kept. */
 export async function letGo({ kind, key }: Pick<Change, "kind" | "key">): Promise<void> {
-  seen.delete(idOf(kind, key));
+  letRowGo(kind, key);
   dropUnsaved({ kind, key });
   await strike(database(), { kind, key });
 }
@@ -100,9 +99,6 @@ export async function settled(kind: RowKind, key: string): Promise<void> {
   await inTurn.get(idOf(kind, key));
 }
 
-/** A row as this tab last saw or changed it; undefined: it was never seen here. */
-export const rowInHand = (kind: RowKind, key: string): Loose | undefined => seen.get(idOf(kind, key));
-
 const asChange = (kind: RowKind, key: string, before: Loose, row: Loose): Change => ({
   kind,
   key,
@@ -114,11 +110,11 @@ const asChange = (kind: RowKind, key: string, before: Loose, row: Loose): Change
 /** Makes a change on the row as it was last seen, with what of it is not kept yet; on one that was never seen it is made later. */
 function makeOnce(kind: RowKind, key: string, change: ChangeOfRow): Wanted {
   const at = new Date().toISOString();
-  const known = withUnsaved(kind, key, seen.get(idOf(kind, key)));
+  const known = withUnsaved(kind, key, rowInHand(kind, key));
   if (!known) return { make: change, at };
-  const row = change(known, at);
-  seen.set(idOf(kind, key), row);
-  return { made: asChange(kind, key, known, row) };
+  const made = asChange(kind, key, known, change(known, at));
+  beginChange(made);
+  return { made };
 }
 
 /** The same change on another base: put into it as data, or made on it if it has not been made yet. */
@@ -136,17 +132,19 @@ async function keepRow(kind: RowKind, key: string, wanted: Wanted, noted: Note |
     // It must not overtake what was keyed before it.
     addUnsaved("made" in wanted ? wanted.made : changeOn(kind, key, wanted, { ...waiting.change.row }), waiting.failure);
     forget(noted);
+    endChange(kind, key, "made" in wanted ? wanted.made : null, null);
     return false;
   }
   let change: Change | null = "made" in wanted ? wanted.made : null;
+  let written: Loose | null = null;
   try {
-    await writing(db, async () => {
+    written = await writing(db, async () => {
       const stored = (await get(db, key)) ?? blank(key);
       if (stored === null) throw new CardGoneError("the row was removed");
       change = changeOn(kind, key, wanted, stored);
       const fitting = fitRow(kind, stamped(kind, { ...change.row }, stored));
       await put(db, fitting);
-      seen.set(idOf(kind, key), fitting);
+      return fitting;
     });
     settle(db, noted);
     askToStay();
@@ -157,6 +155,7 @@ async function keepRow(kind: RowKind, key: string, wanted: Wanted, noted: Note |
     refuse(blankRow ? changeOn(kind, key, wanted, blankRow) : change, error);
     return false;
   } finally {
+    endChange(kind, key, "made" in wanted ? wanted.made : null, written);
     forget(noted);
   }
 }

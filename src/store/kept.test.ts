@@ -6,7 +6,7 @@ import { STATION_IDS, STATIONS, stationOf, type StationId } from "@/core/station
 import { PRESENT_VERSIONS, stationRecordId, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
 import { demoRecords } from "@/records/demo";
 import { changedFields, mergeChanges, type Change } from "./change";
-import { changeRow, letGo, retryUnsaved } from "./change-row";
+import { changeRow, letGo, remember, retryUnsaved } from "./change-row";
 import { database } from "./database";
 import { exportFile } from "./export-file";
 import { applyImport, prepareImport, type Undo } from "./import-file";
@@ -19,7 +19,16 @@ import { motorOf } from "./summary";
 import { addUnsaved, allWithUnsaved, dropUnsaved, unsaved, withUnsaved } from "./unsaved";
 import { putTravellers, writing } from "./vemmick-database";
 import { wipeEverything } from "./wipe";
-import { createTraveller, entryInHand, removeTraveller, reopenTraveller, skipStation, updateHouse, updateStation, updateTraveller } from "./write";
+import {
+  createTraveller,
+  entryInHand,
+  removeTraveller,
+  reopenTraveller,
+  skipStation,
+  updateHouse,
+  updateStation,
+  updateTraveller,
+} from "./write";
 import { toHouseFigures } from "@/core/house";
 import { studyNow } from "@/core/study/answer";
 
@@ -594,4 +603,27 @@ test("a change is made once, on the row as this tab has it, with the moment it w
   await kept;
   expect(runs).toEqual([["seen once", expect.stringMatching(/^20\d\d-.*Z$/)]]);
   expect((await database().stations.get(stationRecordId(id, "look")))?.data).toMatchObject({ note: "seen once, and again" });
+});
+
+test("changes made before the first is written build on one another, however deep the field lies; a late reading takes none back", async () => {
+  const id = await createTraveller("hums", [], "Ivo Marrable");
+  if (!id) throw new Error("not kept");
+  const key = stationRecordId(id, "make-safe");
+  const tick = (step: string) =>
+    updateStation(id, "make-safe", (safe, at) => ({ ...safe, round: { ...safe.round, steps: { ...safe.round.steps, [step]: at } } }));
+  await tick("control-off");
+  const early = await database().stations.get(key);
+  const steps = ["breaker-locked", "unplugged", "rotor-still"];
+  const ticked = steps.map((step) => {
+    const kept = tick(step);
+    // A live query that began to read before the change brings the row as it was then.
+    remember("station", key, early);
+    return kept;
+  });
+  expect(Object.keys(entryInHand(id, "make-safe")?.data.round.steps ?? {})).toEqual(["control-off", ...steps]);
+  await Promise.all(ticked);
+  remember("station", key, early);
+  expect(Object.keys(entryInHand(id, "make-safe")?.data.round.steps ?? {})).toEqual(["control-off", ...steps]);
+  const { data } = (await database().stations.get(key)) as { data: { round: { steps: object } } };
+  expect(Object.keys(data.round.steps)).toEqual(["control-off", ...steps]);
 });

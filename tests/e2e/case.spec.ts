@@ -257,7 +257,7 @@ test("a house rule that is changed says who changed it and when, and the sums fo
   await page.getByLabel("Motor, with the capacitor it needs").fill("90");
   await expect(page.getByText(/House figure, set by Sefa Lindqvist/)).toBeVisible();
   await expect(page.getByRole("region", { name: "Changes of rules" })).toContainText("default → 90");
-  await page.getByLabel("Insulation tester: 1 owned, 0 not").fill("0");
+  await page.getByRole("group", { name: "Insulation tester" }).getByLabel("No").check();
   await reloadKept(page);
   await expect(page.getByRole("region", { name: "Changes of rules" }).getByRole("listitem")).toHaveCount(2);
   await openDemo(page, "bakery-proofer", "look");

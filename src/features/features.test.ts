@@ -11,6 +11,7 @@ import { nextMoveWords } from "./line-up/next-move-words";
 import { toSentence } from "./messages/failure-sentences";
 import { cardFacts } from "./rack/card";
 import { dayAndTime } from "./vocabulary/clock";
+import { cautionWords } from "./stations/caution-words";
 import { saidAt, viewOf } from "./stations/registry";
 import { stampWord } from "./stations/stamp-word";
 import { stretchesOf } from "./traveller/stretch";
@@ -27,6 +28,11 @@ describe("every word is there", () => {
     expect(view.title).not.toBe("");
     expect(STATION_IDS.filter((other) => viewOf(other).letter === view.letter)).toEqual([id]);
     expect("rghnjk/?").not.toContain(view.letter);
+  });
+  test.each(STATION_IDS)("every caution of %s has its sentence", (id) => {
+    const { cautions, methods = [] } = stationOf(id).definition;
+    for (const code of [...cautions, ...methods.flatMap((method) => method.cautions)])
+      expect(cautionWords(id, code)).toMatch(/^[A-Z].+\.$/);
   });
   test("every outcome of every test has its words", () => {
     for (const test of TESTS) for (const outcome of OUTCOME_NAMES[test]) expect(OUTCOME_WORDS).toHaveProperty([`${test}/${outcome}`]);

@@ -1,6 +1,6 @@
-import { readFileSync } from "node:fs";
+import { existsSync, readdirSync, readFileSync } from "node:fs";
 import * as v from "valibot";
-import { STATION_IDS } from "@/core/stations";
+import { STATION_IDS, type StationId } from "@/core/stations";
 import { demoParts, demoRecords } from "./demo";
 import { toHouse, UNSET_HOUSE } from "./house-record";
 import { toOneForm } from "./one-form";
@@ -84,10 +84,31 @@ describe("migrations", () => {
       },
     });
   });
+  /** Frozen records beside a station, by the version they were frozen at. */
+  const besideStation = (id: StationId): (readonly [version: number, record: Record<string, unknown>])[] => {
+    const folder = `src/core/stations/${id}/frozen`;
+    if (!existsSync(folder)) return [];
+    return readdirSync(folder).flatMap((file) =>
+      (JSON.parse(readFileSync(`${folder}/${file}`, "utf8")) as Record<string, unknown>[]).map(
+        (record) => [Number(/\d+/.exec(file)?.[0]), record] as const,
+      ),
+    );
+  };
+  test.each(STATION_IDS)("a frozen record shows %s, and is still read with every text that was keyed", (id) => {
+    const type = RECORD_TYPES.station;
+    const among = frozen(type.version, "station").filter(({ stationId }) => stationId === id);
+    const beside = besideStation(id);
+    expect(among.length + beside.length).toBeGreaterThan(0);
+    for (const [version, record] of beside) {
+      const read = migrateRecord(type, record, version);
+      expect(v.safeParse(StationRecordSchema, read).issues).toBeUndefined();
+      expect(textsOf(read).sort()).toEqual(textsOf(record).sort());
+    }
+  });
   test.each(Object.keys(RECORD_TYPES))("a frozen record of every version of %s is still read", (name) => {
     const type = RECORD_TYPES[name as keyof typeof RECORD_TYPES];
     for (let version = 1; version <= type.version; version += 1) {
-      const records = JSON.parse(readFileSync(`tests/fixtures/records/v${version}/${name}.json`, "utf8")) as Record<string, unknown>[];
+      const records = frozen(version, name);
       expect(records.length).toBeGreaterThan(0);
       for (const record of records) {
         const result = v.safeParse(type.schema as v.GenericSchema, migrateRecord(type, record, version));

@@ -6,10 +6,11 @@ import type { TestId } from "../trade";
 import type { Stamp } from "./stamp";
 
 /** Always derived from the record, never stored. */
-export interface Assessment<Detail = unknown> {
+export interface Assessment<Detail = unknown, Own extends object = object> {
   readonly stamp: Stamp;
   readonly detail: Detail;
-  readonly facts: Partial<Facts>;
+  /** what it states of the motor: shared facts, and those that only it knows of */
+  readonly facts: Partial<Facts> & Partial<Own>;
   readonly findings: readonly Finding[];
   readonly working: readonly WorkingStep[];
   /** follow-ups it asks for */
@@ -19,6 +20,11 @@ export interface Assessment<Detail = unknown> {
 }
 
 /** An assessment with nothing to say beyond its stamp and detail. */
-export function plainAssessment<Detail>(stamp: Stamp, detail: Detail, rest: Partial<Assessment<Detail>> = {}): Assessment<Detail> {
-  return { stamp, detail, facts: {}, findings: [], working: [], ...rest };
+export function plainAssessment<Detail, Own extends object = object>(
+  stamp: Stamp,
+  detail: Detail,
+  rest: Partial<Assessment<Detail, Own>> = {},
+): Assessment<Detail, Own> {
+  const facts: Partial<Facts> & Partial<Own> = {};
+  return { stamp, detail, facts, findings: [], working: [], ...rest };
 }

@@ -2,7 +2,7 @@ import type { CautionCode, StationDefinition } from "./definition";
 import type { Facts } from "../facts";
 
 /** Cautions that bite only on some machines; all others always stand. An unknown machine gets them. */
-const ONLY_ON: Partial<Record<CautionCode, (facts: Facts) => boolean>> = {
+const ONLY_ON: Readonly<Record<string, (facts: Facts) => boolean>> = {
   "pressurised-terminals": ({ machineKind }) => machineKind === "hermetic-compressor" || machineKind === "other",
 };
 

@@ -3,8 +3,8 @@ import type { TestId } from "../trade";
 /** State the circuit must be in; a change of state is a station of its own; `either`: the state does not matter. */
 export type StationPower = "dead" | "live" | "either" | "to-dead" | "to-live";
 
-/** Dangers that are told at the step where they bite; the sentences live with the interface. */
-export type CautionCode =
+/** Dangers that bite at several stations, told at the step where they do; the sentences live with the interface. */
+export type SharedCaution =
   | "stored-charge"
   | "prove-dead"
   | "line-voltage"
@@ -22,6 +22,9 @@ export type CautionCode =
   | "interlock"
   | "press-and-pull"
   | "springs-and-rings";
+
+/** A caution of any station: a shared one, or one of the station's own, whose sentence stands in its view. */
+export type CautionCode = SharedCaution | (string & {});
 
 /** One of several ways to work at a station; each has its own power state. The first is the usual one. */
 export interface StationMethod {

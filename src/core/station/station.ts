@@ -12,20 +12,27 @@ import type { StationDefinition } from "./definition";
 export type StationMigrations = Readonly<Record<number, (data: Loose) => Loose>>;
 
 /** A station: what it is, what it keeps, and how it judges. */
-export interface Station<Id extends string = string, Schema extends v.GenericSchema = v.GenericSchema, Detail = unknown> {
+export interface Station<
+  Id extends string = string,
+  Schema extends v.GenericSchema = v.GenericSchema,
+  Detail = unknown,
+  Own extends object = object,
+> {
   readonly definition: StationDefinition<Id>;
   readonly schema: Schema;
   readonly blank: v.InferOutput<Schema>;
   readonly migrations?: StationMigrations;
   // Methods, so that any station is a station to code that treats all alike.
-  assess(record: v.InferOutput<Schema>, context: StationContext): Assessment<Detail>;
+  assess(record: v.InferOutput<Schema>, context: StationContext): Assessment<Detail, Own>;
   /** facts that stand whatever the other stations say, so that stations before this one have them too */
-  early?(record: v.InferOutput<Schema>): Partial<Facts>;
+  early?(record: v.InferOutput<Schema>): Partial<Facts> & Partial<Own>;
+  /** facts that only this station states, as they are while nothing is known: whoever shows the whole card may read them */
+  readonly ownFacts?: Own;
 }
 
 /** Keeps the types of one station together; a record of another shape does not compile. */
-export function defineStation<const Id extends string, Schema extends v.GenericSchema, Detail>(
-  station: Station<Id, Schema, Detail>,
-): Station<Id, Schema, Detail> {
+export function defineStation<const Id extends string, Schema extends v.GenericSchema, Detail, Own extends object = object>(
+  station: Station<Id, Schema, Detail, Own>,
+): Station<Id, Schema, Detail, Own> {
   return station;
 }

@@ -1,1 +1,11 @@
-export { isStationId, STATION_IDS, STATIONS, stationOf, type StationData, type StationDetail, type StationId } from "./registry";
+export {
+  NO_CARD_FACTS,
+  isStationId,
+  STATION_IDS,
+  STATIONS,
+  stationOf,
+  type CardFacts,
+  type StationData,
+  type StationDetail,
+  type StationId,
+} from "./registry";

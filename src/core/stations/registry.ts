@@ -1,3 +1,4 @@
+import { NO_FACTS, type Facts } from "../facts";
 import type { Station } from "../station";
 import { bearingStation } from "./bearing";
 import { capacitorStation } from "./capacitor";
@@ -52,6 +53,14 @@ export function stationOf(id: StationId): Station {
 export type StationData<Id extends StationId> = (typeof STATIONS)[Id]["blank"];
 /** What one station makes of its record. */
 export type StationDetail<Id extends StationId> = ReturnType<(typeof STATIONS)[Id]["assess"]>["detail"];
+
+type OwnOf<S> = S extends Station<string, never, unknown, infer Own> ? Own : object;
+type Both<Union> = (Union extends unknown ? (each: Union) => void : never) extends (each: infer All) => void ? All : never;
+/** What is known of the motor once every station was assessed: the shared facts, and those that single stations state. */
+export type CardFacts = Facts & Both<OwnOf<(typeof STATIONS)[StationId]>>;
+
+/** A motor of which nothing is known. */
+export const NO_CARD_FACTS = Object.assign({ ...NO_FACTS }, ...STATION_IDS.map((id) => stationOf(id).ownFacts ?? {})) as CardFacts;
 
 /**
  * Whether a text names a station.

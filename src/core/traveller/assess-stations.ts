@@ -1,8 +1,7 @@
 import { findingKey, type Finding } from "../diagnosis";
-import { NO_FACTS, type Facts } from "../facts";
 import type { HouseFigures } from "../house";
 import type { Assessment, EarlierVisit } from "../station";
-import { STATION_IDS, stationOf, type StationId } from "../stations";
+import { NO_CARD_FACTS, STATION_IDS, stationOf, type CardFacts, type StationId } from "../stations";
 import type { Study } from "../study";
 import type { StationAssessments, StationEntries } from "./entries";
 
@@ -32,9 +31,9 @@ export function assessStations(
   earlier: readonly EarlierVisit[],
   study: Study,
   at: string | null,
-): { stations: StationAssessments; facts: Facts; findings: Finding[] } {
+): { stations: StationAssessments; facts: CardFacts; findings: Finding[] } {
   const early = STATION_IDS.map((id) => stationOf(id).early?.(entries[id]?.data ?? stationOf(id).blank) ?? {});
-  let facts: Facts = early.reduce<Facts>((known, more) => ({ ...known, ...more }), NO_FACTS);
+  let facts = early.reduce<CardFacts>((known, more) => ({ ...known, ...more }), NO_CARD_FACTS);
   const findings: Finding[] = [];
   const worked = new Set<StationId>();
   const stations: Partial<Record<StationId, Assessment>> = {};

@@ -1,9 +1,8 @@
 import { decisionQuestion, rankActions, type ActionOffer, type DecisionQuestion, type Life, type RepairSite } from "../decision";
 import { contradictionsOf, findingKey, houseWeights, weighEvidence, type Contradiction, type Finding, type Standing } from "../diagnosis";
-import type { Facts } from "../facts";
 import type { HouseFigures } from "../house";
 import type { EarlierVisit } from "../station";
-import type { StationId } from "../stations";
+import type { CardFacts, StationId } from "../stations";
 import { NO_STUDY, type Study } from "../study";
 import { assessStations } from "./assess-stations";
 import { modelFor, siteOf } from "./costs";
@@ -13,7 +12,7 @@ import { stateChangeFor } from "./ways";
 
 export interface TravellerAssessment {
   readonly stations: StationAssessments;
-  readonly facts: Facts;
+  readonly facts: CardFacts;
   readonly findings: readonly Finding[];
   readonly standing: Standing;
   /** findings that cannot both be the whole truth */

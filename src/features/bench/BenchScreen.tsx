@@ -16,7 +16,7 @@ import { MethodTabs } from "../stations/MethodTabs";
 import { NOTHING_WEIGHED } from "../station/contract";
 import { INSTRUMENTS, viewOf } from "../stations/registry";
 import { useStudies } from "../station/useStudies";
-import { CAUTION_WORDS } from "../vocabulary/words";
+import { cautionWords } from "../stations/caution-words";
 import { BenchActions } from "./BenchActions";
 
 /** A quick check with no card open: the same instruments; the result can be clipped to a card or thrown away. */
@@ -79,7 +79,7 @@ function Ready({ station, house, first, kept }: QuickCheckProps & { kept: Statio
     <>
       <ul className="flex flex-col gap-1 border-l-4 border-out pl-3 text-[13.5px]" aria-label="Caution">
         {cautions.map((code) => (
-          <li key={code}>{CAUTION_WORDS[code]}</li>
+          <li key={code}>{cautionWords(station, code)}</li>
         ))}
       </ul>
       {needsLive && !isLive ? (

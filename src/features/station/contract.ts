@@ -66,6 +66,8 @@ export interface StationView<Id extends StationId = StationId, Detail = unknown>
   readonly methods?: Readonly<Record<string, string>>;
   /** makes sense with no card open: its letter after b, the question it answers, and which one the bench opens with */
   readonly bench?: { readonly letter: string; readonly question: string; readonly isFirst?: true };
+  /** sentences of cautions that bite at this station alone, by their codes */
+  readonly cautions?: Readonly<Record<string, string>>;
   /** word on the stamp where the plain one says too little */
   brief?(assessment: Assessment<Detail>): string | null;
   /** what to do next at this station, where it knows better than the name of its test */

@@ -13,7 +13,7 @@ import { clockTime } from "../vocabulary/clock";
 import { MethodTabs } from "../stations/MethodTabs";
 import { fetchInstruments, INSTRUMENTS, viewOf } from "../stations/registry";
 import type { ChangeRecord } from "../station/contract";
-import { CAUTION_WORDS } from "../vocabulary/words";
+import { cautionWords } from "../stations/caution-words";
 
 interface BenchTopProps {
   readonly id: TravellerId;
@@ -65,7 +65,7 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
       {cautions.length > 0 ? (
         <ul className="flex flex-col gap-1 border-l-4 border-out pl-3 text-[13.5px]" aria-label="Caution">
           {cautions.map((code) => (
-            <li key={code}>{CAUTION_WORDS[code]}</li>
+            <li key={code}>{cautionWords(station, code)}</li>
           ))}
         </ul>
       ) : null}

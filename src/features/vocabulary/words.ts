@@ -1,5 +1,5 @@
 import type { ActionId, Complaint, Standee, TestId, MachineKind, MotorType } from "@/core/trade";
-import type { CautionCode, Stamp } from "@/core/station";
+import type { SharedCaution, Stamp } from "@/core/station";
 import type { History, OutcomeKey } from "@/core/diagnosis";
 
 /* The trade's fixed ids in words. One table each; a missing word does not compile. */
@@ -221,7 +221,7 @@ export const MACHINE_WORDS: Record<MachineKind, string> = {
   other: "Other",
 };
 
-export const CAUTION_WORDS: Record<CautionCode, string> = {
+export const CAUTION_WORDS: Record<SharedCaution, string> = {
   "stored-charge": "A capacitor keeps its charge: discharge it through a resistor, then measure, before hands go in.",
   "prove-dead": "Prove the meter on a live source before and after: a dead meter also shows nothing.",
   "line-voltage": "Line voltage. Insulated probes, one hand, guards in place.",

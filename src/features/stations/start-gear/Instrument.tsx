@@ -1,5 +1,5 @@
 "use client";
-import { GEAR_SORTS, type GearSort } from "@/core/startgear";
+import { GEAR_SORTS, gearRow, type GearSort } from "@/core/startgear";
 import { PickOne, YesNo } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
@@ -10,13 +10,14 @@ import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
+import { GEAR_VIEWS } from "./gear-views";
 import { GearDrawing } from "./GearDrawing";
-import { type Detail, sentences, SORT_WORDS } from "./words";
+import { type Detail, sentences } from "./words";
 
 type Props = InstrumentProps<"start-gear", Detail>;
 type Field = (label: string, entry: Entry | null, onEntry: (entry: Entry | null) => void) => React.ReactNode;
 
-const SORTS = GEAR_SORTS.map((id) => ({ id, label: SORT_WORDS[id] }));
+const SORTS = GEAR_SORTS.map((id) => ({ id, label: GEAR_VIEWS[id].name }));
 const TRAVELS = [
   { id: "moves", label: "Moves freely" },
   { id: "gummed", label: "Gummed, slow" },
@@ -49,7 +50,7 @@ export default function Instrument({ record, assessment, house, change }: Props)
         picked={record.sort}
         onPick={(sort) => change((r) => ({ ...r, sort }))}
       />
-      {record.sort && record.sort !== "none" ? (
+      {record.sort && gearRow(record.sort).measuredAs !== null ? (
         <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
           <div className="grid min-w-0 content-start gap-5 sm:grid-cols-[220px_1fr]">
             <GearDrawing sort={record.sort} />
@@ -70,7 +71,8 @@ function Measured({ sort, record, change, field }: { sort: GearSort; record: Sta
   const setRelay = (part: Partial<typeof relay>) => change((r) => ({ ...r, relay: { ...r.relay, ...part } }));
   const setPtc = (part: Partial<typeof ptc>) => change((r) => ({ ...r, ptc: { ...r.ptc, ...part } }));
   const grid = "grid grid-cols-2 gap-4";
-  switch (sort) {
+  const { relay: names } = GEAR_VIEWS[sort];
+  switch (gearRow(sort).measuredAs) {
     case "switch":
       return (
         <div className="flex flex-col gap-4">
@@ -88,26 +90,15 @@ function Measured({ sort, record, change, field }: { sort: GearSort; record: Sta
           <YesNo legend="Clicks back when the motor stops" value={gear.clicksBack} onValue={(clicksBack) => setSwitch({ clicksBack })} />
         </div>
       );
-    case "potential-relay":
+    case "relay":
       return (
         <div className="flex flex-col gap-4">
           <YesNo legend="Unplugged from the circuit" value={relay.isUnplugged} onValue={(isUnplugged) => setRelay({ isUnplugged })} />
           <div className={grid}>
-            {field("Coil 2–5", relay.coil, (coil) => setRelay({ coil }))}
-            {field("Contacts 1–2", relay.contact, (contact) => setRelay({ contact }))}
+            {field(`Coil ${names?.coil ?? ""}`.trim(), relay.coil, (coil) => setRelay({ coil }))}
+            {field(`Contacts ${names?.contact ?? ""}`.trim(), relay.contact, (contact) => setRelay({ contact }))}
           </div>
-          <p className="caption">The numbers are the usual ones; the relay&apos;s own drawing comes first.</p>
-        </div>
-      );
-    case "current-relay":
-      return (
-        <div className="flex flex-col gap-4">
-          <YesNo legend="Unplugged from the circuit" value={relay.isUnplugged} onValue={(isUnplugged) => setRelay({ isUnplugged })} />
-          <div className={grid}>
-            {field("Coil L–R", relay.coil, (coil) => setRelay({ coil }))}
-            {field("Contacts L–S", relay.contact, (contact) => setRelay({ contact }))}
-          </div>
-          <p className="caption">Hold it upright, as it hangs: its contacts fall open by weight.</p>
+          {names ? <p className="caption">{names.caption}</p> : null}
         </div>
       );
     case "ptc":
@@ -120,7 +111,7 @@ function Measured({ sort, record, change, field }: { sort: GearSort; record: Sta
           </div>
         </div>
       );
-    case "none":
+    case null:
       return null;
   }
 }

@@ -1,5 +1,6 @@
 import type { StationView } from "../../station/contract";
-import { type Detail, sentences, SORT_WORDS } from "./words";
+import { GEAR_VIEWS } from "./gear-views";
+import { type Detail, sentences } from "./words";
 
 export const startGearView: StationView<"start-gear", Detail> = {
   title: "Start gear",
@@ -18,7 +19,7 @@ export const startGearView: StationView<"start-gear", Detail> = {
       record.ptc.hot,
     ].flatMap((entry) => (entry?.reading ? [`${entry.text.trim()}${/\d$/.test(entry.text.trim()) ? " Ω" : ""}`] : []));
     return [
-      `${SORT_WORDS[detail.sort]}${read.length > 0 ? `: ${read.join(", ")}` : ""}.`,
+      `${GEAR_VIEWS[detail.sort].name}${read.length > 0 ? `: ${read.join(", ")}` : ""}.`,
       ...sentences(detail),
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];

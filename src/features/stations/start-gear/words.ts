@@ -1,15 +1,7 @@
 import type { STATIONS } from "@/core/stations";
-import type { GearSort, GearRepair, GearVerdict } from "@/core/startgear";
+import type { GearRepair, GearVerdict } from "@/core/startgear";
 
 export type Detail = ReturnType<(typeof STATIONS)["start-gear"]["assess"]>["detail"];
-
-export const SORT_WORDS: Record<GearSort, string> = {
-  switch: "Centrifugal switch",
-  "potential-relay": "Potential relay",
-  "current-relay": "Current relay",
-  ptc: "PTC",
-  none: "None fitted",
-};
 
 /** Every pattern in words: what it means, first what was found. */
 const VERDICT_WORDS: Record<GearVerdict, string> = {

@@ -6,7 +6,12 @@ import { stationRecordType } from "./station-record";
 import { travellerType } from "./traveller";
 
 /** Every kind of record, cards before what belongs to them. A new kind is one row here. */
-export const RECORD_TYPES = { traveller: travellerType, station: stationRecordType, house: houseType, part: partType } as const;
+export const RECORD_TYPES = {
+  traveller: travellerType,
+  station: stationRecordType,
+  house: houseType,
+  part: partType,
+} as const;
 export type RecordTypeName = keyof typeof RECORD_TYPES;
 /** A record of one type, as it is kept. */
 export type RecordOf<Name extends RecordTypeName> = v.InferOutput<(typeof RECORD_TYPES)[Name]["schema"]>;

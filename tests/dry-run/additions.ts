@@ -1,0 +1,155 @@
+/** A line that is put into a file, after another that is there. */
+export interface AddedLine {
+  readonly file: string;
+  readonly after: string;
+  readonly line: string;
+}
+
+/** One thing that is added to the house: new files, whole, and lines in files that are there. */
+export interface Addition {
+  readonly files: Readonly<Record<string, string>>;
+  readonly lines: readonly AddedLine[];
+}
+
+/** A record that belongs to a card: one file, and one row with its import. */
+const noteRecord: Addition = {
+  files: {
+    "src/records/note-record.ts": `import * as v from "valibot";
+import { EPOCH, MomentSchema, textSchema } from "@/core/kept";
+import { defineRecordType } from "./record-type";
+import { TravellerIdSchema } from "./traveller";
+
+export const noteType = defineRecordType({
+  name: "note",
+  list: "notes",
+  schema: v.object({ id: v.string(), travellerId: TravellerIdSchema, said: textSchema("note"), updatedAt: MomentSchema }),
+  table: { since: 4, indexes: "id, travellerId" },
+  cardField: "travellerId",
+  blank: (id) => ({ id, travellerId: "frozen", said: "", updatedAt: EPOCH }),
+  migrations: [],
+});
+`,
+  },
+  lines: [
+    {
+      file: "src/records/record-types.ts",
+      after: `import { houseType } from "./house-record";`,
+      line: `import { noteType } from "./note-record";`,
+    },
+    { file: "src/records/record-types.ts", after: "  part: partType,", line: "  note: noteType," },
+  ],
+};
+
+/** A station with a fact, a caution, a migration of its own: two folders, and a row with its import in either registry. */
+const smellStation: Addition = {
+  files: {
+    "src/core/stations/smell/index.ts": `import * as v from "valibot";
+import { defineStation, NoteSchema, plainAssessment } from "../../station";
+import { smellMigrations } from "./migrations";
+
+const schema = v.object({ isBurnt: v.nullable(v.boolean()), note: NoteSchema });
+
+export const smellStation = defineStation({
+  definition: { id: "smell", power: "dead", minutes: 1, tests: [], cautions: ["fumes", "prove-dead"] },
+  schema,
+  blank: { isBurnt: null, note: "" } as v.InferOutput<typeof schema>,
+  migrations: smellMigrations,
+  ownFacts: { smellsBurnt: false },
+  assess(record) {
+    const stamp = record.isBurnt === null ? "not-done" : "noted";
+    return plainAssessment(stamp, { isBurnt: record.isBurnt }, { facts: { smellsBurnt: record.isBurnt === true } });
+  },
+});
+`,
+    "src/core/stations/smell/migrations.ts": `import type { StationMigrations } from "../../station";
+
+export const smellMigrations: StationMigrations = { 11: (data) => ({ note: "", ...data }) };
+`,
+    "src/features/stations/smell/index.ts": `import type { StationDetail } from "@/core/stations";
+import type { StationView } from "../../station/contract";
+
+export const smellView: StationView<"smell", StationDetail<"smell">> = {
+  title: "Smell",
+  letter: "0",
+  cautions: { fumes: "Burnt varnish is not breathed in: air the place first." },
+  say: (record) => (record.isBurnt ? ["Smells of burnt varnish."] : []),
+  instrument: () => import("./Instrument"),
+};
+`,
+    "src/features/stations/smell/Instrument.tsx": `"use client";
+import { YesNo } from "@/components/Choice";
+import type { StationDetail } from "@/core/stations";
+import type { InstrumentProps } from "../../station/contract";
+
+export default function Instrument({ record, change }: InstrumentProps<"smell", StationDetail<"smell">>) {
+  return <YesNo legend="Burnt" value={record.isBurnt} onValue={(isBurnt) => change((now) => ({ ...now, isBurnt }))} />;
+}
+`,
+  },
+  lines: [
+    {
+      file: "src/core/stations/registry.ts",
+      after: `import { runTestStation } from "./run-test";`,
+      line: `import { smellStation } from "./smell";`,
+    },
+    { file: "src/core/stations/registry.ts", after: "  look: lookStation,", line: "  smell: smellStation," },
+    {
+      file: "src/features/stations/registry.ts",
+      after: `import { runTestView } from "./run-test";`,
+      line: `import { smellView } from "./smell";`,
+    },
+    { file: "src/features/stations/registry.ts", after: "  look: lookView,", line: "  smell: smellView," },
+  ],
+};
+
+/** A sort of start gear: a row, and how it is named and drawn. */
+const timeRelay: Addition = {
+  files: {},
+  lines: [
+    {
+      file: "src/core/startgear/gear-table.ts",
+      after: "export const GEAR_TABLE = {",
+      line: `  "time-relay": {
+    usualOn: ["shaded-pole"],
+    rulesOut: ["start-switch"],
+    measuredAs: "relay",
+    test: "relay-ohms",
+    judge: ({ relay: { contact } }) => (contact === "closed" ? "works" : contact === "open" ? "contact-open" : "more-needed"),
+    outcomes: RELAY_OUTCOMES,
+  },`,
+    },
+    {
+      file: "src/features/stations/start-gear/gear-views.tsx",
+      after: "export const GEAR_VIEWS: Readonly<Record<GearSort, GearView>> = {",
+      line: `  "time-relay": { name: "Time relay", said: "Time relay: contacts closed at rest", drawing: <path d="M20 60H200" {...INK} /> },`,
+    },
+  ],
+};
+
+/** A device of a kind that is there: one folder behind the kind's port, and where it is handed out. */
+const replayMeter: Addition = {
+  files: {
+    "src/devices/meter/replay/index.ts": `import type { MeterLink, MeterSample } from "../port";
+
+/** Plays what was recorded, all at once. */
+export const replayMeter = (samples: readonly MeterSample[]): MeterLink => ({
+  name: "Recorded line",
+  open: async ({ onSample, onLost }) => {
+    samples.forEach(onSample);
+    onLost();
+    return () => undefined;
+  },
+});
+`,
+  },
+  lines: [
+    {
+      file: "src/devices/meter/index.ts",
+      after: `export { standInMeter } from "./stand-in";`,
+      line: `export { replayMeter } from "./replay";`,
+    },
+  ],
+};
+
+/** One example of each kind of addition. */
+export const ADDITIONS = { record: noteRecord, station: smellStation, gear: timeRelay, device: replayMeter } as const;

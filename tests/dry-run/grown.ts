@@ -1,0 +1,121 @@
+/*
+ * What must hold in a house with one more record type, station, sort of start gear and device. It runs as a test in a copy of the
+ * house to which they were added (additions.ts): the names below exist there and only there.
+ */
+import "fake-indexeddb/auto";
+import assert from "node:assert/strict";
+import { readFileSync } from "node:fs";
+import { toHouseFigures, DEFAULT_METER } from "@/core/house";
+import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
+import { usualGear, type GearSort } from "@/core/startgear";
+import { priorsFor } from "@/core/diagnosis";
+import { assessTraveller, type StationEntries } from "@/core/traveller";
+import * as meters from "@/devices/meter";
+import { countWords } from "@/features/ledger/import-words";
+import { cautionWords } from "@/features/stations/caution-words";
+import { saidAt, viewOf } from "@/features/stations/registry";
+import { startGearView } from "@/features/stations/start-gear";
+import { countedNoun } from "@/features/vocabulary/record-words";
+import { migrateRecord, PRESENT_VERSIONS, RECORD_TYPES, type RecordTypeName } from "@/records";
+import { database } from "@/store/database";
+import { exportFile } from "@/store/export-file";
+import { applyImport, prepareImport } from "@/store/import-file";
+import { changeRow } from "@/store/change-row";
+import { createTraveller, removeTraveller } from "@/store/write";
+
+const HOUSE = toHouseFigures({});
+const note = "note" as RecordTypeName;
+const smell = "smell" as StationId;
+const timeRelay = "time-relay" as GearSort;
+
+async function aRecordType(): Promise<void> {
+  const db = database();
+  const card = await createTraveller("hums", [], "Ivo Marrable");
+  assert(card, "a card was kept");
+  await db
+    .recordTable(note)
+    .put({ id: "n1", travellerId: card, said: "left the belt off", updatedAt: "2026-11-27T10:00:00.000Z" } as never);
+  assert.equal(await changeRow(note, "n1", (row) => ({ ...row, said: "left the belt off, twice" })), true);
+  const { text, misfits } = await exportFile(card);
+  assert.deepEqual(misfits, []);
+  assert.match(text, /left the belt off, twice/);
+  assert.equal((JSON.parse(text) as { recordVersions: Record<string, number> }).recordVersions.note, 1);
+  await removeTraveller(card);
+  assert.equal(await db.recordTable(note).count(), 0, "it goes with its card");
+  const plan = await prepareImport(text);
+  assert(plan.ok);
+  assert.equal(plan.value.put[note].length, 1);
+  const taken = await applyImport(plan.value);
+  assert(taken.ok);
+  assert.equal(await db.recordTable(note).count(), 1, "it comes back with the file");
+  const undone = await taken.value();
+  assert(undone.ok);
+  assert.equal(await db.recordTable(note).count(), 0, "the undo takes it away");
+  assert.equal(countedNoun(note, 2), "2 notes");
+  assert.match(countWords(plan.value), /1 new/);
+  assert.equal(PRESENT_VERSIONS[note], 1);
+}
+
+function aStation(): void {
+  assert.equal(STATION_IDS.indexOf(smell), STATION_IDS.indexOf("look") + 1, "it stands where its row stands");
+  const entries = { [smell]: { data: { isBurnt: true, note: "" }, skippedReason: null } } as unknown as StationEntries;
+  const assessment = assessTraveller(entries, HOUSE);
+  assert.equal(assessment.stations[smell].stamp, "noted");
+  assert.equal((assessment.facts as unknown as { smellsBurnt: boolean }).smellsBurnt, true, "a fact of its own");
+  assert.deepEqual(saidAt(smell, { isBurnt: true, note: "" }, assessment, HOUSE), ["Smells of burnt varnish."]);
+  assert.match(cautionWords(smell, "fumes"), /air the place/);
+  assert.match(cautionWords(smell, "prove-dead"), /./);
+  assert.equal(viewOf(smell).title, "Smell");
+  assert.equal(PRESENT_VERSIONS.station, 11, "its migration gives the records their next version");
+  const row = { stationId: "smell", data: { isBurnt: null } };
+  assert.deepEqual(migrateRecord(RECORD_TYPES.station, row, 10), { stationId: "smell", data: { note: "", isBurnt: null } });
+  const other = { stationId: "look", data: { signs: [] } };
+  assert.deepEqual(migrateRecord(RECORD_TYPES.station, other, 10), other, "no other station's");
+  assert.match(readFileSync("src/core/stations/smell/frozen/v11.json", "utf8"), /"isBurnt": null/, "frozen beside it");
+  assert.match(readFileSync("tests/fixtures/records/v1/note.json", "utf8"), /"said": ""/);
+  assert(stationOf(smell).schema);
+}
+
+function aSortOfStartGear(): void {
+  assert.deepEqual(usualGear("shaded-pole"), [timeRelay, "none"]);
+  const contact = {
+    text: "0.3",
+    reading: {
+      quantity: "resistance",
+      kind: "value",
+      value: 0.3,
+      unit: "ohm",
+      standardUncertainty: 0.1,
+      meter: "m",
+      origin: "typed",
+      at: "2026-11-27T10:00:00.000Z",
+    },
+  };
+  const data = { ...(stationOf("start-gear").blank as object), sort: timeRelay, relay: { isUnplugged: true, coil: null, contact } };
+  const assessment = assessTraveller({ "start-gear": { data, skippedReason: null } } as unknown as StationEntries, HOUSE);
+  const { stamp, findings, detail } = assessment.stations["start-gear"];
+  assert.equal(stamp, "holds");
+  assert.deepEqual(findings, [{ test: "relay-ohms", weights: { works: 1 } }]);
+  assert.match(startGearView.say(data as never, assessment.stations["start-gear"], assessment.facts, HOUSE)[0] ?? "", /^Time relay: 0.3 Ω/);
+  assert.equal(detail.verdict, "works");
+  assert.equal(priorsFor({ type: "cap-start", machine: "pump", gear: timeRelay }).has("start-switch"), false, "what it rules out");
+}
+
+async function aDevice(): Promise<void> {
+  const { replayMeter, readSample } = meters as typeof meters & {
+    replayMeter: (samples: readonly meters.MeterSample[]) => meters.MeterLink;
+  };
+  const read: string[] = [];
+  const link = replayMeter([{ display: "4.7k", quantity: "resistance", at: "2026-11-27T10:00:00.000Z" }]);
+  await link.open({
+    onSample: (sample) =>
+      read.push(`${readSample(sample, DEFAULT_METER).reading?.value ?? "?"} ${readSample(sample, DEFAULT_METER).reading?.origin ?? ""}`),
+    onLost: () => read.push("lost"),
+  });
+  assert.deepEqual(read, ["4700 meter", "lost"]);
+}
+
+test("a record type", aRecordType);
+test("a station", aStation);
+test("a sort of start gear", aSortOfStartGear);
+test("a device", aDevice);

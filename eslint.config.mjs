@@ -1,6 +1,7 @@
 import nextVitals from "eslint-config-next/core-web-vitals";
 import prettier from "eslint-config-prettier";
 import tseslint from "typescript-eslint";
+import { publicDocstring } from "./scripts/lint/public-docstring.mjs";
 
 export default tseslint.config(
   {
@@ -35,6 +36,25 @@ export default tseslint.config(
         {
           selector: "NewExpression[callee.name='Date'][arguments.length=0]",
           message: "The core takes time as an argument.",
+        },
+      ],
+    },
+  },
+  {
+    files: ["src/core/*/*.ts"],
+    ignores: ["**/*.test.ts"],
+    plugins: { house: { rules: { "public-docstring": publicDocstring } } },
+    rules: { "house/public-docstring": "error" },
+  },
+  {
+    // The moment of a change is handed to it: a change that asks the clock itself cannot be made again.
+    files: ["src/features/**/*.tsx"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector: "CallExpression[callee.name=/^(change|onChange|update)$/] NewExpression[callee.name='Date'][arguments.length=0]",
+          message: "Take the moment from the change's second parameter.",
         },
       ],
     },

@@ -51,12 +51,18 @@ const SEALED: readonly Closure[] = ["seals-both", "shield-and-seal"];
 /** Closures that leave a side of the balls open to what is around. */
 const HALF_OPEN: readonly Closure[] = ["open", "shield-one", "seal-one"];
 
-/** Closed for life: its grease is not reached. */
+/**
+ * Closed for life: its grease is not reached.
+ * @param closure shields and seals
+ * @returns true when no grease gets in or out
+ */
 export const isClosedBothSides = (closure: Closure): boolean => !HALF_OPEN.includes(closure);
 
 /**
  * Closure and clearance to ask for at these surroundings, with the reasons.
+ * @param around what surrounds it
  * @param fitted what came out; null where it cannot be read
+ * @returns closure and clearance to ask for, each with its reasons; null: nothing was said of its surroundings
  */
 export function adviseBearing(
   around: readonly Surrounding[],
@@ -83,6 +89,9 @@ const ORDER_CODES: Partial<Record<Closure, string>> = { "seals-both": "-2RS", "s
 
 /**
  * What to ask for at the counter: number, closure and clearance of the advice; normal clearance has no suffix.
+ * @param size a size of the table
+ * @param advice closure and clearance to ask for
+ * @returns number as it is asked for, for example `6203-2RS/C3`
  * @example a 6203 in dust -> "6203-2RS/C3"
  */
 export function orderNumber(size: Pick<BearingSize, "number">, { closure, clearance }: BearingAdvice): string {

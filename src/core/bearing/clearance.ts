@@ -28,6 +28,7 @@ const COLUMN: Partial<Record<Clearance, 1 | 2 | 3 | 4>> = { C2: 1, CN: 2, C3: 3,
 
 /**
  * Radial internal clearance of a new, unmounted deep-groove ball bearing.
+ * @param boreMm bore [mm]
  * @param clearance null: normal, as an unmarked bearing has
  * @returns null for classes the standard does not list by this table (CM, C5) and bores beyond it
  * @source ISO 5753-1:2009, table 1

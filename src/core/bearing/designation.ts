@@ -207,6 +207,7 @@ const isClearance = (code: SuffixCode): code is SuffixCode & Clearance => (CLEAR
  * Reads the number stamped on a ball bearing: size, closure, clearance and every other suffix. Spellings of makers, spaces
  * and strokes left out, O for 0, and `?` for a sign that cannot be read are taken.
  * @param text as stamped or keyed, for example `6203-2RSH/C3`, `608ZZ`, `R8-2RS`, `62?3 2R?`
+ * @returns the number read, or why it cannot be
  * @errors 'bearing-empty'; 'bearing-unknown' when no size of the table fits
  * @source ISO 15:2017 (numbers by dimension series and bore code); suffixes as ball bearing makers commonly stamp them
  * @example parseDesignation("6203-2RSH/C3") -> 6203, 17 × 40 × 12 mm, seals-both, C3
@@ -265,6 +266,8 @@ const PRINT_ORDER = ["closure", "clearance"];
 /**
  * Writes a designation in one plain spelling: number, closure, clearance, the rest; what was not understood stays.
  * A worn one is written with the first of its candidates and its suffixes as stamped.
+ * @param designation size, closure, clearance and other suffixes
+ * @returns one plain spelling; reading it again gives the same bearing
  * @example print of `6203ZZ C3` -> "6203-2Z/C3"
  */
 export function printDesignation({ candidates, suffixes }: BearingDesignation): string {

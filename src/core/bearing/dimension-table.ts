@@ -441,8 +441,17 @@ export function withInchBore(size: BearingSize, sixteenths: number): BearingSize
 
 const BY_STAMP = new Map(STAMPED_NUMBERS);
 
-/** The size of a number as stamped, suffixes taken off; null when the table has none. */
+/**
+ * The size of a number as stamped, suffixes taken off; null when the table has none.
+ * @param number number as stamped
+ * @returns the size, or null when the table has none
+ */
 export const bearingSize = (number: string): BearingSize | null => BY_STAMP.get(number) ?? null;
 
-/** Width of a size with this many closures: shields and seals make thin ones wider. */
+/**
+ * Width of a size with this many closures: shields and seals make thin ones wider.
+ * @param size a size of the table
+ * @param isClosed whether it has shields or seals
+ * @returns width [mm]; null when the table has no such width
+ */
 export const widthOf = (size: BearingSize, isClosed: boolean): number => (isClosed ? (size.closedWidthMm ?? size.widthMm) : size.widthMm);

@@ -10,7 +10,10 @@ const LIGHT_SHAFT_MM = 18;
 
 /**
  * Field usual for a seat: the ring that turns sits firm; the outer ring slides at the end with the spring washer.
+ * @param seat shaft or housing
+ * @param boreMm bore [mm]
  * @param slides the outer ring has to move along its seat
+ * @returns field of the tolerance table
  */
 export function usualField(seat: Seat, boreMm: number, slides: boolean): FitField {
   if (seat === "shaft") return boreMm <= LIGHT_SHAFT_MM ? "j6" : "k6";
@@ -36,8 +39,13 @@ export interface SeatVerdict {
 
 /**
  * Judges a shaft or seat against the fit usual for the bearing, and says how a new bearing would sit.
+ * @param seat shaft or housing
+ * @param size a size of the table
+ * @param slides whether the ring must be able to slide
  * @param measuredMm diameter [mm]
  * @param standardUncertaintyUm of that figure, k = 1 [µm]
+ * @param rules guard band and coverage factor
+ * @returns how loose or tight a new bearing would sit, and whether that holds
  * @source ISO 286-2:2010; ISO 492:2014; decision by JCGM 106:2012
  * @example shaft 16.985 mm under 6203: j6 is −3..+8 µm, so −15 µm is out, and a new bearing has 7 to 15 µm of play
  */
@@ -93,7 +101,12 @@ export const REPAIR_TABLE: Record<SeatRepair, RepairSpec> = {
   "punch-marks": { seats: ["shaft"], fromUm: 0, toUm: 60, minutes: 10, isStopgap: true },
 };
 
-/** Ways that reach this looseness, lasting ones first. */
+/**
+ * Ways that reach this looseness, lasting ones first.
+ * @param seat shaft or housing
+ * @param looseUm play of the ring on its seat [µm]
+ * @returns repairs that reach so far, lasting ones first
+ */
 export function repairsFor(seat: Seat, looseUm: number): readonly SeatRepair[] {
   return SEAT_REPAIRS.filter((id) => {
     const { seats, fromUm, toUm } = REPAIR_TABLE[id];

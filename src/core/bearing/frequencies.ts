@@ -20,7 +20,9 @@ export interface DefectFrequencies {
 
 /**
  * Kinematic defect frequencies of a rolling bearing without slip, outer ring at rest.
+ * @param geometry balls, pitch and contact angle
  * @param shaftRpm speed of the inner ring [rpm], ≥ 0
+ * @returns ball pass, ball spin and cage frequencies [Hz]
  * @source Harris & Kotzalas, Rolling Bearing Analysis, 5th ed. (2007), vol. 1, ch. 8; Randall, Vibration-based Condition Monitoring (2011), 2.2.3
  * @example 8 balls of 6.747 mm on 28.5 mm at 1725 rpm: outer ring 87.8 Hz, inner 142.2 Hz
  */
@@ -65,6 +67,7 @@ export interface DefectBand {
  * Bands in which defects ring, over every geometry the bearing may have and every speed the motor may run at.
  * @param geometries the likeliest first; one where it is known
  * @param speedsRpm the likeliest first
+ * @returns one band a defect [Hz], the narrowest that holds every case
  */
 export function defectBands(geometries: readonly BallGeometry[], speedsRpm: readonly number[]): readonly DefectBand[] {
   const all = speedsRpm.flatMap((rpm) => geometries.map((geometry) => defectFrequencies(geometry, rpm)));

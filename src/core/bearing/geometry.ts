@@ -35,6 +35,8 @@ const FILLED_ARC_DEG = 195;
 /**
  * Geometry worked out from boundary dimensions alone: pitch in the middle, balls of 0.29 of the ring height, as
  * many as go in with the inner ring pressed aside.
+ * @param size boundary dimensions
+ * @returns balls and pitch as they usually are
  * @source Eschmann, Hasbargen & Weigand, Ball and Roller Bearings (1985), deep-groove bearings without filling slot
  */
 export function estimateGeometry({ boreMm, outsideMm }: Pick<BearingSize, "boreMm" | "outsideMm">): BallGeometry {
@@ -44,7 +46,11 @@ export function estimateGeometry({ boreMm, outsideMm }: Pick<BearingSize, "boreM
   return { balls: 1 + Math.floor(FILLED_ARC_DEG / arcDeg), ballDiameterMm, pitchDiameterMm, contactAngleDeg: 0 };
 }
 
-/** Balls of a size: listed where the table has them, else estimated and said so. */
+/**
+ * Balls of a size: listed where the table has them, else estimated and said so.
+ * @param size a size of the table
+ * @returns the geometry, and whether it is listed or estimated
+ */
 export function geometryOf(size: BearingSize): KnownGeometry {
   const listed = BY_NUMBER.get(size.number);
   if (!listed) return { ...estimateGeometry(size), isListed: false };
@@ -55,7 +61,11 @@ export function geometryOf(size: BearingSize): KnownGeometry {
 /** A maker may put in one ball more or fewer, and larger or smaller ones by this part, where the table lists none. */
 const ESTIMATE_SPREAD = 0.1;
 
-/** Geometries that a size may have: one where it is listed, else the estimate and the ends of its spread. */
+/**
+ * Geometries that a size may have: one where it is listed, else the estimate and the ends of its spread.
+ * @param size a size of the table
+ * @returns one where it is listed, else the estimate and the ends of its spread
+ */
 export function possibleGeometries(size: BearingSize): readonly BallGeometry[] {
   const known = geometryOf(size);
   if (known.isListed) return [known];
@@ -74,7 +84,11 @@ export function possibleGeometries(size: BearingSize): readonly BallGeometry[] {
 /** Shoulders of the rings stand this part of a ball away from the pitch circle; from drawings of the usual design. */
 const SHOULDER = 0.6;
 
-/** Outer edge of the inner ring's face and inner edge of the outer ring's face [mm], about. */
+/**
+ * Outer edge of the inner ring's face and inner edge of the outer ring's face [mm], about.
+ * @param size a size of the table
+ * @returns edges of both rings' faces [mm]
+ */
 export function shouldersOf(size: BearingSize): { readonly innerMm: number; readonly outerMm: number } {
   const { ballDiameterMm, pitchDiameterMm } = geometryOf(size);
   return { innerMm: pitchDiameterMm - SHOULDER * ballDiameterMm, outerMm: pitchDiameterMm + SHOULDER * ballDiameterMm };

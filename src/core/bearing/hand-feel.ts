@@ -76,6 +76,9 @@ function turnOutcome({ turn, rubs, endPlay }: HandFeel, isLoose: boolean): Outco
 /**
  * What the hand feels and the indicator shows, as the outcomes of one test; an indicator speaks before the hand, and one
  * that straddles its limit splits the weight by the chance of either side.
+ * @param feel what the hand felt and the indicator showed
+ * @param house house rules in force
+ * @returns what it amounts to, with the verdict on either figure of the indicator
  */
 export function judgeHand(feel: HandFeel, house: HouseFigures): HandVerdict {
   const { verdict: radial, problem: radialProblem } = playOf(feel.radialMm, house.radialPlayUm / 1000, house);

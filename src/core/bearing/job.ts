@@ -67,6 +67,9 @@ export interface BearingJob {
 
 /**
  * Costs a bearing job against another motor at the house's prices and minutes.
+ * @param job which bearings, of what quality, with what repairs
+ * @param house house rules in force
+ * @returns parts, minutes, how well it holds, and what it is held against
  * @example both, good, nothing loose, at the default prices: 24 + 75 min at 60 an hour = 99
  */
 export function bearingJob({ both, tier, repairs, quotedPrice }: JobQuestion, house: HouseFigures): BearingJob {

@@ -16,8 +16,10 @@ export interface KeyedLength {
 
 /**
  * Reads a length as a calliper shows it: point or comma, mm, cm, inch, and fractions of an inch.
+ * @param text as it was keyed or printed
  * @param unit taken where the text has none
  * @param mayBeZero an indicator that does not move shows play of nothing: a figure, where other lengths have none
+ * @returns the length [mm], with the unit it was read in, or why it cannot be read
  * @errors those of readFigure
  * @example readLength("1 3/8", "mm") -> 34.925 mm, since a fraction is of an inch
  */
@@ -33,7 +35,11 @@ export function readLength(text: string, unit: LengthUnit, mayBeZero = false): R
 const LEAST_MM = 0.0001;
 const MOST_MM = 10_000;
 
-/** Three dimensions keyed in one line, as 17x40x12; null when it is not one. */
+/**
+ * Three dimensions keyed in one line, as 17x40x12; null when it is not one.
+ * @param text as it was keyed or printed
+ * @returns bore, outside and width as texts; null when it is not one line of three
+ */
 export function splitDimensions(text: string): readonly [string, string, string] | null {
   const parts = text.split(/\s*[x×*X]\s*/).map((part) => part.trim());
   const [a, b, c, ...more] = parts;

@@ -84,6 +84,9 @@ export interface PressPath {
 /**
  * What to press a bearing on or in with: the force goes through the ring that sits tight, never through the balls.
  * The face of each ring ends at its shoulder, which is estimated from the balls.
+ * @param size a size of the table
+ * @param ring which ring sits tight
+ * @returns which ring is pressed, and what with
  * @example 6203 on its shaft: face 17 to about 24 mm; tube 22 × 2 stands on it
  */
 export function pressPath(size: BearingSize, ring: PressedRing): PressPath {

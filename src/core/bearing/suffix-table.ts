@@ -61,6 +61,11 @@ export const SUFFIXES = {
 export type SuffixCode = keyof typeof SUFFIXES;
 export const SUFFIX_CODES = Object.keys(SUFFIXES) as SuffixCode[];
 
+/**
+ * What a suffix means, by its code.
+ * @param code code of the suffix
+ * @returns its meaning
+ */
 export const suffixSpec = (code: SuffixCode): SuffixSpec => SUFFIXES[code];
 
 /* Spellings, by what they mean. Makers write the same closure in many ways; P63 is P6 and C3 in one. */

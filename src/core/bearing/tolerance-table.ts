@@ -82,7 +82,12 @@ export const RING_FIELDS = {
   ]),
 } as const;
 
-/** The step a diameter falls in; the outermost for anything beyond the table. */
+/**
+ * The step a diameter falls in; the outermost for anything beyond the table.
+ * @param field steps of a tolerance field
+ * @param diameterMm of the seat [mm]
+ * @returns upper and lower deviation [µm]
+ */
 export function deviationsAt(field: readonly Step[], diameterMm: number): Deviations {
   const step = field.find(({ toMm }) => diameterMm <= toMm) ?? field.at(-1);
   return { lowUm: step?.lowUm ?? 0, highUm: step?.highUm ?? 0 };

@@ -7,7 +7,12 @@ const CAPACITOR_SEEN = { low: 0.55, high: 1.5 } as const;
 /** No part reads three times its rating, however it failed. */
 const CAPACITOR_MOST = 3;
 
-/** A capacitance against the limits of its section. A low figure is a weak part sooner than two digits exchanged. */
+/**
+ * A capacitance against the limits of its section. A low figure is a weak part sooner than two digits exchanged.
+ * @param limits limits it is held against
+ * @param readingUf what the meter showed [µF]
+ * @returns what is plausible at all, and what the rest asks for
+ */
 export function capacitorJudge(
   limits: { readonly lowUf: number; readonly highUf: number; readonly ratedUf: number },
   readingUf: number,

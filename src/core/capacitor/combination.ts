@@ -40,6 +40,9 @@ export const DEVIATION_STEP = 0.005;
 
 /**
  * Sums parts joined in parallel.
+ * @param parts the parts, each with its value
+ * @param target value that is wanted, and how near to it
+ * @returns value, limits and volts of the parts together
  * @source Kirchhoff: currents of parallel parts add, so C = ΣC; the volts are common, so the lowest rating governs
  */
 export function joinParallel(parts: readonly Joinable[], target: JoinTarget): ParallelCombination {

@@ -37,17 +37,36 @@ export function dischargeThrough(chargeV: number, capacitanceUf: number, resisto
   };
 }
 
-/** Time until the volts have fallen to a level: RC ln(V0/V); 0 when already there. */
+/**
+ * Time until the volts have fallen to a level: RC ln(V0/V); 0 when already there.
+ * @param chargeV volts it was charged to [V]
+ * @param tauS time constant RC [s]
+ * @param volts level it falls to [V]
+ * @returns time [s]; 0 when it is there already
+ * @example timeToVoltsS(170, 0.5, 34) = 0.804719
+ */
 export function timeToVoltsS(chargeV: number, tauS: number, volts: number): number {
   return chargeV <= volts ? 0 : tauS * Math.log(chargeV / volts);
 }
 
-/** Volts left after a time. */
+/**
+ * Volts left after a time.
+ * @param chargeV volts it was charged to [V]
+ * @param tauS time constant RC [s]
+ * @param seconds time [s]
+ * @returns volts left [V]
+ * @example voltsAfterS(170, 0.5, 1) = 23.007
+ */
 export function voltsAfterS(chargeV: number, tauS: number, seconds: number): number {
   return chargeV * Math.exp(-seconds / tauS);
 }
 
-/** Peak of a sine of this rms value: the most that can stay on a capacitor taken off the line. */
+/**
+ * Peak of a sine of this rms value: the most that can stay on a capacitor taken off the line.
+ * @param rmsV rms volts of the sine [V]
+ * @returns peak [V]
+ * @example peakVolts(230) = 325.269
+ */
 export const peakVolts = (rmsV: number): number => Math.SQRT2 * rmsV;
 
 /** Whether a resistor of this rating bears the discharge. */
@@ -63,6 +82,9 @@ const SOLD_W = [0.25, 0.5, 1, 2, 3, 5, 7, 10, 15, 20, 25, 50, 100, 200, 300] as 
 /**
  * Judges the resistor for one short use: its peak within its rating; else the pulse within ten times it and the energy
  * within the overload that power resistors are tested for.
+ * @param sum the discharge as worked out
+ * @param ratedW rating of the resistor [W]
+ * @returns whether it bears one short use, and how hot it gets
  * @source IEC 60115-1, 4.13 and IEC 60115-4: short-time overload
  */
 export function judgeResistor({ peakPowerW, energyJ }: Discharge, ratedW: number): ResistorVerdict {
@@ -71,8 +93,17 @@ export function judgeResistor({ peakPowerW, energyJ }: Discharge, ratedW: number
   return isWithin ? "bears-briefly" : "too-small";
 }
 
-/** The smallest rating sold that bears one short use [W]; null: none does, more ohms are needed. */
+/**
+ * The smallest rating sold that bears one short use [W]; null: none does, more ohms are needed.
+ * @param sum the discharge as worked out
+ * @returns the smallest rating sold [W]; null: none does
+ */
 export const resistorFor = (sum: Discharge): number | null => SOLD_W.find((ratedW) => judgeResistor(sum, ratedW) !== "too-small") ?? null;
 
-/** Seconds to wait between two uses so that the mean watts stay within the rating. */
+/**
+ * Seconds to wait between two uses so that the mean watts stay within the rating.
+ * @param sum the discharge as worked out
+ * @param ratedW rating of the resistor [W]
+ * @returns seconds; 0 when none are needed
+ */
 export const restBetweenS = ({ energyJ }: Discharge, ratedW: number): number => energyJ / ratedW;

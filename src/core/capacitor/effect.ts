@@ -23,7 +23,12 @@ const START_RISE = 1.0;
 /** Below this part of its rating a capacitor is as good as open: the motor gets no start. */
 const OPEN_BELOW = 0.1;
 
-/** Names the state of a value: out of limits low or high, open, or as rated. */
+/**
+ * Names the state of a value: out of limits low or high, open, or as rated.
+ * @param foundUf as found [µF]
+ * @param limits limits it is held against
+ * @returns name of the state
+ */
 export function valueState(foundUf: number, limits: { lowUf: number; highUf: number; ratedUf: number }): ValueState {
   if (foundUf < OPEN_BELOW * limits.ratedUf) return "open";
   if (foundUf < limits.lowUf) return "weak";
@@ -33,6 +38,8 @@ export function valueState(foundUf: number, limits: { lowUf: number; highUf: num
 /**
  * First estimate of what a value does: the branch's amps change as the value at unchanged volts, I = 2π f C V.
  * The volts themselves fall somewhat with a weak part, so the real change is a little larger.
+ * @param found value, rating and limits
+ * @param motor volts and frequency as far as they are known
  * @param measuredV volts across the part while running; null: estimated from the line
  * @returns null without line volts or frequency
  * @source I = V ωC; usual rise of a run capacitor's volts over the line

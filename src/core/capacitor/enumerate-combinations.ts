@@ -82,6 +82,9 @@ const ROUNDING = 1e-12;
  * Every way to make a value from at most three parts, each used once: single, parallel, series and both mixed wirings,
  * within a tolerance and with no part above its volts. Series parts share the volts as 1/C (equal charge), which holds
  * for film parts of known value only: a leaky one upsets it, so that series is offered behind a warning.
+ * @param stock values at hand
+ * @param target value that is wanted, and how near to it
+ * @param mostParts most parts joined
  * @param tolerance lowest and highest deviation as fractions, inclusive
  * @param workingV volts rms across the whole
  * @returns best first (smallest deviation, fewest parts)

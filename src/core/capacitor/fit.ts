@@ -155,6 +155,10 @@ const REMARKS: readonly { readonly remark: Remark; readonly applies: (wanted: Wa
 /**
  * Ranks a parts list for one place: what fits first (closest, fewest open questions, cheapest), then what is refused,
  * the fewest reasons first, each with its reasons.
+ * @param wanted place to be filled
+ * @param parts the parts, each with its value
+ * @param house house rules in force
+ * @returns offers, what fits first, with what stands against each
  * @source fitting rules of the trade: same µF, same or higher volts, same kind, hertz, temperature, size, terminals
  */
 export function rankParts(wanted: Wanted, parts: readonly StockPart[], house: HouseTolerances): FitOffer[] {

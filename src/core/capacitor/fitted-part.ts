@@ -16,7 +16,12 @@ export type PartMismatch =
 
 /** Ratings print to about three figures: a difference below this fraction is rounding, not another part. */
 const SAME_RATING_FRACTION = 0.015;
-/** Whether two ratings are one, up to the rounding of a label. */
+/**
+ * Whether two ratings are one, up to the rounding of a label.
+ * @param a one rating
+ * @param b the other rating
+ * @returns true when they are one rating
+ */
 export const isSameRating = (a: number, b: number): boolean => Math.abs(a - b) <= SAME_RATING_FRACTION * b;
 
 const ratings = (label: CapacitorLabel): number[] => label.sections.map(ratedUfOf);
@@ -34,7 +39,11 @@ function wrongTerminal(plate: CapacitorLabel, fitted: CapacitorLabel, feeds: str
     : null;
 }
 
-/** Names of the sections of a dual, as printed or by their place; empty for a single part. */
+/**
+ * Names of the sections of a dual, as printed or by their place; empty for a single part.
+ * @param label what the label says
+ * @returns names, or none for a single part
+ */
 export function terminalNames({ sections }: CapacitorLabel): string[] {
   return sections.length < 2 ? [] : sections.map(({ terminal }, index) => terminal ?? `section ${index + 1}`);
 }
@@ -42,6 +51,8 @@ export function terminalNames({ sections }: CapacitorLabel): string[] {
 /**
  * Compares the part that is fitted with the one the plate asks for.
  * A dual can on a single-section plate is right when one of its sections is: the other feeds another motor.
+ * @param plate what the plate asks for; null: not known
+ * @param fitted what is fitted; null: not known
  * @param feeds terminal of a dual this motor is connected to; empty when not known
  * @returns every mismatch; an empty list when it is the right part
  */

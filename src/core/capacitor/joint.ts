@@ -44,7 +44,13 @@ function atWork({ method, capacitanceUf, standardUncertaintyUf }: MethodFigure):
   };
 }
 
-/** Judges one figure against its limits. */
+/**
+ * Judges one figure against its limits.
+ * @param figure one figure with its uncertainty
+ * @param limits limits it is held against
+ * @param rules guard band and coverage factor
+ * @returns holds, out, or too close, with the chance that it is within
+ */
 export function judgeFigure(figure: Omit<MethodFigure, "method">, limits: SectionLimits, rules: Rules): Conformity {
   return decideConformity({
     value: figure.capacitanceUf,
@@ -66,6 +72,9 @@ function weightedMean(a: MethodFigure, b: MethodFigure): { capacitanceUf: number
  * Joint judgement of the capacitance meter and the running method. What counts is the value at work: the cold figure tells
  * it less the usual loss by heat, the running figure tells it itself. Within their joint expanded uncertainty both count
  * by their certainty; beyond it the running figure overrules.
+ * @param figures the figures, each with its uncertainty
+ * @param limits limits it is held against
+ * @param rules guard band and coverage factor
  * @returns null when there is no figure
  * @source weighted mean: Bevington & Robinson, Data Reduction (2003), eq. 4.17; difference test: JCGM 100:2008, 5.1
  */

@@ -33,7 +33,11 @@ const CRUTCHES: readonly { readonly reason: CrutchReason; readonly applies: (fou
   },
 ];
 
-/** Reasons why a kit would be a crutch on this motor; empty when none shows. */
+/**
+ * Reasons why a kit would be a crutch on this motor; empty when none shows.
+ * @param found what is known of motor, supply and cycling
+ * @returns reasons, or none
+ */
 export function crutchReasons(found: KitCase): CrutchReason[] {
   return CRUTCHES.filter(({ applies }) => applies(found)).map(({ reason }) => reason);
 }

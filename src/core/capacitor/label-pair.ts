@@ -72,6 +72,10 @@ function inOrder(parts: readonly WrittenPart[]): readonly WrittenPart[] {
   return first?.label.kind === "start" && second?.label.kind === "run" ? [second, first] : parts;
 }
 
-/** Both parts in one canonical line. */
+/**
+ * Both parts in one canonical line.
+ * @param parts the parts, each with its value
+ * @returns both parts in one line
+ */
 export const printCapacitorParts = (parts: readonly WrittenPart[]): string =>
   parts.map(({ label }) => printCapacitorLabel(label)).join(" / ");

@@ -54,13 +54,19 @@ const PRINTERS: { readonly [Part in LabelPart]: (label: CapacitorLabel) => strin
   mark: ({ hasLineMark }) => (hasLineMark ? "●" : ""),
 };
 
-/** Each part of a label as a label would print it; empty where it does not say. */
+/**
+ * Each part of a label as a label would print it; empty where it does not say.
+ * @param label what the label says
+ * @returns text of each part
+ */
 export function labelParts(label: CapacitorLabel): Record<LabelPart, string> {
   return Object.fromEntries(LABEL_PARTS.map((part) => [part, PRINTERS[part](label)])) as Record<LabelPart, string>;
 }
 
 /**
  * Prints a label in one canonical form; reading it again gives the same label.
+ * @param label what the label says
+ * @returns one line; reading it again gives the same label
  * @example printCapacitorLabel(35 µF, ±6 %, 440 V) -> "35 µF ±6 % 440 V"
  */
 export function printCapacitorLabel(label: CapacitorLabel): string {
@@ -85,6 +91,9 @@ function withUnit(part: LabelPart, text: string): string {
 
 /**
  * Lays a person's corrections over what was read. The text itself is kept as it was keyed.
+ * @param label what the label says
+ * @param corrections what a person corrected by hand
+ * @returns the corrected label, or why a correction cannot be read
  * @errors those of parseCapacitorLabel, when a corrected part cannot be read
  */
 export function correctLabel(label: CapacitorLabel, corrections: LabelCorrections): Result<CapacitorLabel, Failure> {

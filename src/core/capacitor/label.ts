@@ -57,7 +57,11 @@ export interface CapacitorLabel {
 /** Three places more than a label prints, so that 37.1 is 37.1 and not 37.100000000000001. */
 const tidy = (value: number): number => Number(value.toPrecision(12));
 
-/** What 100 % means for a section: its nominal, or the middle of its printed range. */
+/**
+ * What 100 % means for a section: its nominal, or the middle of its printed range.
+ * @param section one section of a label
+ * @returns rating [µF]
+ */
 export function ratedUfOf({ nominalUf, lowUf, highUf }: LabelSection): number {
   return nominalUf ?? ((lowUf ?? 0) + (highUf ?? 0)) / 2;
 }

@@ -20,6 +20,9 @@ export interface SectionLimits {
 
 /**
  * Limits of one section: the label's own, else the house rule for its kind.
+ * @param section one section of the label
+ * @param kind run or start part
+ * @param house house rules in force
  * @returns limits in µF; `origin` says whose they are, so that a verdict can say so
  * @source IEC 60252-1 (run: ±5, ±10 %) and IEC 60252-2 (start) for the order of the house defaults
  */

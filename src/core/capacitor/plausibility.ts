@@ -17,7 +17,12 @@ const THOUSAND = 1000;
 const SLIP_FACTOR = 3;
 const isAbout = (ratio: number, value: number): boolean => ratio > value / SLIP_FACTOR && ratio < value * SLIP_FACTOR;
 
-/** Doubts about a capacitance the meter showed, against the rating on the label. */
+/**
+ * Doubts about a capacitance the meter showed, against the rating on the label.
+ * @param readingUf what the meter showed [µF]
+ * @param ratedUf rating of the section [µF]
+ * @returns doubts, or none
+ */
 export function doubtsOfMeter(readingUf: number, ratedUf: number): Doubt[] {
   const ratio = readingUf / ratedUf;
   if (isAbout(ratio, THOUSAND)) return [{ code: "thousand-high", readingUf, ratedUf }];
@@ -31,7 +36,13 @@ const LEAST_VOLTS = 40;
 /** A working run capacitor sees more than the line; a little less is allowed for a sagging supply. */
 const LEAST_PART_OF_LINE = 0.8;
 
-/** Doubts about amps and volts of the running method; `supplyV` null: not known. */
+/**
+ * Doubts about amps and volts of the running method; `supplyV` null: not known.
+ * @param amps measured [A]; null: nothing yet
+ * @param volts measured across it [V]; null: nothing yet
+ * @param supplyV of the supply [V]; null: not known
+ * @returns doubts, or none
+ */
 export function doubtsOfRunning(amps: number | null, volts: number | null, supplyV: number | null): Doubt[] {
   const doubts: Doubt[] = [];
   if (amps !== null && amps > MOST_AMPS) doubts.push({ code: "volts-in-amps", amps });

@@ -12,6 +12,8 @@ export interface NeededCapacitor {
 
 /**
  * The capacitor to fetch: what the plate asks for, else what the fitted label says; of both voltages the higher.
+ * @param plate what the plate asks for; null: not known
+ * @param fitted what is fitted; null: not known
  * @returns null when neither names a capacitance
  */
 export function neededCapacitor(plate: CapacitorLabel | null, fitted: CapacitorLabel | null): NeededCapacitor | null {

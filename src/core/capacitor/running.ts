@@ -40,7 +40,14 @@ export function capacitanceFromRunning(current: Figure, volts: Figure, frequency
   });
 }
 
-/** Amps that a capacitor of this size would draw: I = 2π f C V. */
+/**
+ * Amps that a capacitor of this size would draw: I = 2π f C V.
+ * @param capacitanceUf capacitance [µF]
+ * @param voltsV across it [V]
+ * @param frequencyHz of the mains [Hz]
+ * @returns current [A]
+ * @example capacitorCurrentA(35, 400, 60) = 5.27788
+ */
 export function capacitorCurrentA(capacitanceUf: number, voltsV: number, frequencyHz: number): number {
   return 2 * Math.PI * frequencyHz * capacitanceUf * 1e-6 * voltsV;
 }

@@ -13,6 +13,8 @@ const HOUR_MS = 3_600_000;
  * Counts starts of the last hour against the allowance of an electrolytic start capacitor (usually 20 of 3 s).
  * @param moments starts, ISO 8601, in any order
  * @param nowMs the present, ms since 1970
+ * @param allowed starts an hour that are allowed
+ * @returns starts of the last hour, and when the next is allowed
  * @source usual rating of motor-start parts, IEC 60252-2: 3 s on, 1.7 % duty
  */
 export function countStarts(moments: readonly string[], nowMs: number, allowed: number): StartCount {

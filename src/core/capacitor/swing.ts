@@ -34,7 +34,13 @@ export function estimateFromSwing(climbS: number, rangeEndOhm: number): SwingEst
   return { capacitanceUf, lowUf: capacitanceUf / SPREAD, highUf: capacitanceUf * SPREAD };
 }
 
-/** Seconds the climb should take on a range, for a part of this size. */
+/**
+ * Seconds the climb should take on a range, for a part of this size.
+ * @param capacitanceUf capacitance [µF]
+ * @param rangeEndOhm end of the ohmmeter range [Ω]
+ * @returns time [s]
+ * @example expectedClimbS(40, 40000) = 1.6
+ */
 export function expectedClimbS(capacitanceUf: number, rangeEndOhm: number): number {
   return capacitanceUf * 1e-6 * rangeEndOhm;
 }

@@ -58,6 +58,10 @@ export interface CauseState {
 /**
  * Causes to be asked for before a part is only swapped, and what is known of each: from the findings, from the complaint,
  * and from what a person answered.
+ * @param action which action
+ * @param evidence what was said and found
+ * @param answered causes a person has answered
+ * @returns causes, each found, cleared or open
  */
 export function causesOf(
   action: ActionId,
@@ -163,6 +167,10 @@ const IN_CASES: readonly {
 /**
  * Tests an action asks for before it is final: its own, those it asks for in this case, and where the motor stays and shows
  * signs of having cooked, the insulation of its windings.
+ * @param action which action
+ * @param own tests the action itself asks for
+ * @param evidence what was said and found
+ * @returns tests that are still to be made
  */
 export function checksBefore(action: ActionId, own: readonly TestId[], evidence: Known): TestId[] {
   const isCooked = evidence.complaints.some((complaint) => COOKED_COMPLAINTS.includes(complaint)) || shows(evidence, COOKED);

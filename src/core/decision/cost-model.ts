@@ -76,7 +76,11 @@ const RENEWS: readonly ActionId[] = ["replace-motor", "refer"];
 
 /**
  * Chance that a motor with a mean life of `lifeYears` left fails within the horizon (constant hazard).
+ * @param horizonYears years that are looked ahead
+ * @param lifeYears mean life that is left [years]
+ * @returns probability, 0..1
  * @source Barlow & Proschan, Mathematical Theory of Reliability, 2.2 (exponential law)
+ * @example failureWithin(5, 10) = 0.393469
  */
 export function failureWithin(horizonYears: number, lifeYears: number): number {
   return 1 - Math.exp(-horizonYears / lifeYears);
@@ -87,12 +91,22 @@ const STILL_COMPLAINS = 0.6;
 /** A motor that runs, with its worn parts renewed, has at least this part of a motor's life before it. Trade judgement. */
 const LEAST_LEFT = 1 / 3;
 
-/** Whether the work mends a fault. */
+/**
+ * Whether the work mends a fault.
+ * @param work one action, or two on the same visit
+ * @param fault which fault; null: none
+ * @returns true when it does
+ */
 export function mends({ action, also }: Pick<ActionCosts, "action" | "also">, fault: Suspect): boolean {
   return ACTION_TABLE[action].cures.includes(fault) || (also !== null && ACTION_TABLE[also].cures.includes(fault));
 }
 
-/** Whether the work mends every fault of a set; work done on a sound motor leaves it sound. */
+/**
+ * Whether the work mends every fault of a set; work done on a sound motor leaves it sound.
+ * @param work one action, or two on the same visit
+ * @param faults parts at fault
+ * @returns true when nothing is left
+ */
 export const isCovered = (work: Pick<ActionCosts, "action" | "also">, faults: readonly Suspect[]): boolean =>
   faults.every((fault) => mends(work, fault));
 
@@ -122,7 +136,11 @@ const referCost = (house: HouseFigures): number => house.licensedPrice + (house.
 /**
  * What every action costs on this machine at the house's prices: part and labour now, and the later failure of the motor
  * that stays or comes, over the house's horizon or the machine's remaining life, whichever is shorter.
+ * @param house house rules in force
+ * @param site what the work would be done on
+ * @param life age of the motor and years left of the machine
  * @param job the bearing job as it was put together on this motor; null: as the house prices it
+ * @returns actions with their costs, singly and two on one visit
  */
 export function costModel(house: HouseFigures, site: RepairSite, life: Life = UNKNOWN_LIFE, job: JobTerms | null = null): CostModel {
   const horizon = Math.min(house.horizonYears, life.machineYearsLeft ?? house.horizonYears);
@@ -164,6 +182,10 @@ export function costModel(house: HouseFigures, site: RepairSite, life: Life = UN
 /**
  * What an action costs in all when these faults are there: the work, and where it does not mend them all, coming back and
  * the right work then. Leaving it until a date is a planned visit, not a callback, and the wait does its harm.
+ * @param costs what the action costs
+ * @param faults parts at fault together; empty: none
+ * @param model what every action costs here
+ * @returns cost in the house's money
  */
 export function costGiven(costs: ActionCosts, faults: readonly Suspect[], model: CostModel): number {
   const { action } = costs;

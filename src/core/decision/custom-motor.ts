@@ -21,6 +21,9 @@ const OUTSIDE: readonly Suspect[] = ["supply", "wiring", "control", "driven-load
 /**
  * A motor without spares: its standard parts (bearings, capacitor) replaced, a standard motor on a made bracket, or the
  * whole unit; by expected cost, counting a callback and the whole unit where it did not cure.
+ * @param hypotheses sets of faults with their probabilities
+ * @param house house rules in force
+ * @returns ways, the cheapest first, each with what it cures
  */
 export function customOptions(hypotheses: readonly Hypothesis[], house: HouseFigures): CustomOption[] {
   const minutePrice = house.hourlyRate / 60;

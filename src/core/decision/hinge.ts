@@ -127,6 +127,7 @@ function closeness({ now, values, crossing, lines: [first, second] }: Hinge): nu
 /**
  * The figure the choice hinges on: of those nobody knows well, the one whose crossing lies nearest to what is taken for it
  * now; where none turns the choice, the one that moves the gap between the best two most.
+ * @param question hypotheses, prices and works to compare
  * @returns null where there is nothing to choose between
  */
 export function findHinge(question: DecisionQuestion): Hinge | null {

@@ -132,7 +132,12 @@ function weigh(row: Priced, hypotheses: readonly Hypothesis[], model: CostModel)
   return { cure, expectedCost };
 }
 
-/** The cheapest way on, for when only that is asked: what rankActions puts first. */
+/**
+ * The cheapest way on, for when only that is asked: what rankActions puts first.
+ * @param hypotheses sets of faults with their probabilities
+ * @param model what every action costs here
+ * @returns the action with its cost
+ */
 export function cheapestAction(
   hypotheses: readonly Hypothesis[],
   model: CostModel,
@@ -150,7 +155,12 @@ export function cheapestAction(
   return best ?? { action: "no-repair", also: null, expectedCost: 0, cureProbability: 0 };
 }
 
-/** What the right work costs in all once it is known what is wrong. */
+/**
+ * What the right work costs in all once it is known what is wrong.
+ * @param faults parts at fault together; empty: none
+ * @param model what every action costs here
+ * @returns cost in the house's money
+ */
 export function settledCost(faults: readonly Suspect[], model: CostModel): number {
   const rows = rowsOf(model);
   const known = rows.settled.get(faults);
@@ -165,6 +175,8 @@ export function settledCost(faults: readonly Suspect[], model: CostModel): numbe
 /**
  * Actions by expected total cost: the work, coming back where it does not cure, the right work then, and the later failure
  * of the motor over the horizon. Two faults have a work of their own where no single one mends both for less: both on one visit.
+ * @param hypotheses sets of faults with their probabilities
+ * @param model what every action costs here
  * @returns cheapest expected cost first; what mends nothing likely is left out
  * @source Raiffa & Schlaifer, Applied Statistical Decision Theory, 1.3 (expected value of terminal action)
  */

@@ -78,6 +78,8 @@ type DrawnFigures = { -readonly [Id in keyof HouseFigures]: HouseFigures[Id] };
 /**
  * Total cost of each work over many draws of what is not known: which faults are there, prices, minutes, life left,
  * whether the work holds; and the figure the choice hinges on.
+ * @param question what is asked, as plain data
+ * @returns spread of each work, and what the choice hinges on
  * @source Raiffa & Schlaifer, Applied Statistical Decision Theory, 1.4; Metropolis & Ulam, The Monte Carlo Method (1949)
  */
 export function simulateDecision(question: DecisionQuestion): DecisionOutlook {

@@ -31,7 +31,11 @@ const SHOWS_SOUND: readonly {
   { test: "ptc-ohms", outcome: "works", part: () => "start-relay" },
 ];
 
-/** Parts that were measured and hold. A part that fails while it runs holds no more, whatever it read cold. */
+/**
+ * Parts that were measured and hold. A part that fails while it runs holds no more, whatever it read cold.
+ * @param findings what the tests found
+ * @returns parts that hold
+ */
 export function soundParts(findings: readonly Finding[]): readonly Suspect[] {
   const found = findings.flatMap((finding) =>
     SHOWS_SOUND.filter(

@@ -17,6 +17,8 @@ const LEAST_PROBABILITY = 0.05;
 /**
  * Findings that contradict each other, the strongest pair of each suspect. They are named, not averaged away: one of them
  * was taken wrongly, or the fault comes and goes.
+ * @param standing suspects with their evidence
+ * @returns pairs of findings, or none
  */
 export function contradictionsOf(standing: Standing): Contradiction[] {
   const seen = new Set<string>();

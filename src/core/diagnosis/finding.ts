@@ -26,7 +26,11 @@ export type Finding = {
   };
 }[TestId];
 
-/** A finding by what it says, for setting it aside; the same finding has the same key each time the record is read. */
+/**
+ * A finding by what it says, for setting it aside; the same finding has the same key each time the record is read.
+ * @param finding what a test found
+ * @returns a text that is the same for the same finding
+ */
 export function findingKey({ test, weights, about, ordinal }: Finding): string {
   return [test, about ?? "", ...Object.keys(weights).sort(), ...(ordinal === undefined ? [] : [String(ordinal)])].join("/");
 }

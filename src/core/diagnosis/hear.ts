@@ -61,6 +61,7 @@ function unheardOf(said: string, understood: readonly Span[]): Span[] {
  * Understands what people say of a machine: complaints of the fixed vocabulary, those denied, questions where it is open which
  * one is meant, and the words nothing was made of. The text itself is kept beside them, so nothing said is lost.
  * @param text in the person's own words
+ * @returns complaints, denials and questions, each with its place in the text, and what was not understood
  * @example hear("no burning smell, won't start") -> heard does-not-run, denied burning-smell
  */
 export function hear(text: string): Hearing {

@@ -30,12 +30,24 @@ const PRIOR_RULES: Record<Suspect, NumberRuleId> = {
   control: "priorControl",
 };
 
-/** Instruments this house has. */
+/**
+ * Instruments this house has.
+ * @param house house rules in force
+ * @returns instruments
+ */
 export const ownedInstruments = (house: HouseFigures): Instrument[] => INSTRUMENTS.filter((instrument) => house[OWNED_BY[instrument]]);
 
-/** How this house weighs what it is told. */
+/**
+ * How this house weighs what it is told.
+ * @param house house rules in force
+ * @returns weights
+ */
 export const houseWeights = (house: HouseFigures): Weights => ({ priors: priorFactors(house), unsaid: house.unsaidPercent / 100 });
 
-/** How often this house finds each part at fault, over the usual. */
+/**
+ * How often this house finds each part at fault, over the usual.
+ * @param house house rules in force
+ * @returns factor of each suspect
+ */
 export const priorFactors = (house: HouseFigures): PriorFactors =>
   Object.fromEntries(Object.entries(PRIOR_RULES).map(([suspect, rule]) => [suspect, house[rule]]));

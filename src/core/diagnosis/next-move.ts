@@ -91,6 +91,9 @@ const tableOf = (test: TestId, hypotheses: readonly Hypothesis[]): OutcomeTable 
 
 /**
  * Expected information of a test about which faults are present: I = H(outcome) − Σ P(faults) H(outcome | faults).
+ * @param test which test
+ * @param hypotheses sets of faults with their probabilities
+ * @param table outcomes of every test with their weights
  * @returns bits, ≥ 0
  * @source Cover & Thomas, Elements of Information Theory, eq. 2.38
  */
@@ -222,8 +225,12 @@ function costThen(hypotheses: readonly Hypothesis[], atOnce: number, best: BestA
  * The next test by expected information per minute among those that may be made here; a change of power state is counted
  * in its minutes. Stops when no outcome of any test at hand would change what is done, after the checks that the likely
  * action asks for; what a test would save must be worth its minutes.
+ * @param hypotheses sets of faults with their probabilities
+ * @param findings what the tests found
+ * @param at tests at hand, machine, power, what is owned, and the hourly rate
  * @param best the cheapest way on from a belief
  * @param likely what would be done now, and the tests it asks for first
+ * @returns the move with its reasons, and the others that were weighed
  * @source Raiffa & Schlaifer, Applied Statistical Decision Theory, 4.5 (expected value of sample information)
  */
 export function chooseMove(

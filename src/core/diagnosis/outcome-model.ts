@@ -33,6 +33,9 @@ const memory = new WeakMap<readonly Suspect[], Map<string, readonly number[]>>()
 
 /**
  * Probability of each outcome of a test when these faults are present: base × Π(given/base), brought to sum 1.
+ * @param test which test
+ * @param faults parts at fault together; empty: none
+ * @param about what else is known of the part that was tested
  * @returns in the order of OUTCOME_NAMES[test]
  */
 export function outcomeProbabilities(test: TestId, faults: readonly Suspect[], about?: Finding["about"]): readonly number[] {

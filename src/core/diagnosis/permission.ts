@@ -55,7 +55,12 @@ const ONLY_ON: Partial<Record<TestId, (machine: MachineKind) => boolean>> = {
   "push-start": (machine) => machine === "fan" || machine === "blower",
 };
 
-/** Whether this machine allows the test. */
+/**
+ * Whether this machine allows the test.
+ * @param test which test
+ * @param machine which machine
+ * @returns true when it may be made there
+ */
 export const isOnMachine = (test: TestId, machine: MachineKind): boolean => ONLY_ON[test]?.(machine) ?? true;
 
 /** The finding that forbids a test, if there is one: what does not turn, or is grounded, is not run. */
@@ -76,7 +81,10 @@ function forbiddenBy(test: TestId, findings: readonly Finding[]): Finding | null
 
 /**
  * Why a test must not or cannot be made here; null: it may be. Power is not asked: a change of state is a step of its own.
+ * @param test which test
+ * @param at machine and findings so far
  * @param owned instruments the house has
+ * @returns the reason; null: it may be made
  */
 export function barOf(
   test: TestId,
@@ -98,5 +106,9 @@ export function barOf(
   return null;
 }
 
-/** Whether a test lets the motor turn or try to turn. */
+/**
+ * Whether a test lets the motor turn or try to turn.
+ * @param test which test
+ * @returns true when it does
+ */
 export const isRun = (test: TestId): boolean => LIVE_RUNS.includes(test);

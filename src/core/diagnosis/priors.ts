@@ -96,6 +96,8 @@ const MOST = 0.6;
 
 /**
  * Prior probability of each suspect on this motor: by type, machine, start gear and age, and by what the house finds.
+ * @param motor what is known of the motor
+ * @param factors what this house finds, over the usual
  * @returns only suspects that can be present on this type
  */
 export function priorsFor(motor: MotorProfile, factors: PriorFactors = {}): ReadonlyMap<Suspect, number> {

@@ -143,6 +143,8 @@ function pullsOf(own: number, all: readonly Spoken[]): Pull[] {
  * weight, tests by the ratio of given to base.
  * Because whole sets are weighed, a fault that is proven takes the complaint's support away from the others.
  * @param motor what the plate says; decides which parts can be at fault at all
+ * @param known everything that was said and found
+ * @param weights how this house weighs
  * @returns probability of each fault set, and of each suspect (they need not sum to 1: two may be at fault together)
  * @source Pearl, Probabilistic Reasoning in Intelligent Systems (1988), 4.3 (noisy or)
  */
@@ -179,7 +181,11 @@ export function weighEvidence(
   return { hypotheses, suspects: [...suspects, noFault].sort((a, b) => b.probability - a.probability) };
 }
 
-/** Probability that each suspect is at fault, alone or with another. */
+/**
+ * Probability that each suspect is at fault, alone or with another.
+ * @param hypotheses sets of faults with their probabilities
+ * @returns probability of each suspect
+ */
 export function marginalProbabilities(hypotheses: readonly Hypothesis[]): Map<Suspect, number> {
   const marginals = new Map<Suspect, number>();
   for (const { faults, probability } of hypotheses) {

@@ -31,7 +31,12 @@ export function togetherFactor(faults: readonly Suspect[]): number {
   return found.get(`${first} ${second}`) ?? UNRELATED;
 }
 
-/** Why two faults come together, if one is known to bring about the other. */
+/**
+ * Why two faults come together, if one is known to bring about the other.
+ * @param first the fault that comes first
+ * @param second the fault that comes of it
+ * @returns the reason; null: none is known
+ */
 export function whyTogether(first: Suspect, second: Suspect): string | null {
   return TOGETHER.find(({ pair }) => pair.includes(first) && pair.includes(second))?.why ?? null;
 }

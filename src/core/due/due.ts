@@ -22,13 +22,20 @@ const ENDED_BY: Partial<Record<DueKind, readonly ActionId[]>> = {
   "listen-bearings": ["replace-motor"],
 };
 
-/** Whether what was decided leaves a follow-up standing. */
+/**
+ * Whether what was decided leaves a follow-up standing.
+ * @param due a follow-up
+ * @param actions what was decided
+ * @returns true when it stands
+ */
 export const isStillDue = ({ kind }: Due, actions: readonly (ActionId | null)[]): boolean =>
   !actions.some((action) => action !== null && ENDED_BY[kind]?.includes(action));
 
 /**
  * The day a follow-up falls on, `YYYY-MM-DD`.
+ * @param due a follow-up
  * @param visitDay day of the visit that asked for it, `YYYY-MM-DD`
+ * @returns the day, `YYYY-MM-DD`
  */
 export function dueOn({ when }: Due, visitDay: string): string {
   if ("on" in when) return when.on;

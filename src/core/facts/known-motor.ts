@@ -17,12 +17,21 @@ export interface KnownMotor {
 const USUAL_WARM_C = 75;
 const USUAL_TOLERANCE = { run: 0.06, start: 0.15 } as const;
 
-/** The section that serves this motor: of a dual part the compressor's, else the first. */
+/**
+ * The section that serves this motor: of a dual part the compressor's, else the first.
+ * @param label what the label says
+ * @returns the section; undefined: the label has none
+ */
 export function sectionFor(label: CapacitorLabel): CapacitorLabel["sections"][number] | undefined {
   return label.sections.find(({ terminal }) => terminal === "HERM") ?? label.sections[0];
 }
 
-/** What the plate asks for of this kind; without a second part on it, its only one. */
+/**
+ * What the plate asks for of this kind; without a second part on it, its only one.
+ * @param facts what the plate asks for
+ * @param kind run or start part
+ * @returns the label; null: the plate asks for none
+ */
 export function plateCapacitorFor(
   { plateCapacitor, plateSecondCapacitor }: Pick<Facts, "plateCapacitor" | "plateSecondCapacitor">,
   kind: CapacitorLabel["kind"],
@@ -53,6 +62,8 @@ function assumeType({ plateCapacitor, plateSecondCapacitor, fittedCapacitor, mac
 
 /**
  * What is known of the motor from plate, windings and capacitor label.
+ * @param facts what is known of the motor
+ * @returns what the model takes, and the type that was assumed
  * @errors 'motor-without-model' for a motor without a start winding
  */
 export function knownMotor(facts: Facts): Result<KnownMotor, Failure> {

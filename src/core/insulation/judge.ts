@@ -28,7 +28,11 @@ export interface InsulationVerdict {
   readonly decision: "holds" | "out" | "watch" | "unclear";
 }
 
-/** Limit in force under the rule [MΩ at 40 °C]. */
+/**
+ * Limit in force under the rule [MΩ at 40 °C].
+ * @param limits the rule in force and its figures
+ * @returns limit [MΩ at 40 °C]
+ */
 export function insulationLimit({ rule, leastMegohm, ratedV, hermetic }: InsulationLimits): number {
   switch (rule) {
     case "plain":
@@ -46,7 +50,10 @@ const TESTER_PART = 0.05;
 /**
  * Judges one insulation reading at 40 °C. A figure over the tester's range is a lower bound, never a number: it holds
  * when the bound itself does.
+ * @param reading what the tester showed
  * @param temperatureC winding temperature; null: not known, the reading stands as it is
+ * @param limits limits it is held against
+ * @returns verdict, with the figure at 40 °C
  * @source IEEE 43, table 3 (1 MΩ + 1 MΩ per kV) for the per-kilovolt rule; house rules for the others
  */
 export function judgeInsulation(reading: InsulationReading, temperatureC: number | null, limits: InsulationLimits): InsulationVerdict {
@@ -79,6 +86,8 @@ const COLLAPSE_FACTOR = 5;
 /**
  * Trend of one cell from the last visit to this one. The trend matters more than one figure: a fall to a fifth is told
  * however high the figure still is.
+ * @param earlier earlier visits, the oldest first
+ * @param present as it is now
  * @returns `unknown` without an earlier figure, or where a "more than" hides what it was
  */
 export function insulationTrend(earlier: readonly InsulationPoint[], present: InsulationPoint): InsulationTrend {

@@ -19,18 +19,30 @@ export const TEXT_LENGTHS = {
 } as const;
 export type TextKind = keyof typeof TEXT_LENGTHS;
 
-/** Schema of a text of one kind. */
+/**
+ * Schema of a text of one kind.
+ * @param kind which kind of text
+ * @returns a schema that takes so many code units
+ */
 export const textSchema = (kind: TextKind) => v.pipe(v.string(), v.maxLength(TEXT_LENGTHS[kind]));
 
 /**
  * What of a text is kept: as much as its kind takes. Never half of a character that takes two code units.
+ * @param text as it was keyed or printed
+ * @param kind which kind of text
+ * @returns the text, or as much of it as fits
  * @example fitText("x".repeat(300), "printed").length -> 200
  */
 export function fitText(text: string, kind: TextKind): string {
   return cutText(text, TEXT_LENGTHS[kind]);
 }
 
-/** The first so many code units of a text, without half a character at the end. */
+/**
+ * The first so many code units of a text, without half a character at the end.
+ * @param text as it was keyed or printed
+ * @param most code units at most
+ * @returns the text, or its beginning
+ */
 export function cutText(text: string, most: number): string {
   if (text.length <= most) return text;
   const last = text.charCodeAt(most - 1);

@@ -41,13 +41,22 @@ export function toMoment(text: string): string | null {
   return new Date(ms).toISOString();
 }
 
-/** Whether a text is a day of the calendar, `YYYY-MM-DD`, of the years 1970 to 2199. */
+/**
+ * Whether a text is a day of the calendar, `YYYY-MM-DD`, of the years 1970 to 2199.
+ * @param text as it was keyed or printed
+ * @returns true for a day of the calendar
+ */
 export function isDay(text: string): boolean {
   const match = DAY.exec(text);
   return match !== null && Number.isFinite(dayMs(Number(match[1]), Number(match[2]), Number(match[3])));
 }
 
-/** Which of two moments is later, whatever their zone; one that cannot be read is before all others. */
+/**
+ * Which of two moments is later, whatever their zone; one that cannot be read is before all others.
+ * @param a a moment
+ * @param b another moment
+ * @returns below 0: the first is earlier; above 0: later; 0: the same instant
+ */
 export function compareMoments(a: string, b: string): number {
   const [first, second] = [toMoment(a) ?? "", toMoment(b) ?? ""];
   return first === second ? 0 : first < second ? -1 : 1;

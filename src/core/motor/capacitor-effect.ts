@@ -20,7 +20,11 @@ export interface EffectQuestion {
   readonly scale: number;
 }
 
-/** Figures of the run with the capacitor as it should be and as found, and what would be noticed. @errors those of estimateMotor */
+/**
+ * Figures of the run with the capacitor as it should be and as found, and what would be noticed. @errors those of estimateMotor
+ * @param question the motor and its capacitor, as plain data
+ * @returns both runs side by side, or why there is no model
+ */
 export function capacitorEffect({ knowledge, scale }: EffectQuestion): Result<CapacitorEffect, Failure> {
   const estimate = estimateOnce(knowledge);
   if (!estimate.ok) return estimate;

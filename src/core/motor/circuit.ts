@@ -96,7 +96,12 @@ function branchesOf({ topology, runCapacitor, startCapacitor }: Machine, conditi
   return pair;
 }
 
-/** Boils machine and condition down once; every operating point of a curve then uses the same circuit. */
+/**
+ * Boils machine and condition down once; every operating point of a curve then uses the same circuit.
+ * @param machine which machine
+ * @param condition state of its parts
+ * @returns the circuit
+ */
 export function toCircuit(machine: Machine, condition: Condition): Circuit {
   const omega = 2 * Math.PI * machine.frequencyHz * condition.frequencyScale;
   const synchronousRadS = (2 * omega) / machine.poles;

@@ -36,5 +36,9 @@ export const SOUND: Condition = {
   dragTorqueNm: 0,
 };
 
-/** A condition that differs from the sound motor in these respects only. */
+/**
+ * A condition that differs from the sound motor in these respects only.
+ * @param changes in what it differs
+ * @returns the condition
+ */
 export const conditionWith = (changes: Partial<Condition>): Condition => ({ ...SOUND, ...changes });

@@ -13,7 +13,12 @@ export interface CurvePoint {
   readonly inputW: number;
 }
 
-/** Curves from standstill to synchronous speed; the switch stands as it would at each speed on the way up. */
+/**
+ * Curves from standstill to synchronous speed; the switch stands as it would at each speed on the way up.
+ * @param circuit machine and condition, boiled down
+ * @param points points of the curve
+ * @returns points, the slowest first
+ */
 export function torqueSpeedCurve(circuit: Circuit, points: number): CurvePoint[] {
   const isSwitched = hasSwitch(circuit.machine);
   return Array.from({ length: points }, (_, index) => {

@@ -11,6 +11,8 @@ const lately = new Map<string, Result<MotorEstimate, Failure>>();
 /**
  * Estimate of a motor, kept while it was asked about lately: every figure keyed asks again, and the plate stays the same
  * meanwhile. The same question always has the same answer.
+ * @param knowledge what is known of the motor
+ * @returns the estimate, or why there is none
  * @errors those of estimateMotor
  */
 export function estimateOnce(knowledge: MotorKnowledge): Result<MotorEstimate, Failure> {

@@ -165,6 +165,7 @@ function findConflict(problem: Problem, best: Fit): PlateConflict | null {
 /**
  * The machine behind a plate: a fit of its parameters to what is known, held by what is usual, and an ensemble of machines
  * that fit equally well, each the best fit to figures moved at random within their uncertainty.
+ * @param knowledge what is known of the motor
  * @param members how many machines the ensemble has
  * @returns the likeliest machine, the ensemble, what is missing, and the one figure that does not belong with the others
  * @errors 'motor-hardly-known' without any figure that sets its size; 'motor-amps-too-low', 'motor-ohms-too-high' where the

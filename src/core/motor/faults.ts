@@ -94,8 +94,17 @@ export const FAULTS: Record<FaultId, FaultSpec> = {
   "load-gone": { topologies: ALL, ...YES, change: () => ({ loadScale: 0.1 }) },
 };
 
-/** The faults a motor of this circuit can have. */
+/**
+ * The faults a motor of this circuit can have.
+ * @param topology circuit of the motor
+ * @returns ids of faults
+ */
 export const faultsFor = (topology: Topology): readonly FaultId[] => FAULT_IDS.filter((id) => FAULTS[id].topologies.includes(topology));
 
-/** The condition this fault makes of the machine. */
+/**
+ * The condition this fault makes of the machine.
+ * @param fault the fault and how far it goes
+ * @param machine the sound machine
+ * @returns the condition
+ */
 export const conditionOfFault = ({ id, level }: Fault, machine: Machine): Condition => conditionWith(FAULTS[id].change(level, machine));

@@ -25,6 +25,11 @@ export function breakdownTorqueNm(circuit: Circuit): number {
   return Math.max(...BREAKDOWN_SLIPS.map((slip) => steadyState(circuit, slip, "run").shaftTorqueNm));
 }
 
+/**
+ * What a plate says of running and of standing still.
+ * @param machine which machine
+ * @returns condition and slip of either state
+ */
 export function plateStates(machine: Machine): PlateStates {
   const circuit = toCircuit(machine, SOUND);
   const ratedSlip = 1 - machine.load.ratedRpm / synchronousRpm(machine.frequencyHz, machine.poles);

@@ -72,6 +72,8 @@ const valid = (pick: number | null, count: number): number | null => (pick !== n
 /**
  * The plate for the connection, hertz and speed in hand. Figures of one field belong by their place to those of another
  * that has as many: `115/230 V, 13.4/6.7 A` are two connections, `1075/950/825 rpm, 4.1/3.3/2.8 A` three speeds.
+ * @param figures the figures, each with its uncertainty
+ * @param picks which of them is in hand
  * @returns nothing of a field where the plate leaves open which of its figures is meant
  */
 export function plateInHand(figures: PlateFigures, picks: PlatePicks): PlateInHand {
@@ -124,8 +126,10 @@ export function plateInHand(figures: PlateFigures, picks: PlatePicks): PlateInHa
 /**
  * Which connection a measured supply belongs to: the one whose volts, widened by the house's band, hold it; where none does,
  * none is told.
+ * @param connections every way the plate says it can be connected
  * @param volts measured at the motor, standing [V]
  * @param part allowed deviation from the plate's volts, as a part
+ * @returns place of the connection; null: none, or more than one, holds it
  */
 export function connectionOfSupply(connections: readonly PlateConnection[], volts: number, part: number): number | null {
   const holding = connections.flatMap((connection, place) => {

@@ -86,6 +86,7 @@ function readPiece(field: PlateFieldId, piece: string): Result<PlateValue, Failu
 
 /**
  * Reads one field of a motor plate as stamped: one figure, a band, or one of either for each connection or speed.
+ * @param field which field
  * @param text `230`, `208-230 V`, `115/230`, `115/208-230`, `FLA 7.7`, `13.4/6.7 A`, `1,725 RPM`, `1-1/2 HP`
  * @returns figures in the order stamped, in V, Hz, A, rpm or W; empty for an empty field
  * @errors those of readFigure, for the first part that cannot be read; nothing is taken of a field with such a part
@@ -117,8 +118,16 @@ function readWhole(field: PlateFieldId, text: string): Result<readonly PlateValu
   return ok(values);
 }
 
-/** The one figure a value stands for in a sum: itself, or the middle of its band. */
+/**
+ * The one figure a value stands for in a sum: itself, or the middle of its band.
+ * @param value one figure, or a band
+ * @returns the figure
+ */
 export const middleOf = (value: PlateValue): number => (value.kind === "value" ? value.value : (value.low + value.high) / 2);
-/** Its lower and upper end. */
+/**
+ * Its lower and upper end.
+ * @param value one figure, or a band
+ * @returns both ends; the same where it is one figure
+ */
 export const endsOf = (value: PlateValue): readonly [low: number, high: number] =>
   value.kind === "value" ? [value.value, value.value] : [value.low, value.high];

@@ -2,7 +2,12 @@ import type { PlateFacts } from "./facts";
 import { connectionOfSupply } from "./plate-choice";
 import { endsOf, middleOf } from "./plate-field";
 
-/** Volts a motor may see on the connection in hand; a plate that names a band is allowed the house's part beyond both ends. */
+/**
+ * Volts a motor may see on the connection in hand; a plate that names a band is allowed the house's part beyond both ends.
+ * @param facts volts of the connection in hand
+ * @param part how far a supply may lie off the plate, as part of its volts
+ * @returns both limits [V]; null: the plate names no volts
+ */
 export function supplyLimits(
   { supplyV, supplyBand }: Pick<PlateFacts, "supplyV" | "supplyBand">,
   part: number,
@@ -20,6 +25,10 @@ export interface InferredConnection {
 /**
  * Infers how a motor of two voltages is connected from the volts measured at it; null where it was said, the plate names but
  * one, or no connection holds them.
+ * @param facts what is known of the motor
+ * @param volts measured at the motor [V]; null: nothing yet
+ * @param part how far a supply may lie off the plate, as part of its volts
+ * @returns the connection with its facts; null: it is not to be inferred
  */
 export function inferConnection(facts: PlateFacts, volts: number | null, part: number): InferredConnection | null {
   if (volts === null || facts.supplyV !== null || facts.plateConnections.length < 2) return null;

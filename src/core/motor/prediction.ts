@@ -57,7 +57,12 @@ const figuresOf = (at: SteadyState, timeS: number | null): PredictedRun => ({
 const forward = (condition: Condition): Condition =>
   condition.startWinding === "reversed" ? { ...condition, startWinding: "ok" } : condition;
 
-/** What this machine does in this condition: from rest, and already at speed. */
+/**
+ * What this machine does in this condition: from rest, and already at speed.
+ * @param machine which machine
+ * @param condition state of its parts
+ * @returns amps, volts, speed and torque of either state
+ */
 export function predict(machine: Machine, condition: Condition): Prediction {
   const circuit = toCircuit(machine, forward(condition));
   const rest = restFromStandstill(circuit, GRID);

@@ -41,6 +41,9 @@ function crossing(circuit: Circuit, state: SwitchState, positiveRadS: number, ne
 /**
  * Where the motor settles when it is switched on at standstill: the first speed at which nothing is left to speed it up.
  * Quasi-static: the torque of each instant is that of the steady state at that speed.
+ * @param circuit machine and condition, boiled down
+ * @param grid points looked at between standstill and synchronous speed
+ * @returns where it settles, and in which switch position
  * @source Hughes, Electric Motors and Drives, 5.5 (steady operating point)
  */
 export function restFromStandstill(circuit: Circuit, grid: number = GRID): RestPoint {
@@ -75,6 +78,8 @@ export function restFromStandstill(circuit: Circuit, grid: number = GRID): RestP
 /**
  * Where a motor keeps running when the fault comes while it is at speed: the highest speed, in the run state, at which
  * torque and load agree.
+ * @param circuit machine and condition, boiled down
+ * @param grid points looked at between standstill and synchronous speed
  * @returns null when it falls below the switch's speed, or stalls
  */
 export function restWhenRunning(circuit: Circuit, grid: number = GRID): SteadyState | null {
@@ -89,5 +94,10 @@ export function restWhenRunning(circuit: Circuit, grid: number = GRID): SteadySt
   return null;
 }
 
-/** Whether the motor reached its running speed. */
+/**
+ * Whether the motor reached its running speed.
+ * @param circuit machine and condition, boiled down
+ * @param state a point of operation
+ * @returns true above the speed that counts as started
+ */
 export const hasStarted = (circuit: Circuit, { speedRadS }: SteadyState): boolean => speedRadS > STARTED_FRACTION * circuit.synchronousRadS;

@@ -83,6 +83,8 @@ function drawOnce(estimate: MotorEstimate, knowledge: MotorKnowledge, supply: Su
 
 /**
  * Estimates the motor from what is known of it, says what it should draw, and which faults account for what it does.
+ * @param question the motor and what was measured, as plain data
+ * @returns the motor, what to expect of it, and which faults explain what was measured
  * @errors those of estimateMotor
  */
 export function understandRun({ knowledge, supply, behaviour, measured, capacitorScale }: RunQuestion): Result<RunUnderstanding, Failure> {

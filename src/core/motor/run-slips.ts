@@ -30,7 +30,12 @@ const times = ({ low, high }: { low: number; high: number }, by: number): { low:
 export const ampsJudge = (plateA: number, isHeld: boolean): SlipJudge =>
   byBands(times(AMPS_SEEN, plateA), times(isHeld ? LOCKED_WANTED : AMPS_WANTED, plateA), ["point", "prefix"], AMPS_MOST * plateA);
 
-/** Volts of a supply against the plate's; nothing at all is a finding, not a slip. */
+/**
+ * Volts of a supply against the plate's; nothing at all is a finding, not a slip.
+ * @param facts what is known of the motor
+ * @param part how far a supply may lie off the plate, as part of its volts
+ * @returns the bands; null: the plate names no volts
+ */
 export function supplyJudge(facts: Pick<PlateFacts, "supplyV" | "supplyBand">, part: number): SlipJudge | null {
   const limits = supplyLimits(facts, part);
   if (limits === null || facts.supplyV === null) return null;
@@ -44,7 +49,15 @@ export function supplyJudge(facts: Pick<PlateFacts, "supplyV" | "supplyBand">, p
   return { ...judge, isPlausible: (volts) => volts < 0.04 * (facts.supplyV ?? 0) || judge.isPlausible(volts) };
 }
 
-/** Where figures of a run come from, for those that a plate says something of. */
+/**
+ * Where figures of a run come from, for those that a plate says something of.
+ * @param field which figure of the run
+ * @param entry what was keyed; null: nothing
+ * @param facts what is known of the motor
+ * @param part how far a supply may lie off the plate, as part of its volts
+ * @param isHeld whether it stands and hums: its amps are those of a locked rotor
+ * @returns the slip; null: the figure goes with the plate
+ */
 export function slipOfRun(field: RunField, entry: Entry | null, facts: PlateFacts, part: number, isHeld = false): Slip | null {
   const judge = runJudge(field, facts, part, isHeld);
   return judge === null ? null : findSlip(entry, entry?.reading?.quantity ?? "plain", judge);
@@ -78,7 +91,14 @@ function runJudge(field: RunField, facts: PlateFacts, part: number, isHeld: bool
 /** Figures of a run that look like a slip, by field. */
 export type RunSlips = Readonly<Partial<Record<RunField, Slip>>>;
 
-/** @param isHeld the motor stands and hums: its amps are those of a locked rotor */
+/**
+ * Figures of a run that look like a slip of the finger, by field.
+ * @param figures the figures, each with its uncertainty
+ * @param facts what is known of the motor
+ * @param part how far a supply may lie off the plate, as part of its volts
+ * @param isHeld the motor stands and hums: its amps are those of a locked rotor
+ * @returns slips by field; none: every figure goes with the plate
+ */
 export function slipsOfRun(figures: RunEntries, facts: PlateFacts, part: number, isHeld = false): RunSlips {
   return Object.fromEntries(
     RUN_FIELD_IDS.flatMap((field) => {
@@ -88,7 +108,12 @@ export function slipsOfRun(figures: RunEntries, facts: PlateFacts, part: number,
   );
 }
 
-/** The figures without those that look like a slip: they count for nothing until somebody says what they are. */
+/**
+ * The figures without those that look like a slip: they count for nothing until somebody says what they are.
+ * @param figures the figures, each with its uncertainty
+ * @param slips figures that look like a slip, by field
+ * @returns the figures, with null for those that do not count
+ */
 export function withoutSlips<Figures extends RunEntries>(figures: Figures, slips: RunSlips): Figures {
   return { ...figures, ...Object.fromEntries(Object.keys(slips).map((field) => [field, null])) };
 }

@@ -14,13 +14,24 @@ export interface AmpsVerdict {
 /** Twice the plate and more is condemned however well it sounds. */
 const FAR_ABOVE = 1.6;
 
-/** Limits of the line amps on both sides: above them it is overloaded, below them it has lost its load. */
+/**
+ * Limits of the line amps on both sides: above them it is overloaded, below them it has lost its load.
+ * @param plateA full-load amps of the plate [A]; null: not known
+ * @param house house rules in force
+ * @returns both limits [A]
+ */
 export const ampsLimits = (plateA: number, house: HouseFigures): { readonly low: number; readonly high: number } => ({
   low: (plateA * house.underloadPercent) / 100,
   high: (plateA * house.overloadPercent) / 100,
 });
 
-/** Line amps against the plate and the house's limit. */
+/**
+ * Line amps against the plate and the house's limit.
+ * @param entry what was keyed; null: nothing
+ * @param plateA full-load amps of the plate [A]; null: not known
+ * @param house house rules in force
+ * @returns the verdict; null: nothing was keyed
+ */
 export function judgeAmps(entry: Entry | null, plateA: number | null, house: HouseFigures): AmpsVerdict | null {
   const figure = figureOf(entry);
   if (figure === null) return null;
@@ -42,7 +53,11 @@ export function judgeAmps(entry: Entry | null, plateA: number | null, house: Hou
   };
 }
 
-/** Running amps against the plate, as one of the outcomes the line-up knows. */
+/**
+ * Running amps against the plate, as one of the outcomes the line-up knows.
+ * @param verdict the amps as judged; null: none
+ * @returns one finding, or none
+ */
 export function findingOfAmps(verdict: AmpsVerdict | null): Finding[] {
   if (verdict?.fractionOfPlate == null || verdict.conformity === null) return [];
   const p = verdict.conformity.probabilityWithin;
@@ -50,7 +65,14 @@ export function findingOfAmps(verdict: AmpsVerdict | null): Finding[] {
   return [{ test: "run-amps", weights: { "near-plate": p, [far]: 1 - p } }];
 }
 
-/** The sum of one figure. */
+/**
+ * The sum of one figure.
+ * @param name before or after, for the title
+ * @param verdict the amps as judged; null: none
+ * @param plateA full-load amps of the plate [A]; null: not known
+ * @param limits limits of the amps; null: none
+ * @returns one line, or none
+ */
 export function workingOfAmps(
   name: string,
   verdict: AmpsVerdict | null,

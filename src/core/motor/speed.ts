@@ -15,7 +15,13 @@ export interface SpeedAndPoles {
 const LARGEST_SLIP = 0.25;
 const MOST_POLES = 48;
 
-/** Synchronous speed n = 120 f / p [rpm]. @source Fitzgerald, Electric Machinery, eq. 4.41 */
+/**
+ * Synchronous speed n = 120 f / p [rpm]. @source Fitzgerald, Electric Machinery, eq. 4.41
+ * @param frequencyHz of the mains [Hz]
+ * @param poles number of poles, even
+ * @returns speed of the field [rpm]
+ * @example synchronousRpm(60, 4) = 1800
+ */
 export function synchronousRpm(frequencyHz: number, poles: number): number {
   return (120 * frequencyHz) / poles;
 }
@@ -23,6 +29,7 @@ export function synchronousRpm(frequencyHz: number, poles: number): number {
 /**
  * Pole number from the full-load speed on the plate: the largest even number whose synchronous speed is not below it.
  * @param rpm full-load speed, > 0 and not above the two-pole synchronous speed
+ * @param frequencyHz of the mains [Hz]
  * @returns null when no pole number fits (the speed is above two-pole synchronous, or absurdly low)
  * @source Fitzgerald, Electric Machinery, section 6.1 (slip)
  * @example speedAndPoles(1725, 60) -> 4 poles, slip 0.0417

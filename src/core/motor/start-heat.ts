@@ -13,6 +13,8 @@ export interface StartHeat {
 
 /**
  * Heat of one start against that of running at the settled currents.
+ * @param machine which machine
+ * @param start the start as worked out
  * @returns null for a motor that does not start: its heat only grows
  * @source IEC 60034-12, 9 (starts limited by the heat of the windings); Q = ∫ i² R dt
  */

@@ -62,8 +62,10 @@ function fieldImpedance(circuit: Circuit, slip: number): { re: number; im: numbe
  * Operating point of the two-winding machine at a slip, by two revolving fields (symmetrical components of two phases).
  * Shorted turns: the closed part shares the main axis, so flux and torque stay and only current and loss rise; a coarse
  * stand-in, since it leaves out the harmonics the fault brings.
+ * @param circuit machine and condition, boiled down
  * @param slip 1 at standstill, 0 at synchronous speed of the forward field; any finite value
  * @param state where the switch stands; a motor without one takes either
+ * @returns currents, torque, powers and capacitor volts
  * @source Fitzgerald, Electric Machinery, 9.3–9.4; Krause, Analysis of Electric Machinery, ch. 10 (unsymmetrical two-phase machine)
  * @example the quarter-horse, 110 V motor of Fitzgerald 9.2 draws 3.59 A at slip 0.05 (steady.test.ts)
  */

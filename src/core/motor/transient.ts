@@ -118,6 +118,9 @@ function zeroOfStartBranch(
 /**
  * The start over time, switched on at rest with everything dead: does it start, how long, what flows.
  * The switch is told to open when speed first passes its own; the current breaks at its next zero; it stays open.
+ * @param circuit machine and condition, boiled down
+ * @param options bounds of the work
+ * @returns the start point by point, or that it does not converge
  * @errors 'model-does-not-converge' when the equations cannot be followed (values far outside any motor)
  * @source Krause, Analysis of Electric Machinery, ch. 10; integration: see core/numeric
  */

@@ -16,6 +16,7 @@ const COLD_C = 25;
 
 /**
  * Ohms of the windings as the plate lets one expect them: by volts and amps, and what is usual of motors of its size.
+ * @param knowledge what is known of the motor
  * @returns null without volts and amps
  * @source Veinott, Theory and Design of Small Induction Motors (resistances per unit)
  */

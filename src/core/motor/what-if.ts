@@ -34,7 +34,11 @@ export interface WhatIfCase {
   readonly startHeatW: number;
 }
 
-/** Which of its capacitors a motor is tried with: the run one where it has one. */
+/**
+ * Which of its capacitors a motor is tried with: the run one where it has one.
+ * @param machine the machine
+ * @returns which one, and its value [µF]
+ */
 export function capacitorOf({
   runCapacitor,
   startCapacitor,
@@ -43,7 +47,12 @@ export function capacitorOf({
   return startCapacitor ? { which: "start", capacitanceUf: startCapacitor.capacitanceUf } : null;
 }
 
-/** The condition a choice makes of the machine; a fault of the capacitor starts from the value chosen. */
+/**
+ * The condition a choice makes of the machine; a fault of the capacitor starts from the value chosen.
+ * @param machine which machine
+ * @param choice what is tried
+ * @returns the condition
+ */
 export function conditionOfChoice(machine: Machine, { capacitanceUf, supplyV, fault }: WhatIfChoice): Condition {
   const faulty = fault ? conditionOfFault(fault, machine) : SOUND;
   const own = capacitorOf(machine);
@@ -64,7 +73,13 @@ function luckBandA(machine: Machine, sound: WhatIfChoice, standingA: number): { 
   return operating && { low: LUCK_TIMES_SOUND * operating.lineA, high: Math.max(standingA, LUCK_TIMES_SOUND * operating.lineA) };
 }
 
-/** Works a choice out: curves, where it settles, and how it gets there. */
+/**
+ * Works a choice out: curves, where it settles, and how it gets there.
+ * @param machine which machine
+ * @param choice what is tried
+ * @param points points of the curve
+ * @returns curves, resting point and start
+ */
 export function whatIf(machine: Machine, choice: WhatIfChoice, points = 60): WhatIfCase {
   const condition = conditionOfChoice(machine, choice);
   const isBackwards = condition.startWinding === "reversed";
@@ -112,7 +127,12 @@ const NO_CURRENT_A = 0.02;
 
 /**
  * What would be noticed of one case against another, usually the sound motor of the plate.
+ * @param machine which machine
+ * @param found the case that is tried
+ * @param reference what it is held against
+ * @param fault which fault; null: none
  * @param ratedV volts printed on the capacitor; null: not known
+ * @returns what differs enough to be noticed
  * @source fan laws for the flow (flow in proportion to speed); heat and hum by the losses and the pulsating torque of the model
  */
 export function noticesOf(

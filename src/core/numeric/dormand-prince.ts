@@ -46,6 +46,11 @@ const SMALLEST_STEP_S = 1e-10;
 
 /**
  * An explicit Runge–Kutta solution of order 5 with error control of order 4.
+ * @param derivative slope of the state at a time
+ * @param startS time it begins at [s]
+ * @param start state it begins with
+ * @param options bounds of the work
+ * @returns the solution, to be asked step by step
  * @throws when the step becomes too small: the caller turns that into words
  * @source Dormand & Prince, A family of embedded Runge–Kutta formulae, J. Comput. Appl. Math. 6 (1980); Hairer, Nørsett,
  * Wanner, Solving Ordinary Differential Equations I, II.4 (step control)
@@ -127,6 +132,10 @@ export function createStepper(derivative: Derivative, startS: number, start: Flo
 
 /**
  * State between the last two points, by the cubic through values and slopes of both.
+ * @param stepper the solution on its way
+ * @param timeS time [s]
+ * @param out filled with the state
+ * @returns `out`, filled
  * @source Hairer, Nørsett, Wanner, Solving Ordinary Differential Equations I, II.6 (Hermite interpolation)
  */
 export function stateBetween(stepper: Stepper, timeS: number, out: Float64Array): Float64Array {

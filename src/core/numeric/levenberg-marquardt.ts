@@ -51,6 +51,9 @@ function solveCholesky(matrix: Float64Array, right: Float64Array, n: number): bo
 /**
  * Least squares of a smooth function within bounds: Gauss–Newton steps, damped until they help, held inside the bounds.
  * @param first where to begin; inside the bounds
+ * @param residualsAt residuals at a place
+ * @param options bounds of the work
+ * @returns the place, its covariance, and whether it settled
  * @source Nocedal & Wright, Numerical Optimization, 10.3 (Levenberg–Marquardt), 16.7 (projection on bounds)
  */
 export function fitLeastSquares(first: Float64Array, residualsAt: Residuals, options: FitOptions): Fit {

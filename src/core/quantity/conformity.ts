@@ -30,6 +30,7 @@ const ROUNDING = 1e-12;
 /**
  * Decides whether a figure is within limits with a guard band on both sides of each limit:
  * holds inside the limits shrunk by w (inclusive), out beyond the limits widened by w, too close between; w = factor × U.
+ * @param input the figure, its uncertainty, its limits and the house rules
  * @returns decision and probability of conformity for a normal distribution
  * @source JCGM 106:2012, sections 7 and 8 (guarded acceptance and guarded rejection)
  * @example 7.4515 with U = 0.6 in 7.125..7.95: too close, probability 0.8135

@@ -32,6 +32,9 @@ const SCALES: Record<Quantity, readonly Scale[]> = {
 
 /**
  * Writes a number without needless zeros, to at most `decimals` places.
+ * @param value the figure
+ * @param decimals places at most
+ * @returns the figure as text
  * @example formatNumber(16.450, 2) -> "16.45"; formatNumber(20, 2) -> "20"
  */
 export function formatNumber(value: number, decimals: number): string {
@@ -46,8 +49,10 @@ function decimalsFor(uncertainty: number): number {
 
 /**
  * A figure with its unit, rounded to what its uncertainty can see.
+ * @param quantity what was measured
  * @param value in the base unit of the quantity
  * @param uncertainty expanded or standard, same unit; decides the places (absent: four significant figures)
+ * @returns the figure as text, with its unit
  * @example formatQuantity("capacitance", 16.5612, 0.22) -> "16.56 µF"
  */
 export function formatQuantity(quantity: Quantity, value: number, uncertainty?: number): string {
@@ -59,7 +64,12 @@ export function formatQuantity(quantity: Quantity, value: number, uncertainty?: 
   return `${figure}${GAP}${symbol}`;
 }
 
-/** A fraction as a percentage: 0.946 -> "94.6 %". */
+/**
+ * A fraction as a percentage: 0.946 -> "94.6 %".
+ * @param fraction as a part of one
+ * @param decimals places at most
+ * @returns the percentage as text
+ */
 export function formatPercent(fraction: number, decimals = 0): string {
   // Ten times and more is no percentage any more: a figure so far off is asked about elsewhere.
   if (Math.abs(fraction) >= 10) return `${fraction < 0 ? "<" : ">"}${GAP}${fraction < 0 ? "−" : ""}999${GAP}%`;
@@ -68,6 +78,8 @@ export function formatPercent(fraction: number, decimals = 0): string {
 
 /**
  * A probability as a percentage that never claims certainty: below 1 % and above 99 % it says so.
+ * @param probability 0..1
+ * @returns the percentage as text
  * @example formatProbability(0.9999) -> "> 99 %"
  */
 export function formatProbability(probability: number): string {
@@ -76,7 +88,11 @@ export function formatProbability(probability: number): string {
   return formatPercent(probability);
 }
 
-/** Money without a currency sign: the house says in which money its prices are. */
+/**
+ * Money without a currency sign: the house says in which money its prices are.
+ * @param amount in the house's money
+ * @returns the amount as text
+ */
 export function formatMoney(amount: number): string {
   return amount.toFixed(2);
 }

@@ -15,7 +15,7 @@ function complementaryError(x: number): number {
 
 /**
  * Cumulative standard normal probability.
- * @param z standard score; ±Infinity allowed
+ * @param z standard score; ±Infinity allowed [standard deviations]
  * @returns probability in 0..1
  * @source Press et al., Numerical Recipes (2nd ed.), section 6.2
  * @example normalCdf(1.96) = 0.9750

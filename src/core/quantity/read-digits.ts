@@ -61,7 +61,11 @@ function end(digits: Digits): Digits | NoDigits {
   return /^\s+[.,]?\d/.test(digits.rest) ? "gap" : digits;
 }
 
-/** `½`, `1 1/2`, `1-1/2`, `3/8` at the head of a text, as a number; null when there is none. */
+/**
+ * `½`, `1 1/2`, `1-1/2`, `3/8` at the head of a text, as a number; null when there is none.
+ * @param text as it was keyed or printed
+ * @returns the number, and what of the text is left; null: none
+ */
 export function readFraction(text: string): { readonly value: number; readonly rest: string } | null {
   const match = /^(?:(\d{1,3})\s*[\s-]\s*)?(\d{1,3})\s*\/\s*(\d{1,3})(?![\d.,/])/.exec(text);
   if (!match) return null;

@@ -95,10 +95,11 @@ const tidy = (value: number): number => Number(value.toPrecision(15));
  * converted, or the figure is refused. What could be read two ways is refused with both ways in the failure.
  * @param text what was typed
  * @param measure what the field is for; its table has the units, their bounds and what a bare figure means
+ * @param options bounds of the work
  * @returns the figure in the base unit of the measure, with the worth of its last digit
  * @errors 'reading-empty', 'reading-not-a-number', 'reading-two-points', 'reading-gap', 'reading-two-ways', 'reading-negative',
- *   'reading-less-than', 'reading-plus', 'reading-wrong-unit', 'reading-unit-ambiguous', 'reading-unit-needed',
- *   'reading-fahrenheit', 'reading-out-of-range', 'reading-not-whole', 'reading-no-figure' (OL or "more than" where neither means anything)
+ * 'reading-less-than', 'reading-plus', 'reading-wrong-unit', 'reading-unit-ambiguous', 'reading-unit-needed',
+ * 'reading-fahrenheit', 'reading-out-of-range', 'reading-not-whole', 'reading-no-figure' (OL or "more than" where neither means anything)
  * @example readFigure("0.4 kV", "voltage") -> 400 V; readFigure("6 months", "years") -> 0.5 years
  */
 export function readFigure(text: string, measure: MeasureId, options: FigureOptions = {}): Result<FigureText, Failure> {

@@ -81,8 +81,12 @@ export interface Meter {
 
 /**
  * Turns keyed text into an entry: always with the text, with a reading when it can be read.
+ * @param text as it was keyed or printed
+ * @param quantity what was measured
+ * @param meter data sheet of the meter
  * @param at time of the reading, ISO 8601, UTC
  * @param origin where it came from
+ * @returns the entry to keep, and the reading or why there is none
  * @errors those of parseReading, beside the entry that keeps the text
  */
 export function takeReading(
@@ -120,6 +124,7 @@ const UNKNOWN_METER: Meter = { id: "unknown", name: "", ranges: {} };
 /**
  * The figure of an entry with its uncertainty: the one way from what was keyed to what is judged. A kept reading without an
  * uncertainty (written before every meter had one) gets that of a meter without a data sheet.
+ * @param entry what was keyed; null: nothing
  * @returns null while nothing was keyed, it cannot be read, or it is over limit or only a lower bound
  */
 export function figureOf(entry: Entry | null | undefined): Figure | null {

@@ -71,6 +71,8 @@ function changedDigits(digits: string): string[] {
 /**
  * Every figure that one slip of the finger turns into the one typed: the point one place off, a prefix left out or added, two
  * neighbouring digits exchanged, one digit wrong.
+ * @param text as it was typed
+ * @param measure what is measured
  * @returns none for a text that is no plain figure
  */
 export function slipCandidates(text: string, measure: MeasureId): SlipCandidate[] {
@@ -120,6 +122,7 @@ function valueOf({ text, reading }: Entry, measure: MeasureId): number | null {
 /**
  * The one finder of slips: a figure that does not go with the rest, and the likeliest figure near it that does.
  * @param entry what was typed; one that somebody already looked at again is never doubted
+ * @param measure what is measured
  * @param judge what speaks for another figure: label, plate, the other readings
  * @returns null when the figure goes with the rest, or when nothing near it does although such a figure is seen
  * @example 3.5 µF on a label of 35 µF ±6 %: "35", the point one place off
@@ -154,7 +157,9 @@ interface Band {
  * A judge by two bands: what is seen at all, and what the rest asks for.
  * @param seen figures in it are believed as they stand
  * @param wanted a slip is offered only where it leads into this one; its middle fits best
+ * @param kinds slips that are thought of
  * @param most nothing shows more: asked even where no slip explains it
+ * @returns the judge
  */
 export function byBands(
   seen: Band,

@@ -57,6 +57,7 @@ interface MeterKnown {
  * a finer meter, while a listed one keeps its sheet.
  * @param value in the base unit
  * @param step worth of the last digit typed, in the base unit
+ * @param meter what is known of the meter
  * @returns k = 1, rectangular half-width over √3
  * @source JCGM 100:2008 (GUM), 4.3.7; F.2.2.1 for the resolution of an indication
  * @example 1.7 Ω without a data sheet: a = 0.03 × 1.7 + 0.1 = 0.151, u = 0.0872
@@ -72,6 +73,8 @@ export function readingUncertainty(value: number, step: number, { ranges, unlist
 
 /**
  * Root sum of squares of independent standard uncertainties.
+ * @param parts the parts, each with its value
+ * @returns standard uncertainty, k = 1
  * @source JCGM 100:2008 (GUM), eq. (10)
  */
 export function combineStandard(...parts: readonly number[]): number {

@@ -12,7 +12,11 @@ export interface Chance {
   readonly normal: () => number;
 }
 
-/** @param seed any whole number */
+/**
+ * Repeatable chance for a world of invented cases.
+ * @param seed any whole number
+ * @returns draws, one after the other
+ */
 export function chanceFrom(seed: number): Chance {
   // Seeds side by side begin side by side: mixed, and the first draws thrown away.
   const next = seriesFrom((Math.abs(Math.imul(seed ^ 0x5bd1e995, 0x27d4eb2d)) % 2147483645) + 1);

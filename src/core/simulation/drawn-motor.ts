@@ -114,7 +114,11 @@ function isSold(machine: Machine): boolean {
 const round = (value: number, digits: number): number => Number(value.toPrecision(digits));
 const MOST_TRIES = 400;
 
-/** A motor of this world. */
+/**
+ * A motor of this world.
+ * @param chance repeatable chance
+ * @returns the motor
+ */
 export function drawMotor(chance: Chance): DrawnMotor {
   for (let trial = 0; trial < MOST_TRIES; trial += 1) {
     const { type, kind, watts } = chance.weighed(MET);

@@ -38,7 +38,9 @@ function behaviourOf({ volts, open, frameOhm, comesAndGoes }: Body, { startsAlon
 /**
  * A case of this world. Its motors, rates, findings and customers are its own: nothing is drawn from the tables by which a
  * case is judged.
+ * @param seed any whole number; the same seed gives the same series
  * @param talk how much of what they notice customers say: 0 one word, 1 all of it
+ * @returns the case
  */
 export function hiddenCase(seed: number, talk: number | null = null): HiddenCase {
   const chance = chanceFrom(seed * 7919 + 101);

@@ -271,6 +271,9 @@ const MAKERS: Record<TestId, Maker> = {
 
 /**
  * Makes one test on a hidden case: what its instrument shows, keyed at its station.
+ * @param hidden the case with its hidden faults
+ * @param test which test
+ * @param at moment of the test, ISO 8601
  * @param record what each station has so far
  * @returns the fields that change
  */
@@ -279,7 +282,11 @@ export function observe(hidden: HiddenCase, test: TestId, at: string, record: <I
   return MAKERS[test]({ hidden, chance, at, record });
 }
 
-/** Complaint and plate as they stand when the visit begins. */
+/**
+ * Complaint and plate as they stand when the visit begins.
+ * @param hidden the case with its hidden faults
+ * @returns records of both stations
+ */
 export function opening({ motor, complaints, course, after }: HiddenCase): { readonly [Id in "complaint" | "plate"]: StationData<Id> } {
   const { machine, plate } = motor;
   const parts = [

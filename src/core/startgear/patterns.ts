@@ -11,6 +11,10 @@ const OPEN_OHM = 100_000;
 
 /**
  * State of a contact from its ohms; null ohms with `isOpen`: over limit.
+ * @param ohm as read [Ω]; null: not read
+ * @param isOpen over limit
+ * @param limits ohms of closed contacts and of the test leads
+ * @returns the state in words of the patterns
  * @source near zero once the test leads are taken off; anything between is burnt, dirty or another path
  */
 export function contactState(ohm: number | null, isOpen: boolean, { closedOhm, leadOhm }: ContactLimits): ContactState {
@@ -98,12 +102,21 @@ const SWITCH_PATTERNS: readonly SwitchPattern[] = [
   { verdict: "works", is: ({ atRest, actuated }) => atRest === "closed" && actuated === "open" },
 ];
 
-/** Names what a centrifugal switch shows. */
+/**
+ * Names what a centrifugal switch shows.
+ * @param signs what was seen and measured
+ * @returns the pattern that fits first
+ */
 export function judgeSwitch(signs: SwitchSigns): GearVerdict {
   return SWITCH_PATTERNS.find(({ is }) => is(signs))?.verdict ?? "more-needed";
 }
 
-/** What is wrong with a switch beside its verdict: gummed weights and pitted contacts can both be true. */
+/**
+ * What is wrong with a switch beside its verdict: gummed weights and pitted contacts can both be true.
+ * @param verdict what was found first
+ * @param signs what was seen and measured
+ * @returns what else is wrong, or nothing
+ */
 export function alsoWrong(verdict: GearVerdict, { atRest, travel, contacts }: SwitchSigns): GearVerdict[] {
   const found: GearVerdict[] = [
     ...(travel === "gummed" ? (["gummed"] as const) : []),
@@ -121,6 +134,10 @@ export function alsoWrong(verdict: GearVerdict, { atRest, travel, contacts }: Sw
 /**
  * Potential relay, unplugged: the coil some kΩ, the contacts closed at rest.
  * @param coilOhm null: not read; Infinity: over limit
+ * @param contact state of the contact
+ * @param low least ohms of the coil [Ω]
+ * @param high most ohms of the coil [Ω]
+ * @returns the verdict
  */
 export function judgePotentialRelay(coilOhm: number | null, contact: ContactState, low: number, high: number): GearVerdict {
   if (contact === "open" || contact === "high") return "contact-open";
@@ -131,7 +148,12 @@ export function judgePotentialRelay(coilOhm: number | null, contact: ContactStat
   return contact === "closed" ? "works" : "more-needed";
 }
 
-/** Current relay, upright: contacts open at rest, the coil of thick wire near zero. */
+/**
+ * Current relay, upright: contacts open at rest, the coil of thick wire near zero.
+ * @param coil state of the coil
+ * @param contact state of the contact
+ * @returns the verdict
+ */
 export function judgeCurrentRelay(coil: ContactState, contact: ContactState): GearVerdict {
   if (contact === "closed" || contact === "high") return "welded";
   if (coil === "open" || coil === "high") return "coil-open";
@@ -145,7 +167,12 @@ export interface PtcSigns {
   readonly isCold: boolean | null;
 }
 
-/** PTC: tens of ohms when cold, tens of kΩ hot; warm it reads between, and proves nothing. */
+/**
+ * PTC: tens of ohms when cold, tens of kΩ hot; warm it reads between, and proves nothing.
+ * @param signs ohms cold and hot
+ * @param limits ohms cold and hot between which it is sound [Ω]
+ * @returns the verdict
+ */
 export function judgePtc(
   { coldOhm, hotOhm, isCold }: PtcSigns,
   limits: { readonly low: number; readonly high: number; readonly hot: number },

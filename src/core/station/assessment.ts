@@ -19,7 +19,13 @@ export interface Assessment<Detail = unknown, Own extends object = object> {
   readonly openTests?: readonly TestId[];
 }
 
-/** An assessment with nothing to say beyond its stamp and detail. */
+/**
+ * An assessment with nothing to say beyond its stamp and detail.
+ * @param stamp the verdict
+ * @param detail what the station made of its record
+ * @param rest facts, findings, working and what else it says
+ * @returns the assessment
+ */
 export function plainAssessment<Detail, Own extends object = object>(
   stamp: Stamp,
   detail: Detail,

@@ -14,7 +14,11 @@ export { DaySchema, MomentSchema };
 const MOST_TICKS = 60;
 /** Steps ticked off, each with its moment. */
 export const TicksSchema = v.pipe(v.record(v.pipe(v.string(), v.maxLength(60)), MomentSchema), v.maxEntries(MOST_TICKS));
-/** Several out of a closed list, each once. */
+/**
+ * Several out of a closed list, each once.
+ * @param options the closed list
+ * @returns a schema of a list without more entries than there are options
+ */
 export const someOf = <const Options extends readonly string[]>(options: Options) =>
   v.pipe(v.array(v.picklist(options)), v.maxLength(options.length));
 
@@ -56,6 +60,8 @@ export interface PlainFigure {
 
 /**
  * Reads a plain field by its own measure and bounds; what is typed with another unit is converted.
+ * @param text as it was keyed or printed
+ * @param field which field
  * @returns value in the base unit of the field's measure; both null while it is empty
  * @example readPlain("0.4 kV", "chargedFrom") -> 400 V
  */
@@ -69,5 +75,10 @@ export function readPlain(text: string, field: PlainFieldId): PlainFigure {
 
 /** A photo is scaled down before it is kept, as a data address of at most so many characters. */
 export const MOST_PHOTO_CHARACTERS = 400_000;
+/**
+ * Schema of a photo as it is kept: a data address of a JPEG or PNG.
+ * @param mostCharacters longest data address that is kept
+ * @returns the schema
+ */
 export const photoSchema = (mostCharacters: number) =>
   v.pipe(v.string(), v.maxLength(mostCharacters), v.regex(/^data:image\/(jpeg|png);base64,[A-Za-z0-9+/=]+$/));

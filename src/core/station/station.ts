@@ -30,7 +30,11 @@ export interface Station<
   readonly ownFacts?: Own;
 }
 
-/** Keeps the types of one station together; a record of another shape does not compile. */
+/**
+ * Keeps the types of one station together; a record of another shape does not compile.
+ * @param station the station, whole
+ * @returns the same station
+ */
 export function defineStation<const Id extends string, Schema extends v.GenericSchema, Detail, Own extends object = object>(
   station: Station<Id, Schema, Detail, Own>,
 ): Station<Id, Schema, Detail, Own> {

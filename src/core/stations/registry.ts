@@ -44,7 +44,11 @@ export const STATIONS = {
 export type StationId = keyof typeof STATIONS;
 export const STATION_IDS = Object.keys(STATIONS) as StationId[];
 
-/** A station without its own types, for code that treats all alike. */
+/**
+ * A station without its own types, for code that treats all alike.
+ * @param id which one
+ * @returns the station
+ */
 export function stationOf(id: StationId): Station {
   return STATIONS[id];
 }

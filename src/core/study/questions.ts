@@ -42,5 +42,8 @@ export type StudyKind = keyof Studies;
  */
 export type Study = <Kind extends StudyKind>(kind: Kind, question: Studies[Kind]["question"]) => Studies[Kind]["answer"] | null;
 
-/** Leaves every such question open. */
+/**
+ * Leaves every such question open.
+ * @returns null
+ */
 export const NO_STUDY: Study = () => null;

@@ -42,8 +42,12 @@ export interface AssessOptions {
  * Everything derived from one traveller's records: each station's assessment in working order (facts handed on from one
  * to the next), the line-up, the next move, and what the actions would cost.
  * Pure: the same records and house rules give the same answer.
+ * @param entries what was keyed at each station
+ * @param house house rules in force
  * @param earlier visits to the same motor, the oldest first
  * @param study who answers the questions that take long; what they decide is open until then
+ * @param options findings left out, and the day of the card
+ * @returns every station's assessment, the line-up, the next step, and what the actions cost
  */
 export function assessTraveller(
   entries: StationEntries,

@@ -40,7 +40,11 @@ export interface BoardTable {
 /** No meter is better than this; keeps a reading without a data sheet from weighing infinitely. */
 const LEAST_STANDARD_OHM = 0.001;
 
-/** Lays the readings out by pair; of a pair measured twice the last counts. */
+/**
+ * Lays the readings out by pair; of a pair measured twice the last counts.
+ * @param board posts and readings
+ * @returns the table, pair by pair
+ */
 export function tableOf(board: Board): BoardTable {
   const size = board.posts + (board.hasFrame ? 1 : 0);
   const state = new Uint8Array(size * size);

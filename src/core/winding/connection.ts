@@ -144,6 +144,7 @@ function connectEqual(elements: readonly ConnectedElement[]): Connection | null 
 /**
  * How a settled board is connected: each way from line to line, how to reverse, and what must be said beside it.
  * @param elements of the settled answer
+ * @param motorType how the motor gets its start
  * @returns null where the elements do not make a motor that can be connected
  * @source Fitzgerald, Electric Machinery, 9.2 (starting and running of single-phase motors)
  */

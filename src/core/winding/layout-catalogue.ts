@@ -152,7 +152,11 @@ export const LAYOUTS: readonly Layout[] = CATALOGUE.map((layout) => {
   return motors ? { ...layout, motors } : layout;
 });
 
-/** The layout with this id; the ids are fixed by the catalogue. */
+/**
+ * The layout with this id; the ids are fixed by the catalogue.
+ * @param id which one
+ * @returns the layout
+ */
 export function layoutOf(id: string): Layout {
   const found = LAYOUTS.find((layout) => layout.id === id);
   if (!found) throw new Error(`layout ${id} is in the catalogue, got none`);

@@ -9,11 +9,23 @@ export type ElementClass =
 
 const NEAR_ZERO_CLASSES: readonly string[] = ["switch", "protector", "link"] satisfies ElementClass[];
 const NO_PATH_CLASSES: readonly string[] = ["contact", "capacitor"] satisfies ElementClass[];
-/** Near zero where it is sound: start switch at rest, protector, joining wire. */
+/**
+ * Near zero where it is sound: start switch at rest, protector, joining wire.
+ * @param cls class of an element
+ * @returns true when it is
+ */
 export const isNearZeroClass = (cls: string): boolean => NEAR_ZERO_CLASSES.includes(cls);
-/** No path on ohms where it is sound. */
+/**
+ * No path on ohms where it is sound.
+ * @param cls class of an element
+ * @returns true when it is
+ */
 export const isNoPathClass = (cls: string): boolean => NO_PATH_CLASSES.includes(cls);
-/** Wire on iron: what has ohms of its own. */
+/**
+ * Wire on iron: what has ohms of its own.
+ * @param cls class of an element
+ * @returns true when it is
+ */
 export const isWindingClass = (cls: string): boolean => !isNearZeroClass(cls) && !isNoPathClass(cls) && cls !== "ground";
 
 /** Name of a place in a layout: C, R, S, HI, M1 … Persisted nowhere; shown through the vocabulary. */
@@ -44,7 +56,12 @@ export interface Layout {
 export type BoardFault =
   { readonly kind: "open" | "short"; readonly element: number } | { readonly kind: "ground"; readonly role: LayoutRole };
 
-/** Every single fault a layout can have. A capacitor is open on ohms when it is sound, a switch near zero. */
+/**
+ * Every single fault a layout can have. A capacitor is open on ohms when it is sound, a switch near zero.
+ * @param layout a layout of the catalogue
+ * @param hasFrame whether the bare frame is a terminal
+ * @returns the faults
+ */
 export function faultsOf(layout: Layout, hasFrame: boolean): readonly BoardFault[] {
   const inElements = layout.elements.flatMap(({ cls }, element): BoardFault[] => [
     ...(isNoPathClass(cls) ? [] : [{ kind: "open", element } as const]),

@@ -173,6 +173,9 @@ export function solveWith(table: BoardTable, options: SolveOptions, isFaulty: bo
  * Every way to understand a board that its readings allow: sound ones, and those with one element open or shorted or one
  * post grounded; each list ranked by chi-square. A layout agrees when the pattern of paths matches, the chance of its
  * chi-square is at least 0.001, and main < start, section < main, halves alike hold as far as the readings can tell.
+ * @param board posts and readings
+ * @param options bounds of the work
+ * @returns solutions without and with a fault
  * @source weighted least squares over a tree of series resistances; JCGM 100:2008 (GUM), H.3
  */
 export function solveBoard(board: Board, options: SolveOptions = USUAL_SOLVE): { readonly sound: Solutions; readonly faulty: Solutions } {
@@ -190,6 +193,8 @@ export interface Misfit {
 
 /**
  * Readings that do not belong: each pair whose removal alone lets a sound layout agree.
+ * @param board posts and readings
+ * @param options bounds of the work
  * @returns empty when no single reading explains it
  */
 export function findMisfits(board: Board, options: SolveOptions = USUAL_SOLVE): readonly Misfit[] {

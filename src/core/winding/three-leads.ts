@@ -199,8 +199,10 @@ function nameLeads(ranked: readonly [Ranked, Ranked, Ranked], input: ThreeLeadIn
  * Names common, run and start of three leads from the three readings between them, or says what the pattern means:
  * open winding, open common, short, a reading that cannot be, windings too alike to tell.
  * The largest reading is run to start; from common, the smaller is run. Every comparison is made against uncertainty.
- * @example 62.6, 48.5, 14.2 Ω on pairs 0-1, 0-2, 1-2: common 2, run 1, start 0
+ * @param input the figure, its uncertainty, its limits and the house rules
+ * @returns the roles, or what is missing or impossible
  * @source series law of resistance; Hughes, Electric Motors and Drives, ch. 6 (single-phase windings)
+ * @example 62.6, 48.5, 14.2 Ω on pairs 0-1, 0-2, 1-2: common 2, run 1, start 0
  */
 export function identifyThreeLeads(input: ThreeLeadInput): ThreeLeadAnswer {
   const missing = input.pairs.findIndex((reading) => reading === null);
@@ -234,12 +236,20 @@ const MARK_WORDS: readonly (readonly [LeadMark, RegExp])[] = [
   ["CAP", /^(cap|capacitor)$/i],
 ];
 
-/** The mark a name looks like, to ask about: a name is never evidence by itself. */
+/**
+ * The mark a name looks like, to ask about: a name is never evidence by itself.
+ * @param name what it is called
+ * @returns the mark; null: the name looks like none
+ */
 export function markLikeName(name: string): LeadMark | null {
   return MARK_WORDS.find(([, pattern]) => pattern.test(name.trim()))?.[0] ?? null;
 }
 
 const OF_THREE: Readonly<Partial<Record<LeadMark, WindingRole>>> = { C: "common", R: "run", S: "start" };
 
-/** Role of one of three leads that its mark states. */
+/**
+ * Role of one of three leads that its mark states.
+ * @param mark the maker's mark; null: none
+ * @returns the role; null: no mark, or one that is no lead's
+ */
 export const roleOfMark = (mark: LeadMark | null): WindingRole | null => (mark === null ? null : (OF_THREE[mark] ?? null));

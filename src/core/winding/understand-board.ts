@@ -240,6 +240,9 @@ function stateOf(
 /**
  * What a board is, from the readings made so far: the answers that are left with their chances, the roles on which they
  * agree, each reading against what it should be, and the pair to probe next. Where no layout fits, what hangs together.
+ * @param board posts and readings
+ * @param query marks, motor type and bounds of the work
+ * @returns answers with their chances, what is settled, and the next pair to probe
  */
 export function understandBoard(board: Board, query: BoardQuery = USUAL_QUERY): BoardUnderstanding {
   const table = tableOf(board);

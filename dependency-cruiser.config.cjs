@@ -38,6 +38,13 @@ module.exports = {
       to: { path: "^src/core/stations/([^/]+)/", pathNot: "^src/core/stations/$1/" },
     },
     {
+      name: "answers-stay-in-workers",
+      comment: "Who answers long questions is heavy, and slow: screens ask, workers answer.",
+      severity: "error",
+      from: { path: "^src/(features|app|store|components|records|core/(?!study/))" },
+      to: { path: "^src/core/study/answer\\.ts$" },
+    },
+    {
       name: "no-unresolved",
       severity: "error",
       from: {},

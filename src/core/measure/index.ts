@@ -1,1 +1,1 @@
-export * from "./measures";
+export { measureOfSymbol, MEASURES, measureSpec, type MeasureId, type MeasureSpec, type UnitMeaning } from "./measures";

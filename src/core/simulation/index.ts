@@ -2,5 +2,6 @@ export { chanceFrom, type Chance } from "./chance";
 export { drawMotor, type DrawnMotor } from "./drawn-motor";
 export { FAULT_KINDS, type Body } from "./fault-kinds";
 export { hiddenCase } from "./hidden-case";
-export { observe, opening, type Keyed } from "./observe";
+export type { Keyed } from "./keyed";
+export { observe, opening } from "./observe";
 export type { HiddenCase } from "./told";

@@ -1,45 +1,10 @@
 import type { TestId } from "../trade";
-import { DEFAULT_METER } from "../house";
 import { type Noise, type RunField, conditionWith, predict, type PredictedRun } from "../motor";
-import { takeReading, type Entry, type Quantity } from "../quantity";
+import { type Entry, type Quantity } from "../quantity";
 import { STATIONS, type StationData, type StationId } from "../stations";
-import { chanceFrom, type Chance } from "./chance";
+import { chanceFrom } from "./chance";
 import type { HiddenCase } from "./told";
-
-/** What was keyed at one station, the fields that changed. */
-export interface Keyed<Id extends StationId = StationId> {
-  readonly station: Id;
-  readonly data: Partial<StationData<Id>>;
-}
-
-interface Making {
-  readonly hidden: HiddenCase;
-  readonly chance: Chance;
-  readonly at: string;
-  /** what the station has so far */
-  readonly record: <Id extends StationId>(id: Id) => StationData<Id>;
-}
-type Maker = (making: Making) => Keyed;
-
-const keyed = <Id extends StationId>(station: Id, data: Partial<StationData<Id>>): Keyed => ({ station, data }) as Keyed;
-
-/** A meter is off by its own error on every figure; one figure in fifty is misread by a digit. */
-const METER_SD = 0.006;
-const MISREAD = 0.02;
-function shown(value: number, digits: number, { chance }: Making): string {
-  const read = Math.max(0, value * (1 + METER_SD * chance.normal()));
-  const text = read.toFixed(digits);
-  if (!chance.is(MISREAD) || read === 0) return text;
-  // A 3 for an 8, one place in the middle: what a glance gets wrong.
-  return text.replace(/[38]/, (digit) => (digit === "3" ? "8" : "3"));
-}
-const entryOf = (text: string, quantity: Quantity, { at }: Making): Entry =>
-  takeReading(text, quantity, DEFAULT_METER, at, "simulation").entry;
-const placesFor = (value: number): number => (value < 10 ? 2 : value < 100 ? 1 : 0);
-const figure = (value: number, quantity: Quantity, making: Making, places = placesFor(value)): Entry =>
-  entryOf(shown(value, places, making), quantity, making);
-const over = (quantity: Quantity, making: Making): Entry => entryOf("OL", quantity, making);
-const ohm = (value: number, making: Making): Entry => figure(value, "resistance", making, value < 100 ? 1 : 0);
+import { entryOf, figure, keyed, ohm, over, placesFor, shown, type Keyed, type Maker, type Making } from "./keyed";
 
 /** A capacitor as its meter reads it: open reads next to nothing, shorted reads beyond the range. */
 function capacitance(uf: number, scale: number | null | undefined, making: Making): { reading: Entry; overLimit: "shorted" | null } {

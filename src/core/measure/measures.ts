@@ -253,9 +253,18 @@ export const MEASURES = {
 } as const satisfies Record<string, MeasureSpec>;
 
 export type MeasureId = keyof typeof MEASURES;
+/**
+ * A measure without its own types, for code that treats all alike.
+ * @param id which measure
+ * @returns its row
+ */
 export const measureSpec = (id: MeasureId): MeasureSpec => MEASURES[id];
 
-/** The measure shown with this symbol, so that 15k is taken for Ω and 2 h is not taken for 2 s; `plain` for a unit of no measure. */
+/**
+ * The measure shown with this symbol, so that 15k is taken for Ω and 2 h is not taken for 2 s.
+ * @param symbol as it stands beside a field
+ * @returns the measure; `plain` for a unit of no measure
+ */
 export const measureOfSymbol = (symbol: string): MeasureId =>
   (Object.keys(MEASURES) as MeasureId[]).find((id) => symbol !== "" && MEASURES[id].symbol === symbol) ?? "plain";
 export type { MeasureSpec };

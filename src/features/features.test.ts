@@ -222,3 +222,14 @@ test.each([
 ])("%s is said as a person would", (moment, words) => {
   expect(dayAndTime(moment, NOW)).toMatch(words);
 });
+
+test("a verdict on a capacitor, insulation, start gear, supply or run shows the sum behind it", () => {
+  const summed = ["capacitor", "insulation", "start-gear", "supply", "run-test", "prove"] as const;
+  const judged = cards.flatMap(({ traveller, assessment }) =>
+    summed
+      .map((id) => ({ card: `${traveller.id} ${id}`, ...assessment.stations[id] }))
+      .filter(({ stamp }) => /^(holds|out|too-close)$/.test(stamp)),
+  );
+  expect(judged.length).toBeGreaterThan(20);
+  expect(judged.filter(({ working }) => working.length === 0).map(({ card }) => card)).toEqual([]);
+});

@@ -124,6 +124,12 @@ export const GEAR_TABLE = {
     test: "relay-ohms",
     judge: ({ relay: { coil, contact } }) => judgeCurrentRelay(coil, contact),
     outcomes: RELAY_OUTCOMES,
+    working: {
+      what: "Current relay",
+      formula: "contacts open at rest; coil: reading − test leads ≤ limit",
+      numbers: ({ relay: { coil, contact } }, { contactOhm }) => `coil ${coil}, contacts ${contact}; limit ${ohm(contactOhm)}`,
+      source: "house rule for what counts as near zero",
+    },
   },
   ptc: {
     usualOn: ["split-phase"],

@@ -1,4 +1,18 @@
-import { contactState, GEAR_REPAIRS, judgeCurrentRelay, judgePotentialRelay, judgePtc, alsoWrong, judgeSwitch, type SwitchSigns } from ".";
+import { TEST_TABLE } from "../diagnosis";
+import { MOTOR_TYPES } from "../trade";
+import {
+  contactState,
+  GEAR_REPAIRS,
+  judgeCurrentRelay,
+  judgePotentialRelay,
+  judgePtc,
+  alsoWrong,
+  GEAR_SORTS,
+  gearRow,
+  judgeSwitch,
+  usualGear,
+  type SwitchSigns,
+} from ".";
 
 const LIMITS = { closedOhm: 1, leadOhm: 0.2 };
 test.each([
@@ -89,3 +103,13 @@ test.each([
 ] as const)("PTC cold %d Ω, hot %d Ω, told cold %s: %s", (coldOhm, hotOhm, isCold, verdict) => {
   expect(judgePtc({ coldOhm, hotOhm, isCold }, { low: 3, high: 100, hot: 5000 })).toBe(verdict);
 });
+
+test.each(GEAR_SORTS)("%s: its outcomes are those of its test, and a verdict shows its sum", (sort) => {
+  const { test: made, outcomes, working, measuredAs } = gearRow(sort);
+  expect([made === null, working === undefined]).toEqual([measuredAs === null, measuredAs === null]);
+  if (made === null) expect(outcomes).toEqual({});
+  else for (const outcome of Object.values(outcomes)) expect(TEST_TABLE[made].outcomes).toHaveProperty([outcome]);
+});
+test.each(MOTOR_TYPES)("some start gear, or none, is usual on a motor of type %s", (type) =>
+  expect(usualGear(type).length).toBeGreaterThan(0),
+);

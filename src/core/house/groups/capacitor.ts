@@ -55,7 +55,7 @@ export const CAPACITOR_RULES = {
       { id: "replace", label: "Replace it now" },
     ],
     fallback: "leave",
-    source: "house choice: the part is cheap, the visit is not",
+    source: "house choice; many replace it, since the part is cheap and the visit is not",
   },
   swingRangeOhm: {
     kind: "number",

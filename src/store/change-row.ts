@@ -1,7 +1,7 @@
 import type { Loose } from "@/core/kept";
 import type { Failure } from "@/core/result";
-import { PRESENT_VERSIONS } from "@/records";
-import { applyChange, changedFields, type Change, type RowKind } from "./change";
+import { PRESENT_VERSIONS, valueAt } from "@/records";
+import { applyChange, changedFields, isSame, type Change, type RowKind } from "./change";
 import { database } from "./database";
 import { askToStay } from "./device";
 import { forget, note, settle, strike, type Note } from "./journal";
@@ -68,13 +68,16 @@ export async function letGo({ kind, key }: Pick<Change, "kind" | "key">): Promis
 /** A row as it should be, from the row as it is; with the moment of the change, ISO 8601. */
 export type ChangeOfRow = (row: Loose, at: string) => Loose;
 
-/** A change on its way: what it made of the row as this tab last saw it, or still to be made on a row that was never seen here. */
-type Wanted = { readonly made: Change } | { readonly make: ChangeOfRow; readonly at: string };
+/** A change on its way: what it made of the row as this tab had it, or still to be made on a row that was never seen here. */
+interface StillToMake {
+  readonly make: ChangeOfRow;
+  readonly at: string;
+}
+type Wanted = StillToMake | (StillToMake & { readonly made: Change; readonly before: Loose });
 
 /**
- * Changes one row and keeps it at once. The change is made once, in the turn of the key, on the row as it was last seen in this
- * tab; what it changed is noted, and put into the row as it is kept in one transaction, so that two tabs that change different
- * fields keep both. A refused change goes on the list of what is not kept yet, and stays on the screen from there.
+ * Changes one row and keeps it at once. The change is made once, in the turn of the key, on the row as this tab has it; what it
+ * changed is noted, and put into the row as it is kept in one transaction, so that two tabs that change one row keep both. A refused change goes on the list of what is not kept yet, and stays on the screen from there.
  * @param change from the row as it is to the row as it should be
  * @returns whether it was kept
  */
@@ -114,13 +117,16 @@ function makeOnce(kind: RowKind, key: string, change: ChangeOfRow): Wanted {
   if (!known) return { make: change, at };
   const made = asChange(kind, key, known, change(known, at));
   beginChange(made);
-  return { made };
+  return { make: change, at, made, before: known };
 }
 
-/** The same change on another base: put into it as data, or made on it if it has not been made yet. */
+/**
+ * The same change on the row as it is kept: put into it as data. Where another tab changed the very same field meanwhile, two
+ * readings of one board for one, it is made anew on what that tab keyed, so that both stay.
+ */
 function changeOn(kind: RowKind, key: string, wanted: Wanted, base: Loose): Change {
-  const row = "made" in wanted ? applyChange(base, wanted.made) : wanted.make(base, wanted.at);
-  return asChange(kind, key, base, row);
+  const isAsBefore = "made" in wanted && wanted.made.fields.every((field) => isSame(valueAt(base, field), valueAt(wanted.before, field)));
+  return asChange(kind, key, base, isAsBefore ? applyChange(base, wanted.made) : wanted.make(base, wanted.at));
 }
 
 async function keepRow(kind: RowKind, key: string, wanted: Wanted, noted: Note | null): Promise<boolean> {

@@ -13,6 +13,7 @@ import { applyImport, prepareImport, type Undo } from "./import-file";
 import { leftOver } from "./journal";
 import { makeLeftOver } from "./left-over";
 import { assessCard, assessKept, joinCards, readEarlier } from "./kept-card";
+import { later } from "./rows";
 import { soundRecord, soundStations } from "./sound";
 import { refusedAction, reportRefusal } from "./storage-status";
 import { motorOf } from "./summary";
@@ -626,4 +627,23 @@ test("changes made before the first is written build on one another, however dee
   expect(Object.keys(entryInHand(id, "make-safe")?.data.round.steps ?? {})).toEqual(["control-off", ...steps]);
   const { data } = (await database().stations.get(key)) as { data: { round: { steps: object } } };
   expect(Object.keys(data.round.steps)).toEqual(["control-off", ...steps]);
+});
+
+test("a reading of another tab in the same list, that this tab has not seen yet, stays beside what is keyed here", async () => {
+  const id = await createTraveller("hums", [], "Ivo Marrable");
+  if (!id) throw new Error("not kept");
+  const key = stationRecordId(id, "take-apart");
+  const wire = (mark: string) =>
+    updateStation(id, "take-apart", (now) => ({ ...now, wires: [...now.wires, { mark, post: "", backAt: null }] }));
+  await wire("blue");
+  const mine = await database().stations.get(key);
+  const theirs = mine as unknown as { updatedAt: string; data: { wires: object[] } };
+  await database().stations.put({
+    ...theirs,
+    updatedAt: later(theirs.updatedAt, theirs.updatedAt),
+    data: { ...theirs.data, wires: [...theirs.data.wires, { mark: "red", post: "", backAt: null }] },
+  } as never);
+  await wire("white");
+  const { data } = (await database().stations.get(key)) as { data: { wires: { mark: string }[] } };
+  expect(data.wires.map(({ mark }) => mark)).toEqual(["blue", "red", "white"]);
 });

@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { EPOCH, isLoose, MomentSchema, textSchema, type Loose } from "@/core/kept";
-import { STATION_IDS, stationOf, STATIONS, type StationId } from "@/core/stations";
+import { isStationId, STATION_IDS, stationOf, STATIONS, type StationId } from "@/core/stations";
 import { toOneForm } from "./one-form";
 import { boundReadings, withOrigins } from "./reading-steps";
 import { defineRecordType, type Migration } from "./record-type";
@@ -35,14 +35,12 @@ const FOR_ALL: Readonly<Record<number, (row: Loose) => Loose>> = {
   10: withOrigins,
 };
 
-const isStation = (id: unknown): id is StationId => (STATION_IDS as readonly unknown[]).includes(id);
-
 /** One step of the record of whatever station: what is for all, then what the station itself changed. */
 const stepTo = (to: number): Migration => ({
   to,
   migrate: (row) => {
     const shared = FOR_ALL[to]?.(row) ?? row;
-    const own = isStation(shared.stationId) ? stationOf(shared.stationId).migrations?.[to] : undefined;
+    const own = isStationId(shared.stationId) ? stationOf(shared.stationId).migrations?.[to] : undefined;
     return own && isLoose(shared.data) ? { ...shared, data: own(shared.data) } : shared;
   },
 });
@@ -60,7 +58,7 @@ export const stationRecordType = defineRecordType({
   cardField: "travellerId",
   blank: (id) => {
     const [travellerId = "", stationId = ""] = id.split("/");
-    const data = isStation(stationId) ? stationOf(stationId).blank : null;
+    const data = isStationId(stationId) ? stationOf(stationId).blank : null;
     return { id, travellerId, stationId, skippedReason: null, updatedAt: EPOCH, data };
   },
   migrations: Array.from({ length: LAST_VERSION - 1 }, (_, index) => stepTo(index + 2)),

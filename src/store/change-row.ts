@@ -9,7 +9,7 @@ import { beginChange, endChange, letRowGo, rowInHand, takeInHand } from "./in-ha
 import { makeChange, stamped } from "./make-change";
 import { CardGoneError, fitRow, ROWS } from "./rows";
 import { reportRefusal, toStorageFailure } from "./storage-status";
-import { addUnsaved, dropUnsaved, unsaved, unsavedOf, withUnsaved } from "./unsaved";
+import { addUnsaved, dropUnsaved, unsaved, unsavedOf } from "./unsaved";
 import { writing } from "./vemmick-database";
 
 const idOf = (kind: RowKind, key: string): string => `${kind}/${key}`;
@@ -113,7 +113,7 @@ const asChange = (kind: RowKind, key: string, before: Loose, row: Loose): Change
 /** Makes a change on the row as it was last seen, with what of it is not kept yet; on one that was never seen it is made later. */
 function makeOnce(kind: RowKind, key: string, change: ChangeOfRow): Wanted {
   const at = new Date().toISOString();
-  const known = withUnsaved(kind, key, rowInHand(kind, key));
+  const known = rowInHand(kind, key);
   if (!known) return { make: change, at };
   const made = asChange(kind, key, known, change(known, at));
   beginChange(made);

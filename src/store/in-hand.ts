@@ -1,5 +1,6 @@
 import { compareMoments, type Loose } from "@/core/kept";
 import { applyChange, type Change, type RowKind } from "./change";
+import { withUnsaved } from "./unsaved";
 
 /**
  * Rows as this tab has them: as they were last read or written, with the changes that are on their way. A change is made on
@@ -23,10 +24,11 @@ const LATE_READING_MS = 2000;
 const isOlder = (row: Loose, than: Loose): boolean =>
   typeof row.updatedAt === "string" && typeof than.updatedAt === "string" && compareMoments(row.updatedAt, than.updatedAt) < 0;
 
-/** The row as this tab has it; undefined: it was never seen here. */
+/** The row as this tab has it: as it is kept, then what was refused, then what is on its way; undefined: it was never seen here. */
 export function rowInHand(kind: RowKind, key: string): Loose | undefined {
   const known = rows.get(idOf(kind, key));
-  return known?.onTheirWay.reduce<Loose>((row, change) => applyChange(row, change), known.base);
+  const base = withUnsaved(kind, key, known?.base);
+  return base && known ? known.onTheirWay.reduce<Loose>((row, change) => applyChange(row, change), base) : base;
 }
 
 /** Takes note of a row that was read. */

@@ -647,3 +647,20 @@ test("a reading of another tab in the same list, that this tab has not seen yet,
   const { data } = (await database().stations.get(key)) as { data: { wires: { mark: string }[] } };
   expect(data.wires.map(({ mark }) => mark)).toEqual(["blue", "red", "white"]);
 });
+
+test("what was refused stays in the row in hand while another of its fields is keyed", async () => {
+  const id = await createTraveller("hums", [], "Ivo Marrable");
+  if (!id) throw new Error("not kept");
+  const key = stationRecordId(id, "look");
+  await updateStation(id, "look", (look) => ({ ...look, nothingFound: false }));
+  const row = { ...(await database().stations.get(key)) } as unknown as { data: object };
+  const refused = { ...row, data: { ...row.data, note: "refused" } };
+  addUnsaved(
+    { kind: "station", key, row: refused, fields: [["data", "note"]], version: PRESENT_VERSIONS.station },
+    { code: "storage-full" },
+  );
+  const kept = updateStation(id, "look", (look) => ({ ...look, nothingFound: true }));
+  expect(entryInHand(id, "look")?.data).toMatchObject({ note: "refused", nothingFound: true });
+  await kept;
+  expect((await database().stations.get(key))?.data).toMatchObject({ note: "refused", nothingFound: true });
+});

@@ -1,16 +1,14 @@
 import type { RecordFault } from "@/core/result";
-import { STATION_IDS, type StationId } from "@/core/stations";
+import { isStationId } from "@/core/stations";
 import { faultWords } from "../messages/fault-words";
 import { recordNoun } from "../vocabulary/record-words";
 import { viewOf } from "../stations/registry";
-
-const isStation = (id: string): id is StationId => (STATION_IDS as readonly string[]).includes(id);
 
 const upperFirst = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 /** Which record is meant. */
 const recordWords = ({ recordType, name, station }: RecordFault): string => {
-  const what = station !== null && isStation(station) ? viewOf(station).title : upperFirst(recordNoun(recordType));
+  const what = station !== null && isStationId(station) ? viewOf(station).title : upperFirst(recordNoun(recordType));
   if (name === null || recordType === "house") return what;
   return recordType === "station" ? `${what} of “${name}”` : `${what} “${name}”`;
 };

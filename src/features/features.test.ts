@@ -1,3 +1,4 @@
+import { STATION_LABELS } from "./stations/labels";
 import { TESTS } from "@/core/trade";
 import { assessTraveller } from "@/core/traveller";
 import { demoCard, demoCards } from "../../tests/support/demo-cards";
@@ -24,9 +25,9 @@ const cardOf = (id: string) => demoCard(cards, id);
 
 describe("every word is there", () => {
   test.each(STATION_IDS)("%s has a view with a title and a letter of its own", (id) => {
-    const view = viewOf(id);
+    const view = STATION_LABELS[id];
     expect(view.title).not.toBe("");
-    expect(STATION_IDS.filter((other) => viewOf(other).letter === view.letter)).toEqual([id]);
+    expect(STATION_IDS.filter((other) => STATION_LABELS[other].letter === view.letter)).toEqual([id]);
     expect("rghnjk/?").not.toContain(view.letter);
   });
   test.each(STATION_IDS)("every caution of %s has its sentence", (id) => {

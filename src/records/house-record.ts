@@ -96,12 +96,8 @@ function withKinds(row: Loose): Loose {
   };
 }
 
-export const houseType = defineRecordType({
-  name: "house",
-  list: "house",
+export const houseType = defineRecordType("house", {
   schema: HouseRecordSchema,
-  table: { since: 1, indexes: "id" },
-  isSingle: true,
   blank: () => ({ ...UNSET_HOUSE }),
   migrations: [
     // Version 2: changes of rules are kept.

@@ -6,18 +6,14 @@ export {
   byType,
   cardOf,
   findNewer,
-  mapLists,
-  NO_RECORDS,
   PRESENT_VERSIONS,
   RECORD_TYPE_NAMES,
-  RECORD_TYPES,
-  recordTypeOf,
-  type DatedRow,
-  type RecordLists,
-  type RecordOf,
+  recordKindOf,
+  type RecordKind,
   type RecordTypeName,
   type RecordVersions,
-} from "./record-types";
+} from "./record-kinds";
+export { mapLists, NO_RECORDS, RECORD_TYPES, recordTypeOf, type DatedRow, type RecordLists, type RecordOf } from "./record-types";
 export { migrateRecord, migrateStep } from "./record-type";
 export { fitRecord } from "./fit-record";
 export { valueAt, withValueAt } from "./value-at";

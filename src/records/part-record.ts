@@ -23,11 +23,8 @@ export const PartSchema = v.object({
 });
 export type Part = v.InferOutput<typeof PartSchema>;
 
-export const partType = defineRecordType({
-  name: "part",
-  list: "parts",
+export const partType = defineRecordType("part", {
   schema: PartSchema,
-  table: { since: 2, indexes: "id" },
   blank: (id) => ({
     id,
     label: "",

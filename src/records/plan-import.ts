@@ -2,7 +2,8 @@ import { compareMoments } from "@/core/kept";
 import type { RecordFault } from "@/core/result";
 import { faultOf, onCard } from "./fit-record";
 import type { FileReading } from "./read-file";
-import { cardOf, mapLists, RECORD_TYPE_NAMES, recordTypeOf, type DatedRow, type RecordLists, type RecordTypeName } from "./record-types";
+import { cardOf, RECORD_TYPE_NAMES, type RecordTypeName } from "./record-kinds";
+import { mapLists, recordTypeOf, type DatedRow, type RecordLists } from "./record-types";
 import type { Traveller } from "./traveller";
 
 /** What an import would do, before it does it. */

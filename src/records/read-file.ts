@@ -3,7 +3,8 @@ import { isLoose, type Loose } from "@/core/kept";
 import { fail, ok, type Failure, type RecordFault, type Result } from "@/core/result";
 import { faultOf, fitRecord, machinesOf, onCard, type Fitted } from "./fit-record";
 import { migrateRecord } from "./record-type";
-import { byType, findNewer, RECORD_TYPE_NAMES, recordTypeOf, type RecordLists, type RecordTypeName } from "./record-types";
+import { byType, findNewer, RECORD_TYPE_NAMES, type RecordTypeName } from "./record-kinds";
+import { recordTypeOf, type RecordLists } from "./record-types";
 import { FILE_FORMAT } from "./vemmick-file";
 
 export const MAX_FILE_BYTES = 64 * 1024 * 1024;

@@ -1,5 +1,6 @@
 import type * as v from "valibot";
 import type { Loose } from "@/core/kept";
+import { recordKindOf, type RecordKind, type RecordTypeName } from "./record-kinds";
 
 /** One step from version `to - 1` to `to`. Deterministic; never edited once released. */
 export interface Migration {
@@ -7,46 +8,37 @@ export interface Migration {
   readonly migrate: (record: Loose) => Loose;
 }
 
-/** What is told of a kind of record; its version follows from its migrations. */
-export interface RecordSpec<Name extends string, List extends string, Schema extends v.GenericSchema> {
-  /** what one is called, in files and in words. Persisted: do not change without a migration. */
-  readonly name: Name;
-  /** the list of the file, and the table of the store, that hold it. Persisted likewise. */
-  readonly list: List;
+/** What is told of a type of record beside its kind. */
+export interface RecordSpec<Schema extends v.GenericSchema> {
   readonly schema: Schema;
   readonly migrations: readonly Migration[];
-  /** its table: the version of the store that brought it, and its indexes. Persisted likewise. */
-  readonly table: { readonly since: number; readonly indexes: string };
-  /** the file has one of it or none, and the store makes it when something is first keyed on it */
-  readonly isSingle?: true;
-  /** field with the id of the card it belongs to: it comes, goes and is exported with its card; absent: it stands for itself */
-  readonly cardField?: string;
   /** one of it with nothing on it: stands in for what of a damaged row cannot be read */
   readonly blank: (id: string) => Loose;
 }
 
-/** A kind of record that is kept: its schema at the present version, and the way there from every older one. */
-export interface RecordType<
-  Schema extends v.GenericSchema = v.GenericSchema,
-  Name extends string = string,
-  List extends string = string,
-> extends RecordSpec<Name, List, Schema> {
-  /** 1 for the first release; each migration adds one */
-  readonly version: number;
+/** A type of record that is kept: its schema at the present version, and the way there from every older one. */
+export interface RecordType<Schema extends v.GenericSchema = v.GenericSchema, Name extends RecordTypeName = RecordTypeName>
+  extends RecordSpec<Schema>, RecordKind {
+  /** what one is called, in files and in words. Persisted: do not change without a migration. */
+  readonly name: Name;
 }
 
 /**
- * Ties a record type's version to its migrations, which must run 2, 3, 4 … without a gap.
- * @errors throws when a migration is missing or out of order (a bug)
+ * Ties a record type to its kind. Its migrations must run 2, 3, 4 … without a gap, up to the version its kind says.
+ * @errors throws when a migration is missing or out of order, or leads elsewhere (a bug)
  */
-export function defineRecordType<const Name extends string, const List extends string, Schema extends v.GenericSchema>(
-  type: RecordSpec<Name, List, Schema>,
-): RecordType<Schema, Name, List> {
-  type.migrations.forEach((migration, index) => {
+export function defineRecordType<const Name extends RecordTypeName, Schema extends v.GenericSchema>(
+  name: Name,
+  spec: RecordSpec<Schema>,
+): RecordType<Schema, Name> {
+  const kind = recordKindOf(name);
+  spec.migrations.forEach((migration, index) => {
     if (migration.to !== index + 2)
-      throw new Error(`${type.name}: migration ${index + 1} must lead to version ${index + 2}, not ${migration.to}`);
+      throw new Error(`${name}: migration ${index + 1} must lead to version ${index + 2}, not ${migration.to}`);
   });
-  return { ...type, version: type.migrations.length + 1 };
+  const last = spec.migrations.length + 1;
+  if (last !== kind.version) throw new Error(`${name}: the migrations lead to version ${last}, record-kinds.ts says ${kind.version}`);
+  return { ...kind, ...spec, name };
 }
 
 /** The one step from a version to the next. */

@@ -50,12 +50,8 @@ const LAST_VERSION = Math.max(
   ...[FOR_ALL, ...STATION_IDS.map((id) => stationOf(id).migrations ?? {})].flatMap((steps) => Object.keys(steps).map(Number)),
 );
 
-export const stationRecordType = defineRecordType({
-  name: "station",
-  list: "stations",
+export const stationRecordType = defineRecordType("station", {
   schema: StationRecordSchema,
-  table: { since: 1, indexes: "id, travellerId" },
-  cardField: "travellerId",
   blank: (id) => {
     const [travellerId = "", stationId = ""] = id.split("/");
     const data = isStationId(stationId) ? stationOf(stationId).blank : null;

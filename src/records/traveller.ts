@@ -26,12 +26,8 @@ export const TravellerSchema = v.object({
 });
 export type Traveller = v.InferOutput<typeof TravellerSchema>;
 
-export const travellerType = defineRecordType({
-  name: "traveller",
-  list: "travellers",
+export const travellerType = defineRecordType("traveller", {
   schema: TravellerSchema,
-  table: { since: 1, indexes: "id, updatedAt" },
-  cardField: "id",
   blank: (id) => ({
     id,
     machine: "",

@@ -2,7 +2,8 @@ import * as v from "valibot";
 import { MomentSchema } from "@/core/kept";
 import type { RecordFault } from "@/core/result";
 import { fitRecord, machinesOf, onCard } from "./fit-record";
-import { PRESENT_VERSIONS, RECORD_TYPE_NAMES, recordTypeOf, type RecordLists } from "./record-types";
+import { PRESENT_VERSIONS, RECORD_TYPE_NAMES } from "./record-kinds";
+import { recordTypeOf, type RecordLists } from "./record-types";
 
 /** Mark of the format. Do not change without a new format. */
 export const FILE_FORMAT = "vemmick";

@@ -3,7 +3,7 @@ import {
   cardOf,
   mapLists,
   RECORD_TYPE_NAMES,
-  recordTypeOf,
+  recordKindOf,
   writeVemmickFile,
   type DatedRow,
   type RecordLists,
@@ -22,7 +22,7 @@ async function readAll(id: TravellerId | "everything"): Promise<RecordLists> {
   const db = database();
   return db.transaction("r", [...db.recordTables, db.settings], async () => {
     await checkStamp(db);
-    const isWanted = (name: RecordTypeName): boolean => id === "everything" || recordTypeOf(name).cardField !== undefined;
+    const isWanted = (name: RecordTypeName): boolean => id === "everything" || recordKindOf(name).cardField !== undefined;
     const rowsOf = (name: RecordTypeName): PromiseLike<DatedRow[]> =>
       id === "everything" ? db.recordTable(name).toArray() : db.recordsOfCards(name, [id]).toArray();
     const names = RECORD_TYPE_NAMES.filter(isWanted);
@@ -42,7 +42,7 @@ export async function exportFile(id: TravellerId | "everything"): Promise<Writte
   const isAll = id === "everything";
   const kept = await readAll(id);
   const whole = mapLists(kept, (name, rows) =>
-    isAll || recordTypeOf(name).cardField !== undefined
+    isAll || recordKindOf(name).cardField !== undefined
       ? allWithUnsaved(name, rows, (row) => isAll || (name !== "traveller" && cardOf(name, row) === id))
       : [],
   );

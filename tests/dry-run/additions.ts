@@ -3,6 +3,8 @@ export interface AddedLine {
   readonly file: string;
   readonly after: string;
   readonly line: string;
+  /** it takes the other's place */
+  readonly isInstead?: true;
 }
 
 /** One thing that is added to the house: new files, whole, and lines in files that are there. */
@@ -11,7 +13,7 @@ export interface Addition {
   readonly lines: readonly AddedLine[];
 }
 
-/** A record that belongs to a card: one file, and one row with its import. */
+/** A record that belongs to a card: one file, and a row in either table. */
 const noteRecord: Addition = {
   files: {
     "src/records/note-record.ts": `import * as v from "valibot";
@@ -19,12 +21,8 @@ import { EPOCH, MomentSchema, textSchema } from "@/core/kept";
 import { defineRecordType } from "./record-type";
 import { TravellerIdSchema } from "./traveller";
 
-export const noteType = defineRecordType({
-  name: "note",
-  list: "notes",
+export const noteType = defineRecordType("note", {
   schema: v.object({ id: v.string(), travellerId: TravellerIdSchema, said: textSchema("note"), updatedAt: MomentSchema }),
-  table: { since: 4, indexes: "id, travellerId" },
-  cardField: "travellerId",
   blank: (id) => ({ id, travellerId: "frozen", said: "", updatedAt: EPOCH }),
   migrations: [],
 });
@@ -37,10 +35,15 @@ export const noteType = defineRecordType({
       line: `import { noteType } from "./note-record";`,
     },
     { file: "src/records/record-types.ts", after: "  part: partType,", line: "  note: noteType," },
+    {
+      file: "src/records/record-kinds.ts",
+      after: `  part: { list: "parts", version: 2, table: { since: 2, indexes: "id" } },`,
+      line: `  note: { list: "notes", version: 1, table: { since: 5, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+    },
   ],
 };
 
-/** A station with a fact, a caution, a migration of its own: two folders, and a row with its import in either registry. */
+/** A station with a fact, a caution, a migration of its own: two folders, its place and label, a row with its import in either registry, and the records' next version. */
 const smellStation: Addition = {
   files: {
     "src/core/stations/smell/index.ts": `import * as v from "valibot";
@@ -69,8 +72,6 @@ export const smellMigrations: StationMigrations = { 11: (data) => ({ note: "", .
 import type { StationView } from "../../station/contract";
 
 export const smellView: StationView<"smell", StationDetail<"smell">> = {
-  title: "Smell",
-  letter: "0",
   cautions: { fumes: "Burnt varnish is not breathed in: air the place first." },
   say: (record) => (record.isBurnt ? ["Smells of burnt varnish."] : []),
   instrument: () => import("./Instrument"),
@@ -87,6 +88,13 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
 `,
   },
   lines: [
+    { file: "src/core/stations/ids.ts", after: `  "look",`, line: `  "smell",` },
+    {
+      file: "src/records/record-kinds.ts",
+      after: `  station: { list: "stations", version: 10, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      line: `  station: { list: "stations", version: 11, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      isInstead: true,
+    },
     {
       file: "src/core/stations/registry.ts",
       after: `import { runTestStation } from "./run-test";`,
@@ -99,6 +107,11 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
       line: `import { smellView } from "./smell";`,
     },
     { file: "src/features/stations/registry.ts", after: "  look: lookView,", line: "  smell: smellView," },
+    {
+      file: "src/features/stations/labels.ts",
+      after: `  look: { title: "Look and smell", letter: "l" },`,
+      line: `  smell: { title: "Smell", letter: "0" },`,
+    },
   ],
 };
 

@@ -2,6 +2,7 @@
  * What must hold in a house with one more record type, station, sort of start gear and device. It runs as a test in a copy of the
  * house to which they were added (additions.ts): the names below exist there and only there.
  */
+import { STATION_LABELS } from "@/features/stations/labels";
 import "fake-indexeddb/auto";
 import assert from "node:assert/strict";
 import { readFileSync } from "node:fs";
@@ -13,7 +14,7 @@ import { assessTraveller, type StationEntries } from "@/core/traveller";
 import * as meters from "@/devices/meter";
 import { countWords } from "@/features/ledger/import-words";
 import { cautionWords } from "@/features/stations/caution-words";
-import { saidAt, viewOf } from "@/features/stations/registry";
+import { saidAt } from "@/features/stations/registry";
 import { startGearView } from "@/features/stations/start-gear";
 import { countedNoun } from "@/features/vocabulary/record-words";
 import { migrateRecord, PRESENT_VERSIONS, RECORD_TYPES, type RecordTypeName } from "@/records";
@@ -65,7 +66,7 @@ function aStation(): void {
   assert.deepEqual(saidAt(smell, { isBurnt: true, note: "" }, assessment, HOUSE), ["Smells of burnt varnish."]);
   assert.match(cautionWords(smell, "fumes"), /air the place/);
   assert.match(cautionWords(smell, "prove-dead"), /./);
-  assert.equal(viewOf(smell).title, "Smell");
+  assert.equal(STATION_LABELS[smell].title, "Smell");
   assert.equal(PRESENT_VERSIONS.station, 11, "its migration gives the records their next version");
   const row = { stationId: "smell", data: { isBurnt: null } };
   assert.deepEqual(migrateRecord(RECORD_TYPES.station, row, 10), { stationId: "smell", data: { note: "", isBurnt: null } });

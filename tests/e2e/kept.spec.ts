@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import { PRESENT_VERSIONS } from "../../src/records/record-types";
+import { PRESENT_VERSIONS } from "../../src/records/record-kinds";
 import type { Page } from "@playwright/test";
 import { bench, expect, goTo, keptAt, makeSafe, openDemo, openRack, reloadKept, startCard, strip, test } from "./support/vemmick";
 

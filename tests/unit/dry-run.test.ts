@@ -16,10 +16,10 @@ function add({ files, lines }: Addition): void {
     mkdirSync(dirname(target), { recursive: true });
     writeFileSync(target, text);
   }
-  for (const { file, after, line } of lines) {
+  for (const { file, after, line, isInstead } of lines) {
     const before = readFileSync(join(COPY, file), "utf8");
     if (!before.includes(`${after}\n`)) throw new Error(`${file} has no line “${after}”`);
-    writeFileSync(join(COPY, file), before.replace(`${after}\n`, `${after}\n${line}\n`));
+    writeFileSync(join(COPY, file), before.replace(`${after}\n`, isInstead ? `${line}\n` : `${after}\n${line}\n`));
   }
 }
 
@@ -54,13 +54,19 @@ const touched = ({ lines }: Addition): string[] => [...new Set(lines.map(({ file
 const folders = ({ files }: Addition): string[] => [...new Set(Object.keys(files).map(dirname))];
 
 describe("what one addition touches", () => {
-  test("a record type: one file, and its row", () => {
+  test("a record type: one file, and its row in two tables", () => {
     expect(Object.keys(ADDITIONS.record.files)).toHaveLength(1);
-    expect(touched(ADDITIONS.record)).toEqual(["src/records/record-types.ts"]);
+    expect(touched(ADDITIONS.record)).toEqual(["src/records/record-types.ts", "src/records/record-kinds.ts"]);
   });
-  test("a station: two folders, and its line in two registries", () => {
+  test("a station: two folders, its place, its label, its line in two registries, and the records' next version", () => {
     expect(folders(ADDITIONS.station)).toEqual(["src/core/stations/smell", "src/features/stations/smell"]);
-    expect(touched(ADDITIONS.station)).toEqual(["src/core/stations/registry.ts", "src/features/stations/registry.ts"]);
+    expect(touched(ADDITIONS.station)).toEqual([
+      "src/core/stations/ids.ts",
+      "src/records/record-kinds.ts",
+      "src/core/stations/registry.ts",
+      "src/features/stations/registry.ts",
+      "src/features/stations/labels.ts",
+    ]);
   });
   test("a sort of start gear: its row, and its drawing", () => {
     expect(ADDITIONS.gear.files).toEqual({});

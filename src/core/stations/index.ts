@@ -1,11 +1,2 @@
-export {
-  NO_CARD_FACTS,
-  isStationId,
-  STATION_IDS,
-  STATIONS,
-  stationOf,
-  type CardFacts,
-  type StationData,
-  type StationDetail,
-  type StationId,
-} from "./registry";
+export { isStationId, STATION_IDS, type StationId } from "./ids";
+export { NO_CARD_FACTS, STATIONS, stationOf, type CardFacts, type StationData, type StationDetail } from "./registry";

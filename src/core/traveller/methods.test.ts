@@ -3,7 +3,7 @@ import { NO_FACTS } from "../facts";
 import { entriesOf as keyedEntries, readAt, type Parts } from "../../../tests/support/partial-card";
 import { toHouseFigures } from "../house";
 import { assessTraveller, methodOf, powerOf, stateChangeFor, type StationEntries } from ".";
-import { STATION_IDS, STATIONS, stationOf, type StationId } from "../stations/registry";
+import { STATION_IDS, STATIONS, stationOf, type StationId } from "../stations";
 
 const HOUSE = toHouseFigures({});
 const AT = "2026-11-23T10:00:00.000Z";

@@ -8,7 +8,7 @@ import { findingKey } from "../diagnosis";
 import { toHouseFigures } from "../house";
 import type { Entry, Quantity } from "../quantity";
 import { assessTraveller, stateChangeFor, type StationEntries } from ".";
-import { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "../stations/registry";
+import { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "../stations";
 
 const HOUSE = toHouseFigures({});
 const AT = "2026-11-23T10:00:00.000Z";

@@ -11,7 +11,7 @@ import { useHouse } from "@/store/queries";
 import { usePending } from "@/store/usePending";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
-import { BENCH_STATIONS } from "../stations/bench-stations";
+import { BENCH_STATIONS, STATION_LABELS } from "../stations/labels";
 import { MethodTabs } from "../stations/MethodTabs";
 import { NOTHING_WEIGHED } from "../station/contract";
 import { INSTRUMENTS, viewOf } from "../stations/registry";
@@ -122,7 +122,7 @@ function Ready({ station, house, first, kept }: QuickCheckProps & { kept: Statio
     <section aria-labelledby="bench-title" className="grid gap-x-9 gap-y-6 bg-sheet p-4 sm:p-[22px] lg:grid-cols-[minmax(0,1fr)_260px]">
       <div className="flex min-w-0 flex-col gap-4">
         <h1 id="bench-title" className="text-[24px] font-bold">
-          {view.title}
+          {STATION_LABELS[station].title}
         </h1>
         {method && methods && methods.length > 1 && view.methods ? (
           <MethodTabs methods={methods} names={view.methods} method={method.id} onMethod={choose}>

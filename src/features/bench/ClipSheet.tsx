@@ -8,7 +8,7 @@ import { clipBench } from "@/store/bench-draft";
 import { useCards, useHouse, type KeptCard } from "@/store/queries";
 import { createTraveller } from "@/store/write";
 import { dayAndTime } from "../vocabulary/clock";
-import { viewOf } from "../stations/registry";
+import { STATION_LABELS } from "../stations/labels";
 
 /** Open cards to clip the check to. One that has something there already asks a second press. */
 export default function ClipSheet({ station, onClose }: { station: StationId; onClose: () => void }) {
@@ -17,7 +17,7 @@ export default function ClipSheet({ station, onClose }: { station: StationId; on
   const [asked, setAsked] = useState<TravellerId | null>(null);
   const [now] = useState(() => new Date());
   const cards = answer.state === "ready" ? answer.value.filter(({ traveller }) => traveller.finishedAt === null) : [];
-  const title = viewOf(station).title.toLowerCase();
+  const title = STATION_LABELS[station].title.toLowerCase();
   const clip = async (id: TravellerId | null): Promise<void> => {
     if (id !== null && (await clipBench(station, id))) openPage(`/traveller?id=${id}&station=${station}`);
   };

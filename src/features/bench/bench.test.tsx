@@ -5,7 +5,7 @@ import { render, screen, waitFor, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { openPage } from "@/components/open-page";
 import { database } from "@/store/database";
-import { BENCH_STATIONS, benchStationOf } from "../stations/bench-stations";
+import { BENCH_STATIONS, benchStationOf } from "../stations/labels";
 import { BenchScreen } from "./BenchScreen";
 
 jest.mock("@/components/open-page", () => ({ openPage: jest.fn() }));

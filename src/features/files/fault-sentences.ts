@@ -2,13 +2,13 @@ import type { RecordFault } from "@/core/result";
 import { isStationId } from "@/core/stations";
 import { faultWords } from "../messages/fault-words";
 import { recordNoun } from "../vocabulary/record-words";
-import { viewOf } from "../stations/registry";
+import { STATION_LABELS } from "../stations/labels";
 
 const upperFirst = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 /** Which record is meant. */
 const recordWords = ({ recordType, name, station }: RecordFault): string => {
-  const what = station !== null && isStationId(station) ? viewOf(station).title : upperFirst(recordNoun(recordType));
+  const what = station !== null && isStationId(station) ? STATION_LABELS[station].title : upperFirst(recordNoun(recordType));
   if (name === null || recordType === "house") return what;
   return recordType === "station" ? `${what} of “${name}”` : `${what} “${name}”`;
 };

@@ -2,7 +2,7 @@
 import { lazy, Suspense, useState } from "react";
 import { openPage } from "@/components/open-page";
 import { useHouse } from "@/store/queries";
-import { benchStationOf } from "../stations/bench-stations";
+import { benchStationOf } from "../stations/labels";
 import { startChord, useLetterKeys } from "./useLetterKeys";
 
 const KeysSheet = lazy(() => import("./KeysSheet"));

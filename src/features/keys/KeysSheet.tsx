@@ -1,8 +1,7 @@
 "use client";
 import Sheet from "@/components/Sheet";
 import { STATION_IDS } from "@/core/stations";
-import { BENCH_STATIONS } from "../stations/bench-stations";
-import { viewOf } from "../stations/registry";
+import { BENCH_STATIONS, STATION_LABELS } from "../stations/labels";
 
 const EVERYWHERE = [
   ["/", "Find a card"],
@@ -40,7 +39,7 @@ function Keys({ title, rows }: { title: string; rows: readonly (readonly [string
 
 /** All keys. They can be switched off in House rules. */
 export default function KeysSheet({ onClose }: { onClose: () => void }) {
-  const stations = STATION_IDS.map((id) => [viewOf(id).letter, viewOf(id).title] as const);
+  const stations = STATION_IDS.map((id) => [STATION_LABELS[id].letter, STATION_LABELS[id].title] as const);
   const bench = [["b", "Bench"] as const, ...BENCH_STATIONS.map(({ letter, question }) => [`b ${letter}`, question] as const)];
   return (
     <Sheet title="Keys" onClose={onClose}>

@@ -1,15 +1,15 @@
-import { RECORD_TYPE_NAMES, recordTypeOf, type ImportPlan, type RecordTypeName } from "@/records";
+import { RECORD_TYPE_NAMES, recordKindOf, type ImportPlan, type RecordTypeName } from "@/records";
 import type { Undone } from "@/store/import-file";
 import { countedNoun } from "../vocabulary/record-words";
 
 /** Types that belong to no card, and are counted beside the cards. */
-const BESIDE_CARDS: readonly RecordTypeName[] = RECORD_TYPE_NAMES.filter((name) => recordTypeOf(name).cardField === undefined);
+const BESIDE_CARDS: readonly RecordTypeName[] = RECORD_TYPE_NAMES.filter((name) => recordKindOf(name).cardField === undefined);
 
 /** What an import does, in counts. */
 export function countWords({ newTravellers, changedTravellers, keptTravellers, put, faults }: ImportPlan): string {
   const parts = [`${newTravellers.length} new`, `${changedTravellers.length} changed`, `${keptTravellers} left as they are`];
   for (const name of BESIDE_CARDS)
-    if (put[name].length > 0) parts.push(`${countedNoun(name, put[name].length)}${recordTypeOf(name).isSingle ? " replaced" : ""}`);
+    if (put[name].length > 0) parts.push(`${countedNoun(name, put[name].length)}${recordKindOf(name).isSingle ? " replaced" : ""}`);
   if (faults.length > 0) parts.push(`${faults.length} not taken`);
   return parts.join(", ");
 }

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { findingKey, whyTogether, type Finding } from "@/core/diagnosis";
 import { formatProbability } from "@/core/quantity";
 import { isStationId, type StationId } from "@/core/stations";
-import { viewOf } from "../stations/registry";
+import { STATION_LABELS } from "../stations/labels";
 import { inSentence, SUSPECT_WORDS } from "../vocabulary/words";
 import { contradictionSentence, evidenceLines, evidenceWords, findingWords, type EvidenceLine } from "./evidence";
 
@@ -123,7 +123,7 @@ function Evidence({ lines, onLeaveOut, onGo }: EvidenceProps) {
           <p className="caption">{why}</p>
           <span className="flex flex-wrap gap-x-3">
             <button type="button" className="link-button" onClick={() => onGo(stationOfEvidence(finding))}>
-              {viewOf(stationOfEvidence(finding)).title}
+              {STATION_LABELS[stationOfEvidence(finding)].title}
             </button>
             {finding ? (
               <button type="button" className="link-button" onClick={() => onLeaveOut(findingKey(finding))}>

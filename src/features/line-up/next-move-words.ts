@@ -1,3 +1,4 @@
+import { STATION_LABELS } from "../stations/labels";
 import { powerOf, stationForTest, type TravellerAssessment } from "@/core/traveller";
 import { STATE_CHANGE_MINUTES, TEST_TABLE, type OutcomeKey, type OutcomeMeaning, type TestOffer } from "@/core/diagnosis";
 import { formatProbability } from "@/core/quantity";
@@ -77,7 +78,7 @@ const STATE_WORDS = {
 /** A test goes by its own name, since its station may stand for more; everything else by its station's. */
 function titleOf({ next }: TravellerAssessment): string {
   if (next.kind === "listen" || next.kind === "look-first") return FIRST_STEPS[next.kind].title;
-  return next.kind === "move" && next.move.kind !== "decide" ? TEST_WORDS[next.move.offer.test] : viewOf(next.station).title;
+  return next.kind === "move" && next.move.kind !== "decide" ? TEST_WORDS[next.move.offer.test] : STATION_LABELS[next.station].title;
 }
 
 /** The next move in words, with the change of state it needs named first. */
@@ -91,10 +92,10 @@ export function nextMoveWords(assessment: TravellerAssessment): NextMoveWords {
     caption: `${minutesOf(assessment)} min · ${STATE_WORDS[powerOf(next.station, method)]}`,
     reason: own?.reason ?? reasonOf(assessment),
     button: stateChange
-      ? viewOf(stateChange).title === "Make safe"
+      ? stateChange === "make-safe"
         ? "Make safe first"
         : "Power back on first"
-      : `Go to ${view.title.toLowerCase()}`,
+      : `Go to ${STATION_LABELS[next.station].title.toLowerCase()}`,
     target: stateChange ?? next.station,
     method: stateChange ? null : method,
   };

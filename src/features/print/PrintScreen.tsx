@@ -1,4 +1,5 @@
 "use client";
+import { STATION_LABELS } from "../stations/labels";
 import type { TravellerAssessment } from "@/core/traveller";
 import { type WorkingStep, formatProbability } from "@/core/quantity";
 import { STATION_IDS } from "@/core/stations";
@@ -9,7 +10,7 @@ import { fullMoment } from "../vocabulary/clock";
 import { NoCard } from "../shell/NothingHere";
 import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
-import { saidAt, viewOf } from "../stations/registry";
+import { saidAt } from "../stations/registry";
 import { CustomerPage } from "./CustomerPage";
 import { PrintFrame } from "./PrintFrame";
 import { stampWord } from "../stations/stamp-word";
@@ -67,7 +68,7 @@ function Page({ card, assessment, house }: { card: KeptCard; assessment: Travell
         return (
           <section key={id} className="break-inside-avoid border-b border-rule py-2">
             <h2 className="flex items-baseline justify-between gap-4 font-bold">
-              {viewOf(id).title}
+              {STATION_LABELS[id].title}
               <span className="text-[0.92em] font-semibold">
                 {STAMP_WORDS[own.stamp]}
                 {stampWord(id, assessment) === STAMP_WORDS[own.stamp] ? "" : ` · ${stampWord(id, assessment)}`}

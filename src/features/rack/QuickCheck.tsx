@@ -1,5 +1,5 @@
 import { PageLink } from "@/components/PageLink";
-import { BENCH_STATIONS } from "../stations/bench-stations";
+import { BENCH_STATIONS } from "../stations/labels";
 
 /** Questions that need no card, with the two keys that open them from anywhere. */
 export function QuickCheck() {

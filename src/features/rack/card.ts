@@ -1,3 +1,4 @@
+import { STATION_LABELS } from "../stations/labels";
 import type { Assessment } from "@/core/station";
 import type { TravellerAssessment } from "@/core/traveller";
 import { STATION_IDS, type StationId } from "@/core/stations";
@@ -5,7 +6,7 @@ import type { HouseFigures } from "@/core/house";
 import type { KeptCard } from "@/store/queries";
 import { nextMoveWords } from "../line-up/next-move-words";
 import { isReadyToFinish } from "@/core/traveller";
-import { saidAt, viewOf } from "../stations/registry";
+import { saidAt } from "../stations/registry";
 import { stampWord } from "../stations/stamp-word";
 import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/words";
 
@@ -50,7 +51,7 @@ export function cardFacts(card: KeptCard, assessment: TravellerAssessment, house
       complaint,
       stands: `${detail} ${next.charAt(0).toUpperCase()}${next.slice(1)}.`.trim(),
       stamp: stations[speaks].stamp,
-      stampWord: `${viewOf(speaks).title}: ${stampWord(speaks, assessment).toLowerCase()}`,
+      stampWord: `${STATION_LABELS[speaks].title}: ${stampWord(speaks, assessment).toLowerCase()}`,
     };
   }
   const done = STATION_IDS.filter((id) => stations[id].stamp !== "not-done").length;

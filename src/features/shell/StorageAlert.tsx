@@ -5,7 +5,7 @@ import { reportRefusal } from "@/store/storage-status";
 import type { Unsaved } from "@/store/unsaved";
 import { ExportButton } from "../files/ExportButton";
 import { toSentence } from "../messages/failure-sentences";
-import { viewOf } from "../stations/registry";
+import { STATION_LABELS } from "../stations/labels";
 import { recordNoun } from "../vocabulary/record-words";
 
 /** Where each kind of row is met. */
@@ -15,7 +15,7 @@ const WHERE: Readonly<Partial<Record<Unsaved["change"]["kind"], (key: string) =>
   bench: (key) => `Bench: ${titleOf(key)}`,
   house: () => "House rules",
 };
-const titleOf = (station: string): string => (isStationId(station) ? viewOf(station).title : station);
+const titleOf = (station: string): string => (isStationId(station) ? STATION_LABELS[station].title : station);
 
 /** Where a change that is not kept yet belongs, in words. */
 const whereWords = ({ change: { kind, key } }: Unsaved): string => WHERE[kind]?.(key) ?? `A ${recordNoun(kind)}`;

@@ -57,15 +57,10 @@ export type DrawInstrument<Id extends StationId, Detail> = {
   draw(props: InstrumentProps<Id, Detail>): ReactNode;
 }["draw"];
 
-/** How a station is shown: its name, its key, the word on its stamp, its sentences, and its instrument. */
+/** How a station is shown beside its label: the word on its stamp, its sentences, and its instrument. */
 export interface StationView<Id extends StationId = StationId, Detail = unknown> {
-  readonly title: string;
-  /** one letter that opens it from the keyboard */
-  readonly letter: string;
   /** names of the station's methods, by their ids */
   readonly methods?: Readonly<Record<string, string>>;
-  /** makes sense with no card open: its letter after b, the question it answers, and which one the bench opens with */
-  readonly bench?: { readonly letter: string; readonly question: string; readonly isFirst?: true };
   /** sentences of cautions that bite at this station alone, by their codes */
   readonly cautions?: Readonly<Record<string, string>>;
   /** word on the stamp where the plain one says too little */

@@ -22,7 +22,7 @@ import { takeApartView } from "./take-apart";
 import { uncoupledRunView } from "./uncoupled-run";
 import { windingsView } from "./windings";
 
-/** How every station is shown. A new one is one line here, and one in core/stations/registry.ts. */
+/** How every station is shown. A new one is one line here, one in labels.ts, and two in core/stations. */
 const VIEWS = {
   complaint: complaintView,
   plate: plateView,
@@ -42,7 +42,7 @@ const VIEWS = {
   "uncoupled-run": uncoupledRunView,
   decide: decideView,
   prove: proveView,
-} satisfies { readonly [Id in StationId]: Pick<StationView<Id>, "title" | "letter"> };
+} satisfies { readonly [Id in StationId]: Pick<StationView<Id>, "instrument"> };
 
 /** A station's view without its own types, for screens that treat all alike. */
 export function viewOf(id: StationId): StationView<StationId, unknown> {

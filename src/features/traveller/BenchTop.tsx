@@ -1,4 +1,5 @@
 "use client";
+import { STATION_LABELS } from "../stations/labels";
 import { cautionsFor } from "@/core/station";
 import { methodsOn, powerOf, stateChangeFor, type StationEntries, type TravellerAssessment } from "@/core/traveller";
 import { stationOf, STATIONS, type StationData, type StationId } from "@/core/stations";
@@ -73,7 +74,7 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
       {gate && entry === undefined ? null : (
         // A closed stretch can be read, not written: its readings belong to the other power state.
         <fieldset disabled={gate !== null} className="min-w-0">
-          <legend className="sr-only">{view.title}</legend>
+          <legend className="sr-only">{STATION_LABELS[station].title}</legend>
           <Suspense>
             <Instrument
               key={`${station} ${method?.id ?? ""}`}
@@ -103,7 +104,7 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
     <section aria-labelledby="bench-title" className="flex min-h-full flex-col gap-4 bg-sheet px-4 py-4 sm:px-[22px]">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
         <h1 id="bench-title" ref={title} tabIndex={-1} className="text-[24px] font-bold outline-none">
-          {view.title}
+          {STATION_LABELS[station].title}
         </h1>
         <p className="caption">{stateLine(assessment, power)}</p>
       </div>
@@ -145,7 +146,7 @@ function Gate({
         {hasRecord ? " What was keyed before can be read below." : ""}
       </p>
       <button type="button" className="btn btn-filled" onClick={() => onGo(gate)}>
-        {viewOf(gate).title} first
+        {STATION_LABELS[gate].title} first
       </button>
     </div>
   );

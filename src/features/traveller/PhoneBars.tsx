@@ -7,7 +7,7 @@ import { Case } from "../line-up/Case";
 import type { CaseProps } from "../line-up/case-props";
 import { isReadyToFinish } from "@/core/traveller";
 import { nextMoveWords, proofDoubtsOf } from "../line-up/next-move-words";
-import { viewOf } from "../stations/registry";
+import { STATION_LABELS } from "../stations/labels";
 import { RailAcross } from "./Rail";
 import { Strip } from "./Strip";
 import type { Stretch } from "./stretch";
@@ -29,7 +29,7 @@ export function ProgressHeader({ assessment, stretches, station, onGo }: Progres
     <div className="no-print sticky top-0 z-20 border-b border-rule bg-ground lg:hidden">
       <button type="button" className="block w-full px-4 pt-1 text-left" aria-expanded={isOpen} onClick={() => setOpen(true)}>
         <span className="flex min-h-[22px] items-center justify-between text-[13px]">
-          <span className="font-semibold">{viewOf(station).title}</span>
+          <span className="font-semibold">{STATION_LABELS[station].title}</span>
           <span className="text-ink-soft">
             station <span className="num">{at + 1}</span> of <span className="num">{STATION_IDS.length}</span>
           </span>

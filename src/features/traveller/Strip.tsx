@@ -1,7 +1,7 @@
 import type { TravellerAssessment } from "@/core/traveller";
 import { Stamp } from "@/components/Stamp";
 import { STATION_IDS, type StationId } from "@/core/stations";
-import { viewOf } from "../stations/registry";
+import { STATION_LABELS } from "../stations/labels";
 import { stampWord } from "../stations/stamp-word";
 import { Rail } from "./Rail";
 import type { Stretch } from "./stretch";
@@ -32,7 +32,7 @@ export function Strip({ assessment, stretches, current, onGo }: StripProps) {
               <span
                 className={`min-w-0 flex-1 ${stamp === "not-done" && !isCurrent ? "text-ink-soft" : ""} ${stretches[id].startsWith("to-") ? "font-bold" : ""}`}
               >
-                {viewOf(id).title}
+                {STATION_LABELS[id].title}
               </span>
               <Stamp tone={stamp}>{stampWord(id, assessment)}</Stamp>
             </button>

@@ -16,7 +16,7 @@ import { NoCard } from "../shell/NothingHere";
 import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { StorageBanner } from "../shell/StorageBanner";
-import { viewOf } from "../stations/registry";
+import { STATION_LABELS } from "../stations/labels";
 import { useStudies } from "../station/useStudies";
 import { BenchTop, type ChangeStation } from "./BenchTop";
 import { FootBar, ProgressHeader } from "./PhoneBars";
@@ -99,7 +99,7 @@ function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
   const step = (by: number) => go(STATION_IDS[(STATION_IDS.indexOf(station) + by + STATION_IDS.length) % STATION_IDS.length] ?? station);
 
   useLetterKeys(house.hasLetterKeys, (key) => {
-    const target = STATION_IDS.find((each) => viewOf(each).letter === key);
+    const target = STATION_IDS.find((each) => STATION_LABELS[each].letter === key);
     if (target) go(target);
     else if (key === "n" && !isReadyToFinish(assessment)) {
       const next = nextMoveWords(assessment);

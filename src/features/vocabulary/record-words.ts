@@ -1,4 +1,4 @@
-import { recordTypeOf, RECORD_TYPE_NAMES, type RecordTypeName } from "@/records";
+import { recordKindOf, RECORD_TYPE_NAMES, type RecordTypeName } from "@/records";
 
 /** What kinds of record are called where their own names say too little; every other one goes by its name in the file. */
 const RECORD_WORDS: Readonly<Partial<Record<RecordTypeName, { readonly one: string; readonly many: string }>>> = {
@@ -13,11 +13,10 @@ const isType = (name: string): name is RecordTypeName => (RECORD_TYPE_NAMES as r
 /** What one record of a type is called, or several. */
 export function recordNoun(name: string, count = 1): string {
   if (!isType(name)) return count === 1 ? "record" : "records";
-  const type = recordTypeOf(name);
-  const { one, many } = RECORD_WORDS[name] ?? { one: type.name, many: type.list };
+  const { one, many } = RECORD_WORDS[name] ?? { one: name, many: recordKindOf(name).list };
   return count === 1 ? one : many;
 }
 
 /** So many records of a type, in words: of a kind there is but one of, no number is said. */
 export const countedNoun = (name: RecordTypeName, count: number): string =>
-  recordTypeOf(name).isSingle ? recordNoun(name, count) : `${count} ${recordNoun(name, count)}`;
+  recordKindOf(name).isSingle ? recordNoun(name, count) : `${count} ${recordNoun(name, count)}`;

@@ -15,10 +15,7 @@ import {
 const ENDS = ["drive-end", "other-end"] as const satisfies readonly BearingEnd[];
 
 export const bearingView: StationView<"bearing", Detail> = {
-  title: "Bearings",
-  letter: "q",
   methods: { name: "Name", fit: "Fit", job: "The job", upkeep: "Upkeep", tones: "Tones" },
-  bench: { letter: "r", question: "Which bearing is this?" },
   brief: ({ detail, stamp }) => {
     if (stamp !== "noted") return null;
     const numbers = ENDS.flatMap((end) => detail.ends[end].size?.number ?? (detail.ends[end].isSleeve ? "sleeve" : []));

@@ -3,8 +3,6 @@ import { capacitorSentences, percentFigure, type CapacitorDetail } from "./sente
 import { readMoments } from "./words";
 
 export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
-  title: "Capacitor",
-  letter: "u",
   methods: {
     meter: "By meter",
     running: "Running",
@@ -12,7 +10,6 @@ export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
     discharge: "Discharge",
     "start-parts": "Starts and kits",
   },
-  bench: { letter: "c", question: "Is this capacitor good?", isFirst: true },
   brief: ({ detail }) =>
     detail.state === "none-fitted" ? "None fitted" : detail.state === "label" && detail.mismatches.length > 0 ? "Wrong part" : null,
   say: (record, { detail }, _facts, house) => {

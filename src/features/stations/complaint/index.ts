@@ -4,8 +4,6 @@ import type { StationView } from "../../station/contract";
 import { historySentences, type Detail } from "./words";
 
 export const complaintView: StationView<"complaint", Detail> = {
-  title: "Complaint",
-  letter: "c",
   brief: ({ detail }) => (detail.complaints.length > 0 ? `${detail.complaints.length} noted` : null),
   say: (record, { detail }) => [
     ...(record.complaints.length > 0 ? [`${record.complaints.map((id) => COMPLAINT_WORDS[id]).join(". ")}.`] : []),

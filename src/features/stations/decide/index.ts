@@ -2,8 +2,6 @@ import type { StationView } from "../../station/contract";
 import { type Detail, sentences } from "./words";
 
 export const decideView: StationView<"decide", Detail> = {
-  title: "Decide",
-  letter: "d",
   brief: ({ detail }) => (detail.action ? "Decided" : null),
   say: (record, { detail }) => sentences(record, detail),
   instrument: () => import("./Instrument"),

@@ -2,8 +2,6 @@ import type { StationView } from "../../station/contract";
 import { type Detail, nameOf, sentences } from "./words";
 
 export const frameView: StationView<"frame", Detail> = {
-  title: "To the frame",
-  letter: "f",
   brief: ({ detail, stamp }) =>
     stamp === "not-done" && detail.measured > 0
       ? `${detail.measured} of ${detail.leadNames.length}`

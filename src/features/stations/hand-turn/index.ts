@@ -2,9 +2,6 @@ import type { StationView } from "../../station/contract";
 import { type Detail, FELT_END_WORDS, sentences } from "./words";
 
 export const handTurnView: StationView<"hand-turn", Detail> = {
-  title: "Turn by hand",
-  letter: "t",
-  bench: { letter: "t", question: "Is this bearing worn?" },
   brief: ({ detail }) => (detail.state === "welded-shell" ? "Welded shell" : null),
   say: (record, { detail, stamp }) => [
     ...(stamp === "not-done" ? [] : sentences(detail)),

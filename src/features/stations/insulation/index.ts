@@ -2,9 +2,6 @@ import type { StationView } from "../../station/contract";
 import { cellName, type Detail, sentences } from "./words";
 
 export const insulationView: StationView<"insulation", Detail> = {
-  title: "Insulation",
-  letter: "i",
-  bench: { letter: "i", question: "Is the insulation good?" },
   brief: ({ detail, stamp }) => (stamp === "not-done" && detail.measured > 0 ? `${detail.measured} of ${detail.cells.length}` : null),
   say: (record, { detail }) => {
     if (detail.measured === 0) return [];

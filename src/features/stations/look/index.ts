@@ -2,8 +2,6 @@ import type { StationView } from "../../station/contract";
 import { type Detail, sentences, brief } from "./words";
 
 export const lookView: StationView<"look", Detail> = {
-  title: "Look and smell",
-  letter: "l",
   brief: ({ detail }) => brief(detail),
   say: (record, { detail }) => [
     ...(detail.state === "not-done" ? [] : sentences(detail)),

@@ -3,8 +3,6 @@ import type { StationView } from "../../station/contract";
 import { type Detail, STEPS, sentences, wordOf } from "./words";
 
 export const makeSafeView: StationView<"make-safe", Detail> = {
-  title: "Make safe",
-  letter: "s",
   brief: ({ detail }) => wordOf(detail),
   say: (record, { detail }, _facts, house) => {
     const done = STEPS.filter(({ id }) => record.round.steps[id] !== undefined).map(

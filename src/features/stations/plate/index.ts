@@ -4,8 +4,6 @@ import type { StationView } from "../../station/contract";
 import { type Detail, polesHint } from "./words";
 
 export const plateView: StationView<"plate", Detail> = {
-  title: "Plate",
-  letter: "p",
   brief: ({ detail, stamp }) =>
     stamp === "not-done" || stamp === "unsure" ? null : detail.filled >= detail.total ? "Complete" : `${detail.filled} of ${detail.total}`,
   say: (record, { detail }) => {

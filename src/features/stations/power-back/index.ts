@@ -2,8 +2,6 @@ import type { StationView } from "../../station/contract";
 import { type Detail, sentence } from "./words";
 
 export const powerBackView: StationView<"power-back", Detail> = {
-  title: "Power back on",
-  letter: "o",
   brief: ({ detail }) => (detail.isLive ? "Live" : null),
   say: (_record, { detail }) => (detail.isLive ? [sentence(detail)] : []),
   instrument: () => import("./Instrument"),

@@ -2,8 +2,6 @@ import type { StationView } from "../../station/contract";
 import { type Detail, sentences } from "./words";
 
 export const proveView: StationView<"prove", Detail> = {
-  title: "Prove",
-  letter: "v",
   brief: ({ detail, stamp }) => (stamp === "noted" && detail.before ? "Before noted" : stamp === "holds" ? "Proved" : null),
   say: (record, { detail }) => [
     ...(detail.before || detail.after ? sentences(detail) : []),

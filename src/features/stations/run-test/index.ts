@@ -2,9 +2,6 @@ import type { StationView } from "../../station/contract";
 import { BEHAVIOUR_WORDS, NOISE_WORDS, allSentences, WARMTH_WORDS, type Detail } from "./words";
 
 export const runTestView: StationView<"run-test", Detail> = {
-  title: "Run test",
-  letter: "a",
-  bench: { letter: "m", question: "Does it run right?" },
   methods: { run: "On the machine", "what-if": "What-if" },
   say: (record, { detail, stamp }) => [
     ...(record.behaviour ? [`${BEHAVIOUR_WORDS[record.behaviour]}.`] : []),

@@ -3,9 +3,6 @@ import { GEAR_VIEWS } from "./gear-views";
 import { type Detail, sentences } from "./words";
 
 export const startGearView: StationView<"start-gear", Detail> = {
-  title: "Start gear",
-  letter: "e",
-  bench: { letter: "s", question: "Does the start gear work?" },
   brief: ({ detail, stamp }) =>
     stamp === "noted" ? "None fitted" : detail.verdict === "not-pressed" ? "Not pressed" : detail.verdict === "welded" ? "Welded" : null,
   say: (record, { detail }) => {

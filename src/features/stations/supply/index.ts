@@ -9,8 +9,6 @@ const BRIEFS: Partial<Record<NonNullable<Detail["outcome"]>, string>> = {
 };
 
 export const supplyView: StationView<"supply", Detail> = {
-  title: "Supply",
-  letter: "m",
   brief: ({ detail }) => (detail.isDefeated ? "Bridged" : detail.outcome ? (BRIEFS[detail.outcome] ?? null) : null),
   say: (record, { detail, stamp }) => [
     ...(record.call ? [`${CALL_WORDS[record.call]}.`] : []),

@@ -2,10 +2,7 @@ import type { StationView } from "../../station/contract";
 import { ledgerLines, sentences, STATE_WORDS, type Detail } from "./words";
 
 export const takeApartView: StationView<"take-apart", Detail> = {
-  title: "Take apart",
-  letter: "z",
   methods: { off: "Take apart", back: "Put back" },
-  bench: { letter: "z", question: "What came off?" },
   brief: ({ detail }) => STATE_WORDS[detail.state],
   move: ({ detail }) =>
     detail.state === "nothing-off"

@@ -2,8 +2,6 @@ import type { StationView } from "../../station/contract";
 import { sentences, WAY_WORDS, type Detail } from "./words";
 
 export const uncoupledRunView: StationView<"uncoupled-run", Detail> = {
-  title: "Uncoupled run",
-  letter: "y",
   methods: { uncoupled: "Without its load", push: "One push" },
   brief: ({ detail }) => (detail.state === "welded-shell" ? "Welded shell" : detail.pushed && !detail.result ? "Pushed" : null),
   say: (record, { detail, stamp }) => [

@@ -25,10 +25,7 @@ const WHY_REASONS: Record<Exclude<Probe["why"], "parts">, string> = {
 };
 
 export const windingsView: StationView<"windings", WindingsDetail> = {
-  title: "Windings",
-  letter: "w",
   methods: { sketch: "Sketch", pairs: "Pairs", compare: "Temperature and trend", connection: "Connection" },
-  bench: { letter: "l", question: "Which lead is which?" },
   brief: ({ detail, stamp }) =>
     stamp === "not-done" && detail.measured > 0
       ? `${detail.measured} of ${detail.pairs}`

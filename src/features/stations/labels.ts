@@ -1,0 +1,49 @@
+import { STATION_IDS, type StationId } from "@/core/stations";
+
+/** What a station is called and opened by, apart from what it says: a list or a key needs no more. */
+export interface StationLabel {
+  readonly title: string;
+  /** one letter that opens it from the keyboard */
+  readonly letter: string;
+  /** makes sense with no card open: its letter after b, the question it answers, and which one the bench opens with */
+  readonly bench?: { readonly letter: string; readonly question: string; readonly isFirst?: true };
+}
+
+/** The label of every station. A new one is one line here, and one in registry.ts. */
+export const STATION_LABELS: Readonly<Record<StationId, StationLabel>> = {
+  complaint: { title: "Complaint", letter: "c" },
+  plate: { title: "Plate", letter: "p" },
+  "make-safe": { title: "Make safe", letter: "s" },
+  look: { title: "Look and smell", letter: "l" },
+  "hand-turn": { title: "Turn by hand", letter: "t", bench: { letter: "t", question: "Is this bearing worn?" } },
+  capacitor: { title: "Capacitor", letter: "u", bench: { letter: "c", question: "Is this capacitor good?", isFirst: true } },
+  windings: { title: "Windings", letter: "w", bench: { letter: "l", question: "Which lead is which?" } },
+  frame: { title: "To the frame", letter: "f" },
+  insulation: { title: "Insulation", letter: "i", bench: { letter: "i", question: "Is the insulation good?" } },
+  "start-gear": { title: "Start gear", letter: "e", bench: { letter: "s", question: "Does the start gear work?" } },
+  bearing: { title: "Bearings", letter: "q", bench: { letter: "r", question: "Which bearing is this?" } },
+  "take-apart": { title: "Take apart", letter: "z", bench: { letter: "z", question: "What came off?" } },
+  "power-back": { title: "Power back on", letter: "o" },
+  supply: { title: "Supply", letter: "m" },
+  "run-test": { title: "Run test", letter: "a", bench: { letter: "m", question: "Does it run right?" } },
+  "uncoupled-run": { title: "Uncoupled run", letter: "y" },
+  decide: { title: "Decide", letter: "d" },
+  prove: { title: "Prove", letter: "v" },
+};
+
+/** A station that makes sense with no card open. */
+export interface BenchStation {
+  readonly id: StationId;
+  readonly letter: string;
+  readonly question: string;
+  readonly isFirst?: true;
+}
+
+/** Every station of the bench: the one it opens with, then in working order. */
+export const BENCH_STATIONS: readonly BenchStation[] = STATION_IDS.flatMap((id) => {
+  const { bench } = STATION_LABELS[id];
+  return bench ? [{ id, ...bench }] : [];
+}).sort((a, b) => Number(b.isFirst ?? false) - Number(a.isFirst ?? false));
+
+/** Station behind the second key after b; null when there is none. */
+export const benchStationOf = (letter: string): StationId | null => BENCH_STATIONS.find((each) => each.letter === letter)?.id ?? null;

@@ -1,0 +1,59 @@
+/** What the store, the file and the words need to know of a kind of record without reading one. */
+export interface RecordKind {
+  /** the list of the file, and the table of the store, that hold it. Persisted: do not change without a migration. */
+  readonly list: string;
+  /** 1 for the first release; each migration adds one, and its type says so */
+  readonly version: number;
+  /** its table: the version of the store that brought it, and its indexes. Persisted likewise. */
+  readonly table: { readonly since: number; readonly indexes: string };
+  /** the file has one of it or none, and the store makes it when something is first keyed on it */
+  readonly isSingle?: true;
+  /** field with the id of the card it belongs to: it comes, goes and is exported with its card; absent: it stands for itself */
+  readonly cardField?: string;
+}
+
+/**
+ * Every kind of record, cards before what belongs to them: apart from the schemas, which a list need not load. A new kind is
+ * one row here, and one in record-types.ts.
+ */
+export const RECORD_KINDS = {
+  traveller: { list: "travellers", version: 3, table: { since: 1, indexes: "id, updatedAt" }, cardField: "id" },
+  station: { list: "stations", version: 10, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },
+  house: { list: "house", version: 4, table: { since: 1, indexes: "id" }, isSingle: true },
+  part: { list: "parts", version: 2, table: { since: 2, indexes: "id" } },
+} as const satisfies Readonly<Record<string, RecordKind>>;
+
+export type RecordTypeName = keyof typeof RECORD_KINDS;
+export const RECORD_TYPE_NAMES = Object.keys(RECORD_KINDS) as RecordTypeName[];
+
+/** A kind without its own types, for code that treats all alike. */
+export const recordKindOf = (name: RecordTypeName): RecordKind => RECORD_KINDS[name];
+
+/** Something of every type of record. */
+export function byType<T extends { readonly [Name in RecordTypeName]: unknown }>(
+  make: <Name extends RecordTypeName>(name: Name) => T[Name],
+): T {
+  // One entry a name of the table: what is returned has exactly the fields that T asks for.
+  return Object.fromEntries(RECORD_TYPE_NAMES.map((name) => [name, make(name)])) as T;
+}
+
+export type RecordVersions = Readonly<Record<RecordTypeName, number>>;
+
+/** Versions this program writes. */
+export const PRESENT_VERSIONS = byType<RecordVersions>((name) => RECORD_KINDS[name].version);
+
+/** First record type that was written by a newer program; null when all can be read. */
+export function findNewer(versions: Readonly<Record<string, number>>): { recordType: string; found: number; known: number } | null {
+  for (const [recordType, found] of Object.entries(versions)) {
+    const known = Object.hasOwn(RECORD_KINDS, recordType) ? recordKindOf(recordType as RecordTypeName).version : 0;
+    if (found > known) return { recordType, found, known };
+  }
+  return null;
+}
+
+/** Id of the card a record belongs to; null: it stands for itself. */
+export function cardOf(name: RecordTypeName, record: object): string | null {
+  const { cardField } = recordKindOf(name);
+  const id: unknown = cardField === undefined ? null : (record as Record<string, unknown>)[cardField];
+  return typeof id === "string" ? id : null;
+}

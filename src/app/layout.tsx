@@ -3,6 +3,7 @@ import { headers } from "next/headers";
 import "@fontsource-variable/archivo/standard.css";
 import "@fontsource-variable/martian-mono/standard.css";
 import "./globals.css";
+import { KeepSummaries } from "@/features/cards/KeepSummaries";
 import { GlobalKeys } from "@/features/keys/GlobalKeys";
 import { OfflineShell } from "@/features/shell/OfflineShell";
 
@@ -27,6 +28,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
       <body>
         {children}
         <GlobalKeys />
+        <KeepSummaries />
         <OfflineShell />
       </body>
     </html>

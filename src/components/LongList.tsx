@@ -1,15 +1,23 @@
 "use client";
 import type { Ref } from "react";
 
+interface FindFieldProps {
+  readonly text: string;
+  readonly onText: (text: string) => void;
+  readonly ref?: Ref<HTMLInputElement>;
+  /** as wide as there is room for */
+  readonly isWide?: boolean;
+}
+
 /** The line to find something in a list. */
-export function FindField({ text, onText, ref }: { text: string; onText: (text: string) => void; ref?: Ref<HTMLInputElement> }) {
+export function FindField({ text, onText, ref, isWide = false }: FindFieldProps) {
   return (
-    <label className="flex items-baseline gap-2 text-[14px] font-normal">
+    <label className={`flex items-baseline gap-2 text-[14px] font-normal ${isWide ? "min-w-0 flex-1" : ""}`}>
       <span className="text-ink-soft">Find</span>
       <input
         ref={ref}
         type="search"
-        className="min-h-[32px] w-44 border-b border-ink bg-transparent px-1"
+        className={`min-h-[32px] border-b ${isWide ? "min-h-[44px] min-w-0 flex-1" : "w-44"}  border-ink bg-transparent px-1`}
         value={text}
         onChange={(event) => onText(event.target.value)}
       />

@@ -10,7 +10,7 @@ import { readRows } from "./house-rules/meter-rows";
 import { evidenceWords, reasonFor } from "./line-up/evidence";
 import { nextMoveWords } from "./line-up/next-move-words";
 import { toSentence } from "./messages/failure-sentences";
-import { cardFacts } from "./rack/card";
+import { cardFacts } from "./cards/card-facts";
 import { dayAndTime } from "./vocabulary/clock";
 import { cautionWords } from "./stations/caution-words";
 import { saidAt, viewOf } from "./stations/registry";

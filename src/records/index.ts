@@ -1,5 +1,6 @@
 export { motorKey, parseTravellerId, TravellerSchema, type Traveller, type TravellerId } from "./traveller";
-export { StationRecordSchema, stationRecordId, type StationRecord } from "./station-record";
+export { stationRecordId } from "./station-id";
+export { StationRecordSchema, type StationRecord } from "./station-record";
 export { HouseRecordSchema, toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
 export { PartSchema, toStockPart, type Part } from "./part-record";
 export {

@@ -3,8 +3,9 @@ import { EPOCH, isLoose, MomentSchema, textSchema, type Loose } from "@/core/kep
 import { isStationId, STATION_IDS, stationOf, STATIONS, type StationId } from "@/core/stations";
 import { toOneForm } from "./one-form";
 import { boundReadings, withOrigins } from "./reading-steps";
+import { stationRecordId } from "./station-id";
 import { defineRecordType, type Migration } from "./record-type";
-import { TravellerIdSchema, type TravellerId } from "./traveller";
+import { TravellerIdSchema } from "./traveller";
 
 const envelope = {
   /** travellerId/stationId */
@@ -59,8 +60,3 @@ export const stationRecordType = defineRecordType("station", {
   },
   migrations: Array.from({ length: LAST_VERSION - 1 }, (_, index) => stepTo(index + 2)),
 });
-
-/** Key of a station record: one a station a traveller. */
-export function stationRecordId(travellerId: TravellerId, stationId: StationId): string {
-  return `${travellerId}/${stationId}`;
-}

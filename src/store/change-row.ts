@@ -73,7 +73,7 @@ interface StillToMake {
   readonly make: ChangeOfRow;
   readonly at: string;
 }
-type Wanted = StillToMake | (StillToMake & { readonly made: Change; readonly before: Loose });
+type LookedFor = StillToMake | (StillToMake & { readonly made: Change; readonly before: Loose });
 
 /**
  * Changes one row and keeps it at once. The change is made once, in the turn of the key, on the row as this tab has it; what it
@@ -111,7 +111,7 @@ const asChange = (kind: RowKind, key: string, before: Loose, row: Loose): Change
 });
 
 /** Makes a change on the row as it was last seen, with what of it is not kept yet; on one that was never seen it is made later. */
-function makeOnce(kind: RowKind, key: string, change: ChangeOfRow): Wanted {
+function makeOnce(kind: RowKind, key: string, change: ChangeOfRow): LookedFor {
   const at = new Date().toISOString();
   const known = rowInHand(kind, key);
   if (!known) return { make: change, at };
@@ -124,12 +124,12 @@ function makeOnce(kind: RowKind, key: string, change: ChangeOfRow): Wanted {
  * The same change on the row as it is kept: put into it as data. Where another tab changed the very same field meanwhile, two
  * readings of one board for one, it is made anew on what that tab keyed, so that both stay.
  */
-function changeOn(kind: RowKind, key: string, wanted: Wanted, base: Loose): Change {
+function changeOn(kind: RowKind, key: string, wanted: LookedFor, base: Loose): Change {
   const isAsBefore = "made" in wanted && wanted.made.fields.every((field) => isSame(valueAt(base, field), valueAt(wanted.before, field)));
   return asChange(kind, key, base, isAsBefore ? applyChange(base, wanted.made) : wanted.make(base, wanted.at));
 }
 
-async function keepRow(kind: RowKind, key: string, wanted: Wanted, noted: Note | null): Promise<boolean> {
+async function keepRow(kind: RowKind, key: string, wanted: LookedFor, noted: Note | null): Promise<boolean> {
   const db = database();
   const { get, blank, put } = ROWS[kind];
   if (unsaved().length > 0) await retryUnsaved();

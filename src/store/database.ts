@@ -1,7 +1,7 @@
 import { Dexie } from "dexie";
-import { makeLeftOver } from "./left-over";
+import { bringUpToDate } from "./bring-up-to-date";
 import { reportOpenFailure } from "./storage-status";
-import { bringUpToDate, VemmickDatabase } from "./vemmick-database";
+import { VemmickDatabase } from "./vemmick-database";
 
 let opened: VemmickDatabase | null = null;
 
@@ -11,10 +11,14 @@ export function database(): VemmickDatabase {
   const db = new VemmickDatabase();
   db.on("ready", async () => {
     await bringUpToDate(db);
-    await makeLeftOver(db);
+    if ((await db.journal.count()) > 0) {
+      // Making a change knows every schema: fetched where a crash left one.
+      const { makeLeftOver } = await Dexie.Promise.resolve(import("./left-over"));
+      await makeLeftOver(db);
+    }
     // Loaded on the first visit only, to keep the demo out of every start.
     if ((await db.settings.get("demoSeeded")) === undefined) {
-      const { putDemo } = await import("./put-demo");
+      const { putDemo } = await Dexie.Promise.resolve(import("./put-demo"));
       await putDemo(db);
     }
   });

@@ -2,10 +2,9 @@ import { assessTraveller, type StationEntries, type TravellerAssessment } from "
 import type { EarlierVisit } from "@/core/station";
 import type { Study } from "@/core/study";
 import type { HouseFigures } from "@/core/house";
-import type { StationRecord, Traveller, TravellerId } from "@/records";
+import type { StationRecord, Traveller } from "@/records";
 import type { VemmickDatabase } from "./vemmick-database";
 import { soundStations } from "./sound";
-import { motorOf } from "./summary";
 
 /** A card as it is kept: what was keyed on it, and the visits to the same motor before it. */
 export interface KeptCard {
@@ -19,7 +18,8 @@ export interface KeptCard {
 export const toEntries = (rows: readonly StationRecord[]): StationEntries =>
   Object.fromEntries(rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }])) as StationEntries;
 
-const toVisit = (at: string, rows: readonly StationRecord[]): EarlierVisit => ({
+/** What was keyed on a visit, as evidence for later ones. */
+export const toVisit = (at: string, rows: readonly StationRecord[]): EarlierVisit => ({
   at,
   records: Object.fromEntries(rows.map((row) => [row.stationId, row.data])),
 });
@@ -30,29 +30,6 @@ export async function readEarlier(db: VemmickDatabase, motor: string, before: st
   return Promise.all(
     found.map(async ({ id, createdAt }) => toVisit(createdAt, soundStations(await db.stations.where("travellerId").equals(id).toArray()))),
   );
-}
-
-/** Every card with its earlier visits, the last touched first; each row is read once. */
-export function joinCards(travellers: readonly Traveller[], rows: readonly StationRecord[]): readonly KeptCard[] {
-  const rowsOf = new Map<TravellerId, StationRecord[]>();
-  for (const row of rows) {
-    const own = rowsOf.get(row.travellerId);
-    if (own) own.push(row);
-    else rowsOf.set(row.travellerId, [row]);
-  }
-  const visits = new Map<string, { readonly id: TravellerId; readonly visit: EarlierVisit }[]>();
-  for (const traveller of [...travellers].sort((a, b) => (a.createdAt < b.createdAt ? -1 : 1))) {
-    const motor = motorOf(traveller);
-    visits.set(motor, [
-      ...(visits.get(motor) ?? []),
-      { id: traveller.id, visit: toVisit(traveller.createdAt, rowsOf.get(traveller.id) ?? []) },
-    ]);
-  }
-  return travellers.map((traveller) => ({
-    traveller,
-    entries: toEntries(rowsOf.get(traveller.id) ?? []),
-    earlier: (visits.get(motorOf(traveller)) ?? []).filter(({ visit }) => visit.at < traveller.createdAt).map(({ visit }) => visit),
-  }));
 }
 
 interface Assessed {

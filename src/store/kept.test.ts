@@ -12,7 +12,8 @@ import { exportFile } from "./export-file";
 import { applyImport, prepareImport, type Undo } from "./import-file";
 import { leftOver } from "./journal";
 import { makeLeftOver } from "./left-over";
-import { assessCard, assessKept, joinCards, readEarlier } from "./kept-card";
+import { joinCards } from "../../tests/support/join-cards";
+import { assessCard, assessKept, readEarlier } from "./kept-card";
 import { later } from "./rows";
 import { soundRecord, soundStations } from "./sound";
 import { refusedAction, reportRefusal } from "./storage-status";
@@ -20,16 +21,8 @@ import { motorOf } from "./summary";
 import { addUnsaved, allWithUnsaved, dropUnsaved, unsaved, withUnsaved } from "./unsaved";
 import { putTravellers, writing } from "./vemmick-database";
 import { wipeEverything } from "./wipe";
-import {
-  createTraveller,
-  entryInHand,
-  removeTraveller,
-  reopenTraveller,
-  skipStation,
-  updateHouse,
-  updateStation,
-  updateTraveller,
-} from "./write";
+import { createTraveller } from "./create-traveller";
+import { entryInHand, removeTraveller, reopenTraveller, skipStation, updateHouse, updateStation, updateTraveller } from "./write";
 import { toHouseFigures } from "@/core/house";
 import { studyNow } from "@/core/study/answer";
 

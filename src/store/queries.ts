@@ -16,7 +16,7 @@ import {
 } from "@/records";
 import { remember } from "./change-row";
 import { database } from "./database";
-import { joinCards, readEarlier, toEntries, type KeptCard } from "./kept-card";
+import { readEarlier, toEntries, type KeptCard } from "./kept-card";
 import { useLeftUnsaved, useLive, useOpenFailure, type Live } from "./live";
 import { refusedAction, subscribeStorage } from "./storage-status";
 import { soundRecord, soundStations } from "./sound";
@@ -74,27 +74,6 @@ export function useCard(id: TravellerId | null): Live<KeptCard> {
   const card = useMemo(() => (own && earlier ? { ...own, earlier } : null), [own, earlier]);
   if (kept.state !== "ready") return kept;
   return card ? { state: "ready", value: card } : { state: "loading" };
-}
-
-/** All cards with their entries and earlier visits, the last touched first. */
-export function useCards(): Live<readonly KeptCard[]> {
-  const kept = useLive(async () => {
-    const db = database();
-    const [travellers, rows] = await Promise.all([db.travellers.orderBy("updatedAt").reverse().toArray(), db.stations.toArray()]);
-    return { travellers: travellers.map((row) => soundRecord("traveller", row)), rows: soundStations(rows) };
-  }, []);
-  const left = useLeftUnsaved();
-  return useMemo(() => {
-    if (kept.state !== "ready") return kept;
-    const travellers = allWithUnsaved("traveller", kept.value.travellers, () => false, left);
-    return {
-      state: "ready",
-      value: joinCards(
-        travellers,
-        allWithUnsaved("station", kept.value.rows, () => true, left),
-      ),
-    };
-  }, [kept, left]);
 }
 
 /** The house's own record, live; null while it is being read. */

@@ -1,18 +1,116 @@
+import type { Stamp } from "@/core/station";
+import type { FollowUp } from "@/core/traveller";
 import { motorKey, type Traveller, type TravellerId } from "@/records";
+import { toWords } from "./find-words";
 
-/** What is derived of a card so that it is found without being read. */
+/** What the core and the words make of a card: in one line where it stands, what is due, and what it is found by. */
+export interface CardLine {
+  readonly complaint: string;
+  readonly stands: string;
+  readonly stamp: Stamp;
+  readonly stampWord: string;
+  readonly due: readonly FollowUp[];
+  /** words of its findings, parts and notes */
+  readonly words: readonly string[];
+  /** `station:stamp`, `any:stamp`, `station:any` and `do:action`, for lists that ask for them */
+  readonly marks: readonly string[];
+}
+
+/**
+ * What is derived of a card so that lists need not read it. The names stand as they are kept; the line is made anew in a worker
+ * whenever the card, the program or the house rules have changed, and the old one serves meanwhile.
+ */
 export interface Summary {
   readonly id: TravellerId;
+  readonly machine: string;
+  readonly site: string;
+  readonly technician: string;
+  readonly createdAt: string;
+  readonly updatedAt: string;
+  readonly finishedAt: string | null;
+  readonly isDemo: boolean;
+  /** 1 while it is on the rack: an index takes numbers */
+  readonly isOpen: 0 | 1;
   /** the motor it belongs to; a card that is alone belongs to itself */
   readonly motor: string;
-  readonly createdAt: string;
+  /** null until it was first derived */
+  readonly line: CardLine | null;
+  readonly words: readonly string[];
+  readonly marks: readonly string[];
+  /** soonest day of what is due, of the last visit to a motor alone */
+  readonly dueOn?: string;
+  /** what the line was derived by; empty: the card has changed since */
+  readonly derivedBy: string;
 }
 
 /** The key cards of one motor share. */
 export const motorOf = (traveller: Traveller): string => motorKey(traveller) ?? `\n${traveller.id}`;
 
-export const toSummary = (traveller: Traveller): Summary => ({
-  id: traveller.id,
-  motor: motorOf(traveller),
-  createdAt: traveller.createdAt,
-});
+const MOST_WORDS = 160;
+
+const text = (value: unknown): string => (typeof value === "string" ? value : "");
+
+/** Words of the names, then of the line, without those that say what others say. */
+const wordsOf = (names: string, line: CardLine | null): string[] =>
+  [...new Set([...toWords(names), ...(line?.words ?? [])])].slice(0, MOST_WORDS);
+
+/** A summary as it is right after a change: what has to be derived stands as it was, and is marked as old. */
+export function toSummary(traveller: Traveller, before?: Summary): Summary {
+  const { id, createdAt, updatedAt, finishedAt, isDemo } = traveller;
+  // What is stored may have been damaged: a list shows what can be read.
+  const [machine, site, technician] = [text(traveller.machine), text(traveller.site), text(traveller.technician)];
+  const line = before?.line ?? null;
+  return {
+    id,
+    machine,
+    site,
+    technician,
+    createdAt,
+    updatedAt,
+    finishedAt,
+    isDemo,
+    isOpen: finishedAt === null ? 1 : 0,
+    motor: motorOf({ ...traveller, machine, site }),
+    line,
+    words: wordsOf(`${machine} ${site} ${technician}`, line),
+    marks: line?.marks ?? [],
+    ...(before?.dueOn === undefined ? {} : { dueOn: before.dueOn }),
+    derivedBy: "",
+  };
+}
+
+/** What another visit's follow-ups take the place of. */
+export function withoutDue(summary: Summary): Summary {
+  const rest: { -readonly [Key in keyof Summary]: Summary[Key] } = { ...summary };
+  delete rest.dueOn;
+  return rest;
+}
+
+/** The summary with what was just derived. */
+export function withLine(summary: Summary, line: CardLine, derivedBy: string, isLastVisit: boolean): Summary {
+  const [soonest] = line.due.map(({ on }) => on).sort();
+  return {
+    ...withoutDue(summary),
+    line,
+    words: wordsOf(`${summary.machine} ${summary.site} ${summary.technician}`, line),
+    marks: line.marks,
+    ...(isLastVisit && soonest !== undefined ? { dueOn: soonest } : {}),
+    derivedBy,
+  };
+}
+
+/** The state of core and words: a build of another one derives every line anew. */
+const CORE = process.env.NEXT_PUBLIC_CORE ?? "";
+
+/** Set beside a line that still waits for the answer to a long question. */
+export const STILL_OPEN = "?";
+
+/** FNV-1a: short, and the same everywhere. */
+function hash(said: string): string {
+  let value = 0x811c9dc5;
+  for (let index = 0; index < said.length; index += 1) value = Math.imul(value ^ said.charCodeAt(index), 0x01000193);
+  return (value >>> 0).toString(36);
+}
+
+/** What a line is derived by: this program under these rules. */
+export const derivedBy = (figures: unknown): string => `${CORE}:${hash(JSON.stringify(figures ?? {}))}`;

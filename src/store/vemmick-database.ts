@@ -1,13 +1,11 @@
 import { Dexie, type Collection, type EntityTable, type Table } from "dexie";
-import type { Loose } from "@/core/kept";
 import {
+  cardOf,
   findNewer,
-  migrateRecord,
-  PRESENT_VERSIONS,
   RECORD_TYPE_NAMES,
-  recordTypeOf,
-  type HouseRecord,
+  recordKindOf,
   type DatedRow,
+  type HouseRecord,
   type Part,
   type RecordLists,
   type RecordTypeName,
@@ -16,7 +14,7 @@ import {
   type Traveller,
 } from "@/records";
 import type { JournalEntry } from "./change";
-import { toSummary, type Summary } from "./summary";
+import { motorOf, toSummary, type Summary } from "./summary";
 
 /** Odds and ends of the program itself: versions, whether the demo was seeded, what lies on the bench. */
 export interface Setting {
@@ -30,13 +28,14 @@ export interface Setting {
 const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
   1: { settings: "key" },
   3: { summaries: "id, [motor+createdAt]", journal: "id" },
+  4: { summaries: "id, [motor+createdAt], [isOpen+updatedAt], createdAt, dueOn, derivedBy, *words, *marks" },
 };
 
 /** Every table with its indexes, by the version of the store that brought it. */
 function storesByVersion(): Record<number, Record<string, string>> {
   const stores: Record<number, Record<string, string>> = {};
   for (const [since, tables] of Object.entries(OWN_TABLES)) stores[Number(since)] = { ...tables };
-  for (const { list, table } of RECORD_TYPE_NAMES.map(recordTypeOf))
+  for (const { list, table } of RECORD_TYPE_NAMES.map(recordKindOf))
     stores[table.since] = { ...stores[table.since], [list]: table.indexes };
   return stores;
 }
@@ -56,17 +55,19 @@ export class VemmickDatabase extends Dexie {
   constructor(name = "vemmick") {
     super(name);
     for (const [version, tables] of Object.entries(storesByVersion())) this.version(Number(version)).stores(tables);
+    // What is derived is made anew in its new form, from the cards.
+    this.version(4).upgrade((transaction) => transaction.table("summaries").clear());
   }
 
   /** The table that keeps one type of record: it bears the name of its list in the file. */
   recordTable(name: RecordTypeName): Table<DatedRow, string> {
-    return this.table(recordTypeOf(name).list);
+    return this.table(recordKindOf(name).list);
   }
 
   /** Records that belong to certain cards, of a type that belongs to cards. */
   recordsOfCards(name: RecordTypeName, cards: readonly string[]): Collection<DatedRow, string> {
     return this.recordTable(name)
-      .where(recordTypeOf(name).cardField ?? "id")
+      .where(recordKindOf(name).cardField ?? "id")
       .anyOf([...cards]);
   }
 
@@ -81,7 +82,7 @@ export class NewerDataError extends Error {
   override name = "NewerDataError";
 }
 
-const VERSIONS_KEY = "recordVersions";
+export const VERSIONS_KEY = "recordVersions";
 
 /**
  * Holds the stamp of the store against this program. Part of every transaction that writes: a tab that was opened before a
@@ -105,17 +106,51 @@ export async function writing<T>(db: VemmickDatabase, body: () => Promise<T>): P
   });
 }
 
+/** Marks what is derived of other visits to a motor as old: a change of one visit is news to the others. */
+async function markVisits(db: VemmickDatabase, motors: readonly string[]): Promise<void> {
+  const visits = await Promise.all(
+    [...new Set(motors)].map((motor) =>
+      db.summaries.where("[motor+createdAt]").between([motor, Dexie.minKey], [motor, Dexie.maxKey]).toArray(),
+    ),
+  );
+  const marked = visits.flat().map((row): Summary => ({ ...row, derivedBy: "" }));
+  if (marked.length > 0) await db.summaries.bulkPut(marked);
+}
+
 /** Puts cards with what is derived of them. */
 export async function putTravellers(db: VemmickDatabase, travellers: readonly Traveller[]): Promise<void> {
   await db.travellers.bulkPut([...travellers]);
-  await db.summaries.bulkPut(travellers.map(toSummary));
+  const before = await db.summaries.bulkGet(travellers.map(({ id }) => id));
+  const rows = travellers.map((traveller, index) => toSummary(traveller, before[index]));
+  await db.summaries.bulkPut(rows);
+  const left = before.flatMap((row, index) => (row && row.motor !== rows[index]?.motor ? [row.motor] : []));
+  if (left.length > 0) await markVisits(db, left);
 }
 
-/** Types whose records belong to a card; the card itself is not one of them. */
-export const OF_CARDS = RECORD_TYPE_NAMES.filter((name) => name !== "traveller" && recordTypeOf(name).cardField !== undefined);
+/** Cards that records of one type belong to, each once. */
+const cardsOf = (name: RecordTypeName, rows: readonly (object | undefined)[]): Traveller["id"][] =>
+  [...new Set(rows.map((row) => (row ? cardOf(name, row) : null)))].filter((id) => id !== null) as Traveller["id"][];
 
-/** Takes cards away with everything that belongs to them. */
+/** Brings what is derived of cards in line with them, after something that belongs to them was changed. */
+async function touchCards(db: VemmickDatabase, ids: readonly Traveller["id"][]): Promise<void> {
+  const travellers = (await db.travellers.bulkGet([...ids])).filter((row) => row !== undefined);
+  if (travellers.length === 0) return;
+  const before = await db.summaries.bulkGet(travellers.map(({ id }) => id));
+  const rows = travellers.map((traveller, index) => [traveller, before[index]] as const);
+  // One that waits to be derived already, and knows when it was changed last, need not be written again.
+  const old = rows.filter(([{ updatedAt }, row]) => row?.derivedBy !== "" || row.updatedAt !== updatedAt);
+  if (old.length > 0) await db.summaries.bulkPut(old.map(([traveller, row]) => toSummary(traveller, row)));
+}
+
+const isOfCards = (name: RecordTypeName): boolean => name !== "traveller" && recordKindOf(name).cardField !== undefined;
+
+/** Types whose records belong to a card; the card itself is not one of them. */
+export const OF_CARDS = RECORD_TYPE_NAMES.filter(isOfCards);
+
+/** Takes cards away with everything that belongs to them. The last step is a request: an empty turn would end the transaction. */
 export async function deleteTravellers(db: VemmickDatabase, ids: readonly string[]): Promise<void> {
+  const gone = (await db.travellers.bulkGet([...ids] as Traveller["id"][])).filter((row) => row !== undefined);
+  if (gone.length > 0) await markVisits(db, gone.map(motorOf));
   for (const name of OF_CARDS) await db.recordsOfCards(name, ids).delete();
   await db.travellers.bulkDelete([...ids] as Traveller["id"][]);
   await db.summaries.bulkDelete([...ids] as Summary["id"][]);
@@ -123,39 +158,20 @@ export async function deleteTravellers(db: VemmickDatabase, ids: readonly string
 
 /** Puts records of one type, with what is derived of them. Not async itself: one more turn and a transaction may end before its time. */
 export function putRecords<Name extends RecordTypeName>(db: VemmickDatabase, name: Name, rows: RecordLists[Name]): PromiseLike<unknown> {
-  return name === "traveller" ? putTravellers(db, rows as RecordLists["traveller"]) : db.recordTable(name).bulkPut([...rows]);
+  if (name === "traveller" && rows.length > 0) return putTravellers(db, rows as RecordLists["traveller"]);
+  const put = db.recordTable(name).bulkPut([...rows]);
+  const cards = isOfCards(name) ? cardsOf(name, rows) : [];
+  return cards.length === 0 ? put : put.then(() => touchCards(db, cards));
 }
 
 /** Takes records of one type away, with what is derived of them and what belongs to them. */
 export function deleteRecords(db: VemmickDatabase, name: RecordTypeName, ids: readonly string[]): PromiseLike<unknown> {
-  return name === "traveller" ? deleteTravellers(db, ids) : db.recordTable(name).bulkDelete([...ids]);
-}
-
-/**
- * Brings all records to the present versions in one transaction with the stamp that says so.
- * @errors NewerDataError when a newer program wrote them: nothing is written
- */
-export async function bringUpToDate(db: VemmickDatabase): Promise<void> {
-  await db.transaction("rw", [...db.recordTables, db.settings, db.summaries], async () => {
-    const stamp = await db.settings.get(VERSIONS_KEY);
-    const versions = (stamp?.value ?? null) as RecordVersions | null;
-    if (versions !== null) {
-      if (findNewer(versions)) throw new NewerDataError("written by a newer program");
-      for (const name of RECORD_TYPE_NAMES) {
-        const from = versions[name] ?? 1;
-        const type = recordTypeOf(name);
-        if (from >= type.version) continue;
-        const table = db.table<Loose>(type.list);
-        const records = await table.toArray();
-        await table.bulkPut(records.map((record) => migrateRecord(type, record, from)));
-      }
-    }
-    // A store of a program that kept no summaries, or one whose cards were written past them.
-    if ((await db.summaries.count()) !== (await db.travellers.count())) {
-      await db.summaries.clear();
-      await db.summaries.bulkPut((await db.travellers.toArray()).map(toSummary));
-    }
-    if (JSON.stringify(versions) !== JSON.stringify(PRESENT_VERSIONS))
-      await db.settings.put({ key: VERSIONS_KEY, value: PRESENT_VERSIONS });
+  if (name === "traveller" && ids.length > 0) return deleteTravellers(db, ids);
+  const table = db.recordTable(name);
+  if (!isOfCards(name) || ids.length === 0) return table.bulkDelete([...ids]);
+  return table.bulkGet([...ids]).then((rows) => {
+    const cards = cardsOf(name, rows);
+    const gone = table.bulkDelete([...ids]);
+    return cards.length === 0 ? gone : gone.then(() => touchCards(db, cards));
   });
 }

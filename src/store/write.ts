@@ -1,9 +1,8 @@
-import type { Complaint } from "@/core/trade";
-import { fitText } from "@/core/kept";
 import type { StationData, StationId } from "@/core/stations";
 import type { StationEntry } from "@/core/traveller";
 import { stationRecordId, UNSET_HOUSE, type HouseRecord, type StationRecord, type Traveller, type TravellerId } from "@/records";
 import { changeRow } from "./change-row";
+import { newTraveller } from "./create-traveller";
 import { rowInHand } from "./in-hand";
 import { database } from "./database";
 import { later } from "./rows";
@@ -11,40 +10,6 @@ import { attempt } from "./storage-status";
 import { deleteTravellers, putTravellers, writing } from "./vemmick-database";
 
 const now = (): string => new Date().toISOString();
-
-/** A card on its first day. */
-const newTraveller = (at: string, names: Pick<Traveller, "machine" | "site" | "technician">): Traveller => ({
-  id: crypto.randomUUID() as TravellerId,
-  ...names,
-  createdAt: at,
-  updatedAt: at,
-  finishedAt: null,
-  cameBackAt: [],
-  isDemo: false,
-});
-
-/** Starts a traveller from what the motor does; machine and site may come later. */
-export async function createTraveller(said: string, complaints: readonly Complaint[], technician: string): Promise<TravellerId | null> {
-  const at = now();
-  const traveller = newTraveller(at, { machine: "", site: "", technician: fitText(technician, "printed") });
-  const { id } = traveller;
-  const complaint: StationRecord = {
-    id: stationRecordId(id, "complaint"),
-    travellerId: id,
-    stationId: "complaint",
-    skippedReason: null,
-    updatedAt: at,
-    data: { complaints: [...complaints], said: fitText(said, "note"), course: [], after: [] } satisfies StationData<"complaint">,
-  };
-  const db = database();
-  const isKept = await attempt(() =>
-    writing(db, async () => {
-      await putTravellers(db, [traveller]);
-      await db.stations.add(complaint);
-    }),
-  );
-  return isKept ? id : null;
-}
 
 /** Changes what was keyed at a station; kept at once. */
 export async function updateStation<Id extends StationId>(

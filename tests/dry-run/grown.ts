@@ -22,7 +22,8 @@ import { database } from "@/store/database";
 import { exportFile } from "@/store/export-file";
 import { applyImport, prepareImport } from "@/store/import-file";
 import { changeRow } from "@/store/change-row";
-import { createTraveller, removeTraveller } from "@/store/write";
+import { createTraveller } from "@/store/create-traveller";
+import { removeTraveller } from "@/store/write";
 
 const HOUSE = toHouseFigures({});
 const note = "note" as RecordTypeName;

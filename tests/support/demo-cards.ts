@@ -1,7 +1,8 @@
 import { NO_STUDY } from "@/core/study";
 import { toHouseFigures } from "@/core/house";
 import { demoRecords } from "@/records/demo";
-import { assessCard, joinCards } from "@/store/kept-card";
+import { assessCard } from "@/store/kept-card";
+import { joinCards } from "./join-cards";
 
 /** Every card of the demo with its records and earlier visits, as it stands on a day. */
 export function demoCards(now: Date) {

@@ -37,10 +37,11 @@ export function createAnswers(most = Infinity): Answers {
 /**
  * Asks each question once.
  * @param study who answers
+ * @param most answers it remembers; the oldest go first
  * @returns the same answers, remembered by the content of the question
  */
-export function rememberStudy(study: Study): Study {
-  const answers = createAnswers();
+export function rememberStudy(study: Study, most = Infinity): Study {
+  const answers = createAnswers(most);
   return (kind, question) => {
     const known = answers.get(kind, question);
     if (known !== null) return known;

@@ -103,7 +103,7 @@ describe("clipping", () => {
   test("a card that has a reading asks a second press; then the card opens", async () => {
     const sheet = await openClip();
     const card = within(sheet).getByRole("button", { name: /Milk-tank agitator/ });
-    expect(card).toHaveTextContent("has a capacitor reading");
+    await waitFor(() => expect(card).toHaveTextContent("has a capacitor reading"));
     await userEvent.click(card);
     expect(within(sheet).getByRole("alert")).toHaveTextContent("takes the place of what the card has there");
     expect(openPage).not.toHaveBeenCalled();

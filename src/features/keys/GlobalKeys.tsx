@@ -1,7 +1,7 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
 import { openPage } from "@/components/open-page";
-import { useHouse } from "@/store/queries";
+import { useHouseBasics } from "@/store/house-basics";
 import { benchStationOf } from "../stations/labels";
 import { startChord, useLetterKeys } from "./useLetterKeys";
 
@@ -11,7 +11,7 @@ const benchHref = (station: string | null): string => (station === null ? "/benc
 
 /** Keys that work on every screen: find, keys, the places, and the bench in two keys. */
 export function GlobalKeys() {
-  const house = useHouse();
+  const house = useHouseBasics();
   const [isShown, setShown] = useState(false);
   useLetterKeys(house?.hasLetterKeys ?? false, (key) => {
     if (key === "?") {

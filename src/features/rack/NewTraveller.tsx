@@ -4,7 +4,7 @@ import { useRef, useState } from "react";
 import { openPage } from "@/components/open-page";
 import { tooLongWords } from "@/components/useDraft";
 import { hear } from "@/core/diagnosis";
-import { createTraveller } from "@/store/write";
+import { createTraveller } from "@/store/create-traveller";
 import { COMPLAINT_WORDS } from "../vocabulary/words";
 import { complaintsOf, HeardAs, NO_CHANGES, type HeardChanges } from "./HeardAs";
 

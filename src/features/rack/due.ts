@@ -1,12 +1,10 @@
 import type { DueKind } from "@/core/due";
-import { followUps, latestVisits, type FollowUp, type TravellerAssessment } from "@/core/traveller";
-import { motorKey, type Traveller } from "@/records";
-import type { KeptCard } from "@/store/queries";
-import { visitDayOf } from "../vocabulary/clock";
+import type { FollowUp } from "@/core/traveller";
+import type { Summary } from "@/store/summary";
 
 /** One follow-up with the card that asks for it. */
 export interface DueRow extends FollowUp {
-  readonly traveller: Traveller;
+  readonly card: Summary;
 }
 
 export const DUE_WORDS: Record<DueKind, string> = {
@@ -16,17 +14,9 @@ export const DUE_WORDS: Record<DueKind, string> = {
   "listen-bearings": "Listen to the bearings",
 };
 
-interface AssessedCard {
-  readonly card: KeptCard;
-  readonly assessment: TravellerAssessment;
-}
-
-/** Everything that is to be looked at again, the soonest first. */
-export function dueRows(all: readonly AssessedCard[]): DueRow[] {
-  const latest = latestVisits(all, ({ card: { traveller } }) => ({ motor: motorKey(traveller) ?? traveller.id, at: traveller.createdAt }));
-  return latest
-    .flatMap(({ card: { traveller, entries }, assessment }) =>
-      followUps(entries, assessment.stations, visitDayOf(traveller)).map((each): DueRow => ({ traveller, ...each })),
-    )
+/** Everything the cards ask to be looked at again, up to a day (null: all of it), the soonest first. */
+export const dueRows = (cards: readonly Summary[], until: string | null): DueRow[] =>
+  cards
+    .flatMap((card) => (card.line?.due ?? []).map((each): DueRow => ({ card, ...each })))
+    .filter(({ on }) => until === null || on <= until)
     .sort((a, b) => a.on.localeCompare(b.on));
-}

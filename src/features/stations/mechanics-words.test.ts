@@ -1,4 +1,3 @@
-import { assessTraveller } from "@/core/traveller";
 import { DUE_KINDS } from "@/core/due";
 import { NO_FACTS } from "@/core/facts";
 import { NOISES } from "@/core/motor";
@@ -8,8 +7,7 @@ import { toHouseFigures } from "@/core/house";
 import { STATIONS } from "@/core/stations";
 import type { BearingDetail, NameState } from "@/core/stations/bearing";
 import { MOTOR_PARTS, TRAP_IDS, type TakeApartDetail } from "@/core/stations/take-apart";
-import type { Traveller } from "@/records";
-import { DUE_WORDS, dueRows } from "../rack/due";
+import { DUE_WORDS } from "../rack/due";
 import { handPair } from "../vocabulary/hand-words";
 import { NOISE_CAUSES } from "../vocabulary/run-words";
 import { LOSS_WORDS, SUFFIX_WORDS, suffixSentence, TOOL_WORDS } from "./bearing/panel-words";
@@ -21,7 +19,7 @@ import { lackWords, PART_WORDS, TRAP_WORDS } from "./take-apart/words";
 const HOUSE = toHouseFigures({});
 const NOW = new Date("2026-11-25T18:00:00.000Z");
 const demo = demoCards(NOW);
-const cards = demo.map(({ assessment, ...card }) => ({ card, assessment }));
+
 const cardOf = (id: string) => {
   const { assessment, ...card } = demoCard(demo, id);
   return { card, assessment };
@@ -114,26 +112,5 @@ describe("before and after in the same words", () => {
     expect(words).toContain("Key, shaft is left over");
     expect(words).toContain("wire blue is not back at Common");
     expect(words.at(-1)).toBe("turn it by hand and say how it turns");
-  });
-});
-
-describe("the due list", () => {
-  test("has oil, bearings and too-close capacitors, the soonest first, each with its card", () => {
-    const rows = dueRows(cards);
-    expect(rows.map(({ on }) => on)).toEqual([...rows.map(({ on }) => on)].sort());
-    expect(rows[0]).toMatchObject({ kind: "oil-bearings", station: "bearing", method: "upkeep", on: "2026-11-27" });
-    expect(rows.some(({ kind }) => kind === "recheck-capacitor")).toBe(true);
-  });
-  test("a later visit to the same motor takes the place of what the earlier one asked", () => {
-    const { card, assessment } = cardOf("cinema-screen");
-    const later = {
-      ...card,
-      traveller: { ...card.traveller, id: "later", createdAt: NOW.toISOString(), finishedAt: null } as unknown as Traveller,
-    };
-    const rows = dueRows([
-      { card, assessment },
-      { card: later, assessment: assessTraveller({}, HOUSE) },
-    ]);
-    expect(rows).toEqual([]);
   });
 });

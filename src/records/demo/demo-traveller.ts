@@ -1,7 +1,8 @@
 import { DEFAULT_METER } from "@/core/house";
 import { takeReading, type Entry, type Quantity } from "@/core/quantity";
 import { STATION_IDS, STATIONS, type StationData, type StationId } from "@/core/stations";
-import { stationRecordId, type StationRecord } from "../station-record";
+import { stationRecordId } from "../station-id";
+import type { StationRecord } from "../station-record";
 import type { Traveller, TravellerId } from "../traveller";
 
 const MINUTE_MS = 60_000;

@@ -1,22 +1,14 @@
-import { STATION_LABELS } from "../stations/labels";
-import type { Assessment } from "@/core/station";
 import type { TravellerAssessment } from "@/core/traveller";
 import { STATION_IDS, type StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
-import type { KeptCard } from "@/store/queries";
+import type { KeptCard } from "@/store/kept-card";
+import type { CardLine } from "@/store/summary";
+import { STATION_LABELS } from "../stations/labels";
 import { nextMoveWords } from "../line-up/next-move-words";
 import { isReadyToFinish } from "@/core/traveller";
 import { saidAt } from "../stations/registry";
 import { stampWord } from "../stations/stamp-word";
 import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/words";
-
-/** What a card on the rack says. */
-export interface CardFacts {
-  readonly complaint: string;
-  readonly stands: string;
-  readonly stamp: Assessment["stamp"];
-  readonly stampWord: string;
-}
 
 /** The station that speaks for the card: the worst stamp, the latest of those. */
 function loudest(assessment: TravellerAssessment): StationId | null {
@@ -27,7 +19,12 @@ function loudest(assessment: TravellerAssessment): StationId | null {
   return null;
 }
 
-export function cardFacts(card: KeptCard, assessment: TravellerAssessment, house: HouseFigures): CardFacts {
+/** Where a card stands, in words. */
+export function cardFacts(
+  card: KeptCard,
+  assessment: TravellerAssessment,
+  house: HouseFigures,
+): Pick<CardLine, "complaint" | "stands" | "stamp" | "stampWord"> {
   const { stations, facts } = assessment;
   const said = card.entries.complaint?.data.said.trim() ?? "";
   const complaint = facts.complaints.map((id) => COMPLAINT_WORDS[id]).join(", ") || said || "No complaint noted";

@@ -1,0 +1,67 @@
+import { isLoose } from "@/core/kept";
+import { STATION_IDS } from "@/core/stations";
+import type { HouseFigures } from "@/core/house";
+import type { Study } from "@/core/study";
+import { followUps, type TravellerAssessment } from "@/core/traveller";
+import type { Derived } from "@/store/derive";
+import { toWords } from "@/store/find-words";
+import { assessKept, type KeptCard } from "@/store/kept-card";
+import { STATION_LABELS } from "../stations/labels";
+import { saidAt } from "../stations/registry";
+import { visitDayOf } from "../vocabulary/clock";
+import { ACTION_WORDS } from "../vocabulary/words";
+import { cardFacts } from "./card-facts";
+
+/** Fields that hold nothing a person wrote or would look for. */
+const SILENT_FIELDS = new Set(["id", "at", "origin", "unit", "meter", "quantity", "kind", "photo", "backAt", "closedAt", "name"]);
+const LONGEST = 2000;
+/** A figure alone is what a meter showed, not what a card is looked for by; four digits and more may number a part. */
+const isFigure = (text: string): boolean => /^[<>~≥≤]?\s*[\d.,\s]{0,6}$/.test(text.trim());
+const isMoment = (text: string): boolean => /^\d{4}-\d\d-\d\dT/.test(text);
+
+/** Every text a person wrote on a record: labels, designations, notes. */
+export function textsOf(value: unknown): readonly string[] {
+  if (typeof value === "string") return value.length > LONGEST || isFigure(value) || isMoment(value) ? [] : [value];
+  if (Array.isArray(value)) return value.flatMap(textsOf);
+  if (!isLoose(value)) return [];
+  return Object.entries(value).flatMap(([key, each]) => (SILENT_FIELDS.has(key) && typeof each === "string" ? [] : textsOf(each)));
+}
+
+/** Stamps that are findings: what is said of them is looked for. */
+const LOUD = new Set(["out", "contradicts", "too-close"]);
+
+/** Words a card is found by, beside its names: the most telling first. */
+function findWords({ entries }: KeptCard, assessment: TravellerAssessment, said: readonly string[], house: HouseFigures): string[] {
+  const written = STATION_IDS.flatMap((id) => textsOf(entries[id]?.data));
+  const loud = STATION_IDS.filter((id) => LOUD.has(assessment.stations[id].stamp));
+  const found = loud.flatMap((id) => [STATION_LABELS[id].title, ...saidAt(id, entries[id]?.data, assessment, house)]);
+  return toWords([...said, ...written, ...found].join(" "));
+}
+
+function marksOf({ entries }: KeptCard, { stations }: TravellerAssessment): string[] {
+  const stamped = STATION_IDS.filter((id) => stations[id].stamp !== "not-done");
+  const action = entries.decide?.data.action ?? null;
+  return [
+    ...new Set([
+      ...stamped.flatMap((id) => [`${id}:${stations[id].stamp}`, `any:${stations[id].stamp}`, `${id}:any`]),
+      ...(action === null ? [] : [`do:${action}`]),
+    ]),
+  ];
+}
+
+/** What lists show and find of a card. */
+export function deriveLine(card: KeptCard, house: HouseFigures, study: Study): Derived {
+  const { assessment, isOpen } = assessKept(card, house, study);
+  const facts = cardFacts(card, assessment, house);
+  const action = card.entries.decide?.data.action ?? null;
+  const said = [facts.complaint, facts.stands, facts.stampWord, action === null ? "" : ACTION_WORDS[action]];
+  return {
+    isOpen,
+    line: {
+      ...facts,
+      due: followUps(card.entries, assessment.stations, visitDayOf(card.traveller)),
+      words: findWords(card, assessment, said, house),
+      marks: marksOf(card, assessment),
+    },
+  };
+}

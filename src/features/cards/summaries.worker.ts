@@ -1,0 +1,23 @@
+import { expose } from "comlink";
+import { rememberStudy } from "@/core/study";
+import { studyNow } from "@/core/study/answer";
+import { deriveAll } from "@/store/derive";
+import { VemmickDatabase } from "@/store/vemmick-database";
+import { deriverOf } from "./deriver";
+
+/** One tab at a time derives; the others find nothing left to do. */
+const LOCK = "vemmick-summaries";
+
+const db = new VemmickDatabase();
+const study = rememberStudy(studyNow, 100);
+
+/** What this worker can be told: to derive whatever is old, until nothing is. */
+const calls = {
+  keep: async (): Promise<void> => {
+    const work = () => deriveAll(db, () => deriverOf(db, study));
+    await ("locks" in navigator ? navigator.locks.request(LOCK, work) : work());
+  },
+};
+export type SummariesWorker = typeof calls;
+
+expose(calls);

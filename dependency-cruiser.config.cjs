@@ -41,7 +41,7 @@ module.exports = {
       name: "answers-stay-in-workers",
       comment: "Who answers long questions is heavy, and slow: screens ask, workers answer.",
       severity: "error",
-      from: { path: "^src/(features|app|store|components|records|core/(?!study/))" },
+      from: { path: "^src/(features|app|store|components|records|core/(?!study/))", pathNot: "\\.worker\\.ts$" },
       to: { path: "^src/core/study/answer\\.ts$" },
     },
     {

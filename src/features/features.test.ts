@@ -94,6 +94,8 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "file-foreign": { code: "file-foreign" },
   "file-newer": { code: "file-newer", recordType: "traveller", found: 2, known: 1 },
   "file-no-versions": { code: "file-no-versions" },
+  "import-cancelled": { code: "import-cancelled" },
+  "export-cancelled": { code: "export-cancelled" },
   "storage-blocked": { code: "storage-blocked" },
   "storage-full": { code: "storage-full" },
   "storage-newer": { code: "storage-newer" },

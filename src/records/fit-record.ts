@@ -96,12 +96,13 @@ function shorten(record: unknown, issue: Issue): unknown {
  * @param record at the present version of its type
  */
 export function fitRecord(type: RecordType, record: unknown): Fitted<unknown> {
-  const first = v.safeParse(type.schema, record);
+  const schema = (isLoose(record) && type.narrow?.(record)) || type.schema;
+  const first = v.safeParse(schema, record);
   if (first.success) return { ok: true, record: first.output, shortened: [] };
   const other = first.issues.find((issue) => !isLongText(issue));
   if (other) return { ok: false, fault: faultOf(type, record, reasonOf(other), other) };
   const issues: readonly Issue[] = first.issues;
-  const second = v.safeParse(type.schema, issues.reduce(shorten, record));
+  const second = v.safeParse(schema, issues.reduce(shorten, record));
   if (!second.success) return { ok: false, fault: faultOf(type, record, reasonOf(second.issues[0]), second.issues[0]) };
   return { ok: true, record: second.output, shortened: issues.map((issue) => faultOf(type, record, "too-long", issue)) };
 }

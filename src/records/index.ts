@@ -18,6 +18,6 @@ export { mapLists, NO_RECORDS, RECORD_TYPES, recordTypeOf, type DatedRow, type R
 export { migrateRecord, migrateStep } from "./record-type";
 export { fitRecord } from "./fit-record";
 export { valueAt, withValueAt } from "./value-at";
-export { MAX_FILE_BYTES, parseVemmickFile, type FileReading } from "./read-file";
-export { FILE_SUFFIX, VemmickFileSchema, writeVemmickFile, type WrittenFile } from "./vemmick-file";
-export { isEmptyPlan, planImport, type ImportPlan, type Present } from "./plan-import";
+export { MAX_FILE_BYTES, parseVemmickFile, type FileReading, type Progress } from "./read-file";
+export { createFileWriter, FILE_SUFFIX, VemmickFileSchema, writeVemmickFile, type FileWriter, type WrittenFile } from "./vemmick-file";
+export { isEmptyPlan, outlineOf, planImport, type ImportOutline, type ImportPlan, type Present } from "./plan-import";

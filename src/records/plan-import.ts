@@ -2,7 +2,7 @@ import { compareMoments } from "@/core/kept";
 import type { RecordFault } from "@/core/result";
 import { faultOf, onCard } from "./fit-record";
 import type { FileReading } from "./read-file";
-import { cardOf, RECORD_TYPE_NAMES, type RecordTypeName } from "./record-kinds";
+import { byType, cardOf, RECORD_TYPE_NAMES, type RecordTypeName } from "./record-kinds";
 import { mapLists, recordTypeOf, type DatedRow, type RecordLists } from "./record-types";
 import type { Traveller } from "./traveller";
 
@@ -79,3 +79,36 @@ export function planImport({ records, shortened, faults }: FileReading, present:
 
 /** Whether the plan would write anything at all. */
 export const isEmptyPlan = ({ put }: ImportPlan): boolean => RECORD_TYPE_NAMES.every((name) => put[name].length === 0);
+
+/** Cards that are named one by one. */
+const SHOWN = 40;
+
+/** What a plan would do, in counts and a few names: a long one need not leave the worker that made it. */
+export interface ImportOutline {
+  readonly newCards: number;
+  readonly changedCards: number;
+  readonly keptCards: number;
+  /** the first of the new and the changed */
+  readonly shown: readonly { readonly id: string; readonly machine: string; readonly site: string; readonly isNew: boolean }[];
+  /** records that would be written, by type */
+  readonly counts: Readonly<Record<RecordTypeName, number>>;
+  readonly fromFuture: number;
+  readonly shortened: readonly RecordFault[];
+  readonly faults: readonly RecordFault[];
+}
+
+/** The outline of a plan. */
+export function outlineOf(plan: ImportPlan): ImportOutline {
+  const { newTravellers, changedTravellers, keptTravellers, put, fromFuture, shortened, faults } = plan;
+  const cards = [...newTravellers.map((card) => ({ card, isNew: true })), ...changedTravellers.map((card) => ({ card, isNew: false }))];
+  return {
+    newCards: newTravellers.length,
+    changedCards: changedTravellers.length,
+    keptCards: keptTravellers,
+    shown: cards.slice(0, SHOWN).map(({ card: { id, machine, site }, isNew }) => ({ id, machine, site, isNew })),
+    counts: byType<Record<RecordTypeName, number>>((name) => put[name].length),
+    fromFuture,
+    shortened,
+    faults,
+  };
+}

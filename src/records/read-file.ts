@@ -7,7 +7,12 @@ import { byType, findNewer, RECORD_TYPE_NAMES, type RecordTypeName } from "./rec
 import { recordTypeOf, type RecordLists } from "./record-types";
 import { FILE_FORMAT } from "./vemmick-file";
 
-export const MAX_FILE_BYTES = 64 * 1024 * 1024;
+/** Some 60,000 cards: more than a browser reads in one piece. */
+export const MAX_FILE_BYTES = 400 * 1024 * 1024;
+
+/** Told now and then how far a long piece of work is. */
+export type Progress = (done: number, all: number) => void;
+const TELL_EACH = 2000;
 
 /** What can be read of any file before its records are brought up to date. */
 const EnvelopeSchema = v.object({
@@ -47,9 +52,10 @@ function readRecord(name: RecordTypeName, raw: unknown, from: number): Fitted<un
  * Reads a `*.vemmick.json` file. What is no such file, or was written by a newer program, is refused as a whole; otherwise
  * every good record is read, and every bad one named.
  * @param text content of the file
+ * @param onProgress told now and then how many of the records were read
  * @errors 'file-too-large', 'file-not-json', 'file-foreign', 'file-no-versions', 'file-newer'
  */
-export function parseVemmickFile(text: string): Result<FileReading, Failure> {
+export function parseVemmickFile(text: string, onProgress: Progress = () => undefined): Result<FileReading, Failure> {
   if (text.length > MAX_FILE_BYTES) return fail({ code: "file-too-large", bytes: text.length, maxBytes: MAX_FILE_BYTES });
   let raw: unknown;
   try {
@@ -67,9 +73,14 @@ export function parseVemmickFile(text: string): Result<FileReading, Failure> {
   const faults: RecordFault[] = [];
   const records = byType<Record<RecordTypeName, unknown[]>>(() => []);
   const machines = machinesOf(rawRecords(raw, "traveller"));
-  for (const name of RECORD_TYPE_NAMES) {
+  const found = RECORD_TYPE_NAMES.map((name) => [name, rawRecords(raw, name)] as const);
+  const all = found.reduce((sum, [, list]) => sum + list.length, 0);
+  let done = 0;
+  for (const [name, list] of found) {
     const type = recordTypeOf(name);
-    for (const each of rawRecords(raw, name)) {
+    for (const each of list) {
+      if (done % TELL_EACH === 0) onProgress(done, all);
+      done += 1;
       const read = readRecord(name, each, recordVersions[name] ?? 1);
       if (!read.ok) faults.push(onCard(type, read.fault, each, machines));
       else {

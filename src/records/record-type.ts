@@ -11,6 +11,8 @@ export interface Migration {
 /** What is told of a type of record beside its kind. */
 export interface RecordSpec<Schema extends v.GenericSchema> {
   readonly schema: Schema;
+  /** the part of the schema that holds for a record as it is: the same outcome sooner; null: the whole has to say */
+  readonly narrow?: (record: Loose) => v.GenericSchema | null;
   readonly migrations: readonly Migration[];
   /** one of it with nothing on it: stands in for what of a damaged row cannot be read */
   readonly blank: (id: string) => Loose;

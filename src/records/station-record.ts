@@ -22,10 +22,25 @@ const rowOf = <Id extends StationId>(stationId: Id) =>
     data: STATIONS[stationId].schema as v.GenericSchema<unknown>,
   });
 
+const ROW_SCHEMAS = STATION_IDS.map(rowOf) as [ReturnType<typeof rowOf>, ...ReturnType<typeof rowOf>[]];
+const isKeyed = (row: Pick<v.InferOutput<ReturnType<typeof rowOf>>, "id" | "travellerId" | "stationId">): boolean =>
+  row.id === stationRecordId(row.travellerId, row.stationId);
+const KEYED = "id must be travellerId/stationId";
+
 /** What was keyed at one station of one traveller; the shape of `data` is the station's own schema. */
 export const StationRecordSchema = v.pipe(
-  v.variant("stationId", STATION_IDS.map(rowOf) as [ReturnType<typeof rowOf>, ...ReturnType<typeof rowOf>[]]),
-  v.check((row) => row.id === stationRecordId(row.travellerId, row.stationId), "id must be travellerId/stationId"),
+  v.variant("stationId", ROW_SCHEMAS),
+  v.check((row) => isKeyed(row), KEYED),
+);
+/** The same for a row whose station is known: the others need not be asked. */
+const SCHEMA_OF = new Map<unknown, v.GenericSchema>(
+  ROW_SCHEMAS.map((schema, index) => [
+    STATION_IDS[index],
+    v.pipe(
+      schema,
+      v.check((row) => isKeyed(row), KEYED),
+    ),
+  ]),
 );
 export type StationRecord = v.InferOutput<typeof StationRecordSchema>;
 
@@ -53,6 +68,7 @@ const LAST_VERSION = Math.max(
 
 export const stationRecordType = defineRecordType("station", {
   schema: StationRecordSchema,
+  narrow: ({ stationId }) => SCHEMA_OF.get(stationId) ?? null,
   blank: (id) => {
     const [travellerId = "", stationId = ""] = id.split("/");
     const data = isStationId(stationId) ? stationOf(stationId).blank : null;

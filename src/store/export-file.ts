@@ -1,53 +1,106 @@
+import { Dexie } from "dexie";
 import {
-  byType,
   cardOf,
-  mapLists,
+  createFileWriter,
   RECORD_TYPE_NAMES,
   recordKindOf,
-  writeVemmickFile,
   type DatedRow,
-  type RecordLists,
+  type Progress,
   type RecordTypeName,
   type TravellerId,
   type WrittenFile,
 } from "@/records";
 import { database } from "./database";
-import { allWithUnsaved } from "./unsaved";
-import { checkStamp } from "./vemmick-database";
+import { unsaved, withUnsaved, type Unsaved } from "./unsaved";
+import { checkStamp, type VemmickDatabase } from "./vemmick-database";
 
 export { FILE_SUFFIX } from "@/records";
 
-/** Records as they were at one moment: one transaction reads every table. */
-async function readAll(id: TravellerId | "everything"): Promise<RecordLists> {
-  const db = database();
-  return db.transaction("r", [...db.recordTables, db.settings], async () => {
-    await checkStamp(db);
-    const isWanted = (name: RecordTypeName): boolean => id === "everything" || recordKindOf(name).cardField !== undefined;
-    const rowsOf = (name: RecordTypeName): PromiseLike<DatedRow[]> =>
-      id === "everything" ? db.recordTable(name).toArray() : db.recordsOfCards(name, [id]).toArray();
-    const names = RECORD_TYPE_NAMES.filter(isWanted);
-    const found = await Promise.all(names.map(rowsOf));
-    const rows = byType<Readonly<Record<RecordTypeName, readonly DatedRow[]>>>((name) => found[names.indexOf(name)] ?? []);
-    // Rows as the tables have them; the file holds each against its schema.
-    return rows as RecordLists;
-  });
+/** What an export is of: one card with what belongs to it, or everything with shelf and house rules. */
+export type ExportOf = TravellerId | "everything";
+
+/** A long table is read so many rows at a time. */
+const CHUNK = 1000;
+
+const byId = (a: DatedRow, b: DatedRow): number => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+
+/** Rows of one type as the tables have them, in the order of their ids, some at a time. */
+async function eachChunk(db: VemmickDatabase, name: RecordTypeName, of: ExportOf, act: (rows: readonly DatedRow[]) => void): Promise<void> {
+  if (of !== "everything") {
+    act((await db.recordsOfCards(name, [of]).toArray()).sort(byId));
+    return;
+  }
+  let last: string | typeof Dexie.minKey = Dexie.minKey;
+  for (;;) {
+    const rows: DatedRow[] = await db.recordTable(name).where(":id").above(last).limit(CHUNK).toArray();
+    act(rows);
+    const end = rows.at(-1);
+    if (end === undefined || rows.length < CHUNK) return;
+    last = end.id;
+  }
 }
 
+/** Rows that are not kept at all yet, in the order of their ids. */
+const unsavedOnly = (name: RecordTypeName, of: ExportOf, left: readonly Unsaved[]): DatedRow[] =>
+  left
+    .filter(({ change }) => change.kind === name)
+    .map(({ change }) => change.row as unknown as DatedRow)
+    .filter((row) => of === "everything" || (name !== "traveller" && cardOf(name, row) === of))
+    .sort(byId);
+
+/** A file in pieces, each of a few hundred kilobytes, and what in it would not come back as it is. */
+export type ExportedParts = Omit<WrittenFile, "text"> & { readonly parts: readonly string[] };
+
 /**
- * An export: one card, or everything with shelf and house rules. What was keyed and is not kept yet goes with it; a row
+ * Writes an export in one transaction, so that it is of one moment. What was keyed and is not kept yet goes with it; a row
  * whose card is gone does not.
+ * @param left what is not kept yet
  * @errors throws NewerDataError when a newer program has been here
  */
-export async function exportFile(id: TravellerId | "everything"): Promise<WrittenFile> {
-  const isAll = id === "everything";
-  const kept = await readAll(id);
-  const whole = mapLists(kept, (name, rows) =>
-    isAll || recordKindOf(name).cardField !== undefined
-      ? allWithUnsaved(name, rows, (row) => isAll || (name !== "traveller" && cardOf(name, row) === id))
-      : [],
-  );
-  const cards = new Set<string>(whole.traveller.map((each) => each.id));
-  const isAtHome = (card: string | null): boolean => card === null || cards.has(card);
-  const atHome = mapLists(whole, (name, rows) => rows.filter((row) => isAtHome(cardOf(name, row))));
-  return writeVemmickFile(atHome, new Date().toISOString());
+export async function exportParts(
+  db: VemmickDatabase,
+  of: ExportOf,
+  left: readonly Unsaved[],
+  onProgress: Progress = () => undefined,
+): Promise<ExportedParts> {
+  const writer = createFileWriter(new Date().toISOString());
+  const parts = [writer.head()];
+  const cards = new Set<string>();
+  const names = RECORD_TYPE_NAMES.filter((name) => of === "everything" || recordKindOf(name).cardField !== undefined);
+  await db.transaction("r", [...db.recordTables, db.settings], async () => {
+    await checkStamp(db);
+    const counts = await Promise.all(names.map((name) => (of === "everything" ? db.recordTable(name).count() : 0)));
+    const all = counts.reduce((sum, count) => sum + count, 0);
+    let done = 0;
+    for (const name of RECORD_TYPE_NAMES) {
+      parts.push(writer.list(name));
+      if (!names.includes(name)) continue;
+      const waiting = unsavedOnly(name, of, left);
+      const write = (row: DatedRow): string => {
+        const card = cardOf(name, row);
+        if (name === "traveller") cards.add(row.id);
+        return card === null || cards.has(card) ? writer.record(name, row) : "";
+      };
+      await eachChunk(db, name, of, (rows) => {
+        let text = "";
+        for (const kept of rows) {
+          while (waiting[0] && waiting[0].id < kept.id) text += write(waiting.shift() ?? kept);
+          if (waiting[0]?.id === kept.id) waiting.shift();
+          text += write(withUnsaved(name, kept.id, kept, left) ?? kept);
+        }
+        parts.push(text);
+        done += rows.length;
+        onProgress(done, all);
+      });
+      parts.push(waiting.map(write).join(""));
+    }
+  });
+  parts.push(writer.end());
+  return { parts, shortened: writer.shortened, misfits: writer.misfits };
+}
+
+/** The same as one text, for one card. */
+export async function exportFile(of: ExportOf): Promise<WrittenFile> {
+  const { parts, ...notes } = await exportParts(database(), of, unsaved());
+  return { text: parts.join(""), ...notes };
 }

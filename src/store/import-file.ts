@@ -1,14 +1,16 @@
 import { fail, ok, type Failure, type Result } from "@/core/result";
 import {
-  isEmptyPlan,
-  parseVemmickFile,
-  planImport,
   byType,
   cardOf,
+  isEmptyPlan,
+  MAX_FILE_BYTES,
+  parseVemmickFile,
+  planImport,
   RECORD_TYPE_NAMES,
   type DatedRow,
   type ImportPlan,
   type Present,
+  type Progress,
   type RecordLists,
   type RecordTypeName,
 } from "@/records";
@@ -27,6 +29,13 @@ export interface Undone {
 }
 export type Undo = () => Promise<Result<Undone, Failure>>;
 
+/** A long list is read and written so many rows at a time. */
+const CHUNK = 1000;
+const NO_PROGRESS: Progress = () => undefined;
+
+const chunksOf = <T>(all: readonly T[]): T[][] =>
+  Array.from({ length: Math.ceil(all.length / CHUNK) }, (_, index) => all.slice(index * CHUNK, (index + 1) * CHUNK));
+
 async function timesHere(db: VemmickDatabase, name: RecordTypeName): Promise<ReadonlyMap<string, string>> {
   const times = new Map<string, string>();
   await db.recordTable(name).each(({ id, updatedAt }) => times.set(id, updatedAt));
@@ -35,10 +44,13 @@ async function timesHere(db: VemmickDatabase, name: RecordTypeName): Promise<Rea
 
 /**
  * Reads a file and says what taking it in would do; writes nothing.
+ * @param onProgress told how many records were read and held against their bounds
  * @errors those of parseVemmickFile, and of the store
  */
-export async function prepareImport(text: string): Promise<Result<ImportPlan, Failure>> {
-  const read = parseVemmickFile(text);
+export async function prepareImport(file: string | Blob, onProgress = NO_PROGRESS): Promise<Result<ImportPlan, Failure>> {
+  const bytes = typeof file === "string" ? file.length : file.size;
+  if (bytes > MAX_FILE_BYTES) return fail({ code: "file-too-large", bytes, maxBytes: MAX_FILE_BYTES });
+  const read = parseVemmickFile(typeof file === "string" ? file : await file.text(), onProgress);
   if (!read.ok) return read;
   const db = database();
   try {
@@ -52,9 +64,16 @@ export async function prepareImport(text: string): Promise<Result<ImportPlan, Fa
 
 type Rows = Readonly<Record<RecordTypeName, readonly DatedRow[]>>;
 
+/** Rows that stand here under the ids of the file: of each type those that are there. */
 async function rowsHere(db: VemmickDatabase, plan: ImportPlan): Promise<Rows> {
-  const found = await Promise.all(RECORD_TYPE_NAMES.map((name) => db.recordTable(name).bulkGet(plan.put[name].map(({ id }) => id))));
-  return byType<Rows>((name) => (found[RECORD_TYPE_NAMES.indexOf(name)] ?? []).filter((row) => row !== undefined));
+  const found: Partial<Record<RecordTypeName, readonly DatedRow[]>> = {};
+  for (const name of RECORD_TYPE_NAMES) {
+    const rows: DatedRow[] = [];
+    for (const chunk of chunksOf<DatedRow>(plan.put[name]))
+      rows.push(...(await db.recordTable(name).bulkGet(chunk.map(({ id }) => id))).filter((row) => row !== undefined));
+    found[name] = rows;
+  }
+  return byType<Rows>((name) => found[name] ?? []);
 }
 
 const byId = (rows: readonly DatedRow[]): ReadonlyMap<string, DatedRow> => new Map(rows.map((row) => [row.id, row]));
@@ -74,8 +93,13 @@ async function changedCards(db: VemmickDatabase, plan: ImportPlan, here: Rows, b
   const fresh = plan.put.traveller.map(({ id }) => id).filter((id) => !known.has(id));
   for (const name of OF_CARDS) {
     const imported = new Set<string>(plan.put[name].map(({ id }) => id));
-    const rows = await db.recordsOfCards(name, fresh).toArray();
-    for (const row of rows) if (!imported.has(row.id)) changed.add(cardOf(name, row) ?? "");
+    for (const chunk of chunksOf<string>(fresh)) {
+      // Keys alone say whether there is another one; only that is read.
+      const keys: string[] = await db.recordsOfCards(name, chunk).primaryKeys();
+      const other = keys.filter((id) => !imported.has(id));
+      if (other.length === 0) continue;
+      for (const row of await db.recordTable(name).bulkGet(other)) if (row) changed.add(cardOf(name, row) ?? "");
+    }
   }
   return changed;
 }
@@ -99,26 +123,48 @@ async function putBack(db: VemmickDatabase, plan: ImportPlan, before: Rows): Pro
     const restored = ours.flatMap(({ id }) => was.get(id) ?? []);
     const gone = ours.map(({ id }) => id).filter((id) => !was.has(id));
     // What stood here before is put back as it was, whatever it held.
-    await putRecords(db, name, restored as unknown as RecordLists[typeof name]);
-    await deleteRecords(db, name, gone);
+    for (const chunk of chunksOf(restored)) await putRecords(db, name, chunk as unknown as RecordLists[typeof name]);
+    for (const chunk of chunksOf(gone)) await deleteRecords(db, name, chunk);
   }
   const names = new Map(here.traveller.map((row) => [row.id, (row as DatedRow & { machine: string }).machine]));
   return { records, keptCards: [...stays].map((id) => names.get(id) ?? ""), keptOthers };
 }
 
+/** Raised inside the transaction when a person lets it be: everything stays as it was. */
+class CancelledError extends Error {
+  override name = "CancelledError";
+}
+
+export interface ApplyOptions {
+  readonly onProgress?: Progress;
+  readonly isCancelled?: () => boolean;
+}
+
 /**
  * Takes a prepared import in as one transaction.
+ * @param options told how many records were written; asked between them whether to go on
  * @returns the way back: what was changed after the import stays, and is named
- * @errors those of the store; nothing is written then
+ * @errors 'import-cancelled', and those of the store; nothing is written then
  */
-export async function applyImport(plan: ImportPlan): Promise<Result<Undo, Failure>> {
+export async function applyImport(
+  plan: ImportPlan,
+  { onProgress = NO_PROGRESS, isCancelled = () => false }: ApplyOptions = {},
+): Promise<Result<Undo, Failure>> {
   const nothing: Undone = { records: 0, keptCards: [], keptOthers: {} };
   if (isEmptyPlan(plan)) return ok(async () => ok(nothing));
   const db = database();
+  const all = RECORD_TYPE_NAMES.reduce((sum, name) => sum + plan.put[name].length, 0);
   try {
     const before = await writing(db, async () => {
       const rows = await rowsHere(db, plan);
-      for (const name of RECORD_TYPE_NAMES) await putRecords(db, name, plan.put[name]);
+      let done = 0;
+      for (const name of RECORD_TYPE_NAMES)
+        for (const chunk of chunksOf<DatedRow>(plan.put[name])) {
+          await putRecords(db, name, chunk as unknown as RecordLists[typeof name]);
+          done += chunk.length;
+          onProgress(done, all);
+          if (isCancelled()) throw new CancelledError("let be");
+        }
       return rows;
     });
     return ok(async () => {
@@ -129,6 +175,6 @@ export async function applyImport(plan: ImportPlan): Promise<Result<Undo, Failur
       }
     });
   } catch (error) {
-    return fail(toStorageFailure(error));
+    return fail(error instanceof CancelledError ? { code: "import-cancelled" } : toStorageFailure(error));
   }
 }

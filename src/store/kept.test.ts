@@ -214,7 +214,7 @@ describe("a change that is refused", () => {
     await updateStation(id, "capacitor", (data) => ({ ...data, label: "old" }));
     isFull = true;
     await updateStation(id, "capacitor", (data) => ({ ...data, label: "waiting" }));
-    for (const what of ["everything", id] as const) expect((await exportFile(what)).text).toContain('"label": "waiting"');
+    for (const what of ["everything", id] as const) expect((await exportFile(what)).text).toContain('"label":"waiting"');
     expect(unsaved()).toHaveLength(1);
   });
 

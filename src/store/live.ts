@@ -1,6 +1,6 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
-import { useEffect, useSyncExternalStore } from "react";
+import { useEffect, useState, useSyncExternalStore } from "react";
 import type { Failure } from "@/core/result";
 import { database } from "./database";
 import { openFailure, subscribeStorage, toStorageFailure } from "./storage-status";
@@ -31,6 +31,13 @@ export function useLive<T>(read: () => Promise<T | null>, dependencies: readonly
   }, [...dependencies]);
   const failure = useOpenFailure();
   return answer ?? (failure ? { state: "failed", failure } : { state: "loading" });
+}
+
+/** A live answer, and while another one is being read the last there was: lists do not flicker. */
+export function useSettled<T>(live: Live<T>): Live<T> {
+  const [last, setLast] = useState(live);
+  if (live.state === "ready" && (last.state !== "ready" || last.value !== live.value)) setLast(live);
+  return live.state === "loading" && last.state === "ready" ? last : live;
 }
 
 const NONE: readonly Unsaved[] = [];

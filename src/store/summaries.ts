@@ -66,19 +66,15 @@ export const useHaving = (station: StationId, ids: readonly TravellerId[]): Read
   return answer.state === "ready" ? answer.value : null;
 };
 
-/** What was found among the cards on the rack, and among those signed off; null while nothing is looked for. */
-export const useFoundOnRack = (text: string, most: number): Live<Readonly<Record<"open" | "finished", Found>>> | null => {
-  const answer = useLive(async () => (text.trim() === "" ? NOTHING_FOUND : findOnRack(text, most)), [text, most]);
-  return text.trim() === "" ? null : answer;
-};
+/** What was found among the cards on the rack, and among those signed off; missing where nothing is looked for. */
+export const useFoundOnRack = (text: string, most: number): Live<Readonly<Record<"open" | "finished", Found>>> =>
+  useLive(async () => (text.trim() === "" ? null : findOnRack(text, most)), [text, most]);
 
 /** The first of what was found, and how many there are. */
 export interface Found {
   readonly rows: readonly Summary[];
   readonly count: number;
 }
-const NONE: Found = { rows: [], count: 0 };
-const NOTHING_FOUND = { open: NONE, finished: NONE };
 
 async function findOnRack(text: string, most: number): Promise<Readonly<Record<"open" | "finished", Found>>> {
   const db = database();

@@ -2,31 +2,53 @@
 import { Download } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
 import { download } from "@/components/download";
-import type { WrittenFile } from "@/records";
-import type { TravellerId } from "@/records";
-import { attempt } from "@/store/storage-status";
+import { LongWorkBar, type Done } from "@/components/LongWorkBar";
+import type { TravellerId, WrittenFile } from "@/records";
+import { attempt, reportRefusal } from "@/store/storage-status";
 import { dayOf } from "../vocabulary/clock";
 
 const ExportNotes = lazy(() => import("./ExportNotes"));
+/** In the name of every file, for those who look for one. */
+const SUFFIX = ".vemmick.json";
+
+type Notes = Omit<WrittenFile, "text">;
 
 /** Saves one card or everything as an open file; says what in it would not come back as it is. */
 export function ExportButton({ what, label }: { what: TravellerId | "everything"; label: string }) {
-  const [written, setWritten] = useState<WrittenFile | null>(null);
-  const save = () =>
+  const [written, setWritten] = useState<Notes | null>(null);
+  const [work, setWork] = useState<{ readonly at: Done | null; readonly stop: () => void } | null>(null);
+  const name = `${what === "everything" ? "everything" : `card-${what.slice(0, 13)}`}-${dayOf(new Date())}${SUFFIX}`;
+  const saveCard = (id: TravellerId) =>
     attempt(async () => {
       // Reading and writing files is a chapter of its own, fetched when it is asked for.
-      const { exportFile, FILE_SUFFIX } = await import("@/store/export-file");
-      const file = await exportFile(what);
-      download(file.text, `${what === "everything" ? "everything" : `card-${what.slice(0, 13)}`}-${dayOf(new Date())}${FILE_SUFFIX}`);
+      const { exportFile } = await import("@/store/export-file");
+      const file = await exportFile(id);
+      download(file.text, name);
       setWritten(file);
     });
+  const saveAll = async () => {
+    const { exportEverything } = await import("@/store/files");
+    const { done, stop } = exportEverything((count, all) => setWork((now) => now && { ...now, at: { done: count, all } }));
+    setWork({ at: null, stop });
+    const file = await done;
+    setWork(null);
+    if (file.ok) {
+      reportRefusal(null);
+      download(file.value.blob, name);
+      setWritten(file.value);
+    } else if (file.failure.code !== "export-cancelled") reportRefusal(file.failure);
+  };
   const hasNotes = written !== null && written.misfits.length + written.shortened.length > 0;
   return (
     <>
-      <button type="button" className="btn" onClick={() => void save()}>
-        <Download aria-hidden="true" size={18} />
-        {label}
-      </button>
+      {work ? (
+        <LongWorkBar what="Writing the file" at={work.at} onStop={work.stop} />
+      ) : (
+        <button type="button" className="btn" onClick={() => void (what === "everything" ? saveAll() : saveCard(what))}>
+          <Download aria-hidden="true" size={18} />
+          {label}
+        </button>
+      )}
       {hasNotes ? (
         <Suspense>
           <ExportNotes file={written} />

@@ -3,7 +3,7 @@ import { faultSentence, shortenedSentence } from "./fault-sentences";
 import { FaultList } from "./FaultList";
 
 /** What the export found about itself: nothing is left out, but not everything would come back as it is. */
-export default function ExportNotes({ file: { misfits, shortened } }: { file: WrittenFile }) {
+export default function ExportNotes({ file: { misfits, shortened } }: { file: Omit<WrittenFile, "text"> }) {
   return (
     <div role="status" className="w-full">
       <FaultList title="Shortened in the file" faults={shortened} say={shortenedSentence} />

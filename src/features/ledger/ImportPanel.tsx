@@ -1,36 +1,60 @@
 "use client";
 import { Upload } from "lucide-react";
 import { useId, useState } from "react";
+import { LongWorkBar, type Done } from "@/components/LongWorkBar";
 import type { Failure } from "@/core/result";
-import { isEmptyPlan, type ImportPlan } from "@/records";
-import { applyImport, prepareImport, type Undo, type Undone } from "@/store/import-file";
+import type { ImportOutline } from "@/records";
+import type { Import } from "@/store/files";
+import type { Undone } from "@/store/import-file";
 import { toSentence } from "../messages/failure-sentences";
-import { countWords, undoneSentences } from "./import-words";
+import { countWords, isNothingNew, undoneSentences } from "./import-words";
 import { Plan } from "./Plan";
+
+/** A plan with the import that can do it. */
+interface Planned {
+  readonly plan: ImportOutline;
+  readonly source: Import;
+}
 
 type Stage =
   | { readonly kind: "idle" }
+  | { readonly kind: "at-work"; readonly what: string; readonly at: Done | null; readonly stop: () => void }
   | { readonly kind: "refused"; readonly failure: Failure }
-  | { readonly kind: "planned"; readonly plan: ImportPlan; readonly name: string }
-  | { readonly kind: "done"; readonly plan: ImportPlan; readonly undo: Undo; readonly failure: Failure | null }
+  | (Planned & { readonly kind: "planned"; readonly name: string })
+  | (Planned & { readonly kind: "done"; readonly failure: Failure | null })
   | { readonly kind: "undone"; readonly undone: Undone };
 
 /** Takes a file in: says what it would do, does it when told, and can undo it. */
 export function ImportPanel() {
   const [stage, setStage] = useState<Stage>({ kind: "idle" });
   const id = useId();
+  const goOn = (done: number, all: number) => setStage((now) => (now.kind === "at-work" ? { ...now, at: { done, all } } : now));
   const read = async (file: File | undefined) => {
     if (!file) return;
-    const result = await prepareImport(await file.text());
-    setStage(result.ok ? { kind: "planned", plan: result.value, name: file.name } : { kind: "refused", failure: result.failure });
+    const { openImport } = await import("@/store/files");
+    const source = openImport(file, goOn);
+    setStage({ kind: "at-work", what: "Reading the file", at: null, stop: source.plan.stop });
+    const planned = await source.plan.done;
+    if (!planned.ok) source.close();
+    setStage(
+      planned.ok ? { kind: "planned", plan: planned.value, name: file.name, source } : { kind: "refused", failure: planned.failure },
+    );
   };
-  const takeIn = async (plan: ImportPlan) => {
-    const taken = await applyImport(plan);
-    setStage(taken.ok ? { kind: "done", plan, undo: taken.value, failure: null } : { kind: "refused", failure: taken.failure });
+  const takeIn = async ({ plan, source }: Planned) => {
+    const { done, stop } = source.apply(goOn);
+    setStage({ kind: "at-work", what: "Taking it in", at: null, stop });
+    const taken = await done;
+    if (!taken.ok) source.close();
+    setStage(taken.ok ? { kind: "done", plan, source, failure: null } : { kind: "refused", failure: taken.failure });
   };
-  const takeBack = async (plan: ImportPlan, undo: Undo) => {
-    const back = await undo();
-    setStage(back.ok ? { kind: "undone", undone: back.value } : { kind: "done", plan, undo, failure: back.failure });
+  const takeBack = async ({ plan, source }: Planned) => {
+    const back = await source.undo();
+    if (back.ok) source.close();
+    setStage(back.ok ? { kind: "undone", undone: back.value } : { kind: "done", plan, source, failure: back.failure });
+  };
+  const leave = ({ source }: Planned) => {
+    source.close();
+    setStage({ kind: "idle" });
   };
   return (
     <div className="flex flex-col gap-3">
@@ -53,6 +77,7 @@ export function ImportPanel() {
           Choose a file to take in
         </label>
       </div>
+      {stage.kind === "at-work" ? <LongWorkBar what={stage.what} at={stage.at} onStop={stage.stop} /> : null}
       <div aria-live="polite">
         {stage.kind === "refused" ? (
           <p role="alert" className="border-l-4 border-out pl-3 font-medium break-words text-out">
@@ -60,14 +85,14 @@ export function ImportPanel() {
           </p>
         ) : null}
         {stage.kind === "planned" ? (
-          <Plan plan={stage.plan} name={stage.name} onTakeIn={() => void takeIn(stage.plan)} onLeave={() => setStage({ kind: "idle" })} />
+          <Plan plan={stage.plan} name={stage.name} onTakeIn={() => void takeIn(stage)} onLeave={() => leave(stage)} />
         ) : null}
         {stage.kind === "done" ? (
           <>
             <p className="flex flex-wrap items-center gap-3">
               Taken in: {countWords(stage.plan)}.
-              {isEmptyPlan(stage.plan) ? null : (
-                <button type="button" className="btn" onClick={() => void takeBack(stage.plan, stage.undo)}>
+              {isNothingNew(stage.plan) ? null : (
+                <button type="button" className="btn" onClick={() => void takeBack(stage)}>
                   Undo
                 </button>
               )}

@@ -1,6 +1,7 @@
 "use client";
 import { useDeferredValue, useState } from "react";
 import { EVERYTHING, type LookedFor } from "@/store/find-cards";
+import { useSettled } from "@/store/live";
 import { useFound } from "@/store/summaries";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { LedgerFiles } from "./LedgerFiles";
@@ -10,17 +11,14 @@ import { VisitList } from "./VisitList";
 /** Everything past, and the files in and out. */
 export function LedgerScreen() {
   const [wanted, setWanted] = useState<LookedFor>(EVERYTHING);
-  const found = useFound(useDeferredValue(wanted));
   // While the next key is looked up, what the last one found stays.
-  const [last, setLast] = useState(found);
-  if (found.state !== "loading" && found !== last) setLast(found);
-  const known = found.state === "loading" ? last : found;
+  const known = useSettled(useFound(useDeferredValue(wanted)));
   return (
     <Screen at="/ledger">
       <div className="flex items-baseline justify-between gap-4">
         <h1 className="text-[24px] font-bold">Ledger</h1>
         <a className="inline-flex min-h-[44px] items-center font-semibold text-press underline lg:hidden" href="#files">
-          Files in and out
+          In and out
         </a>
       </div>
       {known.state === "failed" ? (

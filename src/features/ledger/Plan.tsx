@@ -1,12 +1,10 @@
-import { isEmptyPlan, type ImportPlan } from "@/records";
+import type { ImportOutline } from "@/records";
 import { faultSentence, shortenedSentence } from "../files/fault-sentences";
 import { FaultList } from "../files/FaultList";
-import { countWords, futureSentence } from "./import-words";
-
-const SHOWN = 40;
+import { countWords, futureSentence, isNothingNew } from "./import-words";
 
 interface PlanProps {
-  readonly plan: ImportPlan;
+  readonly plan: ImportOutline;
   readonly name: string;
   readonly onTakeIn: () => void;
   readonly onLeave: () => void;
@@ -14,12 +12,9 @@ interface PlanProps {
 
 /** What taking a file in would do, and what of it cannot be taken; nothing is done before it is told to. */
 export function Plan({ plan, name, onTakeIn, onLeave }: PlanProps) {
-  const { faults, shortened } = plan;
-  const cards = [
-    ...plan.newTravellers.map((t) => ({ ...t, word: "new" })),
-    ...plan.changedTravellers.map((t) => ({ ...t, word: "changed" })),
-  ];
-  const isEmpty = isEmptyPlan(plan);
+  const { faults, shortened, shown } = plan;
+  const more = plan.newCards + plan.changedCards - shown.length;
+  const isEmpty = isNothingNew(plan);
   const future = futureSentence(plan);
   return (
     <div className="border-2 border-ink p-4">
@@ -27,12 +22,12 @@ export function Plan({ plan, name, onTakeIn, onLeave }: PlanProps) {
         {name}: {countWords(plan)}.
       </p>
       <ul className="mt-2 max-h-48 overflow-y-auto text-[14px]">
-        {cards.slice(0, SHOWN).map((card) => (
+        {shown.map((card) => (
           <li key={card.id} className="break-words">
-            {card.machine || "Machine not named"} · {card.site || "no site"} · {card.word}
+            {card.machine || "Machine not named"} · {card.site || "no site"} · {card.isNew ? "new" : "changed"}
           </li>
         ))}
-        {cards.length > SHOWN ? <li>and {cards.length - SHOWN} more</li> : null}
+        {more > 0 ? <li>and {more} more</li> : null}
       </ul>
       {future ? <p className="mt-2 border-l-4 border-close pl-3 text-[14px]">{future}</p> : null}
       <FaultList title="Shortened to fit" faults={shortened} say={shortenedSentence} />

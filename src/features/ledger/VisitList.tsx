@@ -63,10 +63,11 @@ export function VisitList({ ids, isFiltered }: { ids: readonly TravellerId[]; is
 function useKnown(ids: readonly TravellerId[]): ReadonlyMap<string, Summary> {
   const answer = useSummaries(ids);
   const [known, setKnown] = useState<ReadonlyMap<string, Summary>>(new Map());
-  const [seen, setSeen] = useState(answer);
-  if (answer.state === "ready" && answer !== seen) {
-    setSeen(answer);
-    setKnown(new Map([...[...known].slice(-MOST_KNOWN), ...answer.value.map((row) => [row.id as string, row] as const)]));
+  const rows = answer.state === "ready" ? answer.value : null;
+  const [seen, setSeen] = useState(rows);
+  if (rows !== null && rows !== seen) {
+    setSeen(rows);
+    setKnown(new Map([...[...known].slice(-MOST_KNOWN), ...rows.map((row) => [row.id as string, row] as const)]));
   }
   return known;
 }

@@ -1,4 +1,4 @@
-import { RECORD_TYPE_NAMES, recordKindOf, type ImportPlan, type RecordTypeName } from "@/records";
+import { RECORD_TYPE_NAMES, recordKindOf, type ImportOutline, type RecordTypeName } from "@/records";
 import type { Undone } from "@/store/import-file";
 import { countedNoun } from "../vocabulary/record-words";
 
@@ -6,16 +6,19 @@ import { countedNoun } from "../vocabulary/record-words";
 const BESIDE_CARDS: readonly RecordTypeName[] = RECORD_TYPE_NAMES.filter((name) => recordKindOf(name).cardField === undefined);
 
 /** What an import does, in counts. */
-export function countWords({ newTravellers, changedTravellers, keptTravellers, put, faults }: ImportPlan): string {
-  const parts = [`${newTravellers.length} new`, `${changedTravellers.length} changed`, `${keptTravellers} left as they are`];
+export function countWords({ newCards, changedCards, keptCards, counts, faults }: ImportOutline): string {
+  const parts = [`${newCards} new`, `${changedCards} changed`, `${keptCards} left as they are`];
   for (const name of BESIDE_CARDS)
-    if (put[name].length > 0) parts.push(`${countedNoun(name, put[name].length)}${recordKindOf(name).isSingle ? " replaced" : ""}`);
+    if (counts[name] > 0) parts.push(`${countedNoun(name, counts[name])}${recordKindOf(name).isSingle ? " replaced" : ""}`);
   if (faults.length > 0) parts.push(`${faults.length} not taken`);
   return parts.join(", ");
 }
 
+/** Whether an import would write anything at all. */
+export const isNothingNew = ({ counts }: ImportOutline): boolean => RECORD_TYPE_NAMES.every((name) => counts[name] === 0);
+
 /** Records written by a clock that was ahead; null when there are none. */
-export const futureSentence = ({ fromFuture }: ImportPlan): string | null =>
+export const futureSentence = ({ fromFuture }: ImportOutline): string | null =>
   fromFuture === 0
     ? null
     : `${fromFuture === 1 ? "One record carries" : `${fromFuture} records carry`} a time that has not come yet: the clock of the device that wrote the file was ahead. Taken all the same; changes made here count as later.`;

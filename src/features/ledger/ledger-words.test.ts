@@ -1,6 +1,5 @@
 import { FAULT_REASONS, type RecordFault } from "@/core/result";
-import type { ImportPlan } from "@/records";
-import { NO_RECORDS } from "@/records";
+import type { ImportOutline } from "@/records";
 import { roomWords, stayWords } from "../house-rules/RoomLeft";
 import { faultSentence, shortenedSentence } from "../files/fault-sentences";
 import { countWords, futureSentence, undoneSentences } from "./import-words";
@@ -52,11 +51,13 @@ test("a shortened text names its field and what fits", () =>
   ));
 
 describe("an import", () => {
-  const plan: ImportPlan = {
-    newTravellers: [],
-    changedTravellers: [],
-    keptTravellers: 3,
-    put: NO_RECORDS,
+  const counts = { traveller: 0, station: 0, house: 0, part: 0 };
+  const plan: ImportOutline = {
+    newCards: 0,
+    changedCards: 0,
+    keptCards: 3,
+    shown: [],
+    counts,
     fromFuture: 0,
     shortened: [],
     faults: [],
@@ -64,10 +65,7 @@ describe("an import", () => {
   test.each([
     [plan, "0 new, 0 changed, 3 left as they are"],
     [{ ...plan, faults: [fault({}), fault({})] }, "0 new, 0 changed, 3 left as they are, 2 not taken"],
-    [
-      { ...plan, put: { ...NO_RECORDS, part: [{}, {}], house: [{}] } as unknown as ImportPlan["put"] },
-      "0 new, 0 changed, 3 left as they are, house rules replaced, 2 shelf lines",
-    ],
+    [{ ...plan, counts: { ...counts, part: 2, house: 1 } }, "0 new, 0 changed, 3 left as they are, house rules replaced, 2 shelf lines"],
   ])("in counts", (each, words) => expect(countWords(each)).toBe(words));
   test.each([
     [0, null],

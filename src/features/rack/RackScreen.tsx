@@ -2,6 +2,7 @@
 import { FindField, ShowMore } from "@/components/LongList";
 import { useDeferredValue, useEffect, useRef, useState } from "react";
 import { useHouseBasics } from "@/store/house-basics";
+import { useSettled } from "@/store/live";
 import { useCount, useFoundOnRack, useNewest, type Found } from "@/store/summaries";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { CardTile } from "./CardTile";
@@ -17,24 +18,20 @@ const FINISHED = 6;
 /** The home: the open line, and the cards. */
 export function RackScreen() {
   const [shown, setShown] = useState(PAGE);
-  const open = useNewest(1, shown);
+  const open = useSettled(useNewest(1, shown));
   const finished = useNewest(0, FINISHED);
   const counts = { open: useCount(1), finished: useCount(0) };
   const house = useHouseBasics();
-  // More cards are being read: those that are there stay.
-  const [last, setLast] = useState(open);
-  if (open.state !== "loading" && open !== last) setLast(open);
-  const known = open.state === "loading" ? last : open;
   const countOf = (count: (typeof counts)["open"]): number => (count.state === "ready" ? count.value : 0);
   return (
     <Screen at="/">
-      {known.state === "failed" ? (
-        <CannotRead failure={known.failure} />
-      ) : known.state !== "ready" || finished.state !== "ready" || house === null ? (
+      {open.state === "failed" ? (
+        <CannotRead failure={open.failure} />
+      ) : open.state !== "ready" || finished.state !== "ready" || house === null ? (
         <Reading />
       ) : (
         <Rack
-          open={{ rows: known.value, count: countOf(counts.open) }}
+          open={{ rows: open.value, count: countOf(counts.open) }}
           finished={{ rows: finished.value, count: countOf(counts.finished) }}
           technician={house.technician}
           shown={shown}
@@ -57,11 +54,9 @@ function Rack({ open, finished, technician, shown, onShow }: RackProps) {
   const [find, setFind] = useState("");
   const [now] = useState(() => new Date());
   const wanted = useDeferredValue(find);
-  const answer = useFoundOnRack(wanted, shown);
   // While the next key is looked up, what the last one found stays.
-  const [last, setLast] = useState(answer);
-  if (answer?.state !== "loading" && answer !== last) setLast(answer);
-  const found = answer?.state === "ready" ? answer.value : answer && last?.state === "ready" ? last.value : null;
+  const answer = useSettled(useFoundOnRack(wanted, shown));
+  const found = answer.state === "ready" ? answer.value : null;
   const search = useRef<HTMLInputElement>(null);
   useEffect(() => {
     if (new URLSearchParams(window.location.search).has("find")) search.current?.focus();

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { createFileCalls } from "./files-calls";
+
+expose(createFileCalls());

@@ -136,7 +136,7 @@ const SENTENCES: Sentences = {
   "file-no-versions": () =>
     "The file does not say which program wrote it, so its records cannot be read safely. Nothing was changed. Export it again, and choose the new file.",
   "import-cancelled": () => "Stopped. Nothing of the file was taken in; choose it again to start over.",
-  "export-cancelled": () => "Stopped. No file was written; export again to start over.",
+  "export-cancelled": () => "Stopped. No file was written. Export again to start over.",
   "storage-blocked": () =>
     "This browser does not let Vemmick keep data here (a private window, or storage is switched off). Readings are lost when the tab closes: open it in a normal window.",
   "storage-full": () => "The device is full. Free some space, then try again; what is not kept yet goes into every export.",

@@ -14,10 +14,14 @@ function writeStore(cards, parts) {
   mkdirSync(join(ROOT, ".artifacts"), { recursive: true });
   const path = join(ROOT, ".artifacts", `big-store-${cards}.jsonl`);
   const file = openSync(path, "w");
-  const { status } = spawnSync(process.execPath, [bin("tsx/dist/cli.mjs"), "scripts/bench/write-big-store.ts", String(cards), String(parts)], {
-    cwd: ROOT,
-    stdio: ["ignore", file, "inherit"],
-  });
+  const { status } = spawnSync(
+    process.execPath,
+    [bin("tsx/dist/cli.mjs"), "scripts/bench/write-big-store.ts", String(cards), String(parts)],
+    {
+      cwd: ROOT,
+      stdio: ["ignore", file, "inherit"],
+    },
+  );
   closeSync(file);
   if (status !== 0) throw new Error(`the store of ${cards} cards could not be made`);
   return path;
@@ -226,7 +230,6 @@ export async function nativeReads(context, home, card) {
     const reads = {
       rack: newest,
       keys: () => ask(table("summaries").index("createdAt").getAllKeys()),
-      find: () => ask(table("summaries").index("words").getAllKeys(IDBKeyRange.bound("cinem", "cinem\uffff"))),
       card: () => ask(table("stations").index("travellerId").getAll(id)),
     };
     const figures = {};
@@ -240,7 +243,7 @@ export async function nativeReads(context, home, card) {
       figures[name] = times.sort((a, b) => a - b)[7];
     }
     const start = performance.now();
-    for (let last = ""; ; ) {
+    for (let last = ""; ;) {
       const rows = await ask(table("stations").getAll(IDBKeyRange.lowerBound(last, true), 1000));
       if (rows.length === 0) break;
       last = rows.at(-1).id;

@@ -33,8 +33,7 @@ const summaries = [...travellers]
 const last = new Map(summaries.map(({ summary }) => [summary.motor, summary.id]));
 
 function print(table: string, rows: readonly unknown[]): void {
-  for (let from = 0; from < rows.length; from += CHUNK)
-    console.log(JSON.stringify({ table, rows: rows.slice(from, from + CHUNK) }));
+  for (let from = 0; from < rows.length; from += CHUNK) console.log(JSON.stringify({ table, rows: rows.slice(from, from + CHUNK) }));
 }
 print("travellers", travellers);
 print("stations", stations);

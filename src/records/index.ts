@@ -1,4 +1,5 @@
-export { motorKey, parseTravellerId, TravellerSchema, type Traveller, type TravellerId } from "./traveller";
+export { motorKey } from "./motor-key";
+export { parseTravellerId, TravellerSchema, type Traveller, type TravellerId } from "./traveller";
 export { stationRecordId } from "./station-id";
 export { StationRecordSchema, type StationRecord } from "./station-record";
 export { HouseRecordSchema, toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";

@@ -1,7 +1,8 @@
 "use client";
+import { useEffect } from "react";
 import type { StationData, StationId } from "@/core/stations";
 import type { TravellerId } from "@/records";
-import { changeRow, remember, settled } from "./change-row";
+import { changeRow, prepareToKeep, remember, settled } from "./change-row";
 import { rowInHand } from "./in-hand";
 import { database } from "./database";
 import { useLive, useLeftUnsaved, type Live } from "./live";
@@ -19,6 +20,7 @@ async function readDraft(station: StationId): Promise<Draft> {
 
 /** The quick check in hand, live; the blank record when there is none. */
 export function useBenchDraft(station: StationId): Live<StationData<StationId>> {
+  useEffect(prepareToKeep, []);
   const kept = useLive(() => readDraft(station), [station]);
   const left = useLeftUnsaved();
   return kept.state === "ready" ? { state: "ready", value: (withUnsaved("bench", station, kept.value, left) ?? kept.value).value } : kept;

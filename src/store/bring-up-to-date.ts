@@ -2,7 +2,7 @@ import { Dexie, type Table } from "dexie";
 import type { Loose } from "@/core/kept";
 import { findNewer, PRESENT_VERSIONS, RECORD_TYPE_NAMES, recordKindOf, type RecordTypeName, type RecordVersions } from "@/records";
 import { toSummary } from "./summary";
-import { NewerDataError, VERSIONS_KEY, type VemmickDatabase } from "./vemmick-database";
+import { NewerDataError, SUMMARISED_KEY, VERSIONS_KEY, type VemmickDatabase } from "./vemmick-database";
 
 /** Types whose records were written by an older program. */
 const olderTypes = (versions: RecordVersions | null): readonly RecordTypeName[] =>
@@ -27,12 +27,24 @@ export async function bringUpToDate(db: VemmickDatabase): Promise<void> {
       const records = await table.toArray();
       await table.bulkPut(records.map((record) => migrateRow(name, record, versions?.[name] ?? 1)));
     }
-    // A store of a program that kept no summaries, or one whose cards were written past them.
-    if ((await db.summaries.count()) !== (await db.travellers.count())) {
+    // A store of a program that kept no summaries, or others.
+    if ((await db.settings.get(SUMMARISED_KEY)) === undefined) {
       await db.summaries.clear();
       await db.summaries.bulkPut((await db.travellers.toArray()).map((traveller) => toSummary(traveller)));
+      await db.settings.put({ key: SUMMARISED_KEY, value: true });
     }
     if (JSON.stringify(versions) !== JSON.stringify(PRESENT_VERSIONS))
       await db.settings.put({ key: VERSIONS_KEY, value: PRESENT_VERSIONS });
+  });
+}
+
+/** Gives every card its summary and takes away those of cards that are gone: whoever wrote past the program left them so. */
+export async function mendSummaries(db: VemmickDatabase): Promise<void> {
+  await db.transaction("rw", [db.travellers, db.summaries], async () => {
+    const [cards, known] = await Promise.all([db.travellers.toCollection().primaryKeys(), db.summaries.toCollection().primaryKeys()]);
+    const [there, summarised] = [new Set<string>(cards), new Set<string>(known)];
+    const missing = await db.travellers.bulkGet(cards.filter((id) => !summarised.has(id)));
+    await db.summaries.bulkPut(missing.filter((row) => row !== undefined).map((row) => toSummary(row)));
+    await db.summaries.bulkDelete(known.filter((id) => !there.has(id)));
   });
 }

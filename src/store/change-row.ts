@@ -1,22 +1,29 @@
 import type { Loose } from "@/core/kept";
 import type { Failure } from "@/core/result";
 import { PRESENT_VERSIONS, valueAt } from "@/records";
-import { applyChange, changedFields, isSame, type Change, type RowKind } from "./change";
+import { applyChange, changedFields, isSame, typeOf, type Change, type RowKind } from "./change";
 import { database } from "./database";
 import { askToStay } from "./device";
 import { forget, note, settle, strike, type Note } from "./journal";
 import { beginChange, endChange, letRowGo, rowInHand, takeInHand } from "./in-hand";
-import { makeChange, stamped } from "./make-change";
-import { CardGoneError, fitRow, ROWS } from "./rows";
 import { reportRefusal, toStorageFailure } from "./storage-status";
 import { addUnsaved, dropUnsaved, unsaved, unsavedOf } from "./unsaved";
 import { writing } from "./vemmick-database";
 
 const idOf = (kind: RowKind, key: string): string => `${kind}/${key}`;
 
+/** How rows are held against their bounds: with every schema there is, and so fetched once a page has come to rest. */
+type Keeping = typeof import("./keeping");
+let keeping: Keeping | null = null;
+const loadKeeping = async (): Promise<Keeping> => (keeping ??= await import("./keeping"));
+
+/** Fetches what keeping a change takes, so that the first key need not wait for it. */
+export const prepareToKeep = (): void => void loadKeeping().catch(() => undefined);
+
 /** Remembers a row that was read, or that there is none yet, so that a change of it can be noted in the turn of the key. */
 export function remember(kind: RowKind, key: string, row: object | undefined): void {
-  const known = (row as Loose | undefined) ?? ROWS[kind].blank(key);
+  // Where it is not known yet how a row begins, a change of one that is not there is made when it is kept.
+  const known = (row as Loose | undefined) ?? keeping?.ROWS[kind].blank(key);
   if (known) takeInHand(kind, key, known);
 }
 
@@ -31,6 +38,7 @@ function refuse(change: Change | null, error: unknown): void {
 
 async function retryAll(): Promise<boolean> {
   const db = database();
+  const { makeChange } = await loadKeeping();
   for (const { change } of unsaved()) {
     try {
       await writing(db, () => makeChange(db, change));
@@ -73,7 +81,7 @@ interface StillToMake {
   readonly make: ChangeOfRow;
   readonly at: string;
 }
-type LookedFor = StillToMake | (StillToMake & { readonly made: Change; readonly before: Loose });
+type ToKeep = StillToMake | (StillToMake & { readonly made: Change; readonly before: Loose });
 
 /**
  * Changes one row and keeps it at once. The change is made once, in the turn of the key, on the row as this tab has it; what it
@@ -107,11 +115,11 @@ const asChange = (kind: RowKind, key: string, before: Loose, row: Loose): Change
   key,
   row,
   fields: changedFields(before, row),
-  version: PRESENT_VERSIONS[ROWS[kind].type],
+  version: PRESENT_VERSIONS[typeOf(kind)],
 });
 
 /** Makes a change on the row as it was last seen, with what of it is not kept yet; on one that was never seen it is made later. */
-function makeOnce(kind: RowKind, key: string, change: ChangeOfRow): LookedFor {
+function makeOnce(kind: RowKind, key: string, change: ChangeOfRow): ToKeep {
   const at = new Date().toISOString();
   const known = rowInHand(kind, key);
   if (!known) return { make: change, at };
@@ -124,13 +132,25 @@ function makeOnce(kind: RowKind, key: string, change: ChangeOfRow): LookedFor {
  * The same change on the row as it is kept: put into it as data. Where another tab changed the very same field meanwhile, two
  * readings of one board for one, it is made anew on what that tab keyed, so that both stay.
  */
-function changeOn(kind: RowKind, key: string, wanted: LookedFor, base: Loose): Change {
+function changeOn(kind: RowKind, key: string, wanted: ToKeep, base: Loose): Change {
   const isAsBefore = "made" in wanted && wanted.made.fields.every((field) => isSame(valueAt(base, field), valueAt(wanted.before, field)));
   return asChange(kind, key, base, isAsBefore ? applyChange(base, wanted.made) : wanted.make(base, wanted.at));
 }
 
-async function keepRow(kind: RowKind, key: string, wanted: LookedFor, noted: Note | null): Promise<boolean> {
+/** What keeping takes could not be fetched: the change waits on the list of what is not kept. */
+function keepLater(kind: RowKind, key: string, wanted: ToKeep, noted: Note | null): false {
+  const made = "made" in wanted ? wanted.made : null;
+  refuse(made, new Error("a part of the program could not be fetched"));
+  endChange(kind, key, made, null);
+  forget(noted);
+  return false;
+}
+
+async function keepRow(kind: RowKind, key: string, wanted: ToKeep, noted: Note | null): Promise<boolean> {
   const db = database();
+  const known = keeping ?? (await loadKeeping().catch(() => null));
+  if (known === null) return keepLater(kind, key, wanted, noted);
+  const { ROWS, CardGoneError, fitRow, stamped } = known;
   const { get, blank, put } = ROWS[kind];
   if (unsaved().length > 0) await retryUnsaved();
   const waiting = unsavedOf(kind, key);

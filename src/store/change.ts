@@ -4,6 +4,9 @@ import { valueAt, withValueAt, type RecordTypeName } from "@/records";
 /** What may be changed row by row: every type of record, and what lies on the bench. */
 export type RowKind = RecordTypeName | "bench";
 
+/** The type of record whose bounds a row of a kind has. */
+export const typeOf = (kind: RowKind): RecordTypeName => (kind === "bench" ? "station" : kind);
+
 /** A change of one row as data, so that it can wait, be shown, and be made again on whatever the row has become. */
 export interface Change {
   readonly kind: RowKind;

@@ -30,13 +30,16 @@ async function eachChunk(db: VemmickDatabase, name: RecordTypeName, of: ExportOf
     act((await db.recordsOfCards(name, [of]).toArray()).sort(byId));
     return;
   }
-  let last: string | typeof Dexie.minKey = Dexie.minKey;
+  const read = (after: string | typeof Dexie.minKey): PromiseLike<DatedRow[]> =>
+    db.recordTable(name).where(":id").above(after).limit(CHUNK).toArray();
+  let rows = await read(Dexie.minKey);
   for (;;) {
-    const rows: DatedRow[] = await db.recordTable(name).where(":id").above(last).limit(CHUNK).toArray();
+    const end = rows.length < CHUNK ? undefined : rows.at(-1);
+    // The next ones are read while these are written.
+    const next = end === undefined ? null : read(end.id);
     act(rows);
-    const end = rows.at(-1);
-    if (end === undefined || rows.length < CHUNK) return;
-    last = end.id;
+    if (next === null) return;
+    rows = await next;
   }
 }
 

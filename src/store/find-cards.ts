@@ -1,7 +1,7 @@
-import { Dexie } from "dexie";
-import type { TravellerId } from "@/records";
+import { Dexie, liveQuery } from "dexie";
 import { wantedWords } from "./find-words";
-import type { VemmickDatabase } from "./vemmick-database";
+import type { Summary } from "./summary";
+import { GONE_KEY, type VemmickDatabase } from "./vemmick-database";
 
 /** What is looked for among the cards. */
 export interface LookedFor {
@@ -23,28 +23,115 @@ const midnight = (day: string, days = 0): string => {
   return date.toISOString();
 };
 
-/** Keys of the cards of a time, the newest visit first. */
-async function inOrder(db: VemmickDatabase, { since, until }: LookedFor): Promise<TravellerId[]> {
-  const from = since === null ? Dexie.minKey : midnight(since);
-  const to = until === null ? Dexie.maxKey : midnight(until, 1);
-  // In one request for all keys, then turned round: a cursor that runs backwards asks for each.
-  const keys = await db.summaries.where("createdAt").between(from, to, true, false).primaryKeys();
-  return keys.reverse();
+/** Of each card what it is found by. */
+type Entry = Pick<Summary, "id" | "createdAt" | "isOpen" | "words"> & { readonly marks: readonly string[] };
+
+const toEntry = ({ id, createdAt, isOpen, words, line }: Summary): Entry => ({ id, createdAt, isOpen, words, marks: line?.marks ?? [] });
+
+/** A card that was found. */
+export type FoundCard = Pick<Entry, "id" | "isOpen">;
+
+/** Everything that cards are found by, in memory: a key in the line to find asks the database for nothing. */
+export interface FindIndex {
+  /** reads everything once, then takes in what is written, by whatever tab; the listener hears of each change */
+  readonly follow: (listener: () => void) => () => void;
+  /** a number that changes with what there is; null until everything was read */
+  readonly state: () => number | null;
+  /** cards that have what is looked for, the newest visit first */
+  readonly find: (wanted: LookedFor) => readonly FoundCard[];
 }
 
-/**
- * Cards that have what is looked for, the newest visit first: keys only, read from indexes.
- * @param wanted words by their beginnings, marks, time
- */
-export async function findCards(db: VemmickDatabase, wanted: LookedFor): Promise<readonly TravellerId[]> {
-  const words = wantedWords(wanted.text);
-  const [order, ...found] = await db.transaction("r", [db.summaries], () =>
-    Promise.all([
-      inOrder(db, wanted),
-      ...words.map((word) => db.summaries.where("words").startsWith(word).primaryKeys()),
-      ...wanted.marks.map((mark) => db.summaries.where("marks").equals(mark).primaryKeys()),
-    ]),
-  );
-  const sets = found.map((keys) => new Set(keys)).sort((a, b) => a.size - b.size);
-  return sets.length === 0 ? (order ?? []) : (order ?? []).filter((id) => sets.every((set) => set.has(id)));
+/** Rows are read so many at a time, so that no reading holds the page up. */
+const CHUNK = 500;
+
+/** An index over all summaries, still empty. */
+export function createFindIndex(db: VemmickDatabase): FindIndex {
+  const entries = new Map<string, Entry>();
+  const listeners = new Set<() => void>();
+  let newestFirst: readonly Entry[] | null = null;
+  let state: number | null = null;
+  let seenMs = 0;
+  /** when cards were last taken away, as of the last reading of everything */
+  let goneAt: unknown = null;
+  let following: { unsubscribe: () => void } | null = null;
+  const take = (rows: readonly Summary[]): void => {
+    for (const row of rows) {
+      entries.set(row.id, toEntry(row));
+      seenMs = Math.max(seenMs, row.touchedMs);
+    }
+    newestFirst = null;
+  };
+  const readAll = async (): Promise<void> => {
+    goneAt = (await db.settings.get(GONE_KEY))?.value ?? null;
+    entries.clear();
+    for (let last: string | typeof Dexie.minKey = Dexie.minKey; ;) {
+      const rows: Summary[] = await db.summaries.where(":id").above(last).limit(CHUNK).toArray();
+      take(rows);
+      const end = rows.at(-1);
+      if (end === undefined || rows.length < CHUNK) return;
+      last = end.id;
+    }
+  };
+  const tell = (): void => {
+    state = (state ?? 0) + 1;
+    listeners.forEach((listener) => listener());
+  };
+  const takeIn = async (news: { readonly rows: readonly Summary[]; readonly gone: unknown }): Promise<void> => {
+    // Cards were taken away: what is left is read anew.
+    if (news.gone !== goneAt) await readAll();
+    else if (news.rows.every((row) => isKnown(row))) return;
+    take(news.rows);
+    tell();
+  };
+  const isKnown = (row: Summary): boolean => {
+    const known = entries.get(row.id);
+    return known?.words === row.words && known.isOpen === row.isOpen && known.marks.join() === (row.line?.marks ?? []).join();
+  };
+  const start = async (): Promise<void> => {
+    await readAll();
+    tell();
+    if (following === null) return;
+    following = liveQuery(async () => ({
+      gone: (await db.settings.get(GONE_KEY))?.value ?? null,
+      // What was written within the last millisecond that was seen may have come after.
+      rows: await db.summaries.where("touchedMs").aboveOrEqual(seenMs).toArray(),
+    })).subscribe((news) => void takeIn(news));
+  };
+  return {
+    follow: (listener) => {
+      listeners.add(listener);
+      if (following === null) {
+        following = { unsubscribe: () => undefined };
+        void start();
+      }
+      return () => {
+        listeners.delete(listener);
+        if (listeners.size > 0) return;
+        following?.unsubscribe();
+        following = null;
+      };
+    },
+    state: () => state,
+    find: ({ text, marks, since, until }) => {
+      newestFirst ??= [...entries.values()].sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
+      const words = wantedWords(text).map((word) => ` ${word}`);
+      const from = since === null ? "" : midnight(since);
+      const to = until === null ? "\uffff" : midnight(until, 1);
+      return newestFirst.filter(
+        (entry) =>
+          entry.createdAt >= from &&
+          entry.createdAt < to &&
+          words.every((word) => entry.words.includes(word)) &&
+          marks.every((mark) => entry.marks.includes(mark)),
+      );
+    },
+  };
+}
+
+let kept: { readonly db: VemmickDatabase; readonly index: FindIndex } | null = null;
+
+/** The index of this tab; it is read when something is first looked for. */
+export function findIndex(db: VemmickDatabase): FindIndex {
+  if (kept?.db !== db) kept = { db, index: createFindIndex(db) };
+  return kept.index;
 }

@@ -1,7 +1,7 @@
 "use client";
-import { useMemo } from "react";
+import { useEffect, useMemo } from "react";
 import type { Part } from "@/records";
-import { changeRow } from "./change-row";
+import { changeRow, prepareToKeep } from "./change-row";
 import { database } from "./database";
 import { useLeftUnsaved, useLive, type Live } from "./live";
 import { soundRecord } from "./sound";
@@ -13,6 +13,7 @@ const byLabel = (a: Part, b: Part): number => a.label.localeCompare(b.label, "en
 
 /** The shelf, live, in the order of labels as people sort them. */
 export function useParts(): Live<readonly Part[]> {
+  useEffect(prepareToKeep, []);
   const kept = useLive(async (): Promise<readonly Part[]> => (await database().parts.toArray()).map((row) => soundRecord("part", row)), []);
   const left = useLeftUnsaved();
   return useMemo(

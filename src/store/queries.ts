@@ -1,8 +1,7 @@
 "use client";
 import type { EarlierVisit } from "@/core/station";
 import { useLiveQuery } from "dexie-react-hooks";
-import { useMemo, useState, useSyncExternalStore } from "react";
-import type { Failure } from "@/core/result";
+import { useEffect, useMemo, useState } from "react";
 import { STATION_IDS } from "@/core/stations";
 import {
   stationRecordId,
@@ -14,14 +13,13 @@ import {
   type Traveller,
   type TravellerId,
 } from "@/records";
-import { remember } from "./change-row";
+import { prepareToKeep, remember } from "./change-row";
 import { database } from "./database";
 import { readEarlier, toEntries, type KeptCard } from "./kept-card";
 import { useLeftUnsaved, useLive, useOpenFailure, type Live } from "./live";
-import { refusedAction, subscribeStorage } from "./storage-status";
 import { soundRecord, soundStations } from "./sound";
 import { motorOf } from "./summary";
-import { allWithUnsaved, withUnsaved, type Unsaved } from "./unsaved";
+import { allWithUnsaved, withUnsaved } from "./unsaved";
 
 export { assessCard, assessKept, assessWithout, type KeptCard } from "./kept-card";
 export { useLeftUnsaved, type Live } from "./live";
@@ -61,6 +59,7 @@ function useEarlier(traveller: Traveller | null): readonly EarlierVisit[] | null
 
 /** One card with what was keyed on it and its earlier visits, live: changes of another tab arrive by themselves. */
 export function useCard(id: TravellerId | null): Live<KeptCard> {
+  useEffect(prepareToKeep, []);
   const kept = useLive(async () => (id === null ? null : readRows(id)), [id]);
   const left = useLeftUnsaved();
   const rows = kept.state === "ready" ? kept.value : null;
@@ -78,6 +77,7 @@ export function useCard(id: TravellerId | null): Live<KeptCard> {
 
 /** The house's own record, live; null while it is being read. */
 export function useHouseRecord(): HouseRecord | null {
+  useEffect(prepareToKeep, []);
   const record = useLiveQuery(async () => {
     try {
       const kept = soundRecord("house", (await database().house.get("house")) ?? UNSET_HOUSE);
@@ -100,17 +100,4 @@ export function useHouseRecord(): HouseRecord | null {
 export function useHouse(): House | null {
   const record = useHouseRecord();
   return useMemo(() => (record ? toHouse(record) : null), [record]);
-}
-
-/** What the banner tells: changes that are not kept, and an action that was refused. */
-export interface StorageTrouble {
-  readonly unsaved: readonly Unsaved[];
-  readonly refusal: Failure | null;
-}
-
-/** The trouble with storage that the banner shows; null when there is none. */
-export function useStorageTrouble(): StorageTrouble | null {
-  const refusal = useSyncExternalStore(subscribeStorage, refusedAction, () => null);
-  const left = useLeftUnsaved();
-  return useMemo(() => (refusal === null && left.length === 0 ? null : { unsaved: left, refusal }), [refusal, left]);
 }

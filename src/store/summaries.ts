@@ -1,10 +1,10 @@
 "use client";
 import { Dexie } from "dexie";
-import { useMemo } from "react";
+import { useMemo, useSyncExternalStore } from "react";
 import type { StationId } from "@/core/stations";
 import { stationRecordId, type TravellerId } from "@/records";
 import { database } from "./database";
-import { EVERYTHING, findCards, type LookedFor } from "./find-cards";
+import { findIndex, type FoundCard, type LookedFor } from "./find-cards";
 import { useLeftUnsaved, useLive, type Live } from "./live";
 import type { Summary } from "./summary";
 import { withUnsaved, type Unsaved } from "./unsaved";
@@ -28,8 +28,9 @@ const onRack = (isOpen: 0 | 1) => database().summaries.where("[isOpen+updatedAt]
 export const useNewest = (isOpen: 0 | 1, most: number): Live<readonly Summary[]> =>
   useRows(() => onRack(isOpen).reverse().limit(most).toArray(), [isOpen, most]);
 
-/** How many cards are on the rack, or signed off. */
-export const useCount = (isOpen: 0 | 1): Live<number> => useLive(() => onRack(isOpen).count(), [isOpen]);
+/** How many cards are on the rack, or signed off; counted no further than `most`, since counting reads every key. */
+export const useCount = (isOpen: 0 | 1, most: number): Live<number> =>
+  useLive(async () => (await onRack(isOpen).limit(most).primaryKeys()).length, [isOpen, most]);
 
 /** Cards with something due up to a day, the soonest first; null: all of them. */
 export const useDue = (until: string | null): Live<readonly Summary[]> =>
@@ -44,13 +45,32 @@ export const useDue = (until: string | null): Live<readonly Summary[]> =>
 
 /** How many cards have something due after a day. */
 export const useDueLater = (after: string): Live<number> =>
-  useLive(() => database().summaries.where("dueOn").above(after).count(), [after]);
+  useLive(async () => (await database().summaries.where("dueOn").above(after).primaryKeys()).length, [after]);
 
-/** Keys of what is looked for, the newest visit first, live. */
-export const useFound = ({ text, marks, since, until }: LookedFor): Live<readonly TravellerId[]> => {
-  const asked = marks.join(" ");
-  return useLive(() => findCards(database(), { text, marks, since, until }), [text, asked, since, until]);
-};
+/** The newest visits, to show while the keys of all are read. */
+export const useNewestVisits = (most: number): Live<readonly TravellerId[]> =>
+  useLive(async () => (await database().summaries.orderBy("createdAt").reverse().limit(most).toArray()).map(({ id }) => id), [most]);
+
+/** Keys of all visits, the newest first, live. */
+export const useAllVisits = (): Live<readonly TravellerId[]> =>
+  useLive(async () => (await database().summaries.orderBy("createdAt").primaryKeys()).reverse(), []);
+
+const NOBODY = () => () => undefined;
+
+/**
+ * What is looked for among all cards, the newest visit first, live.
+ * @param wanted null: nothing is looked for, and nothing is read
+ * @returns null where nothing is looked for; undefined while everything is read for the first time
+ */
+export function useFound(wanted: LookedFor | null): readonly FoundCard[] | null | undefined {
+  const isOn = wanted !== null;
+  const index = findIndex(database());
+  const state = useSyncExternalStore(isOn ? index.follow : NOBODY, index.state, () => null);
+  return useMemo(() => {
+    if (wanted === null) return null;
+    return state === null ? undefined : index.find(wanted);
+  }, [index, state, wanted]);
+}
 
 /** Summaries of certain cards, in their order, live. */
 export const useSummaries = (ids: readonly TravellerId[]): Live<readonly Summary[]> =>
@@ -65,29 +85,3 @@ export const useHaving = (station: StationId, ids: readonly TravellerId[]): Read
   }, [station, ids.join(" ")]);
   return answer.state === "ready" ? answer.value : null;
 };
-
-/** What was found among the cards on the rack, and among those signed off; missing where nothing is looked for. */
-export const useFoundOnRack = (text: string, most: number): Live<Readonly<Record<"open" | "finished", Found>>> =>
-  useLive(async () => (text.trim() === "" ? null : findOnRack(text, most)), [text, most]);
-
-/** The first of what was found, and how many there are. */
-export interface Found {
-  readonly rows: readonly Summary[];
-  readonly count: number;
-}
-
-async function findOnRack(text: string, most: number): Promise<Readonly<Record<"open" | "finished", Found>>> {
-  const db = database();
-  return db.transaction("r", [db.summaries], async () => {
-    const [found, openKeys] = await Promise.all([findCards(db, { ...EVERYTHING, text }), onRack(1).primaryKeys()]);
-    const open = new Set(openKeys);
-    const pick = async (ids: readonly TravellerId[]): Promise<Found> => ({
-      rows: (await db.summaries.bulkGet(ids.slice(0, most))).filter((row) => row !== undefined),
-      count: ids.length,
-    });
-    return {
-      open: await pick(found.filter((id) => open.has(id))),
-      finished: await pick(found.filter((id) => !open.has(id))),
-    };
-  });
-}

@@ -35,12 +35,14 @@ export interface Summary {
   readonly motor: string;
   /** null until it was first derived */
   readonly line: CardLine | null;
-  readonly words: readonly string[];
-  readonly marks: readonly string[];
+  /** what it is found by: ` word word word`, each word once */
+  readonly words: string;
   /** soonest day of what is due, of the last visit to a motor alone */
   readonly dueOn?: string;
   /** what the line was derived by; empty: the card has changed since */
   readonly derivedBy: string;
+  /** when this row was last written, ms: what was read of all of them is brought up to date by it */
+  readonly touchedMs: number;
 }
 
 /** The key cards of one motor share. */
@@ -50,9 +52,12 @@ const MOST_WORDS = 160;
 
 const text = (value: unknown): string => (typeof value === "string" ? value : "");
 
-/** Words of the names, then of the line, without those that say what others say. */
-const wordsOf = (names: string, line: CardLine | null): string[] =>
-  [...new Set([...toWords(names), ...(line?.words ?? [])])].slice(0, MOST_WORDS);
+/** Words of the names, then of the line; each with the blank before it by which its beginning is found. */
+const wordsOf = (names: string, line: CardLine | null): string =>
+  [...new Set([...toWords(names), ...(line?.words ?? [])])]
+    .slice(0, MOST_WORDS)
+    .map((word) => ` ${word}`)
+    .join("");
 
 /** A summary as it is right after a change: what has to be derived stands as it was, and is marked as old. */
 export function toSummary(traveller: Traveller, before?: Summary): Summary {
@@ -73,15 +78,15 @@ export function toSummary(traveller: Traveller, before?: Summary): Summary {
     motor: motorOf({ ...traveller, machine, site }),
     line,
     words: wordsOf(`${machine} ${site} ${technician}`, line),
-    marks: line?.marks ?? [],
     ...(before?.dueOn === undefined ? {} : { dueOn: before.dueOn }),
     derivedBy: "",
+    touchedMs: Date.now(),
   };
 }
 
 /** What another visit's follow-ups take the place of. */
 export function withoutDue(summary: Summary): Summary {
-  const rest: { -readonly [Key in keyof Summary]: Summary[Key] } = { ...summary };
+  const rest: { -readonly [Key in keyof Summary]: Summary[Key] } = { ...summary, touchedMs: Date.now() };
   delete rest.dueOn;
   return rest;
 }
@@ -93,9 +98,9 @@ export function withLine(summary: Summary, line: CardLine, derivedBy: string, is
     ...withoutDue(summary),
     line,
     words: wordsOf(`${summary.machine} ${summary.site} ${summary.technician}`, line),
-    marks: line.marks,
     ...(isLastVisit && soonest !== undefined ? { dueOn: soonest } : {}),
     derivedBy,
+    touchedMs: Date.now(),
   };
 }
 

@@ -28,7 +28,7 @@ export interface Setting {
 const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
   1: { settings: "key" },
   3: { summaries: "id, [motor+createdAt]", journal: "id" },
-  4: { summaries: "id, [motor+createdAt], [isOpen+updatedAt], createdAt, dueOn, derivedBy, *words, *marks" },
+  4: { summaries: "id, [motor+createdAt], [isOpen+updatedAt], createdAt, dueOn, derivedBy, touchedMs" },
 };
 
 /** Every table with its indexes, by the version of the store that brought it. */
@@ -56,7 +56,7 @@ export class VemmickDatabase extends Dexie {
     super(name);
     for (const [version, tables] of Object.entries(storesByVersion())) this.version(Number(version)).stores(tables);
     // What is derived is made anew in its new form, from the cards.
-    this.version(4).upgrade((transaction) => transaction.table("summaries").clear());
+    this.version(4).upgrade((transaction) => transaction.table("settings").delete(SUMMARISED_KEY));
   }
 
   /** The table that keeps one type of record: it bears the name of its list in the file. */
@@ -82,6 +82,10 @@ export class NewerDataError extends Error {
   override name = "NewerDataError";
 }
 
+/** Among the settings: when cards were last taken away, so that what was read of all of them is read anew. */
+export const GONE_KEY = "cardsGoneMs";
+/** Among the settings once every card has its summary. */
+export const SUMMARISED_KEY = "summarised";
 export const VERSIONS_KEY = "recordVersions";
 
 /**
@@ -153,6 +157,7 @@ export async function deleteTravellers(db: VemmickDatabase, ids: readonly string
   if (gone.length > 0) await markVisits(db, gone.map(motorOf));
   for (const name of OF_CARDS) await db.recordsOfCards(name, ids).delete();
   await db.travellers.bulkDelete([...ids] as Traveller["id"][]);
+  await db.settings.put({ key: GONE_KEY, value: Date.now() });
   await db.summaries.bulkDelete([...ids] as Summary["id"][]);
 }
 

@@ -19,7 +19,7 @@ const PAGE = 40;
 export default function ClipSheet({ station, onClose }: { station: StationId; onClose: () => void }) {
   const [shown, setShown] = useState(PAGE);
   const answer = useNewest(1, shown);
-  const count = useCount(1);
+  const count = useCount(1, shown + 1);
   const house = useHouseBasics();
   const [asked, setAsked] = useState<TravellerId | null>(null);
   const [now] = useState(() => new Date());

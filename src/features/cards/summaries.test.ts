@@ -5,8 +5,9 @@ import { studyNow } from "@/core/study/answer";
 import { toHouse, UNSET_HOUSE, type Traveller, type TravellerId } from "@/records";
 import { createTraveller } from "@/store/create-traveller";
 import { database } from "@/store/database";
+import { mendSummaries } from "@/store/bring-up-to-date";
 import { deriveAll, deriveSome } from "@/store/derive";
-import { EVERYTHING, findCards, type LookedFor } from "@/store/find-cards";
+import { createFindIndex, EVERYTHING, type LookedFor } from "@/store/find-cards";
 import { derivedBy } from "@/store/summary";
 import { removeTraveller, updateHouse, updateStation, updateTraveller } from "@/store/write";
 import { joinCards } from "../../../tests/support/join-cards";
@@ -23,7 +24,12 @@ const summary = async (id: string) => {
   return found;
 };
 const stale = async () => (await db.summaries.where("derivedBy").equals("").primaryKeys()).sort();
-const found = async (wanted: Partial<LookedFor>) => findCards(db, { ...EVERYTHING, ...wanted });
+/** Found by an index that follows what is written, as a screen has it. */
+const index = createFindIndex(db);
+async function found(wanted: Partial<LookedFor>): Promise<readonly TravellerId[]> {
+  await new Promise((resolve) => setTimeout(resolve, 60));
+  return index.find({ ...EVERYTHING, ...wanted }).map(({ id }) => id);
+}
 const machines = async (wanted: Partial<LookedFor>) =>
   (await db.summaries.bulkGet([...(await found(wanted))])).map((row) => `${row?.machine ?? ""}, ${row?.site ?? ""}`);
 /** A card, later than all of the demo, of one motor. */
@@ -43,6 +49,15 @@ beforeAll(async () => {
   await derive();
 }, 120_000);
 afterAll(() => db.close());
+let stopFollowing = (): void => undefined;
+beforeAll(async () => {
+  const isRead = new Promise<void>((resolve) => {
+    stopFollowing = index.follow(() => resolve());
+  });
+  expect(index.state()).toBeNull();
+  await isRead;
+});
+afterAll(() => stopFollowing());
 
 test("every card's line says what assessing the card itself says, long questions answered", async () => {
   const cards = joinCards(await db.travellers.toArray(), await db.stations.toArray());
@@ -185,6 +200,24 @@ describe("found", () => {
     const onDay = await found({ since: day, until: day });
     expect(onDay).toEqual(all.filter((_, index) => new Date(rows[index] ?? "").toLocaleDateString("sv") === day));
     expect(await found({ text: "zeppelin" })).toEqual([]);
+  });
+  test("what was written since the index was read is found, and what was taken away is not", async () => {
+    const id = await visit("Zither drive", "Osier Dairy");
+    expect(await found({ text: "zither" })).toEqual([id]);
+    await updateTraveller(id, { machine: "Lute drive" });
+    expect([await found({ text: "zither" }), await found({ text: "lute dairy" })]).toEqual([[], [id]]);
+    await removeTraveller(id);
+    expect(await found({ text: "lute" })).toEqual([]);
+    expect(await found({})).toHaveLength(await db.summaries.count());
+  });
+  test("a store that was written past the program is brought in line", async () => {
+    const [card] = await db.travellers.toArray();
+    await db.summaries.delete(card!.id);
+    await db.summaries.put({ ...(await summary("demo-bakery-proofer")), id: "nobody" as TravellerId });
+    await mendSummaries(db);
+    expect(await db.summaries.get("nobody" as TravellerId)).toBeUndefined();
+    expect(await summary(card!.id)).toMatchObject({ machine: card!.machine, derivedBy: "" });
+    await derive();
   });
   test("a card whose names cannot be read is listed all the same", async () => {
     const id = await visit("Odd", "Osier Dairy");

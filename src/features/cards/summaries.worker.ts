@@ -1,6 +1,7 @@
 import { expose } from "comlink";
 import { rememberStudy } from "@/core/study";
 import { studyNow } from "@/core/study/answer";
+import { mendSummaries } from "@/store/bring-up-to-date";
 import { deriveAll } from "@/store/derive";
 import { VemmickDatabase } from "@/store/vemmick-database";
 import { deriverOf } from "./deriver";
@@ -11,10 +12,15 @@ const LOCK = "vemmick-summaries";
 const db = new VemmickDatabase();
 const study = rememberStudy(studyNow, 100);
 
+let mended: Promise<void> | null = null;
+
 /** What this worker can be told: to derive whatever is old, until nothing is. */
 const calls = {
   keep: async (): Promise<void> => {
-    const work = () => deriveAll(db, () => deriverOf(db, study));
+    const work = async () => {
+      await (mended ??= mendSummaries(db));
+      await deriveAll(db, () => deriverOf(db, study));
+    };
     await ("locks" in navigator ? navigator.locks.request(LOCK, work) : work());
   },
 };

@@ -25,7 +25,7 @@ type Stage =
   | { readonly kind: "undone"; readonly undone: Undone };
 
 /** Takes a file in: says what it would do, does it when told, and can undo it. */
-export function ImportPanel() {
+export default function ImportPanel() {
   const [stage, setStage] = useState<Stage>({ kind: "idle" });
   const id = useId();
   const goOn = (done: number, all: number) => setStage((now) => (now.kind === "at-work" ? { ...now, at: { done, all } } : now));

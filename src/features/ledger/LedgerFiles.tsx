@@ -1,5 +1,8 @@
+import { lazy, Suspense } from "react";
 import { ExportButton } from "../files/ExportButton";
-import { ImportPanel } from "./ImportPanel";
+
+/** With its words for whatever a file may hold. */
+const ImportPanel = lazy(() => import("./ImportPanel"));
 
 /** Files out and in. */
 export function LedgerFiles() {
@@ -20,7 +23,9 @@ export function LedgerFiles() {
         <ExportButton what="everything" label="Export everything" />
       </div>
       <p className="text-[14px]">Taking a file in merges by card and time. It says first what it will do, and it can be undone.</p>
-      <ImportPanel />
+      <Suspense>
+        <ImportPanel />
+      </Suspense>
     </section>
   );
 }

@@ -1,18 +1,26 @@
 "use client";
-import { useDeferredValue, useState } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { EVERYTHING, type LookedFor } from "@/store/find-cards";
 import { useSettled } from "@/store/live";
-import { useFound } from "@/store/summaries";
+import { useAllVisits, useFound, useNewestVisits } from "@/store/summaries";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { LedgerFiles } from "./LedgerFiles";
 import { LedgerFilter } from "./LedgerFilter";
 import { VisitList } from "./VisitList";
 
+const FIRST = 40;
+
 /** Everything past, and the files in and out. */
 export function LedgerScreen() {
   const [wanted, setWanted] = useState<LookedFor>(EVERYTHING);
-  // While the next key is looked up, what the last one found stays.
-  const known = useSettled(useFound(useDeferredValue(wanted)));
+  const looked = useDeferredValue(wanted);
+  const found = useFound(looked === EVERYTHING ? null : looked);
+  const all = useSettled(useAllVisits());
+  // The first screenful is there before the keys of all visits are.
+  const newest = useNewestVisits(FIRST);
+  const known = all.state === "loading" ? newest : all;
+  const ids = useMemo(() => found?.map(({ id }) => id), [found]);
+  const count = found === undefined || all.state === "loading" ? null : (ids?.length ?? (all.state === "ready" ? all.value.length : 0));
   return (
     <Screen at="/ledger">
       <div className="flex items-baseline justify-between gap-4">
@@ -29,10 +37,10 @@ export function LedgerScreen() {
         <div className="mt-4 grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_380px]">
           <section aria-labelledby="visits" className="min-w-0">
             <h2 id="visits" className="heading-rule">
-              Visits <span className="caption font-normal">{known.value.length}</span>
+              Visits <span className="caption font-normal">{count === null ? "…" : count.toLocaleString("en")}</span>
             </h2>
             <LedgerFilter wanted={wanted} onWanted={setWanted} />
-            <VisitList ids={known.value} isFiltered={wanted !== EVERYTHING} />
+            <VisitList ids={ids ?? known.value} isFiltered={wanted !== EVERYTHING} />
           </section>
           <LedgerFiles />
         </div>

@@ -11,6 +11,9 @@ export interface HeardChanges {
 }
 export const NO_CHANGES: HeardChanges = { struck: [], added: [] };
 
+/** Before anything was heard. */
+export const NOTHING_HEARD: Hearing = { heard: [], denied: [], asks: [], unheard: [] };
+
 /** Complaints that the card starts with: what was heard, less what was struck, and what was added. */
 export function complaintsOf({ heard }: Hearing, { struck, added }: HeardChanges): readonly Complaint[] {
   return [...new Set([...heard.filter((complaint) => !struck.includes(complaint)), ...added])];

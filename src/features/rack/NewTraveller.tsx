@@ -3,10 +3,10 @@ import type { Complaint } from "@/core/trade";
 import { useRef, useState } from "react";
 import { openPage } from "@/components/open-page";
 import { tooLongWords } from "@/components/useDraft";
-import { hear } from "@/core/diagnosis";
 import { createTraveller } from "@/store/create-traveller";
 import { COMPLAINT_WORDS } from "../vocabulary/words";
-import { complaintsOf, HeardAs, NO_CHANGES, type HeardChanges } from "./HeardAs";
+import { complaintsOf, HeardAs, NO_CHANGES, NOTHING_HEARD, type HeardChanges } from "./HeardAs";
+import { useHearing } from "./useHearing";
 
 /** Complaints heard most, one press away; the rest stand on the complaint station. */
 const OFFERED: readonly Complaint[] = [
@@ -29,7 +29,8 @@ export function NewTraveller({ technician }: { technician: string }) {
   const [problem, setProblem] = useState<string | null>(null);
   const [changes, setChanges] = useState(NO_CHANGES);
   const starter = useRef<HTMLButtonElement>(null);
-  const hearing = hear(said);
+  const [heard, loadHear] = useHearing(said);
+  const hearing = heard ?? NOTHING_HEARD;
   const isTyped = said.trim() !== "";
   const tooLong = tooLongWords(said, "note");
   const complaints = complaintsOf(hearing, changes);
@@ -38,6 +39,11 @@ export function NewTraveller({ technician }: { technician: string }) {
   const start = async (text: string, all: readonly Complaint[]) => {
     const id = await createTraveller(text, all, technician);
     if (id) openPage(`/traveller?id=${id}&station=complaint`);
+  };
+  const startAsHeard = async () => {
+    // Sent before the table of what people say was there: it is heard first.
+    const understood = heard ?? (await loadHear())(said);
+    await start(said.trim(), complaintsOf(understood, changes));
   };
   const change = (next: HeardChanges) => {
     // The button that was pressed goes away: Enter must still start the card, and no keyboard come up.
@@ -62,7 +68,7 @@ export function NewTraveller({ technician }: { technician: string }) {
             setProblem("Type what the motor does, for example: hums, starts with a push. Or pick below.");
             return;
           }
-          void start(said.trim(), complaints);
+          void startAsHeard();
         }}
       >
         <div className="flex flex-wrap items-baseline gap-x-4 border-b-[2.5px] border-ink pb-1">
@@ -98,7 +104,7 @@ export function NewTraveller({ technician }: { technician: string }) {
           {tooLong ?? problem ?? (isTyped ? "Enter starts the card." : "")}
         </p>
       </form>
-      {isTyped ? <HeardAs said={said} hearing={hearing} changes={changes} onChanges={change} /> : null}
+      {isTyped && heard ? <HeardAs said={said} hearing={hearing} changes={changes} onChanges={change} /> : null}
       <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label={isTyped ? "Add to what was heard" : "Start with"}>
         {OFFERED.filter((id) => !complaints.includes(id) && !asked.includes(id)).map((id) => (
           <button

@@ -1,6 +1,6 @@
 import { isStationId } from "@/core/stations";
 import { letGo, retryUnsaved } from "@/store/change-row";
-import type { StorageTrouble } from "@/store/queries";
+import type { StorageTrouble } from "@/store/trouble";
 import { reportRefusal } from "@/store/storage-status";
 import type { Unsaved } from "@/store/unsaved";
 import { ExportButton } from "../files/ExportButton";

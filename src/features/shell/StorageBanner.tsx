@@ -1,6 +1,6 @@
 "use client";
 import { lazy, Suspense, useEffect } from "react";
-import { useStorageTrouble } from "@/store/queries";
+import { useStorageTrouble } from "@/store/trouble";
 import { isUnsavedHandedOn } from "@/store/unsaved";
 
 const StorageAlert = lazy(() => import("./StorageAlert"));

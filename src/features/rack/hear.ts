@@ -1,0 +1,1 @@
+export { hear } from "@/core/diagnosis";

@@ -1,0 +1,3 @@
+/* What keeping a change takes, as one piece to be fetched. */
+export { makeChange, stamped } from "./make-change";
+export { CardGoneError, fitRow, ROWS } from "./rows";

@@ -3,7 +3,8 @@ export { parseTravellerId, TravellerSchema, type Traveller, type TravellerId } f
 export { stationRecordId } from "./station-id";
 export { StationRecordSchema, type StationRecord } from "./station-record";
 export { HouseRecordSchema, toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
-export { PartSchema, toStockPart, type Part } from "./part-record";
+export { PartSchema, partType, type Part } from "./part-record";
+export { toStockPart } from "./stock-part";
 export {
   byType,
   cardOf,
@@ -16,7 +17,7 @@ export {
   type RecordVersions,
 } from "./record-kinds";
 export { mapLists, NO_RECORDS, RECORD_TYPES, recordTypeOf, type DatedRow, type RecordLists, type RecordOf } from "./record-types";
-export { migrateRecord, migrateStep } from "./record-type";
+export { migrateRecord, migrateStep, type RecordType } from "./record-type";
 export { fitRecord } from "./fit-record";
 export { valueAt, withValueAt } from "./value-at";
 export { MAX_FILE_BYTES, parseVemmickFile, type FileReading, type Progress } from "./read-file";

@@ -1,5 +1,4 @@
 import * as v from "valibot";
-import { parseCapacitorLabel, type StockPart } from "@/core/capacitor";
 import { EPOCH, MomentSchema, textSchema } from "@/core/kept";
 import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
@@ -40,11 +39,3 @@ export const partType = defineRecordType("part", {
   }),
   migrations: [{ to: 2, migrate: toOneForm }],
 });
-
-/** A part as the sums take it; null when its label cannot be read. */
-export function toStockPart(part: Part): StockPart | null {
-  const label = parseCapacitorLabel(part.label);
-  if (!label.ok) return null;
-  const { id, quantity, price, diameterMm, heightMm, terminals } = part;
-  return { id, label: label.value, quantity, price, diameterMm, heightMm, terminals };
-}

@@ -5,6 +5,7 @@ import { applyChange, changedFields, isSame, typeOf, type Change, type RowKind }
 import { database } from "./database";
 import { askToStay } from "./device";
 import { forget, note, settle, strike, type Note } from "./journal";
+import type * as keepingParts from "./keeping";
 import { beginChange, endChange, letRowGo, rowInHand, takeInHand } from "./in-hand";
 import { reportRefusal, toStorageFailure } from "./storage-status";
 import { addUnsaved, dropUnsaved, unsaved, unsavedOf } from "./unsaved";
@@ -13,12 +14,18 @@ import { writing } from "./vemmick-database";
 const idOf = (kind: RowKind, key: string): string => `${kind}/${key}`;
 
 /** How rows are held against their bounds: with every schema there is, and so fetched once a page has come to rest. */
-type Keeping = typeof import("./keeping");
+type Keeping = typeof keepingParts;
 let keeping: Keeping | null = null;
 const loadKeeping = async (): Promise<Keeping> => (keeping ??= await import("./keeping"));
 
-/** Fetches what keeping a change takes, so that the first key need not wait for it. */
-export const prepareToKeep = (): void => void loadKeeping().catch(() => undefined);
+/** When a page has come to rest. */
+const AT_REST_MS = 1000;
+
+/** Fetches what keeping a change takes once the page is there, so that the first key need not wait for it; an effect. */
+export function prepareToKeep(): () => void {
+  const later = setTimeout(() => void loadKeeping().catch(() => undefined), AT_REST_MS);
+  return () => clearTimeout(later);
+}
 
 /** Remembers a row that was read, or that there is none yet, so that a change of it can be noted in the turn of the key. */
 export function remember(kind: RowKind, key: string, row: object | undefined): void {

@@ -1,10 +1,10 @@
 "use client";
 import { useEffect, useMemo } from "react";
-import type { Part } from "@/records";
+import { partType, type Part } from "@/records";
 import { changeRow, prepareToKeep } from "./change-row";
 import { database } from "./database";
 import { useLeftUnsaved, useLive, type Live } from "./live";
-import { soundRecord } from "./sound";
+import { soundRow } from "./sound-row";
 import { attempt } from "./storage-status";
 import { allWithUnsaved } from "./unsaved";
 import { writing } from "./vemmick-database";
@@ -14,7 +14,7 @@ const byLabel = (a: Part, b: Part): number => a.label.localeCompare(b.label, "en
 /** The shelf, live, in the order of labels as people sort them. */
 export function useParts(): Live<readonly Part[]> {
   useEffect(prepareToKeep, []);
-  const kept = useLive(async (): Promise<readonly Part[]> => (await database().parts.toArray()).map((row) => soundRecord("part", row)), []);
+  const kept = useLive(async (): Promise<readonly Part[]> => (await database().parts.toArray()).map((row) => soundRow(partType, row)), []);
   const left = useLeftUnsaved();
   return useMemo(
     () =>

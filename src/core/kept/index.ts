@@ -1,4 +1,5 @@
-export { compareMoments, DaySchema, FIRST_DAY, isDay, LAST_DAY, MomentSchema, toMoment } from "./moment";
-export { cutText, fitText, TEXT_LENGTHS, textSchema, type TextKind } from "./lengths";
-export { EPOCH } from "./moment";
+export { compareMoments, EPOCH, FIRST_DAY, isDay, LAST_DAY, toMoment } from "./moment";
+export { DaySchema, MomentSchema } from "./moment-schema";
+export { cutText, fitText, TEXT_LENGTHS, type TextKind } from "./lengths";
+export { textSchema } from "./text-schema";
 export { isLoose, type Loose } from "./loose";

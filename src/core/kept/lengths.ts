@@ -1,5 +1,3 @@
-import * as v from "valibot";
-
 /** Most characters of each kind of text: one set for the field that takes it, the store that keeps it and the file that carries it. */
 export const TEXT_LENGTHS = {
   /** a figure as the meter shows it */
@@ -18,13 +16,6 @@ export const TEXT_LENGTHS = {
   lead: 40,
 } as const;
 export type TextKind = keyof typeof TEXT_LENGTHS;
-
-/**
- * Schema of a text of one kind.
- * @param kind which kind of text
- * @returns a schema that takes so many code units
- */
-export const textSchema = (kind: TextKind) => v.pipe(v.string(), v.maxLength(TEXT_LENGTHS[kind]));
 
 /**
  * What of a text is kept: as much as its kind takes. Never half of a character that takes two code units.

@@ -1,5 +1,3 @@
-import * as v from "valibot";
-
 /** Nothing of this trade is kept from before or after; a year of five digits is a slip. */
 const FIRST_YEAR = 1970;
 const LAST_YEAR = 2199;
@@ -70,20 +68,6 @@ export function compareMoments(a: string, b: string): number {
   const [first, second] = [toMoment(a) ?? "", toMoment(b) ?? ""];
   return first === second ? 0 : first < second ? -1 : 1;
 }
-
-/** A moment, brought into its one form while it is read. */
-export const MomentSchema = v.pipe(
-  v.string(),
-  v.isoTimestamp(),
-  v.rawTransform(({ dataset, addIssue, NEVER }) => {
-    const moment = toMoment(dataset.value);
-    if (moment !== null) return moment;
-    addIssue({ message: "no moment of the years 1970 to 2199" });
-    return NEVER;
-  }),
-);
-/** A day of the calendar, in nobody's zone. */
-export const DaySchema = v.pipe(v.string(), v.isoDate(), v.check(isDay, "no day of the years 1970 to 2199"));
 
 /** Before every moment anybody keys: what has not been changed yet. */
 export const EPOCH = "1970-01-01T00:00:00.000Z";

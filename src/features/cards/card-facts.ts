@@ -8,7 +8,7 @@ import { nextMoveWords } from "../line-up/next-move-words";
 import { isReadyToFinish } from "@/core/traveller";
 import { saidAt } from "../stations/registry";
 import { stampWord } from "../stations/stamp-word";
-import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/words";
+import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/list-words";
 
 /** The station that speaks for the card: the worst stamp, the latest of those. */
 function loudest(assessment: TravellerAssessment): StationId | null {

@@ -9,7 +9,7 @@ import { assessKept, type KeptCard } from "@/store/kept-card";
 import { STATION_LABELS } from "../stations/labels";
 import { saidAt } from "../stations/registry";
 import { visitDayOf } from "../vocabulary/clock";
-import { ACTION_WORDS } from "../vocabulary/words";
+import { ACTION_WORDS } from "../vocabulary/list-words";
 import { cardFacts } from "./card-facts";
 
 /** Fields that hold nothing a person wrote or would look for. */

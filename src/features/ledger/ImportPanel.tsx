@@ -1,10 +1,9 @@
 "use client";
-import { Upload } from "lucide-react";
-import { useId, useState } from "react";
+import { useEffect, useEffectEvent, useRef, useState } from "react";
 import { LongWorkBar, type Done } from "@/components/LongWorkBar";
 import type { Failure } from "@/core/result";
 import type { ImportOutline } from "@/records";
-import type { Import } from "@/store/files";
+import { openImport, type Import } from "@/store/files";
 import type { Undone } from "@/store/import-file";
 import { toSentence } from "../messages/failure-sentences";
 import { countWords, isNothingNew, undoneSentences } from "./import-words";
@@ -18,66 +17,52 @@ interface Planned {
 
 type Stage =
   | { readonly kind: "idle" }
-  | { readonly kind: "at-work"; readonly what: string; readonly at: Done | null; readonly stop: () => void }
+  | { readonly kind: "at-work"; readonly what: string; readonly at: Done | null; readonly stop: (() => void) | null }
   | { readonly kind: "refused"; readonly failure: Failure }
-  | (Planned & { readonly kind: "planned"; readonly name: string })
+  | (Planned & { readonly kind: "planned" })
   | (Planned & { readonly kind: "done"; readonly failure: Failure | null })
   | { readonly kind: "undone"; readonly undone: Undone };
 
-/** Takes a file in: says what it would do, does it when told, and can undo it. */
-export default function ImportPanel() {
-  const [stage, setStage] = useState<Stage>({ kind: "idle" });
-  const id = useId();
+/** Takes a file in: says what it would do, does it when told, and can undo it. Each file has a panel of its own. */
+export default function ImportPanel({ file, onLeave }: { file: File; onLeave: () => void }) {
+  const current = useRef<Import | null>(null);
+  const [stage, setStage] = useState<Stage>({
+    kind: "at-work",
+    what: "Reading the file",
+    at: null,
+    stop: null,
+  });
   const goOn = (done: number, all: number) => setStage((now) => (now.kind === "at-work" ? { ...now, at: { done, all } } : now));
-  const read = async (file: File | undefined) => {
-    if (!file) return;
-    const { openImport } = await import("@/store/files");
-    const source = openImport(file, goOn);
-    setStage({ kind: "at-work", what: "Reading the file", at: null, stop: source.plan.stop });
-    const planned = await source.plan.done;
-    if (!planned.ok) source.close();
-    setStage(
-      planned.ok ? { kind: "planned", plan: planned.value, name: file.name, source } : { kind: "refused", failure: planned.failure },
-    );
-  };
+  const onRead = useEffectEvent((source: Import, planned: Awaited<Import["plan"]["done"]>) => {
+    // Another file was chosen meanwhile.
+    if (current.current !== source) return;
+    setStage(planned.ok ? { kind: "planned", plan: planned.value, source } : { kind: "refused", failure: planned.failure });
+  });
+  const onProgress = useEffectEvent(goOn);
+  useEffect(() => {
+    const source = openImport(file, (done, all) => onProgress(done, all));
+    current.current = source;
+    void source.plan.done.then((planned) => onRead(source, planned));
+    return () => {
+      current.current = null;
+      source.close();
+    };
+  }, [file]);
   const takeIn = async ({ plan, source }: Planned) => {
     const { done, stop } = source.apply(goOn);
     setStage({ kind: "at-work", what: "Taking it in", at: null, stop });
     const taken = await done;
-    if (!taken.ok) source.close();
     setStage(taken.ok ? { kind: "done", plan, source, failure: null } : { kind: "refused", failure: taken.failure });
   };
   const takeBack = async ({ plan, source }: Planned) => {
     const back = await source.undo();
-    if (back.ok) source.close();
     setStage(back.ok ? { kind: "undone", undone: back.value } : { kind: "done", plan, source, failure: back.failure });
-  };
-  const leave = ({ source }: Planned) => {
-    source.close();
-    setStage({ kind: "idle" });
   };
   return (
     <div className="flex flex-col gap-3">
-      <div>
-        <input
-          id={id}
-          type="file"
-          accept=".json,application/json"
-          className="peer sr-only"
-          onChange={(event) => {
-            const { files } = event.target;
-            void read(files?.[0]).then(() => {
-              // The same file can be chosen again after it was mended.
-              event.target.value = "";
-            });
-          }}
-        />
-        <label htmlFor={id} className="btn peer-focus-visible:outline-3 peer-focus-visible:outline-press">
-          <Upload aria-hidden="true" size={18} />
-          Choose a file to take in
-        </label>
-      </div>
-      {stage.kind === "at-work" ? <LongWorkBar what={stage.what} at={stage.at} onStop={stage.stop} /> : null}
+      {stage.kind === "at-work" ? (
+        <LongWorkBar what={stage.what} at={stage.at} onStop={stage.stop ?? (() => current.current?.plan.stop())} />
+      ) : null}
       <div aria-live="polite">
         {stage.kind === "refused" ? (
           <p role="alert" className="border-l-4 border-out pl-3 font-medium break-words text-out">
@@ -85,7 +70,7 @@ export default function ImportPanel() {
           </p>
         ) : null}
         {stage.kind === "planned" ? (
-          <Plan plan={stage.plan} name={stage.name} onTakeIn={() => void takeIn(stage)} onLeave={() => leave(stage)} />
+          <Plan plan={stage.plan} name={file.name} onTakeIn={() => void takeIn(stage)} onLeave={onLeave} />
         ) : null}
         {stage.kind === "done" ? (
           <>

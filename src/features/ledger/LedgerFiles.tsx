@@ -1,11 +1,15 @@
-import { lazy, Suspense } from "react";
+"use client";
+import { Upload } from "lucide-react";
+import { lazy, Suspense, useId, useState } from "react";
 import { ExportButton } from "../files/ExportButton";
 
-/** With its words for whatever a file may hold. */
+/** With its words for whatever a file may hold: fetched with the first file. */
 const ImportPanel = lazy(() => import("./ImportPanel"));
 
 /** Files out and in. */
-export function LedgerFiles() {
+export default function LedgerFiles() {
+  const [chosen, setChosen] = useState<{ readonly file: File; readonly turn: number } | null>(null);
+  const id = useId();
   return (
     <section aria-labelledby="files" className="flex scroll-mt-4 flex-col gap-4 lg:sticky lg:top-4 lg:order-last lg:self-start">
       <h2 id="files" className="heading-rule">
@@ -23,9 +27,29 @@ export function LedgerFiles() {
         <ExportButton what="everything" label="Export everything" />
       </div>
       <p className="text-[14px]">Taking a file in merges by card and time. It says first what it will do, and it can be undone.</p>
-      <Suspense>
-        <ImportPanel />
-      </Suspense>
+      <div>
+        <input
+          id={id}
+          type="file"
+          accept=".json,application/json"
+          className="peer sr-only"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            if (file) setChosen((last) => ({ file, turn: (last?.turn ?? 0) + 1 }));
+            // The same file can be chosen again after it was mended.
+            event.target.value = "";
+          }}
+        />
+        <label htmlFor={id} className="btn peer-focus-visible:outline-3 peer-focus-visible:outline-press">
+          <Upload aria-hidden="true" size={18} />
+          Choose a file to take in
+        </label>
+      </div>
+      {chosen ? (
+        <Suspense>
+          <ImportPanel key={chosen.turn} file={chosen.file} onLeave={() => setChosen(null)} />
+        </Suspense>
+      ) : null}
     </section>
   );
 }

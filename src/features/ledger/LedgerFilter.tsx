@@ -6,7 +6,7 @@ import { STATION_IDS } from "@/core/stations";
 import { FindField } from "@/components/LongList";
 import { EVERYTHING, type LookedFor } from "@/store/find-cards";
 import { STATION_LABELS } from "../stations/labels";
-import { ACTION_WORDS, STAMP_WORDS } from "../vocabulary/words";
+import { ACTION_WORDS, STAMP_WORDS } from "../vocabulary/list-words";
 
 const STAMPS = ["holds", "out", "too-close", "contradicts", "unsure", "noted", "skipped"] as const;
 

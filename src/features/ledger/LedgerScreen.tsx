@@ -1,14 +1,14 @@
 "use client";
-import { useDeferredValue, useMemo, useState } from "react";
+import { lazy, Suspense, useDeferredValue, useMemo, useState } from "react";
 import { EVERYTHING, type LookedFor } from "@/store/find-cards";
 import { useSettled } from "@/store/live";
 import { useAllVisits, useFound, useNewestVisits } from "@/store/summaries";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
-import { LedgerFiles } from "./LedgerFiles";
 import { LedgerFilter } from "./LedgerFilter";
-import { VisitList } from "./VisitList";
+import { Visits } from "./Visits";
 
 const FIRST = 40;
+const LedgerFiles = lazy(() => import("./LedgerFiles"));
 
 /** Everything past, and the files in and out. */
 export function LedgerScreen() {
@@ -40,9 +40,11 @@ export function LedgerScreen() {
               Visits <span className="caption font-normal">{count === null ? "…" : count.toLocaleString("en")}</span>
             </h2>
             <LedgerFilter wanted={wanted} onWanted={setWanted} />
-            <VisitList ids={ids ?? known.value} isFiltered={wanted !== EVERYTHING} />
+            <Visits ids={ids ?? known.value} isFiltered={wanted !== EVERYTHING} />
           </section>
-          <LedgerFiles />
+          <Suspense fallback={<section />}>
+            <LedgerFiles />
+          </Suspense>
         </div>
       )}
     </Screen>

@@ -1,12 +1,10 @@
 "use client";
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useLayoutEffect, useRef, useState } from "react";
-import { PageLink } from "@/components/PageLink";
 import type { TravellerId } from "@/records";
 import type { Summary } from "@/store/summary";
 import { useSummaries } from "@/store/summaries";
-import { LineStamp } from "../cards/LineStamp";
-import { dayAndTime } from "../vocabulary/clock";
+import { Visit } from "./Visit";
 
 /** Rows are read so many at a time, round those on the screen. */
 const CHUNK = 40;
@@ -18,7 +16,7 @@ function chunksRound(ids: readonly TravellerId[], first: number, last: number): 
 }
 
 /** The list of visits: as long as there are visits, with the rows on the screen alone drawn and read. */
-export function VisitList({ ids, isFiltered }: { ids: readonly TravellerId[]; isFiltered: boolean }) {
+export default function VisitList({ ids }: { ids: readonly TravellerId[] }) {
   const list = useRef<HTMLUListElement>(null);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), [ids.length]);
@@ -32,14 +30,6 @@ export function VisitList({ ids, isFiltered }: { ids: readonly TravellerId[]; is
   const shown = rows.getVirtualItems();
   const known = useKnown(chunksRound(ids, shown[0]?.index ?? 0, shown.at(-1)?.index ?? 0));
   const [now] = useState(() => new Date());
-  if (ids.length === 0)
-    return (
-      <p className="mt-3 text-ink-soft">
-        {isFiltered
-          ? "No visit has all of that. Take a word or a choice away."
-          : "No visit yet. Every card that is started stands here, and stays."}
-      </p>
-    );
   return (
     <ul ref={list} className="relative mt-2" style={{ height: rows.getTotalSize() }}>
       {shown.map(({ index, key, start }) => (
@@ -72,21 +62,3 @@ function useKnown(ids: readonly TravellerId[]): ReadonlyMap<string, Summary> {
   return known;
 }
 const MOST_KNOWN = 400;
-
-function Visit({ id, card, now }: { id: TravellerId | undefined; card: Summary | undefined; now: Date }) {
-  return (
-    <PageLink
-      href={`/traveller?id=${id ?? ""}`}
-      className="grid min-h-[55px] grid-cols-[1fr_auto] items-center gap-x-4 py-1.5 hover:bg-press-wash"
-    >
-      <span className="min-w-0">
-        <span className="font-semibold">{card ? card.machine.trim() || "Machine not named yet" : "…"}</span>{" "}
-        <span className="caption">
-          {card ? [card.site.trim(), dayAndTime(card.createdAt, now), card.technician.trim()].filter(Boolean).join(" · ") : ""}
-        </span>
-        <span className="block truncate text-[14px]">{card?.line?.complaint ?? "\u00a0"}</span>
-      </span>
-      {card ? <LineStamp card={card} /> : null}
-    </PageLink>
-  );
-}

@@ -13,7 +13,8 @@ import {
 } from "@/core/diagnosis";
 import { mends, type ActionOffer } from "@/core/decision";
 import { formatProbability } from "@/core/quantity";
-import { COMPLAINT_WORDS, HISTORY_WORDS, inSentence, OUTCOME_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
+import { COMPLAINT_WORDS } from "../vocabulary/list-words";
+import { HISTORY_WORDS, inSentence, OUTCOME_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
 
 /** The outcome a finding most probably is, and its weight. */
 function tellingOutcome({ weights }: Finding): { outcome: string; weight: number; isOpen: boolean } {

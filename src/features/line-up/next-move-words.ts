@@ -5,7 +5,8 @@ import { formatProbability } from "@/core/quantity";
 import { STATIONS, stationOf, type StationId } from "@/core/stations";
 import { viewOf } from "../stations/registry";
 import { DOUBT_SENTENCES, workWords } from "../vocabulary/decision-words";
-import { ACTION_WORDS, inSentence, OUTCOME_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
+import { ACTION_WORDS } from "../vocabulary/list-words";
+import { inSentence, OUTCOME_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
 
 export interface NextMoveWords {
   readonly title: string;

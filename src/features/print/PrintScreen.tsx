@@ -15,7 +15,8 @@ import { CustomerPage } from "./CustomerPage";
 import { PrintFrame } from "./PrintFrame";
 import { stampWord } from "../stations/stamp-word";
 import { useAssessedCard } from "../stations/useAssessedCard";
-import { STAMP_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
+import { STAMP_WORDS } from "../vocabulary/list-words";
+import { SUSPECT_WORDS } from "../vocabulary/words";
 
 /** One card as a page for paper, A4 or Letter. */
 export function PrintScreen() {

@@ -2,22 +2,8 @@
 import type { Complaint } from "@/core/trade";
 import { Plus, Undo2, X } from "lucide-react";
 import type { Hearing, Span } from "@/core/diagnosis";
-import { COMPLAINT_WORDS } from "../vocabulary/words";
-
-/** What a person changed of how the open line was understood. */
-export interface HeardChanges {
-  readonly struck: readonly Complaint[];
-  readonly added: readonly Complaint[];
-}
-export const NO_CHANGES: HeardChanges = { struck: [], added: [] };
-
-/** Before anything was heard. */
-export const NOTHING_HEARD: Hearing = { heard: [], denied: [], asks: [], unheard: [] };
-
-/** Complaints that the card starts with: what was heard, less what was struck, and what was added. */
-export function complaintsOf({ heard }: Hearing, { struck, added }: HeardChanges): readonly Complaint[] {
-  return [...new Set([...heard.filter((complaint) => !struck.includes(complaint)), ...added])];
-}
+import type { HeardChanges } from "./heard-changes";
+import { COMPLAINT_WORDS } from "../vocabulary/list-words";
 
 const QUESTIONS: Record<Hearing["asks"][number]["id"], string> = {
   "trips-when": "Trips when?",
@@ -35,7 +21,7 @@ interface HeardAsProps {
  * How the open line was understood: chips that can be struck and brought back, questions where it is open which one is meant,
  * and the person's own words with what was not understood underlined.
  */
-export function HeardAs({ said, hearing, changes, onChanges }: HeardAsProps) {
+export default function HeardAs({ said, hearing, changes, onChanges }: HeardAsProps) {
   const { struck, added } = changes;
   const chips = [...new Set([...hearing.heard, ...added])];
   const strike = (complaint: Complaint) =>

@@ -1,12 +1,14 @@
 "use client";
 import type { Complaint } from "@/core/trade";
-import { useRef, useState } from "react";
+import { lazy, Suspense, useRef, useState } from "react";
 import { openPage } from "@/components/open-page";
 import { tooLongWords } from "@/components/useDraft";
 import { createTraveller } from "@/store/create-traveller";
-import { COMPLAINT_WORDS } from "../vocabulary/words";
-import { complaintsOf, HeardAs, NO_CHANGES, NOTHING_HEARD, type HeardChanges } from "./HeardAs";
+import { COMPLAINT_WORDS } from "../vocabulary/list-words";
+import { complaintsOf, NO_CHANGES, NOTHING_HEARD, type HeardChanges } from "./heard-changes";
 import { useHearing } from "./useHearing";
+
+const HeardAs = lazy(() => import("./HeardAs"));
 
 /** Complaints heard most, one press away; the rest stand on the complaint station. */
 const OFFERED: readonly Complaint[] = [
@@ -104,7 +106,11 @@ export function NewTraveller({ technician }: { technician: string }) {
           {tooLong ?? problem ?? (isTyped ? "Enter starts the card." : "")}
         </p>
       </form>
-      {isTyped && heard ? <HeardAs said={said} hearing={hearing} changes={changes} onChanges={change} /> : null}
+      {isTyped && heard ? (
+        <Suspense>
+          <HeardAs said={said} hearing={hearing} changes={changes} onChanges={change} />
+        </Suspense>
+      ) : null}
       <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label={isTyped ? "Add to what was heard" : "Start with"}>
         {OFFERED.filter((id) => !complaints.includes(id) && !asked.includes(id)).map((id) => (
           <button

@@ -1,12 +1,12 @@
 "use client";
 import { FindField, ShowMore } from "@/components/LongList";
 import { useState } from "react";
-import { parseCapacitorLabel } from "@/core/capacitor";
 import type { Part } from "@/records";
 import { removePart, useParts } from "@/store/parts";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { NewPart } from "./NewPart";
 import { PartLine } from "./PartLine";
+import { useLabelReader } from "./useLabelReader";
 
 const PAGE = 100;
 
@@ -36,7 +36,8 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
   const [undo, setUndo] = useState<{ readonly label: string; readonly run: () => Promise<boolean> } | null>(null);
   const words = find.toLowerCase().split(/\s+/).filter(Boolean);
   const found = parts.filter((part) => words.every((word) => `${part.label} ${part.maker} ${part.place}`.toLowerCase().includes(word)));
-  const unread = parts.filter(({ label }) => !parseCapacitorLabel(label).ok).length;
+  const reader = useLabelReader();
+  const unread = reader ? parts.filter(({ label }) => !reader.readShelfLabel(label).ok).length : 0;
   const remove = async (part: Part): Promise<void> => {
     const run = await removePart(part);
     if (run) setUndo({ label: part.label, run });
@@ -61,7 +62,7 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
           </button>
         </p>
       ) : null}
-      <section aria-labelledby="lines">
+      <section aria-labelledby="lines" data-usable>
         <div className="heading-rule flex-wrap">
           <h2 id="lines">
             On the shelf{" "}

@@ -66,7 +66,7 @@ describe("the shelf", () => {
     const line = lineOf("14 µF ±5 % 450 V");
     if (!line) throw new Error("no line");
     await userEvent.click(within(line).getByRole("button", { name: /^Change/ }));
-    const pieces = within(line).getByLabelText("Pieces");
+    const pieces = await within(line).findByLabelText("Pieces");
     await userEvent.type(pieces, "x");
     expect(within(line).getByText("Type a whole number, for example 2.")).toBeInTheDocument();
     expect(pieces).toHaveValue("1x");

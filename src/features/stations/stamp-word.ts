@@ -1,6 +1,6 @@
 import type { TravellerAssessment } from "@/core/traveller";
 import type { StationId } from "@/core/stations";
-import { STAMP_WORDS } from "../vocabulary/words";
+import { STAMP_WORDS } from "../vocabulary/list-words";
 import { viewOf } from "./registry";
 
 /** The word on a station's stamp: its own where it has one. */

@@ -2,7 +2,8 @@ import type { Suspect } from "@/core/trade";
 import type { Cause, CustomWay, HingeFigure, Measure, Work } from "@/core/decision";
 import type { Instrument } from "@/core/diagnosis";
 import type { ProofDoubt } from "@/core/stations/prove";
-import { ACTION_WORDS, inSentence, SUSPECT_WORDS } from "./words";
+import { ACTION_WORDS } from "./list-words";
+import { inSentence, SUSPECT_WORDS } from "./words";
 
 /* The decision's ids in words. One table each; a missing word does not compile. */
 

@@ -1,41 +1,8 @@
-import type { ActionId, Complaint, Standee, TestId, MachineKind, MotorType } from "@/core/trade";
-import type { SharedCaution, Stamp } from "@/core/station";
+import type { Standee, TestId, MachineKind, MotorType } from "@/core/trade";
+import type { SharedCaution } from "@/core/station";
 import type { History, OutcomeKey } from "@/core/diagnosis";
 
 /* The trade's fixed ids in words. One table each; a missing word does not compile. */
-
-export const STAMP_WORDS: Record<Stamp, string> = {
-  holds: "Holds",
-  out: "Out",
-  "too-close": "Too close",
-  contradicts: "Contradicts",
-  unsure: "Not sure",
-  noted: "Noted",
-  "not-done": "Not done",
-  skipped: "Skipped",
-};
-
-export const COMPLAINT_WORDS: Record<Complaint, string> = {
-  "does-not-run": "Does not run",
-  dead: "Dead, no sound",
-  "hums-no-start": "Hums, will not start",
-  "starts-with-push": "Starts with a push",
-  "starts-slow": "Starts slowly",
-  "trips-at-start": "Trips at start",
-  "trips-running": "Trips while running",
-  "trips-at-once": "Trips at once",
-  "runs-hot": "Runs hot",
-  "burning-smell": "Burning smell",
-  squeals: "Squeals",
-  rumbles: "Rumbles",
-  vibrates: "Vibrates",
-  "slow-or-weak": "Weak or slow",
-  "runs-backwards": "Runs backwards",
-  "high-current": "High current",
-  "cuts-out-and-returns": "Cuts out and returns",
-  intermittent: "Comes and goes",
-  "noisy-hum": "Loud hum",
-};
 
 /** Since when, and after what. */
 export const HISTORY_WORDS: Record<History, string> = {
@@ -72,22 +39,6 @@ export const SUSPECT_WORDS: Record<Standee, string> = {
   wiring: "Wiring",
   control: "Control",
   "no-fault": "Nothing wrong",
-};
-
-export const ACTION_WORDS: Record<ActionId, string> = {
-  "replace-run-capacitor": "Replace run capacitor",
-  "replace-start-capacitor": "Replace start capacitor",
-  "service-start-switch": "Service start switch",
-  "replace-start-relay": "Replace start relay or PTC",
-  "replace-bearings": "Replace bearings",
-  "replace-motor": "Replace motor",
-  "repair-wiring-or-supply": "Repair wiring or supply",
-  "free-load": "Free the load",
-  "repair-control": "Repair control",
-  "wait-and-retest": "Wait and retest",
-  "keep-until": "Leave, and recheck",
-  "no-repair": "No repair",
-  refer: "Refer to others",
 };
 
 export const TEST_WORDS: Record<TestId, string> = {

@@ -1,4 +1,4 @@
-import { COMPLAINT_WORDS } from "@/features/vocabulary/words";
+import { COMPLAINT_WORDS } from "@/features/vocabulary/list-words";
 import { clockDay } from "@/features/vocabulary/clock";
 import type { StationView } from "../../station/contract";
 import { historySentences, type Detail } from "./words";

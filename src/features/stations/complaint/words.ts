@@ -1,7 +1,8 @@
 import { COMPLAINTS } from "@/core/trade";
 import { COURSES, EVENTS } from "@/core/diagnosis";
 import type { STATIONS } from "@/core/stations";
-import { COMPLAINT_WORDS, HISTORY_WORDS } from "@/features/vocabulary/words";
+import { COMPLAINT_WORDS } from "@/features/vocabulary/list-words";
+import { HISTORY_WORDS } from "@/features/vocabulary/words";
 
 export type Detail = ReturnType<(typeof STATIONS)["complaint"]["assess"]>["detail"];
 

@@ -8,7 +8,8 @@ import type { STATIONS } from "@/core/stations";
 import type { DecideRecord } from "@/core/stations/decide";
 import { dayOf, dayWords } from "@/features/vocabulary/clock";
 import { CAUSE_STATE_WORDS, CAUSE_WORDS, HINGE_WORDS, MEASURE_WORDS, workWords } from "@/features/vocabulary/decision-words";
-import { ACTION_WORDS, TEST_WORDS } from "@/features/vocabulary/words";
+import { ACTION_WORDS } from "@/features/vocabulary/list-words";
+import { TEST_WORDS } from "@/features/vocabulary/words";
 
 export type Detail = ReturnType<(typeof STATIONS)["decide"]["assess"]>["detail"];
 

@@ -1,6 +1,6 @@
 import type { Assessment } from "@/core/station";
 import { Stamp } from "@/components/Stamp";
-import { STAMP_WORDS } from "@/features/vocabulary/words";
+import { STAMP_WORDS } from "@/features/vocabulary/list-words";
 import { WorkingButton } from "@/features/working/WorkingButton";
 
 interface VerdictProps {

@@ -1,0 +1,54 @@
+"use client";
+import { readPlain, type PlainFieldId } from "@/core/station";
+import { useState } from "react";
+import { LineField } from "@/components/LineField";
+import type { Part } from "@/records";
+import { updatePart } from "@/store/parts";
+
+type NumberField = "quantity" | "price" | "diameterMm" | "heightMm" | "terminals";
+
+const NUMBERS: readonly {
+  readonly field: NumberField;
+  readonly label: string;
+  readonly reads: PlainFieldId;
+  readonly mayBeEmpty: boolean;
+  readonly example: string;
+}[] = [
+  { field: "quantity", label: "Pieces", reads: "pieces", mayBeEmpty: false, example: "a whole number, for example 2" },
+  { field: "price", label: "Price each", reads: "shelfPrice", mayBeEmpty: false, example: "a price, for example 8.80" },
+  { field: "diameterMm", label: "Diameter, mm", reads: "millimetres", mayBeEmpty: true, example: "millimetres, for example 40" },
+  { field: "heightMm", label: "Height, mm", reads: "millimetres", mayBeEmpty: true, example: "millimetres, for example 72" },
+  { field: "terminals", label: "Terminals", reads: "terminals", mayBeEmpty: true, example: "a whole number, for example 4" },
+];
+
+/** Every part of a line, to be changed. */
+export default function PartFields({ part }: { part: Part }) {
+  // A figure that cannot be kept yet stays as typed, with what to type beside it.
+  const [unread, setUnread] = useState<Partial<Record<NumberField, string>>>({});
+  const setNumber = ({ field, reads, mayBeEmpty }: (typeof NUMBERS)[number], text: string): void => {
+    const isEmpty = text.trim() === "" && mayBeEmpty;
+    const value = isEmpty ? null : readPlain(text, reads).value;
+    const isRead = isEmpty || value !== null;
+    setUnread((now) => ({ ...now, [field]: isRead ? undefined : text }));
+    if (isRead) void updatePart(part.id, { [field]: value });
+  };
+  return (
+    <div className="my-2 grid grid-cols-2 gap-x-4 gap-y-1 border-l-4 border-rule pl-3 sm:grid-cols-4">
+      <div className="col-span-2 sm:col-span-4">
+        <LineField label="Label, as printed" text={part.label} isFigure onText={(label) => void updatePart(part.id, { label })} />
+      </div>
+      <LineField label="Maker" kind="word" text={part.maker} onText={(maker) => void updatePart(part.id, { maker })} />
+      <LineField label="Where" kind="word" text={part.place} onText={(place) => void updatePart(part.id, { place })} />
+      {NUMBERS.map((spec) => (
+        <LineField
+          key={spec.field}
+          label={spec.label}
+          text={unread[spec.field] ?? String(part[spec.field] ?? "")}
+          isFigure
+          onText={(text) => setNumber(spec, text)}
+          problem={unread[spec.field] === undefined ? null : `Type ${spec.example}.`}
+        />
+      ))}
+    </div>
+  );
+}

@@ -2,7 +2,7 @@ import { Dexie } from "dexie";
 import type { TravellerId } from "@/records";
 import { readEarlier, toEntries, type KeptCard } from "./kept-card";
 import { soundRecord, soundStations } from "./sound";
-import { motorOf, STILL_OPEN, withLine, withoutDue, type CardLine, type Summary } from "./summary";
+import { motorOf, STILL_OPEN, withLine, type CardLine, type Summary } from "./summary";
 import type { VemmickDatabase } from "./vemmick-database";
 
 /** A line, and whether a long question behind it is still open. */
@@ -65,7 +65,7 @@ async function writeLines(
       const isLastVisit = later.length === 0;
       // What was found on this visit is evidence on the later ones; what it asks for takes the place of what earlier ones asked.
       const news = summary.derivedBy === "" ? later.map((row): Summary => ({ ...row, derivedBy: "" })) : [];
-      const past = isLastVisit ? others.filter(({ dueOn }) => dueOn !== undefined).map(withoutDue) : [];
+      const past = isLastVisit ? others.filter(({ dueDays }) => dueDays.length > 0).map((row): Summary => ({ ...row, dueDays: [] })) : [];
       await db.summaries.bulkPut([withLine(present, line, by, isLastVisit), ...news, ...past]);
     }
   });

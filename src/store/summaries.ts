@@ -32,20 +32,21 @@ export const useNewest = (isOpen: 0 | 1, most: number): Live<readonly Summary[]>
 export const useCount = (isOpen: 0 | 1, most: number): Live<number> =>
   useLive(async () => (await onRack(isOpen).limit(most).primaryKeys()).length, [isOpen, most]);
 
-/** Cards with something due up to a day, the soonest first; null: all of them. */
-export const useDue = (until: string | null): Live<readonly Summary[]> =>
-  useRows(
-    () =>
-      database()
-        .summaries.where("dueOn")
-        .belowOrEqual(until ?? "9999")
-        .toArray(),
-    [until],
-  );
+/** Days from which and to which something is due, both included, `YYYY-MM-DD`. */
+export interface DueSpan {
+  readonly from: string;
+  readonly to: string;
+}
 
-/** How many cards have something due after a day. */
-export const useDueLater = (after: string): Live<number> =>
-  useLive(async () => (await database().summaries.where("dueOn").above(after).primaryKeys()).length, [after]);
+const dueIn = ({ from, to }: DueSpan) => database().summaries.where("dueDays").between(from, to, true, true);
+
+/** Cards with something due within some days, the soonest first, so many at most. */
+export const useDue = (span: DueSpan, most: number): Live<readonly Summary[]> =>
+  useRows(() => dueIn(span).distinct().limit(most).toArray(), [span.from, span.to, most]);
+
+/** How many of them there are, counted no further than `most`. */
+export const useDueCount = (span: DueSpan, most: number): Live<number> =>
+  useLive(async () => (await dueIn(span).limit(most).primaryKeys()).length, [span.from, span.to, most]);
 
 /** The newest visits, to show while the keys of all are read. */
 export const useNewestVisits = (most: number): Live<readonly TravellerId[]> =>

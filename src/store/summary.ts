@@ -37,8 +37,8 @@ export interface Summary {
   readonly line: CardLine | null;
   /** what it is found by: ` word word word`, each word once */
   readonly words: string;
-  /** soonest day of what is due, of the last visit to a motor alone */
-  readonly dueOn?: string;
+  /** days of what is due, of the last visit to a motor alone */
+  readonly dueDays: readonly string[];
   /** what the line was derived by; empty: the card has changed since */
   readonly derivedBy: string;
   /** when this row was last written, ms: what was read of all of them is brought up to date by it */
@@ -78,27 +78,19 @@ export function toSummary(traveller: Traveller, before?: Summary): Summary {
     motor: motorOf({ ...traveller, machine, site }),
     line,
     words: wordsOf(`${machine} ${site} ${technician}`, line),
-    ...(before?.dueOn === undefined ? {} : { dueOn: before.dueOn }),
+    dueDays: before?.dueDays ?? [],
     derivedBy: "",
     touchedMs: Date.now(),
   };
 }
 
-/** What another visit's follow-ups take the place of. */
-export function withoutDue(summary: Summary): Summary {
-  const rest: { -readonly [Key in keyof Summary]: Summary[Key] } = { ...summary, touchedMs: Date.now() };
-  delete rest.dueOn;
-  return rest;
-}
-
 /** The summary with what was just derived. */
 export function withLine(summary: Summary, line: CardLine, derivedBy: string, isLastVisit: boolean): Summary {
-  const [soonest] = line.due.map(({ on }) => on).sort();
   return {
-    ...withoutDue(summary),
+    ...summary,
     line,
     words: wordsOf(`${summary.machine} ${summary.site} ${summary.technician}`, line),
-    ...(isLastVisit && soonest !== undefined ? { dueOn: soonest } : {}),
+    dueDays: isLastVisit ? [...new Set(line.due.map(({ on }) => on))] : [],
     derivedBy,
     touchedMs: Date.now(),
   };

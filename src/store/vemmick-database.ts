@@ -28,7 +28,7 @@ export interface Setting {
 const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
   1: { settings: "key" },
   3: { summaries: "id, [motor+createdAt]", journal: "id" },
-  4: { summaries: "id, [motor+createdAt], [isOpen+updatedAt], createdAt, dueOn, derivedBy, touchedMs" },
+  4: { summaries: "id, [motor+createdAt], [isOpen+updatedAt], createdAt, *dueDays, derivedBy, touchedMs" },
 };
 
 /** Every table with its indexes, by the version of the store that brought it. */

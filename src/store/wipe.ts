@@ -2,7 +2,7 @@ import { database } from "./database";
 import { BENCH_KEYS } from "./bench-row";
 import { attempt } from "./storage-status";
 import { dropUnsaved, unsaved } from "./unsaved";
-import { writing } from "./vemmick-database";
+import { GONE_KEY, writing } from "./vemmick-database";
 
 /** Removes everything this program keeps in the browser, demo included; the demo is not brought back by itself. */
 export async function wipeEverything(): Promise<boolean> {
@@ -12,6 +12,7 @@ export async function wipeEverything(): Promise<boolean> {
       // A quick check lies among the settings; what the program knows of itself stays.
       await db.settings.where("key").startsWith(BENCH_KEYS).delete();
       await Promise.all([...db.recordTables, db.summaries].map((table) => table.clear()));
+      await db.settings.put({ key: GONE_KEY, value: Date.now() });
     }),
   );
   if (isWiped) await attempt(() => db.journal.clear());

@@ -13,6 +13,7 @@ const LedgerFiles = lazy(() => import("./LedgerFiles"));
 /** Everything past, and the files in and out. */
 export function LedgerScreen() {
   const [wanted, setWanted] = useState<LookedFor>(EVERYTHING);
+  const [areFirstThere, setFirstThere] = useState(false);
   const looked = useDeferredValue(wanted);
   const found = useFound(looked === EVERYTHING ? null : looked);
   const all = useSettled(useAllVisits());
@@ -40,11 +41,15 @@ export function LedgerScreen() {
               Visits <span className="caption font-normal">{count === null ? "…" : count.toLocaleString("en")}</span>
             </h2>
             <LedgerFilter wanted={wanted} onWanted={setWanted} />
-            <Visits ids={ids ?? known.value} isFiltered={wanted !== EVERYTHING} />
+            <Visits
+              ids={ids ?? known.value}
+              isFiltered={wanted !== EVERYTHING}
+              areFirstThere={areFirstThere || known.value.length === 0}
+              onFirstThere={() => setFirstThere(true)}
+            />
           </section>
-          <Suspense fallback={<section />}>
-            <LedgerFiles />
-          </Suspense>
+          {/* What is beside the list comes after its first lines. */}
+          <Suspense fallback={<div />}>{areFirstThere || known.value.length === 0 ? <LedgerFiles /> : <div />}</Suspense>
         </div>
       )}
     </Screen>

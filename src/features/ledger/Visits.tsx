@@ -9,8 +9,15 @@ const VisitList = lazy(() => import("./VisitList"));
 /** Lines that stand at once, before the list that can be of any length is there. */
 const FIRST = 40;
 
+interface VisitsProps {
+  readonly ids: readonly TravellerId[];
+  readonly isFiltered: boolean;
+  readonly areFirstThere: boolean;
+  readonly onFirstThere: () => void;
+}
+
 /** The visits that were asked for, the newest first. */
-export function Visits({ ids, isFiltered }: { ids: readonly TravellerId[]; isFiltered: boolean }) {
+export function Visits({ ids, isFiltered, areFirstThere, onFirstThere }: VisitsProps) {
   if (ids.length === 0)
     return (
       <p className="mt-3 text-ink-soft">
@@ -19,13 +26,8 @@ export function Visits({ ids, isFiltered }: { ids: readonly TravellerId[]; isFil
           : "No visit yet. Every card that is started stands here, and stays."}
       </p>
     );
-  return <AnyNumber ids={ids} />;
-}
-
-/** The first lines at once; the list of any length takes their place once it is there. */
-function AnyNumber({ ids }: { ids: readonly TravellerId[] }) {
-  const [areFirstThere, setFirstThere] = useState(false);
-  const first = <FirstVisits ids={ids.slice(0, FIRST)} onThere={() => setFirstThere(true)} />;
+  // The first lines at once; the list of any length takes their place once it is there.
+  const first = <FirstVisits ids={ids.slice(0, FIRST)} onThere={onFirstThere} />;
   if (!areFirstThere) return first;
   return (
     <Suspense fallback={first}>

@@ -1,5 +1,6 @@
 import type { DueKind } from "@/core/due";
 import type { FollowUp } from "@/core/traveller";
+import type { DueSpan } from "@/store/summaries";
 import type { Summary } from "@/store/summary";
 
 /** One follow-up with the card that asks for it. */
@@ -14,9 +15,9 @@ export const DUE_WORDS: Record<DueKind, string> = {
   "listen-bearings": "Listen to the bearings",
 };
 
-/** Everything the cards ask to be looked at again, up to a day (null: all of it), the soonest first. */
-export const dueRows = (cards: readonly Summary[], until: string | null): DueRow[] =>
+/** What the cards ask to be looked at again within some days, the soonest first. */
+export const dueRows = (cards: readonly Summary[], { from, to }: DueSpan): DueRow[] =>
   cards
     .flatMap((card) => (card.line?.due ?? []).map((each): DueRow => ({ card, ...each })))
-    .filter(({ on }) => until === null || on <= until)
+    .filter(({ on }) => on >= from && on <= to)
     .sort((a, b) => a.on.localeCompare(b.on));

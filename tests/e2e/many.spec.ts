@@ -1,0 +1,159 @@
+import { readFileSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import type { Page } from "@playwright/test";
+import { makeBigStore } from "../../scripts/bench/big-store";
+import { NO_RECORDS, writeVemmickFile } from "../../src/records";
+import { expect, openRack, test } from "./support/vemmick";
+
+const CARDS = 2000;
+const NOW = new Date();
+const store = makeBigStore({ cards: CARDS, parts: 50 }, NOW);
+
+/** The store as a file that another device wrote. */
+function aFile(): string {
+  const { travellers, stations, parts } = store;
+  const { text, misfits } = writeVemmickFile({ ...NO_RECORDS, traveller: travellers, station: stations, part: parts }, NOW.toISOString());
+  expect(misfits).toEqual([]);
+  const path = join(tmpdir(), `vemmick-many-${process.pid}.vemmick.json`);
+  writeFileSync(path, text);
+  return path;
+}
+
+const choose = (page: Page, path: string) => page.getByLabel("Choose a file to take in").setInputFiles(path);
+const stop = (page: Page) => page.getByRole("button", { name: "Stop" }).click();
+/** How many cards lie in the store, without the program. */
+const cardsKept = (page: Page): Promise<number> =>
+  page.evaluate(
+    () =>
+      new Promise<number>((resolve) => {
+        const open = indexedDB.open("vemmick");
+        open.onsuccess = () => {
+          const count = open.result.transaction("travellers").objectStore("travellers").count();
+          count.onsuccess = () => {
+            open.result.close();
+            resolve(count.result);
+          };
+        };
+      }),
+  );
+
+/** When the last task that held the page up ended, ms after it was opened; looked at for a few seconds. */
+async function quietMs(page: Page, path: string): Promise<number> {
+  await page.goto(path);
+  await page.locator("a[href^='/traveller?id=']").first().waitFor();
+  await page.waitForTimeout(4000);
+  return page.evaluate(() => {
+    const tasks = (window as unknown as { longTasks: { startTime: number; duration: number }[] }).longTasks;
+    return Math.max(0, ...tasks.map(({ startTime, duration }) => startTime + duration));
+  });
+}
+
+test("two thousand cards: taken in, found, listed to the end, worked on and written out, and what takes long can be stopped", async ({
+  page,
+}) => {
+  test.setTimeout(300_000);
+  await page.addInitScript(() => {
+    const longTasks: object[] = [];
+    Object.assign(window, { longTasks });
+    new PerformanceObserver((list) =>
+      longTasks.push(...list.getEntries().map(({ startTime, duration }) => ({ startTime, duration }))),
+    ).observe({ type: "longtask", buffered: true });
+  });
+  await openRack(page);
+  await expect(page.getByRole("link", { name: /Proofing-cabinet blower/ })).toBeVisible();
+  const before = await cardsKept(page);
+  const path = aFile();
+  await page.goto("/ledger");
+
+  await test.step("stopped while it is read, and while it is written, nothing of it is there", async () => {
+    await choose(page, path);
+    await expect(page.getByRole("progressbar", { name: "Reading the file" })).toBeVisible();
+    await stop(page);
+    await expect(page.getByText("Stopped. Nothing of the file was taken in")).toBeVisible();
+    await choose(page, path);
+    await page.getByRole("button", { name: "Take it in" }).click({ timeout: 60_000 });
+    await expect(page.getByRole("progressbar", { name: "Taking it in" })).toBeVisible();
+    await stop(page);
+    await expect(page.getByText("Stopped. Nothing of the file was taken in")).toBeVisible({ timeout: 60_000 });
+    expect(await cardsKept(page)).toBe(before);
+  });
+
+  await test.step("taken in", async () => {
+    await choose(page, path);
+    await expect(page.getByText(`${CARDS} new, 0 changed, 0 left as they are`)).toBeVisible({ timeout: 60_000 });
+    await page.getByRole("button", { name: "Take it in" }).click();
+    await expect(page.getByText(/^Taken in: 2000 new/)).toBeVisible({ timeout: 120_000 });
+    expect(await cardsKept(page)).toBe(before + CARDS);
+  });
+
+  await test.step("the ledger is as long as there are visits, and its end is there", async () => {
+    await page.goto("/ledger");
+    await expect(page.getByRole("heading", { name: `Visits ${(before + CARDS).toLocaleString("en")}` })).toBeVisible();
+    await expect(page.getByRole("listitem").first()).toHaveAttribute("aria-setsize", String(before + CARDS));
+    await expect
+      .poll(
+        async () => {
+          await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+          return page
+            .locator(`li[aria-posinset="${before + CARDS}"]`)
+            .textContent({ timeout: 500 })
+            .catch(() => "");
+        },
+        { timeout: 20_000 },
+      )
+      .toMatch(/\w+ .*(Nursery|Bakery|Laundrette|Lido|House|Cinema|Dairy)/);
+  });
+
+  await test.step("the rack comes to rest", async () => {
+    // Every line is judged before: that goes on in a worker, and would be measured too.
+    await openRack(page);
+    await expect(page.getByText("Being judged")).toHaveCount(0, { timeout: 120_000 });
+    expect(await quietMs(page, "/")).toBeLessThan(2000);
+  });
+
+  await test.step("found by words of the place, by technician and by what was found", async () => {
+    const find = page.getByRole("searchbox", { name: "Find" });
+    await find.fill("tollg cine");
+    const found = page.getByRole("region", { name: /On the rack/ }).getByRole("listitem");
+    await expect(found.first()).toContainText("Tollgate Cinema");
+    for (const card of await found.all()) await expect(card).toContainText("Tollgate Cinema");
+    await page.goto("/ledger");
+    await find.fill("lindqvist");
+    await page.getByLabel("Stamp").selectOption({ label: "Out" });
+    const visits = page.getByRole("listitem").filter({ has: page.getByRole("link") });
+    await expect(visits.first()).toContainText("Sefa Lindqvist");
+    const count = Number(await visits.first().getAttribute("aria-setsize"));
+    expect(count).toBeGreaterThan(5);
+    expect(count).toBeLessThan(CARDS / 2);
+    await page.getByRole("button", { name: "Show all" }).click();
+  });
+
+  await test.step("a card with seven visits before it opens, and takes a note", async () => {
+    await page.goto("/traveller?id=big-000000&station=complaint");
+    await page.getByLabel("In the customer's own words").fill("hums since the storm");
+    await openRack(page);
+    await page.getByRole("searchbox", { name: "Find" }).fill("since storm hums");
+    await expect(
+      page
+        .getByRole("region", { name: /On the rack/ })
+        .getByRole("link")
+        .first(),
+    ).toHaveAttribute("href", /big-000000/, {
+      timeout: 30_000,
+    });
+  });
+
+  await test.step("written out, all of it; a second one is stopped", async () => {
+    await page.goto("/ledger");
+    const button = page.getByRole("button", { name: "Export everything" });
+    const [file] = await Promise.all([page.waitForEvent("download", { timeout: 60_000 }), button.click()]);
+    const written = JSON.parse(readFileSync(await file.path(), "utf8")) as { travellers: unknown[]; stations: unknown[] };
+    expect(written.travellers).toHaveLength(before + CARDS);
+    expect(written.stations.length).toBeGreaterThanOrEqual(store.stations.length);
+    await button.click();
+    await expect(page.getByRole("progressbar", { name: "Writing the file" })).toBeVisible();
+    await stop(page);
+    await expect(button).toBeVisible();
+  });
+});

@@ -113,6 +113,31 @@ export async function timeToUsable(context, url, selector, rounds = 9) {
   return times;
 }
 
+/** From each key in a note on a card to the painted note [ms]: each of them is kept at once. */
+export async function keysOnCard(context, url) {
+  const page = await context.newPage();
+  await page.goto(url);
+  const field = page.getByLabel("In the customer's own words");
+  await field.focus();
+  await page.waitForTimeout(1500);
+  await page.evaluate(() => {
+    const times = [];
+    Object.assign(window, { times });
+    document.activeElement.addEventListener(
+      "keydown",
+      ({ timeStamp }) => requestAnimationFrame(() => setTimeout(() => times.push(performance.now() - timeStamp), 0)),
+      true,
+    );
+  });
+  for (let key = 0; key < 60; key += 1) {
+    await page.keyboard.press(key % 6 === 5 ? " " : "abcdefgh"[key % 8]);
+    await page.waitForTimeout(60);
+  }
+  const times = await page.evaluate(() => window.times);
+  await page.close();
+  return times;
+}
+
 /** From each key in the line to find to the list that shows what it finds [ms]. */
 export async function findTimes(context, url, list, words) {
   const page = await context.newPage();

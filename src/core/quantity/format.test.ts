@@ -1,5 +1,6 @@
 import { measureOfSymbol } from "../measure";
-import { formatMoney, formatNumber, formatPercent, formatProbability, formatQuantity } from "./format";
+import { formatNumber, formatPercent, formatProbability, formatQuantity } from "./format";
+import { formatMoney } from "./money";
 import type { Quantity } from "./units";
 
 const GAP = "\u00a0";

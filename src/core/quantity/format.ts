@@ -87,12 +87,3 @@ export function formatProbability(probability: number): string {
   if (probability > 0.99) return `>${GAP}99${GAP}%`;
   return formatPercent(probability);
 }
-
-/**
- * Money without a currency sign: the house says in which money its prices are.
- * @param amount in the house's money
- * @returns the amount as text
- */
-export function formatMoney(amount: number): string {
-  return amount.toFixed(2);
-}

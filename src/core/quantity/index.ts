@@ -14,7 +14,8 @@ export {
 } from "./uncertainty";
 export { normalCdf } from "./normal";
 export { decideConformity, type Conformity, type ConformityInput, type Limits } from "./conformity";
-export { formatMoney, formatNumber, formatPercent, formatProbability, formatQuantity } from "./format";
+export { formatNumber, formatPercent, formatProbability, formatQuantity } from "./format";
+export { formatMoney } from "./money";
 export {
   EntrySchema,
   figureOf,

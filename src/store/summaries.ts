@@ -49,12 +49,12 @@ export const useDueCount = (span: DueSpan, most: number): Live<number> =>
   useLive(async () => (await dueIn(span).limit(most).primaryKeys()).length, [span.from, span.to, most]);
 
 /** The newest visits, to show while the keys of all are read. */
-export const useNewestVisits = (most: number): Live<readonly TravellerId[]> =>
-  useLive(async () => (await database().summaries.orderBy("createdAt").reverse().limit(most).toArray()).map(({ id }) => id), [most]);
+export const useNewestVisits = (most: number): Live<readonly Summary[]> =>
+  useRows(() => database().summaries.orderBy("createdAt").reverse().limit(most).toArray(), [most]);
 
-/** Keys of all visits, the newest first, live. */
-export const useAllVisits = (): Live<readonly TravellerId[]> =>
-  useLive(async () => (await database().summaries.orderBy("createdAt").primaryKeys()).reverse(), []);
+/** Keys of all visits, the newest first, live; nothing is read before it is asked for. */
+export const useAllVisits = (isAsked: boolean): Live<readonly TravellerId[]> =>
+  useLive(async () => (isAsked ? (await database().summaries.orderBy("createdAt").primaryKeys()).reverse() : null), [isAsked]);
 
 const NOBODY = () => () => undefined;
 

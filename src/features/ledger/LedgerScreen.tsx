@@ -1,6 +1,7 @@
 "use client";
 import { lazy, Suspense, useDeferredValue, useMemo, useState } from "react";
 import { EVERYTHING, type LookedFor } from "@/store/find-cards";
+import type { Summary } from "@/store/summary";
 import { useSettled } from "@/store/live";
 import { useAllVisits, useFound, useNewestVisits } from "@/store/summaries";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
@@ -8,6 +9,7 @@ import { LedgerFilter } from "./LedgerFilter";
 import { Visits } from "./Visits";
 
 const FIRST = 40;
+const NONE: readonly Summary[] = [];
 const LedgerFiles = lazy(() => import("./LedgerFiles"));
 
 /** Everything past, and the files in and out. */
@@ -16,12 +18,14 @@ export function LedgerScreen() {
   const [areFirstThere, setFirstThere] = useState(false);
   const looked = useDeferredValue(wanted);
   const found = useFound(looked === EVERYTHING ? null : looked);
-  const all = useSettled(useAllVisits());
-  // The first screenful is there before the keys of all visits are.
-  const newest = useNewestVisits(FIRST);
-  const known = all.state === "loading" ? newest : all;
-  const ids = useMemo(() => found?.map(({ id }) => id), [found]);
-  const count = found === undefined || all.state === "loading" ? null : (ids?.length ?? (all.state === "ready" ? all.value.length : 0));
+  // The first screenful is there before the keys of all visits are: reading those takes longer the more there are.
+  const newest = useSettled(useNewestVisits(FIRST));
+  const all = useSettled(useAllVisits(areFirstThere));
+  const first = newest.state === "ready" ? newest.value : NONE;
+  const allIds = all.state === "ready" ? all.value : null;
+  const foundIds = useMemo(() => found?.map(({ id }) => id), [found]);
+  const ids = foundIds ?? allIds;
+  const isEmpty = ids?.length === 0 || (newest.state === "ready" && first.length === 0);
   return (
     <Screen at="/ledger">
       <div className="flex items-baseline justify-between gap-4">
@@ -30,26 +34,30 @@ export function LedgerScreen() {
           In and out
         </a>
       </div>
-      {known.state === "failed" ? (
-        <CannotRead failure={known.failure} />
-      ) : known.state !== "ready" ? (
+      {newest.state === "failed" ? (
+        <CannotRead failure={newest.failure} />
+      ) : newest.state !== "ready" ? (
         <Reading />
       ) : (
         <div className="mt-4 grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_380px]">
           <section aria-labelledby="visits" className="min-w-0">
             <h2 id="visits" className="heading-rule">
-              Visits <span className="caption font-normal">{count === null ? "…" : count.toLocaleString("en")}</span>
+              Visits{" "}
+              <span className="caption font-normal">{found === undefined || ids === null ? "…" : ids.length.toLocaleString("en")}</span>
             </h2>
             <LedgerFilter wanted={wanted} onWanted={setWanted} />
-            <Visits
-              ids={ids ?? known.value}
-              isFiltered={wanted !== EVERYTHING}
-              areFirstThere={areFirstThere || known.value.length === 0}
-              onFirstThere={() => setFirstThere(true)}
-            />
+            {isEmpty ? (
+              <p className="mt-3 text-ink-soft">
+                {wanted === EVERYTHING
+                  ? "No visit yet. Every card that is started stands here, and stays."
+                  : "No visit has all of that. Take a word or a choice away."}
+              </p>
+            ) : (
+              <Visits first={first} ids={ids} onFirstThere={() => setFirstThere(true)} />
+            )}
           </section>
           {/* What is beside the list comes after its first lines. */}
-          <Suspense fallback={<div />}>{areFirstThere || known.value.length === 0 ? <LedgerFiles /> : <div />}</Suspense>
+          <Suspense fallback={<div />}>{areFirstThere || isEmpty ? <LedgerFiles /> : <div />}</Suspense>
         </div>
       )}
     </Screen>

@@ -16,7 +16,7 @@ function chunksRound(ids: readonly TravellerId[], first: number, last: number): 
 }
 
 /** The list of visits: as long as there are visits, with the rows on the screen alone drawn and read. */
-export default function VisitList({ ids }: { ids: readonly TravellerId[] }) {
+export default function VisitList({ first, ids }: { first: readonly Summary[]; ids: readonly TravellerId[] }) {
   const list = useRef<HTMLUListElement>(null);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), [ids.length]);
@@ -28,7 +28,7 @@ export default function VisitList({ ids }: { ids: readonly TravellerId[] }) {
     getItemKey: (index) => ids[index] ?? index,
   });
   const shown = rows.getVirtualItems();
-  const known = useKnown(chunksRound(ids, shown[0]?.index ?? 0, shown.at(-1)?.index ?? 0));
+  const known = useKnown(first, chunksRound(ids, shown[0]?.index ?? 0, shown.at(-1)?.index ?? 0));
   const [now] = useState(() => new Date());
   return (
     <ul ref={list} className="relative mt-2" style={{ height: rows.getTotalSize() }}>
@@ -50,9 +50,9 @@ export default function VisitList({ ids }: { ids: readonly TravellerId[] }) {
 }
 
 /** Summaries that were read, and stay while others are being read: a list that is scrolled does not flicker. */
-function useKnown(ids: readonly TravellerId[]): ReadonlyMap<string, Summary> {
+function useKnown(first: readonly Summary[], ids: readonly TravellerId[]): ReadonlyMap<string, Summary> {
   const answer = useSummaries(ids);
-  const [known, setKnown] = useState<ReadonlyMap<string, Summary>>(new Map());
+  const [known, setKnown] = useState<ReadonlyMap<string, Summary>>(() => new Map(first.map((row) => [row.id, row])));
   const rows = answer.state === "ready" ? answer.value : null;
   const [seen, setSeen] = useState(rows);
   if (rows !== null && rows !== seen) {

@@ -1,10 +1,15 @@
+import { memo } from "react";
 import { PageLink } from "@/components/PageLink";
 import type { Summary } from "@/store/summary";
 import { LineStamp } from "../cards/LineStamp";
 import { dayAndTime } from "../vocabulary/clock";
 
+/** Rows are read anew, and mostly say the same: a tile is drawn again where what it shows has changed. */
+const isSameTile = (a: { card: Summary; now: Date }, b: { card: Summary; now: Date }): boolean =>
+  a.card.touchedMs === b.card.touchedMs && a.card.id === b.card.id && a.card.machine === b.card.machine && a.card.site === b.card.site;
+
 /** One card: machine, site, complaint, where it stands, stamp so far. */
-export function CardTile({ card, now }: { card: Summary; now: Date }) {
+export const CardTile = memo(function CardTile({ card, now }: { card: Summary; now: Date }) {
   const { line } = card;
   return (
     <li>
@@ -30,4 +35,4 @@ export function CardTile({ card, now }: { card: Summary; now: Date }) {
       </PageLink>
     </li>
   );
-}
+}, isSameTile);

@@ -1,5 +1,6 @@
 "use client";
-import { FindField, ShowMore } from "@/components/LongList";
+import { FindField } from "@/components/LongList";
+import { PageLink } from "@/components/PageLink";
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { useHouseBasics } from "@/store/house-basics";
 import { useSettled } from "@/store/live";
@@ -17,17 +18,16 @@ const PAGE = 60;
 /** Of those signed off only the last stand here; the rest are in the ledger. */
 const FINISHED = 6;
 /** Nobody counts further than this, and a count reads every key. */
-const MOST_COUNTED = 1000;
+const MOST_COUNTED = 500;
 const countWord = (count: number): string => (count === MOST_COUNTED ? `${MOST_COUNTED} or more` : String(count));
 
 /** The home: the open line, and the cards. */
 export function RackScreen() {
   const [shown, setShown] = useState(PAGE);
-  const open = useSettled(useNewest(1, shown));
-  const finished = useNewest(0, FINISHED);
-  const counts = { open: useCount(1, MOST_COUNTED), finished: useCount(0, MOST_COUNTED) };
+  // One more than is shown tells whether there are more, and costs no count.
+  const open = useSettled(useNewest(1, shown + 1));
+  const finished = useSettled(useNewest(0, FINISHED));
   const house = useHouseBasics();
-  const countOf = (count: (typeof counts)["open"]): number => (count.state === "ready" ? count.value : 0);
   return (
     <Screen at="/">
       {open.state === "failed" ? (
@@ -35,27 +35,27 @@ export function RackScreen() {
       ) : open.state !== "ready" || finished.state !== "ready" || house === null ? (
         <Reading />
       ) : (
-        <Rack
-          open={{ rows: open.value, count: countOf(counts.open) }}
-          finished={{ rows: finished.value, count: countOf(counts.finished) }}
-          technician={house.technician}
-          shown={shown}
-          onShow={setShown}
-        />
+        <Rack open={open.value} finished={finished.value} technician={house.technician} shown={shown} onShow={setShown} />
       )}
     </Screen>
   );
 }
 
-/** The first of the cards, and how many there are. */
+/** Cards counted, once the cards themselves are there. */
+function Counted({ isOpen, word = "" }: { isOpen: 0 | 1; word?: string }) {
+  const count = useCount(isOpen, MOST_COUNTED);
+  return count.state === "ready" ? `${countWord(count.value)}${word}` : "";
+}
+
+/** The first of the cards that were found, and how many there are. */
 interface Some {
   readonly rows: readonly Summary[];
   readonly count: number;
 }
 
 interface RackProps {
-  readonly open: Some;
-  readonly finished: Some;
+  readonly open: readonly Summary[];
+  readonly finished: readonly Summary[];
   readonly technician: string;
   readonly shown: number;
   readonly onShow: (shown: number) => void;
@@ -81,8 +81,10 @@ function Rack({ open, finished, technician, shown, onShow }: RackProps) {
   useEffect(() => {
     if (new URLSearchParams(window.location.search).has("find")) search.current?.focus();
   }, []);
-  const cards = (found ? foundOpen : null) ?? open;
-  const past = (found ? foundFinished : null) ?? finished;
+  const some = found ? foundOpen : null;
+  const past = found ? foundFinished : null;
+  const cards = some?.rows ?? open.slice(0, shown);
+  const total = some?.count ?? open.length;
   return (
     <div className="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_300px]">
       <div className="min-w-0">
@@ -93,13 +95,15 @@ function Rack({ open, finished, technician, shown, onShow }: RackProps) {
           <div className="heading-rule flex-wrap">
             <h2 id="on-the-rack">
               On the rack{" "}
-              <span className="caption ml-2 font-normal">{found === undefined ? "looking …" : `${countWord(cards.count)} open`}</span>
+              <span className="caption ml-2 font-normal">
+                {found === undefined ? "looking …" : some ? `${some.count} open` : <Counted isOpen={1} word=" open" />}
+              </span>
             </h2>
             <FindField ref={search} text={find} onText={setFind} />
           </div>
-          {cards.rows.length > 0 ? (
+          {cards.length > 0 ? (
             <ul className="mt-3.5 grid gap-3.5 sm:grid-cols-2">
-              {cards.rows.map((card) => (
+              {cards.map((card) => (
                 <CardTile key={card.id} card={card} now={now} />
               ))}
             </ul>
@@ -108,7 +112,11 @@ function Rack({ open, finished, technician, shown, onShow }: RackProps) {
               {found ? `No open card has “${text}”.` : "Nothing on the rack. Say above what the motor does."}
             </p>
           )}
-          <ShowMore total={cards.count} shown={cards.rows.length} page={PAGE} onShow={() => onShow(shown + PAGE)} />
+          {total > cards.length ? (
+            <button type="button" className="btn mt-4" onClick={() => onShow(shown + PAGE)}>
+              Show more
+            </button>
+          ) : null}
         </section>
       </div>
       <div className="flex flex-col gap-7">
@@ -116,16 +124,18 @@ function Rack({ open, finished, technician, shown, onShow }: RackProps) {
         <QuickCheck />
         <section aria-labelledby="signed-off">
           <h2 id="signed-off" className="heading-rule">
-            Signed off <span className="caption font-normal">{countWord(past.count)}</span>
+            Signed off <span className="caption font-normal">{past ? past.count : <Counted isOpen={0} />}</span>
           </h2>
           <ul className="mt-3.5 flex flex-col gap-3.5">
-            {past.rows.map((card) => (
+            {(past?.rows ?? finished).map((card) => (
               <CardTile key={card.id} card={card} now={now} />
             ))}
           </ul>
-          {past.count > past.rows.length ? (
-            <p className="caption mt-2">{past.count === MOST_COUNTED ? "Many" : past.count - past.rows.length} more in the ledger.</p>
-          ) : null}
+          <p className="mt-1">
+            <PageLink className="inline-flex min-h-[44px] items-center font-semibold text-press underline" href="/ledger">
+              All of them in the ledger
+            </PageLink>
+          </p>
         </section>
       </div>
     </div>

@@ -1,15 +1,17 @@
 "use client";
-import { useEffect } from "react";
 import type { StationData, StationId } from "@/core/stations";
 import type { TravellerId } from "@/records";
-import { changeRow, prepareToKeep, remember, settled } from "./change-row";
+import { changeRow, remember, setKeeping, settled } from "./change-row";
 import { rowInHand } from "./in-hand";
 import { database } from "./database";
+import * as keeping from "./keeping";
 import { useLive, useLeftUnsaved, type Live } from "./live";
 import { benchKey, toDraft, type Draft } from "./bench-row";
 import { attempt } from "./storage-status";
 import { dropUnsaved, withUnsaved } from "./unsaved";
 import { updateStation } from "./write";
+
+setKeeping(keeping);
 
 async function readDraft(station: StationId): Promise<Draft> {
   const kept = await database().settings.get(benchKey(station));
@@ -20,7 +22,6 @@ async function readDraft(station: StationId): Promise<Draft> {
 
 /** The quick check in hand, live; the blank record when there is none. */
 export function useBenchDraft(station: StationId): Live<StationData<StationId>> {
-  useEffect(prepareToKeep, []);
   const kept = useLive(() => readDraft(station), [station]);
   const left = useLeftUnsaved();
   return kept.state === "ready" ? { state: "ready", value: (withUnsaved("bench", station, kept.value, left) ?? kept.value).value } : kept;

@@ -18,6 +18,11 @@ type Keeping = typeof keepingParts;
 let keeping: Keeping | null = null;
 const loadKeeping = async (): Promise<Keeping> => (keeping ??= await import("./keeping"));
 
+/** Hands it over at once, on screens that have every schema anyway: there a key must be made in its own turn. */
+export function setKeeping(parts: Keeping): void {
+  keeping = parts;
+}
+
 /** When a page has come to rest. */
 const AT_REST_MS = 1000;
 

@@ -1,7 +1,7 @@
 "use client";
 import type { EarlierVisit } from "@/core/station";
 import { useLiveQuery } from "dexie-react-hooks";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { STATION_IDS } from "@/core/stations";
 import {
   stationRecordId,
@@ -13,8 +13,9 @@ import {
   type Traveller,
   type TravellerId,
 } from "@/records";
-import { prepareToKeep, remember } from "./change-row";
+import { remember, setKeeping } from "./change-row";
 import { database } from "./database";
+import * as keeping from "./keeping";
 import { readEarlier, toEntries, type KeptCard } from "./kept-card";
 import { useLeftUnsaved, useLive, useOpenFailure, type Live } from "./live";
 import { soundRecord, soundStations } from "./sound";
@@ -23,6 +24,8 @@ import { allWithUnsaved, withUnsaved } from "./unsaved";
 
 export { assessCard, assessKept, assessWithout, type KeptCard } from "./kept-card";
 export { useLeftUnsaved, type Live } from "./live";
+
+setKeeping(keeping);
 
 interface CardRows {
   readonly traveller: Traveller;
@@ -59,7 +62,6 @@ function useEarlier(traveller: Traveller | null): readonly EarlierVisit[] | null
 
 /** One card with what was keyed on it and its earlier visits, live: changes of another tab arrive by themselves. */
 export function useCard(id: TravellerId | null): Live<KeptCard> {
-  useEffect(prepareToKeep, []);
   const kept = useLive(async () => (id === null ? null : readRows(id)), [id]);
   const left = useLeftUnsaved();
   const rows = kept.state === "ready" ? kept.value : null;
@@ -77,7 +79,6 @@ export function useCard(id: TravellerId | null): Live<KeptCard> {
 
 /** The house's own record, live; null while it is being read. */
 export function useHouseRecord(): HouseRecord | null {
-  useEffect(prepareToKeep, []);
   const record = useLiveQuery(async () => {
     try {
       const kept = soundRecord("house", (await database().house.get("house")) ?? UNSET_HOUSE);

@@ -1,87 +1,49 @@
-import { wrap, type Remote } from "comlink";
-import type { Failure, Result } from "@/core/result";
-import { createAnswers, studyKey, type Studies, type Study, type StudyKind } from "@/core/study";
-import type { StudiesWorker } from "./studies.worker";
+import { NO_STUDY, type Study } from "@/core/study";
+import type { Asked, StudyCache } from "./study-cache";
 
-/** Answers kept; the oldest go first. A card asks the same again with every key of another station. */
-const KEPT = 200;
-/** A worker that died neither answers nor refuses. */
-const PATIENCE_MS = 15_000;
+/*
+ * The answers to long questions, as screens look them up. Keeping and asking is fetched with the first question: many cards
+ * have none.
+ */
 
-/** One question on its way, told apart by its content. */
-interface Asked<Kind extends StudyKind = StudyKind> {
-  readonly key: string;
-  readonly kind: Kind;
-  readonly question: Studies[Kind]["question"];
-}
-
-const answers = createAnswers(KEPT);
-const asked = new Set<string>();
 const listeners = new Set<() => void>();
-/** Kinds with a question in the worker, and the newest that waits behind it. */
-const running = new Set<StudyKind>();
-const waiting = new Map<StudyKind, Asked>();
-let worker: Remote<StudiesWorker> | null = null;
+let cache: StudyCache | null = null;
+let isLoading = false;
+/** Asked before there was anything to ask; of each kind the newest. */
+const early = new Map<string, Asked>();
 
-function keep<Kind extends StudyKind>({ key, kind, question }: Asked<Kind>, answer: Studies[Kind]["answer"]): void {
-  asked.delete(key);
-  answers.keep(kind, question, answer);
+function tell(): void {
   current = lookUp();
   for (const listener of listeners) listener();
 }
 
-/** Without a worker the question is still answered, on this thread. */
-async function answerHere<Kind extends StudyKind>(each: Asked<Kind>): Promise<void> {
-  const { studyNow } = await import("@/core/study/answer");
-  if (!asked.has(each.key)) return;
-  const answer = studyNow(each.kind, each.question);
-  if (answer !== null) keep(each, answer);
-}
-
-/** Every key typed asks anew: of those that wait only the newest is worth an answer. The others are asked again if still wanted. */
-function request(each: Asked): void {
-  asked.add(each.key);
-  if (!running.has(each.kind)) {
-    void ask(each);
-    return;
-  }
-  const older = waiting.get(each.kind);
-  if (older) asked.delete(older.key);
-  waiting.set(each.kind, each);
-}
-
-async function ask(each: Asked): Promise<void> {
-  running.add(each.kind);
-  await answerOne(each);
-  running.delete(each.kind);
-  const next = waiting.get(each.kind);
-  waiting.delete(each.kind);
-  if (next) void ask(next);
-}
-
-async function answerOne<Kind extends StudyKind>(each: Asked<Kind>): Promise<void> {
+async function load(): Promise<void> {
+  if (isLoading) return;
+  isLoading = true;
   try {
-    worker ??= wrap<StudiesWorker>(new Worker(new URL("./studies.worker.ts", import.meta.url), { type: "module" }));
-    const late = new Promise<null>((resolve) => setTimeout(() => resolve(null), PATIENCE_MS));
-    const answer = worker.study(each.kind, each.question) as Promise<Result<Studies[Kind]["answer"] | null, Failure>>;
-    const found = await Promise.race([answer, late]);
-    if (found?.ok && found.value !== null) keep(each, found.value);
-    else {
-      worker = null;
-      await answerHere(each);
-    }
+    const { createPageAnswerer, createStudyCache, createWorkerAnswerer } = await import("./study-cache");
+    const answerer = typeof Worker === "undefined" ? createPageAnswerer() : createWorkerAnswerer();
+    cache = createStudyCache({ onChange: tell, answerer });
+    for (const asked of early.values()) cache.request(asked);
+    early.clear();
+    tell();
   } catch {
-    worker = null;
-    await answerHere(each);
+    // A part of the program could not be fetched: the next question tries again.
+    isLoading = false;
   }
 }
 
 /** A look-up of its own for each state of the answers, so that what was worked out with the last one is worked out anew. */
 const lookUp = (): Study => (kind, question) => {
-  const answer = answers.get(kind, question);
-  const key = studyKey(kind, question);
-  if (answer === null && !asked.has(key)) request({ key, kind, question });
-  return answer;
+  const asked = { kind, question };
+  const answer = cache?.answer(asked) ?? null;
+  if (answer !== null) return answer;
+  if (cache) cache.request(asked);
+  else {
+    early.set(kind, asked);
+    void load();
+  }
+  return null;
 };
 let current: Study = lookUp();
 
@@ -91,4 +53,10 @@ export function subscribeStudies(listener: () => void): () => void {
 }
 
 /** The answers there are now; asking for another starts it in a worker. */
-export const presentStudies = (): Study => current;
+export const presentStudies = (): Study => (typeof window === "undefined" ? NO_STUDY : current);
+
+/** Questions that were given up. */
+export const failedStudies = (): number => cache?.failures() ?? 0;
+
+/** Asks those again. */
+export const retryStudies = (): void => cache?.retry();

@@ -88,7 +88,7 @@ test("storage that is refused is told in plain words, with the export beside it"
 
   // Exporting takes it along, and clears nothing.
   const [file] = await Promise.all([page.waitForEvent("download"), alert.getByRole("button", { name: "Export everything" }).click()]);
-  expect(readFileSync(await file.path(), "utf8")).toContain('"text": "23.4"');
+  expect(readFileSync(await file.path(), "utf8")).toContain('"text":"23.4"');
   await expect(alert).toBeVisible();
 
   // Another page of the program, and back: it is still there, shown and told, and nobody is asked whether to leave it.

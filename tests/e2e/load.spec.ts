@@ -1,6 +1,6 @@
 import { gzipSync } from "node:zlib";
-import type { Page, Response } from "@playwright/test";
-import { expect, openRack, test } from "./support/vemmick";
+import type { Response } from "@playwright/test";
+import { expect, openRack, test, untilDerived } from "./support/vemmick";
 
 /** What a first load may weigh: scripts until the screen can be used, each compressed on its own [kB]. A tenth more fails. */
 const SCREENS = [
@@ -10,30 +10,6 @@ const SCREENS = [
   // The goal is 230; docs/decisions/0006 says what is left in it.
   { name: "Traveller", path: "/traveller?id=demo-nursery-fan-weak&station=capacitor", usable: "[data-instrument]", mostKb: 365 },
 ] as const;
-
-/** Waits until nothing is derived any more: that is work of the first visit, in a worker that others need not load. */
-async function untilDerived(page: Page): Promise<void> {
-  await expect
-    .poll(
-      () =>
-        page.evaluate(
-          () =>
-            new Promise<boolean>((resolve) => {
-              const open = indexedDB.open("vemmick");
-              open.onsuccess = () => {
-                const all = open.result.transaction("summaries").objectStore("summaries").getAll();
-                all.onsuccess = () => {
-                  open.result.close();
-                  const rows = all.result as { derivedBy: string }[];
-                  resolve(rows.length > 0 && rows.every(({ derivedBy }) => derivedBy !== "" && !derivedBy.endsWith("?")));
-                };
-              };
-            }),
-        ),
-      { timeout: 60_000 },
-    )
-    .toBe(true);
-}
 
 test("no screen loads more script before it can be used than its budget says", async ({ page, context }) => {
   await openRack(page);

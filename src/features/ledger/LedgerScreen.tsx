@@ -26,6 +26,8 @@ export function LedgerScreen() {
   const foundIds = useMemo(() => found?.map(({ id }) => id), [found]);
   const ids = foundIds ?? allIds;
   const isEmpty = ids?.length === 0 || (newest.state === "ready" && first.length === 0);
+  // Where there are no lines nothing waits for them; and what is beside the list stays when the first ones come in.
+  if (isEmpty && !areFirstThere) setFirstThere(true);
   return (
     <Screen at="/ledger">
       <div className="flex items-baseline justify-between gap-4">
@@ -57,7 +59,7 @@ export function LedgerScreen() {
             )}
           </section>
           {/* What is beside the list comes after its first lines. */}
-          <Suspense fallback={<div />}>{areFirstThere || isEmpty ? <LedgerFiles /> : <div />}</Suspense>
+          <Suspense fallback={<div />}>{areFirstThere ? <LedgerFiles /> : <div />}</Suspense>
         </div>
       )}
     </Screen>

@@ -17,6 +17,7 @@ import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { StorageBanner } from "../shell/StorageBanner";
 import { STATION_LABELS } from "../stations/labels";
+import { StudyTrouble } from "../station/StudyTrouble";
 import { useStudies } from "../station/useStudies";
 import { BenchTop, type ChangeStation } from "./BenchTop";
 import { FootBar, ProgressHeader } from "./PhoneBars";
@@ -117,6 +118,7 @@ function Traveller({ id, data, house, first, firstMethod }: TravellerProps) {
         <PlateSummary assessment={assessment} entries={entries} />
       </AppHeader>
       <StorageBanner />
+      <StudyTrouble />
       <ProgressHeader assessment={assessment} stretches={stretches} station={station} onGo={go} />
       <div className="grid flex-1 lg:min-h-0 lg:grid-cols-[236px_1fr_322px]">
         <nav aria-label="Strip" className="hidden overflow-y-auto border-r border-rule lg:block">

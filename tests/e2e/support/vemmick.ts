@@ -123,3 +123,27 @@ export async function reloadKept(page: Page): Promise<void> {
   await untilKept(page);
   await page.reload();
 }
+
+/** Waits until nothing is derived any more: that is work of the first visit, in a worker that others need not load. */
+export async function untilDerived(page: Page, timeout = 60_000): Promise<void> {
+  await expect
+    .poll(
+      () =>
+        page.evaluate(
+          () =>
+            new Promise<boolean>((resolve) => {
+              const open = indexedDB.open("vemmick");
+              open.onsuccess = () => {
+                const all = open.result.transaction("summaries").objectStore("summaries").getAll();
+                all.onsuccess = () => {
+                  open.result.close();
+                  const rows = all.result as { derivedBy: string }[];
+                  resolve(rows.length > 0 && rows.every(({ derivedBy }) => derivedBy !== "" && !derivedBy.endsWith("?")));
+                };
+              };
+            }),
+        ),
+      { timeout },
+    )
+    .toBe(true);
+}

@@ -133,7 +133,7 @@ function Rack({ open, finished, technician, shown, onShow }: RackProps) {
           </ul>
           <p className="mt-1">
             <PageLink className="inline-flex min-h-[44px] items-center font-semibold text-press underline" href="/ledger">
-              All of them in the ledger
+              Every past visit
             </PageLink>
           </p>
         </section>

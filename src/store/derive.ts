@@ -2,7 +2,7 @@ import { Dexie } from "dexie";
 import type { TravellerId } from "@/records";
 import { readEarlier, toEntries, type KeptCard } from "./kept-card";
 import { soundRecord, soundStations } from "./sound";
-import { motorOf, STILL_OPEN, withLine, type CardLine, type Summary } from "./summary";
+import { afterChange, CHANGED, EARLIER_CHANGED, isOutdated, motorOf, STILL_OPEN, withLine, type CardLine, type Summary } from "./summary";
 import type { VemmickDatabase } from "./vemmick-database";
 
 /** A line, and whether a long question behind it is still open. */
@@ -64,7 +64,7 @@ async function writeLines(
       const later = others.filter((row) => isLater(row, present));
       const isLastVisit = later.length === 0;
       // What was found on this visit is evidence on the later ones; what it asks for takes the place of what earlier ones asked.
-      const news = summary.derivedBy === "" ? later.map((row): Summary => ({ ...row, derivedBy: "" })) : [];
+      const news = summary.derivedBy === CHANGED ? later.map(afterChange) : [];
       const past = isLastVisit ? others.filter(({ dueDays }) => dueDays.length > 0).map((row): Summary => ({ ...row, dueDays: [] })) : [];
       await db.summaries.bulkPut([withLine(present, line, by, isLastVisit), ...news, ...past]);
     }
@@ -85,8 +85,8 @@ const idsOf = (rows: readonly Summary[]): TravellerId[] => rows.map(({ id }) => 
 
 /** Rows whose line is of another program or other rules: what the rack shows first. */
 async function oldLines(db: VemmickDatabase, by: string): Promise<readonly Summary[]> {
-  const isOld = (row: Summary): boolean => row.derivedBy !== by && row.derivedBy !== by + STILL_OPEN && row.derivedBy !== "";
-  const old = db.summaries.where("derivedBy").noneOf([by, by + STILL_OPEN, ""]);
+  const isOld = (row: Summary): boolean => row.derivedBy !== by && row.derivedBy !== by + STILL_OPEN && !isOutdated(row);
+  const old = db.summaries.where("derivedBy").noneOf([by, by + STILL_OPEN, CHANGED, EARLIER_CHANGED]);
   if ((await old.limit(1).count()) === 0) return [];
   const onRack = await db.summaries
     .where("[isOpen+updatedAt]")
@@ -105,7 +105,7 @@ async function oldLines(db: VemmickDatabase, by: string): Promise<readonly Summa
  * @returns how many there were; `waits`: what is left is still being keyed on
  */
 export async function deriveSome(db: VemmickDatabase, { by, quick, full }: Deriver, nowMs: number): Promise<number | "waits"> {
-  const changed = await db.summaries.where("derivedBy").equals("").limit(200).toArray();
+  const changed = await db.summaries.where("derivedBy").anyOf(CHANGED, EARLIER_CHANGED).limit(200).toArray();
   const rested = changed.filter((row) => isAtRest(row, nowMs)).slice(0, BATCH);
   const wanted = rested.length > 0 ? rested : await oldLines(db, by);
   if (wanted.length > 0) {

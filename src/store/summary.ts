@@ -39,7 +39,7 @@ export interface Summary {
   readonly words: string;
   /** days of what is due, of the last visit to a motor alone */
   readonly dueDays: readonly string[];
-  /** what the line was derived by; empty: the card has changed since */
+  /** what the line was derived by, or that it is outdated */
   readonly derivedBy: string;
   /** when this row was last written, ms: what was read of all of them is brought up to date by it */
   readonly touchedMs: number;
@@ -79,7 +79,7 @@ export function toSummary(traveller: Traveller, before?: Summary): Summary {
     line,
     words: wordsOf(`${machine} ${site} ${technician}`, line),
     dueDays: before?.dueDays ?? [],
-    derivedBy: "",
+    derivedBy: CHANGED,
     touchedMs: Date.now(),
   };
 }
@@ -98,6 +98,17 @@ export function withLine(summary: Summary, line: CardLine, derivedBy: string, is
 
 /** The state of core and words: a build of another one derives every line anew. */
 const CORE = process.env.NEXT_PUBLIC_CORE ?? "";
+
+/** The card has changed since its line was derived: that is news to later visits of its motor. */
+export const CHANGED = "";
+/** Only an earlier visit has: nobody else need hear of it, or a motor with many visits would be derived without end. */
+export const EARLIER_CHANGED = "~";
+
+/** A line that no longer holds: it says what stood before something was keyed. */
+export const isOutdated = ({ derivedBy: by }: Pick<Summary, "derivedBy">): boolean => by === CHANGED || by === EARLIER_CHANGED;
+
+/** A row as one of a later visit, after something was keyed on an earlier one. */
+export const afterChange = (row: Summary): Summary => (row.derivedBy === CHANGED ? row : { ...row, derivedBy: EARLIER_CHANGED });
 
 /** Set beside a line that still waits for the answer to a long question. */
 export const STILL_OPEN = "?";

@@ -14,7 +14,7 @@ import {
   type Traveller,
 } from "@/records";
 import type { JournalEntry } from "./change";
-import { motorOf, toSummary, type Summary } from "./summary";
+import { afterChange, CHANGED, motorOf, toSummary, type Summary } from "./summary";
 
 /** Odds and ends of the program itself: versions, whether the demo was seeded, what lies on the bench. */
 export interface Setting {
@@ -117,7 +117,7 @@ async function markVisits(db: VemmickDatabase, motors: readonly string[]): Promi
       db.summaries.where("[motor+createdAt]").between([motor, Dexie.minKey], [motor, Dexie.maxKey]).toArray(),
     ),
   );
-  const marked = visits.flat().map((row): Summary => ({ ...row, derivedBy: "" }));
+  const marked = visits.flat().map(afterChange);
   if (marked.length > 0) await db.summaries.bulkPut(marked);
 }
 
@@ -142,7 +142,7 @@ async function touchCards(db: VemmickDatabase, ids: readonly Traveller["id"][]):
   const before = await db.summaries.bulkGet(travellers.map(({ id }) => id));
   const rows = travellers.map((traveller, index) => [traveller, before[index]] as const);
   // One that waits to be derived already, and knows when it was changed last, need not be written again.
-  const old = rows.filter(([{ updatedAt }, row]) => row?.derivedBy !== "" || row.updatedAt !== updatedAt);
+  const old = rows.filter(([{ updatedAt }, row]) => row?.derivedBy !== CHANGED || row.updatedAt !== updatedAt);
   if (old.length > 0) await db.summaries.bulkPut(old.map(([traveller, row]) => toSummary(traveller, row)));
 }
 

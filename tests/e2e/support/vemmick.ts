@@ -138,7 +138,7 @@ export async function untilDerived(page: Page, timeout = 60_000): Promise<void> 
                 all.onsuccess = () => {
                   open.result.close();
                   const rows = all.result as { derivedBy: string }[];
-                  resolve(rows.length > 0 && rows.every(({ derivedBy }) => derivedBy !== "" && !derivedBy.endsWith("?")));
+                  resolve(rows.length > 0 && rows.every(({ derivedBy }) => !/^~?$|\?$/.test(derivedBy)));
                 };
               };
             }),

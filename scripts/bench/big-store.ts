@@ -1,3 +1,4 @@
+import { seriesFrom } from "@/core/numeric";
 import { demoParts, demoRecords } from "@/records/demo";
 import type { Part, StationRecord, Traveller, TravellerId } from "@/records";
 
@@ -29,17 +30,6 @@ const VISITS = 4;
 /** One card in so many is still on the rack. */
 const OPEN_EACH = 20;
 
-/** Numbers between 0 and 1 that are the same for the same seed (mulberry32). */
-function createRandom(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
-
 /** Moves every moment of a record by so many milliseconds. */
 function moved<T>(value: T, byMs: number): T {
   const text = JSON.stringify(value, (_, each: unknown) =>
@@ -55,7 +45,7 @@ function moved<T>(value: T, byMs: number): T {
  * @param seed the same seed gives the same store
  */
 export function makeBigStore({ cards, parts }: BigStoreSize, now: Date, seed = 17): BigStore {
-  const random = createRandom(seed);
+  const random = seriesFrom(seed);
   const demo = demoRecords(now);
   const templates = demo.travellers.map((traveller) => ({
     traveller,

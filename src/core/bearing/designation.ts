@@ -1,3 +1,4 @@
+import { recent } from "../recent";
 import { fail, ok, type Failure, type Result } from "../result";
 import { OLD_NUMBERS, STAMPED_NUMBERS, withInchBore, type BearingSeries, type BearingSize } from "./dimension-table";
 import { CLEARANCES, closureOf, oldClosure, SPELLINGS, suffixSpec, type Clearance, type Closure, type SuffixCode } from "./suffix-table";
@@ -212,7 +213,9 @@ const isClearance = (code: SuffixCode): code is SuffixCode & Clearance => (CLEAR
  * @source ISO 15:2017 (numbers by dimension series and bore code); suffixes as ball bearing makers commonly stamp them
  * @example parseDesignation("6203-2RSH/C3") -> 6203, 17 × 40 × 12 mm, seals-both, C3
  */
-export function parseDesignation(text: string): Result<BearingDesignation, Failure> {
+export const parseDesignation: (text: string) => Result<BearingDesignation, Failure> = recent(readDesignation);
+
+function readDesignation(text: string): Result<BearingDesignation, Failure> {
   const shown = normalise(text);
   if (shown === "") return fail({ code: "bearing-empty" });
   const starts = [...shown.matchAll(/(?<![A-Z0-9?])(?:SS|S|W)?(?=[0-9?ORIL])/g)].map((match) => ({

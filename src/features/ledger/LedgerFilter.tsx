@@ -85,6 +85,19 @@ export function LedgerFilter({ wanted, onWanted }: FilterProps) {
   );
 }
 
+/** A field with its name above it. */
+function Named({ label, children }: { label: string; children: (id: string) => React.ReactNode }) {
+  const id = useId();
+  return (
+    <span className="flex flex-col">
+      <label htmlFor={id} className="caption">
+        {label}
+      </label>
+      {children(id)}
+    </span>
+  );
+}
+
 interface PickProps {
   readonly label: string;
   readonly value: string;
@@ -93,43 +106,39 @@ interface PickProps {
 }
 
 function Pick({ label, value, onValue, children }: PickProps) {
-  const id = useId();
   return (
-    <span className="flex flex-col">
-      <label htmlFor={id} className="caption">
-        {label}
-      </label>
-      <select
-        id={id}
-        className="min-h-[44px] max-w-40 border-b border-ink bg-transparent text-[14px]"
-        value={value}
-        onChange={(event) => onValue(event.target.value)}
-      >
-        <option value="">any</option>
-        {children.map(([each, name]) => (
-          <option key={each} value={each}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </span>
+    <Named label={label}>
+      {(id) => (
+        <select
+          id={id}
+          className="min-h-[44px] max-w-40 border-b border-ink bg-transparent text-[14px]"
+          value={value}
+          onChange={(event) => onValue(event.target.value)}
+        >
+          <option value="">any</option>
+          {children.map(([each, name]) => (
+            <option key={each} value={each}>
+              {name}
+            </option>
+          ))}
+        </select>
+      )}
+    </Named>
   );
 }
 
-function Day({ label, value, onValue }: { label: string; value: string; onValue: (value: string) => void }) {
-  const id = useId();
+function Day({ label, value, onValue }: Omit<PickProps, "children">) {
   return (
-    <span className="flex flex-col">
-      <label htmlFor={id} className="caption">
-        {label}
-      </label>
-      <input
-        id={id}
-        type="date"
-        className="num min-h-[44px] border-b border-ink bg-transparent text-[13.5px]"
-        value={value}
-        onChange={(event) => onValue(event.target.value)}
-      />
-    </span>
+    <Named label={label}>
+      {(id) => (
+        <input
+          id={id}
+          type="date"
+          className="num min-h-[44px] border-b border-ink bg-transparent text-[13.5px]"
+          value={value}
+          onChange={(event) => onValue(event.target.value)}
+        />
+      )}
+    </Named>
   );
 }

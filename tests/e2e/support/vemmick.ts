@@ -22,28 +22,8 @@ export const test = base.extend<{ watched: undefined }>({
   ],
 });
 export { expect };
-
 /** Every station, by its place on the strip. */
-export const STATIONS = [
-  "complaint",
-  "plate",
-  "make-safe",
-  "look",
-  "hand-turn",
-  "capacitor",
-  "windings",
-  "frame",
-  "insulation",
-  "start-gear",
-  "bearing",
-  "take-apart",
-  "power-back",
-  "supply",
-  "run-test",
-  "uncoupled-run",
-  "decide",
-  "prove",
-] as const;
+export { STATION_IDS as STATIONS } from "../../../src/core/stations/ids";
 
 export const bench = (page: Page) => page.getByRole("main");
 export const strip = (page: Page) => page.getByRole("navigation", { name: "Strip" });

@@ -77,12 +77,14 @@ export function createFindIndex(db: VemmickDatabase): FindIndex {
     listeners.forEach((listener) => listener());
   };
   const takeIn = async (news: { readonly rows: readonly Summary[]; readonly gone: unknown }): Promise<void> => {
-    // Cards were taken away: what is left is read anew.
+    // Cards were taken away: what is left is read anew, and nothing of what was read before they went is taken.
     if (news.gone !== goneAt) await readAll();
-    else if (news.rows.every((row) => isKnown(row))) return;
-    take(news.rows);
+    else if (news.rows.every(isKnown)) return;
+    else take(news.rows);
     tell();
   };
+  /** One after the other: an older reading must not be taken after a newer one. */
+  let turn: Promise<void> = Promise.resolve();
   const isKnown = (row: Summary): boolean => {
     const known = entries.get(row.id);
     return known?.words === row.words && known.isOpen === row.isOpen && known.marks.join() === (row.line?.marks ?? []).join();
@@ -95,7 +97,10 @@ export function createFindIndex(db: VemmickDatabase): FindIndex {
       gone: (await db.settings.get(GONE_KEY))?.value ?? null,
       // What was written within the last millisecond that was seen may have come after.
       rows: await db.summaries.where("touchedMs").aboveOrEqual(seenMs).toArray(),
-    })).subscribe((news) => void takeIn(news));
+    })).subscribe((news) => {
+      // Where a reading fails, the next one takes its news along.
+      turn = turn.then(() => takeIn(news)).catch(() => undefined);
+    });
   };
   return {
     follow: (listener) => {

@@ -82,8 +82,8 @@ export class NewerDataError extends Error {
   override name = "NewerDataError";
 }
 
-/** Among the settings: when cards were last taken away, so that what was read of all of them is read anew. */
-export const GONE_KEY = "cardsGoneMs";
+/** Among the settings: a sign that changes whenever cards are taken away, so that what was read of all of them is read anew. */
+export const GONE_KEY = "cardsGone";
 /** Among the settings once every card has its summary. */
 export const SUMMARISED_KEY = "summarised";
 export const VERSIONS_KEY = "recordVersions";
@@ -157,7 +157,7 @@ export async function deleteTravellers(db: VemmickDatabase, ids: readonly string
   if (gone.length > 0) await markVisits(db, gone.map(motorOf));
   for (const name of OF_CARDS) await db.recordsOfCards(name, ids).delete();
   await db.travellers.bulkDelete([...ids] as Traveller["id"][]);
-  await db.settings.put({ key: GONE_KEY, value: Date.now() });
+  await db.settings.put({ key: GONE_KEY, value: crypto.randomUUID() });
   await db.summaries.bulkDelete([...ids] as Summary["id"][]);
 }
 

@@ -12,7 +12,7 @@ export async function wipeEverything(): Promise<boolean> {
       // A quick check lies among the settings; what the program knows of itself stays.
       await db.settings.where("key").startsWith(BENCH_KEYS).delete();
       await Promise.all([...db.recordTables, db.summaries].map((table) => table.clear()));
-      await db.settings.put({ key: GONE_KEY, value: Date.now() });
+      await db.settings.put({ key: GONE_KEY, value: crypto.randomUUID() });
     }),
   );
   if (isWiped) await attempt(() => db.journal.clear());

@@ -13,7 +13,7 @@ import { removeTraveller, updateHouse, updateStation, updateTraveller } from "@/
 import { joinCards } from "../../../tests/support/join-cards";
 import { dueRows } from "../rack/due";
 import { deriveLine } from "./card-line";
-import { deriverOf } from "./deriver";
+import { deriverOf, lineOf } from "./deriver";
 
 const db = database();
 const study = rememberStudy(studyNow);
@@ -167,6 +167,21 @@ describe("visits to one motor", () => {
     expect(rows.some(({ kind }) => kind === "recheck-capacitor")).toBe(true);
     expect(dueRows([rows[0]!.card], { from: "0", to: "2000-01-01" })).toEqual([]);
   });
+});
+
+test("a card that breaks what judges it stands in its list, and holds no other up", async () => {
+  const ids = [await visit("Broken", "Osier Dairy"), await visit("Whole", "Osier Dairy")] as const;
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  const deriver = await deriverOf(db, study);
+  const quick = (card: Parameters<typeof deriver.quick>[0]) =>
+    lineOf(() => {
+      if (card.traveller.machine === "Broken") throw new Error("a bug");
+      return deriver.quick(card);
+    });
+  while ((await deriveSome(db, { ...deriver, quick }, Date.now())) !== 0);
+  expect((await summary(ids[0])).line).toMatchObject({ stampWord: "Not judged" });
+  expect((await summary(ids[1])).line).toMatchObject({ complaint: "Hums, will not start" });
+  for (const id of ids) await removeTraveller(id);
 });
 
 test("other house rules make every line old, and it is derived anew", async () => {

@@ -89,10 +89,11 @@ export function createFindIndex(db: VemmickDatabase): FindIndex {
     const known = entries.get(row.id);
     return known?.words === row.words && known.isOpen === row.isOpen && known.marks.join() === (row.line?.marks ?? []).join();
   };
-  const start = async (): Promise<void> => {
+  const start = async (mine: typeof following): Promise<void> => {
     await readAll();
     tell();
-    if (following === null) return;
+    // Nobody follows any more, or somebody anew.
+    if (following !== mine) return;
     following = liveQuery(async () => ({
       gone: (await db.settings.get(GONE_KEY))?.value ?? null,
       // What was written within the last millisecond that was seen may have come after.
@@ -106,8 +107,12 @@ export function createFindIndex(db: VemmickDatabase): FindIndex {
     follow: (listener) => {
       listeners.add(listener);
       if (following === null) {
-        following = { unsubscribe: () => undefined };
-        void start();
+        const mine = { unsubscribe: () => undefined };
+        following = mine;
+        // Where the store cannot be read the screen says so itself; whoever looks next tries again.
+        void start(mine).catch(() => {
+          if (following === mine) following = null;
+        });
       }
       return () => {
         listeners.delete(listener);

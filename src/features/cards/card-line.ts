@@ -35,7 +35,8 @@ function findWords({ entries }: KeptCard, assessment: TravellerAssessment, said:
   const written = STATION_IDS.flatMap((id) => textsOf(entries[id]?.data));
   const loud = STATION_IDS.filter((id) => LOUD.has(assessment.stations[id].stamp));
   const found = loud.flatMap((id) => [STATION_LABELS[id].title, ...saidAt(id, entries[id]?.data, assessment, house)]);
-  return toWords([...said, ...written, ...found].join(" "));
+  // A long note must not push out what was found.
+  return toWords([...said, ...found, ...written].join(" "));
 }
 
 function marksOf({ entries }: KeptCard, { stations }: TravellerAssessment): string[] {

@@ -8,9 +8,10 @@ import { database } from "@/store/database";
 import { mendSummaries } from "@/store/bring-up-to-date";
 import { deriveAll, deriveSome } from "@/store/derive";
 import { createFindIndex, EVERYTHING, type LookedFor } from "@/store/find-cards";
-import { derivedBy } from "@/store/summary";
+import { afterChange, derivedBy } from "@/store/summary";
 import { removeTraveller, updateHouse, updateStation, updateTraveller } from "@/store/write";
 import { joinCards } from "../../../tests/support/join-cards";
+import { isSameTile } from "../rack/CardTile";
 import { dueRows } from "../rack/due";
 import { deriveLine } from "./card-line";
 import { deriverOf, lineOf } from "./deriver";
@@ -167,6 +168,13 @@ describe("visits to one motor", () => {
     expect(rows.some(({ kind }) => kind === "recheck-capacitor")).toBe(true);
     expect(dueRows([rows[0]!.card], { from: "0", to: "2000-01-01" })).toEqual([]);
   });
+});
+
+test("a tile is drawn again when an earlier visit took the ground from under its verdict", async () => {
+  const [card] = await db.summaries.toArray();
+  const now = new Date();
+  expect(isSameTile({ card: card!, now }, { card: { ...card! }, now })).toBe(true);
+  expect(isSameTile({ card: card!, now }, { card: afterChange(card!), now })).toBe(false);
 });
 
 test("a card that breaks what judges it stands in its list, and holds no other up", async () => {

@@ -5,8 +5,8 @@ import { LineStamp } from "../cards/LineStamp";
 import { dayAndTime } from "../vocabulary/clock";
 
 /** Rows are read anew, and mostly say the same: a tile is drawn again where what it shows has changed. */
-const isSameTile = (a: { card: Summary; now: Date }, b: { card: Summary; now: Date }): boolean =>
-  a.card.touchedMs === b.card.touchedMs && a.card.id === b.card.id && a.card.machine === b.card.machine && a.card.site === b.card.site;
+export const isSameTile = (a: { card: Summary; now: Date }, b: { card: Summary; now: Date }): boolean =>
+  (["id", "touchedMs", "derivedBy", "machine", "site"] as const).every((field) => a.card[field] === b.card[field]);
 
 /** One card: machine, site, complaint, where it stands, stamp so far. */
 export const CardTile = memo(function CardTile({ card, now }: { card: Summary; now: Date }) {

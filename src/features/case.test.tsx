@@ -11,6 +11,7 @@ import { STATION_IDS, STATIONS } from "@/core/stations";
 import { toHouse, UNSET_HOUSE, withRule } from "@/records";
 import { LineUp } from "./line-up/LineUp";
 import { contradictionSentence } from "./line-up/evidence";
+import { lineUpWords } from "./line-up/line-up-words";
 import { otherMoves, outcomeLines } from "./line-up/next-move-words";
 import { customerOptions, PLAIN_ACTIONS, PLAIN_COMPLAINTS } from "./print/customer-words";
 import { renewedRecords } from "./traveller/callback";
@@ -43,7 +44,7 @@ describe("the line-up", () => {
     const left = jest.fn();
     const went = jest.fn();
     const assessment = assessTraveller(worn, HOUSE);
-    render(<LineUp assessment={assessment} whole={null} onLeaveOut={left} onGo={went} />);
+    render(<LineUp words={lineUpWords(assessment, null)} onLeaveOut={left} onGo={went} />);
     await userEvent.click(screen.getByRole("button", { name: /^Bearing worn/ }));
     expect(screen.getByText(/There should be no radial play to feel/)).toBeInTheDocument();
     await userEvent.click(screen.getByRole("button", { name: "Leave it out" }));
@@ -56,7 +57,7 @@ describe("the line-up", () => {
     const without = assessTraveller(worn, HOUSE, [], undefined, { leaveOut: new Set(["hand-turn//rough-with-play"]) });
     expect(without.leftOut).toHaveLength(1);
     expect(without.findings).toHaveLength(0);
-    render(<LineUp assessment={without} whole={whole} onLeaveOut={jest.fn()} onGo={jest.fn()} />);
+    render(<LineUp words={lineUpWords(without, whole)} onLeaveOut={jest.fn()} onGo={jest.fn()} />);
     expect(screen.getByRole("list", { name: "Left out" })).toHaveTextContent("Left out: radial play");
     expect(screen.getByRole("button", { name: /^Bearing worn.*→/ })).toBeInTheDocument();
   });

@@ -13,7 +13,7 @@ import { toSentence } from "./messages/failure-sentences";
 import { cardFacts } from "./cards/card-facts";
 import { dayAndTime } from "./vocabulary/clock";
 import { cautionWords } from "./stations/caution-words";
-import { saidAt, viewOf } from "./stations/registry";
+import { saidAt } from "./stations/registry";
 import { stampWord } from "./stations/stamp-word";
 import { stretchesOf } from "./traveller/stretch";
 import { OUTCOME_WORDS, SUSPECT_WORDS } from "./vocabulary/words";
@@ -37,9 +37,6 @@ describe("every word is there", () => {
   });
   test("every outcome of every test has its words", () => {
     for (const test of TESTS) for (const outcome of OUTCOME_NAMES[test]) expect(OUTCOME_WORDS).toHaveProperty([`${test}/${outcome}`]);
-  });
-  test.each(STATION_IDS)("the instrument of %s loads", async (id) => {
-    expect(typeof (await viewOf(id).instrument()).default).toBe("function");
   });
   test("every house rule has a default within its bounds, and a source", () => {
     for (const id of HOUSE_RULE_IDS) {

@@ -1,16 +1,19 @@
 /** @jest-environment jsdom */
 import { assessTraveller, type StationEntries } from "@/core/traveller";
 import "@testing-library/jest-dom";
-import { render, screen } from "@testing-library/react";
+import { act, render, renderHook, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { houseRule, toHouseFigures } from "@/core/house";
-import { STATIONS } from "@/core/stations";
+import { STATION_IDS, STATIONS } from "@/core/stations";
 import { RuleField } from "./house-rules/RuleField";
 import { Case } from "./line-up/Case";
+import { caseWords } from "./line-up/case-words";
 import { isReadyToFinish } from "@/core/traveller";
+import { fetchHand, useHand } from "./stations/hands";
+import { viewOf } from "./stations/registry";
 import { ScreenError } from "./shell/ScreenError";
 import { Strip } from "./traveller/Strip";
-import { stretchesOf } from "./traveller/stretch";
+import { placesOf } from "./traveller/answer-card";
 
 const HOUSE = toHouseFigures({});
 const noop = () => undefined;
@@ -26,18 +29,18 @@ test("a broken screen keeps the data and offers the export", async () => {
   const retried = jest.fn();
   render(<ScreenError error={new Error("boom <b>")} onRetry={retried} />);
   expect(screen.getByText("boom <b>")).toBeInTheDocument();
-  expect(screen.getByRole("button", { name: "Export everything" })).toBeEnabled();
+  expect(await screen.findByRole("button", { name: "Export everything" })).toBeEnabled();
   await userEvent.click(screen.getByRole("button", { name: "Try again" }));
   expect(retried).toHaveBeenCalled();
 });
 
-const CASE = { whole: null, cameBackAt: [], finished: null, onGo: noop, onFinish: noop, onCameBack: noop, onLeaveOut: noop } as const;
+const CASE = { cameBackAt: [], finished: null, onGo: noop, onFinish: noop, onCameBack: noop, onLeaveOut: noop } as const;
 
 describe("the case", () => {
   test("offers the next move, and names a change of power state first", async () => {
     const went = jest.fn();
     const assessment = assessTraveller(entriesOf({ complaint: { complaints: ["hums-no-start"] }, plate: { motorType: "psc" } }), HOUSE);
-    render(<Case {...CASE} assessment={assessment} onGo={went} />);
+    render(<Case {...CASE} words={caseWords(assessment, null)} onGo={went} />);
     await userEvent.click(screen.getByRole("button", { name: "Make safe first" }));
     expect(went).toHaveBeenCalledWith("make-safe", null);
     expect(screen.getByText("Run capacitor")).toBeInTheDocument();
@@ -48,7 +51,7 @@ describe("the case", () => {
     expect(isReadyToFinish(assessTraveller(decided, HOUSE))).toBe(false);
     const assessment = assessTraveller({ ...decided, prove: { skippedReason: "closed shop", data: STATIONS.prove.blank } }, HOUSE);
     expect(isReadyToFinish(assessment)).toBe(true);
-    render(<Case {...CASE} assessment={assessment} onFinish={finished} />);
+    render(<Case {...CASE} words={caseWords(assessment, null)} onFinish={finished} />);
     await userEvent.click(screen.getByRole("button", { name: "Sign off" }));
     expect(finished).toHaveBeenCalled();
   });
@@ -56,10 +59,18 @@ describe("the case", () => {
 
 test("the strip lists every station with its stamp and marks the one in hand", () => {
   const assessment = assessTraveller(entriesOf({ complaint: { complaints: ["dead", "squeals"] } }), HOUSE);
-  render(<Strip assessment={assessment} stretches={stretchesOf(assessment)} current="plate" onGo={noop} />);
+  render(<Strip places={placesOf(assessment)} current="plate" onGo={noop} />);
   expect(screen.getAllByRole("button")).toHaveLength(Object.keys(STATIONS).length);
   expect(screen.getByRole("button", { name: "Complaint 2 noted" })).toBeInTheDocument();
   expect(screen.getByRole("button", { name: /^Plate/ })).toHaveAttribute("aria-current", "step");
+});
+
+test.each(STATION_IDS)("all it takes to work at %s is fetched when it is opened", async (id) => {
+  const { result } = renderHook(() => useHand(id));
+  expect(result.current).toBeNull();
+  await act(() => fetchHand(id));
+  expect(result.current).toMatchObject({ definition: { id }, view: viewOf(id), blank: STATIONS[id].blank });
+  expect(typeof result.current?.Instrument).toBe("function");
 });
 
 describe("a house rule", () => {

@@ -1,6 +1,6 @@
 export { motorKey } from "./motor-key";
-export { parseTravellerId, TravellerSchema, type Traveller, type TravellerId } from "./traveller";
-export { stationRecordId } from "./station-id";
+export { parseTravellerId, TravellerSchema, travellerType, type Traveller, type TravellerId } from "./traveller";
+export { blankStationRow, stationRecordId } from "./station-id";
 export { StationRecordSchema, type StationRecord } from "./station-record";
 export { HouseRecordSchema, toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
 export { PartSchema, partType, type Part } from "./part-record";

@@ -1,3 +1,4 @@
+import { EPOCH } from "@/core/kept";
 import type { StationId } from "@/core/stations";
 import type { TravellerId } from "./traveller";
 
@@ -5,3 +6,13 @@ import type { TravellerId } from "./traveller";
 export function stationRecordId(travellerId: TravellerId, stationId: StationId): string {
   return `${travellerId}/${stationId}`;
 }
+
+/** The row of a station at which nothing was keyed yet. */
+export const blankStationRow = (travellerId: string, stationId: string, data: unknown) => ({
+  id: `${travellerId}/${stationId}`,
+  travellerId,
+  stationId,
+  skippedReason: null,
+  updatedAt: EPOCH,
+  data,
+});

@@ -1,9 +1,9 @@
 import * as v from "valibot";
-import { EPOCH, isLoose, MomentSchema, textSchema, type Loose } from "@/core/kept";
+import { isLoose, MomentSchema, textSchema, type Loose } from "@/core/kept";
 import { isStationId, STATION_IDS, stationOf, STATIONS, type StationId } from "@/core/stations";
 import { toOneForm } from "./one-form";
 import { boundReadings, withOrigins } from "./reading-steps";
-import { stationRecordId } from "./station-id";
+import { blankStationRow, stationRecordId } from "./station-id";
 import { defineRecordType, type Migration } from "./record-type";
 import { TravellerIdSchema } from "./traveller";
 
@@ -72,7 +72,7 @@ export const stationRecordType = defineRecordType("station", {
   blank: (id) => {
     const [travellerId = "", stationId = ""] = id.split("/");
     const data = isStationId(stationId) ? stationOf(stationId).blank : null;
-    return { id, travellerId, stationId, skippedReason: null, updatedAt: EPOCH, data };
+    return { ...blankStationRow(travellerId, stationId, data), id };
   },
   migrations: Array.from({ length: LAST_VERSION - 1 }, (_, index) => stepTo(index + 2)),
 });

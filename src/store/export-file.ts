@@ -11,6 +11,7 @@ import {
   type WrittenFile,
 } from "@/records";
 import { database } from "./database";
+import { withPhotos } from "./kept-photos";
 import { unsaved, withUnsaved, type Unsaved } from "./unsaved";
 import { checkStamp, type VemmickDatabase } from "./vemmick-database";
 
@@ -24,14 +25,30 @@ const CHUNK = 1000;
 
 const byId = (a: DatedRow, b: DatedRow): number => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 
-/** Rows of one type as the tables have them, in the order of their ids, some at a time. */
-async function eachChunk(db: VemmickDatabase, name: RecordTypeName, of: ExportOf, act: (rows: readonly DatedRow[]) => void): Promise<void> {
+/** Rows with their photos, where any of them has one. */
+function completed(db: VemmickDatabase, rows: readonly DatedRow[], pictured: ReadonlySet<string>): PromiseLike<readonly DatedRow[]> {
+  return rows.some(({ id }) => pictured.has(id)) ? withPhotos(db, rows) : Dexie.Promise.resolve(rows);
+}
+
+/** Rows of one type, in the order of their ids, some at a time. */
+async function eachChunk(
+  db: VemmickDatabase,
+  name: RecordTypeName,
+  of: ExportOf,
+  pictured: ReadonlySet<string>,
+  act: (rows: readonly DatedRow[]) => void,
+): Promise<void> {
   if (of !== "everything") {
-    act((await db.recordsOfCards(name, [of]).toArray()).sort(byId));
+    act([...(await completed(db, await db.recordsOfCards(name, [of]).toArray(), pictured))].sort(byId));
     return;
   }
-  const read = (after: string | typeof Dexie.minKey): PromiseLike<DatedRow[]> =>
-    db.recordTable(name).where(":id").above(after).limit(CHUNK).toArray();
+  const read = (after: string | typeof Dexie.minKey): PromiseLike<readonly DatedRow[]> =>
+    db
+      .recordTable(name)
+      .where(":id")
+      .above(after)
+      .limit(CHUNK)
+      .toArray((rows) => completed(db, rows, pictured));
   let rows = await read(Dexie.minKey);
   for (;;) {
     const end = rows.length < CHUNK ? undefined : rows.at(-1);
@@ -70,8 +87,9 @@ export async function exportParts(
   const parts = [writer.head()];
   const cards = new Set<string>();
   const names = RECORD_TYPE_NAMES.filter((name) => of === "everything" || recordKindOf(name).cardField !== undefined);
-  await db.transaction("r", [...db.recordTables, db.settings], async () => {
+  await db.transaction("r", [...db.recordTables, db.settings, db.photos], async () => {
     await checkStamp(db);
+    const pictured = new Set<string>((await db.photos.orderBy("rowId").uniqueKeys()) as string[]);
     const counts = await Promise.all(names.map((name) => (of === "everything" ? db.recordTable(name).count() : 0)));
     const all = counts.reduce((sum, count) => sum + count, 0);
     let done = 0;
@@ -84,7 +102,7 @@ export async function exportParts(
         if (name === "traveller") cards.add(row.id);
         return card === null || cards.has(card) ? writer.record(name, row) : "";
       };
-      await eachChunk(db, name, of, (rows) => {
+      await eachChunk(db, name, of, pictured, (rows) => {
         let text = "";
         for (const kept of rows) {
           while (waiting[0] && waiting[0].id < kept.id) text += write(waiting.shift() ?? kept);

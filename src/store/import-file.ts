@@ -16,6 +16,8 @@ import {
 } from "@/records";
 import { isSame } from "./change";
 import { database } from "./database";
+import { withPhotos } from "./kept-photos";
+import { partPhotos } from "./photos";
 import { toStorageFailure } from "./storage-status";
 import { deleteRecords, OF_CARDS, putRecords, writing, type VemmickDatabase } from "./vemmick-database";
 
@@ -78,19 +80,25 @@ async function rowsHere(db: VemmickDatabase, plan: ImportPlan): Promise<Rows> {
 
 const byId = (rows: readonly DatedRow[]): ReadonlyMap<string, DatedRow> => new Map(rows.map((row) => [row.id, row]));
 
-/** Cards on which anything was keyed after the import. */
-async function changedCards(db: VemmickDatabase, plan: ImportPlan, here: Rows, before: Rows): Promise<ReadonlySet<string>> {
+/** Whether a row stands here as it was taken in: its photos lie apart from it now. */
+const isAsTaken = (now: DatedRow | undefined, row: DatedRow): boolean => isSame(now, partPhotos(row)[0]);
+
+/** Cards of which a record is no longer as it was taken in. */
+function changedSince(plan: ImportPlan, here: Rows): Set<string> {
   const changed = new Set<string>();
   for (const name of RECORD_TYPE_NAMES) {
     const now = byId(here[name]);
     for (const row of plan.put[name]) {
       const card = cardOf(name, row);
-      if (card !== null && !isSame(now.get(row.id), row)) changed.add(card);
+      if (card !== null && !isAsTaken(now.get(row.id), row)) changed.add(card);
     }
   }
-  // A card that came with the import may have got records that did not.
-  const known = byId(before.traveller);
-  const fresh = plan.put.traveller.map(({ id }) => id).filter((id) => !known.has(id));
+  return changed;
+}
+
+/** Cards that came with the import and got records that did not. */
+async function grownSince(db: VemmickDatabase, plan: ImportPlan, fresh: readonly string[]): Promise<readonly string[]> {
+  const grown: string[] = [];
   for (const name of OF_CARDS) {
     const imported = new Set<string>(plan.put[name].map(({ id }) => id));
     for (const chunk of chunksOf<string>(fresh)) {
@@ -98,15 +106,19 @@ async function changedCards(db: VemmickDatabase, plan: ImportPlan, here: Rows, b
       const keys: string[] = await db.recordsOfCards(name, chunk).primaryKeys();
       const other = keys.filter((id) => !imported.has(id));
       if (other.length === 0) continue;
-      for (const row of await db.recordTable(name).bulkGet(other)) if (row) changed.add(cardOf(name, row) ?? "");
+      for (const row of await db.recordTable(name).bulkGet(other)) if (row) grown.push(cardOf(name, row) ?? "");
     }
   }
-  return changed;
+  return grown;
 }
 
 async function putBack(db: VemmickDatabase, plan: ImportPlan, before: Rows): Promise<Undone> {
   const here = await rowsHere(db, plan);
-  const stays = await changedCards(db, plan, here, before);
+  const stays = changedSince(plan, here);
+  const known = byId(before.traveller);
+  const fresh = plan.put.traveller.map(({ id }) => id).filter((id) => !known.has(id));
+  // A turn without a request may end the transaction.
+  if (fresh.length > 0) for (const id of await grownSince(db, plan, fresh)) stays.add(id);
   let records = 0;
   const keptOthers: Partial<Record<RecordTypeName, number>> = {};
   for (const name of RECORD_TYPE_NAMES) {
@@ -115,7 +127,7 @@ async function putBack(db: VemmickDatabase, plan: ImportPlan, before: Rows): Pro
     const put: readonly DatedRow[] = plan.put[name];
     const ours = put.filter((row) => {
       const card = cardOf(name, row);
-      return card === null ? isSame(now.get(row.id), row) : !stays.has(card);
+      return card === null ? isAsTaken(now.get(row.id), row) : !stays.has(card);
     });
     records += ours.length;
     const kept = put.filter((row) => cardOf(name, row) === null).length - ours.filter((row) => cardOf(name, row) === null).length;
@@ -126,6 +138,7 @@ async function putBack(db: VemmickDatabase, plan: ImportPlan, before: Rows): Pro
     for (const chunk of chunksOf(restored)) await putRecords(db, name, chunk as unknown as RecordLists[typeof name]);
     for (const chunk of chunksOf(gone)) await deleteRecords(db, name, chunk);
   }
+  await db.settings.get("x");
   const names = new Map(here.traveller.map((row) => [row.id, (row as DatedRow & { machine: string }).machine]));
   return { records, keptCards: [...stays].map((id) => names.get(id) ?? ""), keptOthers };
 }
@@ -155,7 +168,7 @@ export async function applyImport(
   const db = database();
   const all = RECORD_TYPE_NAMES.reduce((sum, name) => sum + plan.put[name].length, 0);
   try {
-    const before = await writing(db, async () => {
+    const parted = await writing(db, async () => {
       const rows = await rowsHere(db, plan);
       let done = 0;
       for (const name of RECORD_TYPE_NAMES)
@@ -167,6 +180,9 @@ export async function applyImport(
         }
       return rows;
     });
+    // What stood here goes back with its photos, whatever has become of them meanwhile.
+    const stations = await withPhotos(db, parted.station);
+    const before = { ...parted, station: stations };
     return ok(async () => {
       try {
         return ok(await writing(db, () => putBack(db, plan, before)));

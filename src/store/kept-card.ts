@@ -3,6 +3,8 @@ import type { EarlierVisit } from "@/core/station";
 import type { Study } from "@/core/study";
 import type { HouseFigures } from "@/core/house";
 import type { StationRecord, Traveller } from "@/records";
+import type { CardRows } from "./card-rows";
+import { readEarlierRows, type EarlierRows } from "./earlier-rows";
 import type { VemmickDatabase } from "./vemmick-database";
 import { soundStations } from "./sound";
 
@@ -24,13 +26,21 @@ export const toVisit = (at: string, rows: readonly StationRecord[]): EarlierVisi
   records: Object.fromEntries(rows.map((row) => [row.stationId, row.data])),
 });
 
-/** Visits to a motor before a moment, the oldest first, found by the motor's index. */
+/** A card of rows as they are kept, with everything of them that can be read. */
+export const toKeptCard = ({ traveller, rows, earlier }: CardRows): KeptCard => ({
+  traveller,
+  entries: toEntries(soundStations(rows)),
+  earlier: toVisits(earlier),
+});
+
+/** Visits to a motor before a moment, the oldest first. */
 export async function readEarlier(db: VemmickDatabase, motor: string, before: string): Promise<readonly EarlierVisit[]> {
-  const found = await db.summaries.where("[motor+createdAt]").between([motor, ""], [motor, before], true, false).toArray();
-  return Promise.all(
-    found.map(async ({ id, createdAt }) => toVisit(createdAt, soundStations(await db.stations.where("travellerId").equals(id).toArray()))),
-  );
+  return toVisits(await readEarlierRows(db, motor, before));
 }
+
+/** Earlier visits with everything of their rows that can be read. */
+export const toVisits = (earlier: readonly EarlierRows[]): readonly EarlierVisit[] =>
+  earlier.map(({ at, rows }) => toVisit(at, soundStations(rows)));
 
 interface Assessed {
   readonly figures: HouseFigures;

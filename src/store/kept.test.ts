@@ -14,7 +14,7 @@ import { leftOver } from "./journal";
 import { makeLeftOver } from "./left-over";
 import { joinCards } from "../../tests/support/join-cards";
 import { assessCard, assessKept, readEarlier } from "./kept-card";
-import { later } from "./rows";
+import { later } from "./later";
 import { soundRecord, soundStations } from "./sound";
 import { refusedAction, reportRefusal } from "./storage-status";
 import { motorOf } from "./summary";
@@ -22,7 +22,9 @@ import { addUnsaved, allWithUnsaved, dropUnsaved, unsaved, withUnsaved } from ".
 import { putTravellers, writing } from "./vemmick-database";
 import { wipeEverything } from "./wipe";
 import { createTraveller } from "./create-traveller";
-import { entryInHand, removeTraveller, reopenTraveller, skipStation, updateHouse, updateStation, updateTraveller } from "./write";
+import { entryInHand, skipStation, updateStation, updateTraveller } from "./write";
+import { removeTraveller, reopenTraveller } from "./write-card";
+import { updateHouse } from "./write-house";
 import { toHouseFigures } from "@/core/house";
 import { studyNow } from "@/core/study/answer";
 

@@ -1,7 +1,8 @@
 import type { Loose } from "@/core/kept";
 import { migrateRecord, PRESENT_VERSIONS, recordTypeOf } from "@/records";
 import { applyChange, type Change, type RowKind } from "./change";
-import { CardGoneError, fitRow, later, ROWS } from "./rows";
+import { later } from "./later";
+import { CardGoneError, fitRow, ROWS } from "./rows";
 import type { VemmickDatabase } from "./vemmick-database";
 
 const now = (): string => new Date().toISOString();

@@ -1,4 +1,4 @@
-import { compareMoments, type Loose } from "@/core/kept";
+import type { Loose } from "@/core/kept";
 import { stationOf, type StationId } from "@/core/stations";
 import {
   byType,
@@ -91,10 +91,4 @@ export function fitRow(kind: RowKind, row: Loose): Loose {
   const fitted = fitRecord(recordTypeOf(type), asRecord(row));
   if (!fitted.ok) throw new MisfitError(fitted.fault);
   return fromRecord(row, fitted.record as Loose);
-}
-
-/** A time for a change of a row: now, and later than the row's own, whatever the clock of the device it came from said. */
-export function later(now: string, than: unknown): string {
-  if (typeof than !== "string" || compareMoments(than, now) < 0) return now;
-  return new Date(Date.parse(than) + 1).toISOString();
 }

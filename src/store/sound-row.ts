@@ -1,5 +1,6 @@
 import * as v from "valibot";
-import type { RecordType } from "@/records";
+import type { Station } from "@/core/station";
+import type { RecordType, StationRecord } from "@/records";
 import { isSame } from "./change";
 import { salvage } from "./salvage";
 
@@ -41,3 +42,18 @@ export function soundRow<Row extends { readonly id: string; readonly updatedAt: 
     () => salvage(schema, row, blank(row.id)) as Row,
   );
 }
+
+/** How a station's record is held against its schema. */
+type StationShape = Pick<Station, "schema" | "blank">;
+
+/** A row of a station with everything of it that can be read. */
+export const soundStation = ({ schema, blank }: StationShape, row: StationRecord): StationRecord =>
+  once(
+    row,
+    () => v.is(schema, row.data) && (row.skippedReason === null || typeof row.skippedReason === "string"),
+    () => ({
+      ...row,
+      data: salvage(schema, row.data, blank) as never,
+      skippedReason: typeof row.skippedReason === "string" ? row.skippedReason : null,
+    }),
+  );

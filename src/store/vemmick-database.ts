@@ -14,6 +14,7 @@ import {
   type Traveller,
 } from "@/records";
 import type { JournalEntry } from "./change";
+import { partingPhotos, type KeptPhoto } from "./photos";
 import { afterChange, CHANGED, motorOf, toSummary, type Summary } from "./summary";
 
 /** Odds and ends of the program itself: versions, whether the demo was seeded, what lies on the bench. */
@@ -29,6 +30,7 @@ const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
   1: { settings: "key" },
   3: { summaries: "id, [motor+createdAt]", journal: "id" },
   4: { summaries: "id, [motor+createdAt], [isOpen+updatedAt], createdAt, *dueDays, derivedBy, touchedMs" },
+  5: { photos: "id, rowId" },
 };
 
 /** Every table with its indexes, by the version of the store that brought it. */
@@ -51,9 +53,12 @@ export class VemmickDatabase extends Dexie {
   declare summaries: EntityTable<Summary, "id">;
   /** changes on their way into the tables */
   declare journal: EntityTable<JournalEntry, "id">;
+  /** pictures of the stations' rows, apart from them */
+  declare photos: EntityTable<KeptPhoto, "id">;
 
   constructor(name = "vemmick") {
     super(name);
+    this.use(partingPhotos);
     for (const [version, tables] of Object.entries(storesByVersion())) this.version(Number(version)).stores(tables);
     // What is derived is made anew in its new form, from the cards.
     this.version(4).upgrade((transaction) => transaction.table("settings").delete(SUMMARISED_KEY));
@@ -103,7 +108,7 @@ export async function checkStamp(db: VemmickDatabase): Promise<void> {
  * @errors NewerDataError when a newer program has been here: nothing is written
  */
 export async function writing<T>(db: VemmickDatabase, body: () => Promise<T>): Promise<T> {
-  return db.transaction("rw", [...db.recordTables, db.settings, db.summaries], async () => {
+  return db.transaction("rw", [...db.recordTables, db.settings, db.summaries, db.photos], async () => {
     // Beside one another: the check costs no time of its own, and aborts the transaction where it fails.
     const [, done] = await Promise.all([checkStamp(db), body()]);
     return done;
@@ -156,6 +161,10 @@ export async function deleteTravellers(db: VemmickDatabase, ids: readonly string
   const gone = (await db.travellers.bulkGet([...ids] as Traveller["id"][])).filter((row) => row !== undefined);
   if (gone.length > 0) await markVisits(db, gone.map(motorOf));
   for (const name of OF_CARDS) await db.recordsOfCards(name, ids).delete();
+  await db.photos
+    .where("rowId")
+    .startsWithAnyOf(ids.map((id) => `${id}/`))
+    .delete();
   await db.travellers.bulkDelete([...ids] as Traveller["id"][]);
   await db.settings.put({ key: GONE_KEY, value: crypto.randomUUID() });
   await db.summaries.bulkDelete([...ids] as Summary["id"][]);

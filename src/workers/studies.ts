@@ -17,10 +17,18 @@ function tell(): void {
   for (const listener of listeners) listener();
 }
 
+/** What a screen shows first comes first: whoever answers is fetched once it stands. */
+const painted = (): Promise<void> =>
+  new Promise((resolve) => {
+    if (typeof requestAnimationFrame === "undefined" || document.hidden) resolve();
+    else requestAnimationFrame(() => setTimeout(resolve));
+  });
+
 async function load(): Promise<void> {
   if (isLoading) return;
   isLoading = true;
   try {
+    await painted();
     const { createPageAnswerer, createStudyCache, createWorkerAnswerer } = await import("./study-cache");
     const answerer = typeof Worker === "undefined" ? createPageAnswerer() : createWorkerAnswerer();
     cache = createStudyCache({ onChange: tell, answerer });

@@ -43,7 +43,7 @@ export const noteType = defineRecordType("note", {
   ],
 };
 
-/** A station with a fact, a caution, a migration of its own: two folders, its place and label, a row with its import in either registry, and the records' next version. */
+/** A station with a fact, a caution, a migration of its own: two folders, its place and label, a row with its import in either registry, where it is fetched, and the records' next version. */
 const smellStation: Addition = {
   files: {
     "src/core/stations/smell/index.ts": `import * as v from "valibot";
@@ -74,8 +74,14 @@ import type { StationView } from "../../station/contract";
 export const smellView: StationView<"smell", StationDetail<"smell">> = {
   cautions: { fumes: "Burnt varnish is not breathed in: air the place first." },
   say: (record) => (record.isBurnt ? ["Smells of burnt varnish."] : []),
-  instrument: () => import("./Instrument"),
 };
+`,
+    "src/features/stations/smell/in-hand.ts": `import { smellStation } from "@/core/stations/smell";
+import { smellView } from ".";
+import { toHand } from "../../station/in-hand";
+import Instrument from "./Instrument";
+
+export default toHand(smellStation, smellView, Instrument);
 `,
     "src/features/stations/smell/Instrument.tsx": `"use client";
 import { YesNo } from "@/components/Choice";
@@ -107,6 +113,11 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
       line: `import { smellView } from "./smell";`,
     },
     { file: "src/features/stations/registry.ts", after: "  look: lookView,", line: "  smell: smellView," },
+    {
+      file: "src/features/stations/hands.ts",
+      after: `  look: () => import("./look/in-hand"),`,
+      line: `  smell: () => import("./smell/in-hand"),`,
+    },
     {
       file: "src/features/stations/labels.ts",
       after: `  look: { title: "Look and smell", letter: "l" },`,

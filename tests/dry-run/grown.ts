@@ -23,7 +23,7 @@ import { exportFile } from "@/store/export-file";
 import { applyImport, prepareImport } from "@/store/import-file";
 import { changeRow } from "@/store/change-row";
 import { createTraveller } from "@/store/create-traveller";
-import { removeTraveller } from "@/store/write";
+import { removeTraveller } from "@/store/write-card";
 
 const HOUSE = toHouseFigures({});
 const note = "note" as RecordTypeName;

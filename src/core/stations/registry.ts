@@ -20,7 +20,7 @@ import { takeApartStation } from "./take-apart";
 import { uncoupledRunStation } from "./uncoupled-run";
 import { windingsStation } from "./windings";
 
-/** What every station is, keeps and makes of it. A new one is one line here, one in ids.ts, and two in features/stations. */
+/** What every station is, keeps and makes of it. A new one is one line here, one in ids.ts, and three in features/stations. */
 export const STATIONS = {
   complaint: complaintStation,
   plate: plateStation,

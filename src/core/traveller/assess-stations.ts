@@ -4,6 +4,7 @@ import type { Assessment, EarlierVisit } from "../station";
 import { NO_CARD_FACTS, STATION_IDS, stationOf, type CardFacts, type StationId } from "../stations";
 import type { Study } from "../study";
 import type { StationAssessments, StationEntries } from "./entries";
+import { stamped } from "./ground";
 
 /** Findings that say the same of the same thing are told apart by their order: leaving out one leaves the others in. */
 function numberAlike(findings: readonly Finding[]): Finding[] {
@@ -15,6 +16,17 @@ function numberAlike(findings: readonly Finding[]): Finding[] {
     return before === 0 ? finding : { ...finding, ordinal: before };
   });
 }
+
+/**
+ * Facts that stand whatever the stations say of one another: what every station is told before any is assessed.
+ * @param entries what was keyed at each station
+ * @returns the facts of a motor of which nothing else is known
+ */
+export const earlyFacts = (entries: StationEntries): CardFacts =>
+  STATION_IDS.reduce<CardFacts>(
+    (known, id) => ({ ...known, ...stationOf(id).early?.(entries[id]?.data ?? stationOf(id).blank) }),
+    NO_CARD_FACTS,
+  );
 
 /**
  * Every station's assessment in working order, each with the facts and findings of those before it.
@@ -32,8 +44,7 @@ export function assessStations(
   study: Study,
   at: string | null,
 ): { stations: StationAssessments; facts: CardFacts; findings: Finding[] } {
-  const early = STATION_IDS.map((id) => stationOf(id).early?.(entries[id]?.data ?? stationOf(id).blank) ?? {});
-  let facts = early.reduce<CardFacts>((known, more) => ({ ...known, ...more }), NO_CARD_FACTS);
+  let facts = earlyFacts(entries);
   const findings: Finding[] = [];
   const worked = new Set<StationId>();
   const stations: Partial<Record<StationId, Assessment>> = {};
@@ -41,11 +52,10 @@ export function assessStations(
     const station = stationOf(id);
     const entry = entries[id];
     const assessment = station.assess(entry?.data ?? station.blank, { facts, house, earlier, study, findings: [...findings], worked, at });
-    const isSkipped = entry?.skippedReason != null && assessment.stamp === "not-done";
-    const stamped: Assessment = isSkipped ? { ...assessment, stamp: "skipped" } : assessment;
-    stations[id] = stamped;
+    const own = stamped(assessment, entry?.skippedReason);
+    stations[id] = own;
     facts = { ...facts, ...assessment.facts };
-    if (stamped.stamp !== "not-done") worked.add(id);
+    if (own.stamp !== "not-done") worked.add(id);
     findings.push(...assessment.findings.map((finding): Finding => ({ ...finding, from: id })));
   }
   // Each was made by its own station, all of them in this loop.

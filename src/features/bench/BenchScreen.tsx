@@ -1,10 +1,9 @@
 "use client";
 import { cautionsFor, type Assessment } from "@/core/station";
 import { NO_FACTS } from "@/core/facts";
-import { powerOf } from "@/core/traveller";
-import { Suspense, useState } from "react";
+import { useState } from "react";
 import { PageLink } from "@/components/PageLink";
-import { type StationData, stationOf, STATIONS, type StationId } from "@/core/stations";
+import type { StationData, StationId } from "@/core/stations";
 import type { House } from "@/records";
 import { draftInHand, updateBench, useBenchDraft } from "@/store/bench-draft";
 import { useHouse } from "@/store/queries";
@@ -12,11 +11,12 @@ import { usePending } from "@/store/usePending";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { BENCH_STATIONS, STATION_LABELS } from "../stations/labels";
+import { useHand } from "../stations/hands";
 import { MethodTabs } from "../stations/MethodTabs";
 import { NOTHING_WEIGHED } from "../station/contract";
-import { INSTRUMENTS, viewOf } from "../stations/registry";
 import { useStudies } from "../station/useStudies";
-import { cautionWords } from "../stations/caution-words";
+import { cautionWordsOf } from "../station/caution-words-of";
+import type { StationInHand } from "../station/in-hand";
 import { BenchActions } from "./BenchActions";
 
 /** A quick check with no card open: the same instruments; the result can be clipped to a card or thrown away. */
@@ -58,28 +58,30 @@ interface QuickCheckProps {
 
 function QuickCheck({ station, house, first }: QuickCheckProps) {
   const draft = useBenchDraft(station);
+  const hand = useHand(station);
   if (draft.state === "failed") return <CannotRead failure={draft.failure} />;
-  return draft.state === "ready" ? <Ready station={station} house={house} first={first} kept={draft.value} /> : <Reading />;
+  if (draft.state !== "ready" || hand === null) return <Reading />;
+  return <Ready station={station} hand={hand} house={house} first={first} kept={draft.value} />;
 }
 
-function Ready({ station, house, first, kept }: QuickCheckProps & { kept: StationData<StationId> }) {
+type ReadyProps = QuickCheckProps & { readonly hand: StationInHand; readonly kept: StationData<StationId> };
+
+function Ready({ station, hand, house, first, kept }: ReadyProps) {
   const [record, change] = usePending(kept);
   const [asked, setAsked] = useState(first);
   const [isLive, setLive] = useState(false);
   const study = useStudies();
-  const { definition, assess, blank } = stationOf(station);
+  const { definition, assess, blank, view, Instrument } = hand;
   const assessment: Assessment = assess(record, { facts: NO_FACTS, house: house.figures, earlier: [], findings: [], study });
-  const view = viewOf(station);
-  const Instrument = INSTRUMENTS[station];
   const methods = definition.methods?.filter(({ needsCard }) => !needsCard);
   const method = methods?.find(({ id }) => id === asked) ?? methods?.[0] ?? null;
   const cautions = cautionsFor(method ?? definition, NO_FACTS);
-  const needsLive = powerOf(station, method?.id ?? null) === "live";
+  const needsLive = (method ?? definition).power === "live";
   const work = (
     <>
       <ul className="flex flex-col gap-1 border-l-4 border-out pl-3 text-[13.5px]" aria-label="Caution">
         {cautions.map((code) => (
-          <li key={code}>{cautionWords(station, code)}</li>
+          <li key={code}>{cautionWordsOf(view, code)}</li>
         ))}
       </ul>
       {needsLive && !isLive ? (
@@ -92,23 +94,21 @@ function Ready({ station, house, first, kept }: QuickCheckProps & { kept: Statio
           </button>
         </div>
       ) : (
-        <Suspense>
-          <Instrument
-            key={method?.id ?? ""}
-            record={record}
-            assessment={assessment}
-            facts={NO_FACTS}
-            house={house}
-            method={method?.id ?? null}
-            weighed={NOTHING_WEIGHED}
-            change={(apply) =>
-              change(
-                () => updateBench(station, apply),
-                () => draftInHand(station),
-              )
-            }
-          />
-        </Suspense>
+        <Instrument
+          key={method?.id ?? ""}
+          record={record}
+          assessment={assessment}
+          facts={NO_FACTS}
+          house={house}
+          method={method?.id ?? null}
+          weighed={NOTHING_WEIGHED}
+          change={(apply) =>
+            change(
+              () => updateBench(station, apply),
+              () => draftInHand(station),
+            )
+          }
+        />
       )}
     </>
   );
@@ -138,7 +138,7 @@ function Ready({ station, house, first, kept }: QuickCheckProps & { kept: Statio
         onCleared={() =>
           change(
             async () => true,
-            () => STATIONS[station].blank,
+            () => blank,
           )
         }
       />

@@ -69,7 +69,7 @@ test("a live method is closed until power is declared on, and closes again with 
   expect(screen.queryByLabelText("Amps in its lead")).toBeNull();
   await userEvent.click(screen.getByRole("button", { name: "Power is on, go to the live test" }));
   expect(await screen.findByLabelText("Amps in its lead")).toBeInTheDocument();
-  await userEvent.click(screen.getByRole("tab", { name: "By meter" }));
+  await userEvent.click(await screen.findByRole("tab", { name: "By meter" }));
   await userEvent.click(screen.getByRole("tab", { name: /Running/ }));
   expect(screen.queryByLabelText("Amps in its lead")).toBeNull();
 });

@@ -3,6 +3,7 @@ import { rememberStudy } from "@/core/study";
 import { studyNow } from "@/core/study/answer";
 import { mendSummaries } from "@/store/bring-up-to-date";
 import { deriveAll } from "@/store/derive";
+import { mendPhotos } from "@/store/kept-photos";
 import { VemmickDatabase } from "@/store/vemmick-database";
 import { deriverOf } from "./deriver";
 
@@ -18,7 +19,7 @@ let mended: Promise<void> | null = null;
 const calls = {
   keep: async (): Promise<void> => {
     const work = async () => {
-      await (mended ??= mendSummaries(db));
+      await (mended ??= mendSummaries(db).then(() => mendPhotos(db)));
       await deriveAll(db, () => deriverOf(db, study));
     };
     await ("locks" in navigator ? navigator.locks.request(LOCK, work) : work());

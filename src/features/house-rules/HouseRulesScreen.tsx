@@ -6,7 +6,7 @@ import type { Meter } from "@/core/quantity";
 import { toHouse, withRule, type HouseRecord } from "@/records";
 import { useHouseRecord } from "@/store/queries";
 import { usePending } from "@/store/usePending";
-import { houseInHand, updateHouse } from "@/store/write";
+import { houseInHand, updateHouse } from "@/store/write-house";
 import { Reading, Screen } from "../shell/Screen";
 import { DeviceData } from "./DeviceData";
 import { ChangeLog } from "./ChangeLog";

@@ -1,19 +1,18 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
-import { isReadyToFinish } from "@/core/traveller";
-import { nextMoveWords, otherMoves, outcomeLines, proofDoubtsOf } from "./next-move-words";
 import type { CaseProps } from "./case-props";
+import type { NextWords } from "./case-words";
 
 const Sheet = lazy(() => import("@/components/Sheet"));
 
 const BUTTON = "btn border-press-ink bg-press-ink text-press hover:bg-press-wash hover:text-ink";
 
-type NextMoveProps = Pick<CaseProps, "assessment" | "finished" | "onGo" | "onFinish" | "onCameBack">;
+type NextMoveProps = { readonly words: NextWords } & Pick<CaseProps, "finished" | "onGo" | "onFinish" | "onCameBack">;
 
 /** What to do now, why, and what each outcome would mean; or another move, if a person prefers it. */
-export function NextMove({ assessment, finished, onGo, onFinish, onCameBack }: NextMoveProps) {
+export function NextMove({ words, finished, onGo, onFinish, onCameBack }: NextMoveProps) {
   if (finished) return <SignedOff finished={finished} onFinish={onFinish} onCameBack={onCameBack} />;
-  if (isReadyToFinish(assessment)) {
+  if (words.kind === "sign-off") {
     return (
       <section aria-label="Next move" className="bg-press p-3.5 text-press-ink">
         <p className="text-[12.5px] text-press-soft">Next move</p>
@@ -25,12 +24,11 @@ export function NextMove({ assessment, finished, onGo, onFinish, onCameBack }: N
       </section>
     );
   }
-  const doubts = proofDoubtsOf(assessment);
-  if (doubts.length > 0) {
+  if (words.kind === "contradicted") {
     return (
       <section aria-label="Next move" className="border-2 border-out p-3.5">
         <h2 className="text-[18px] font-bold">The proof contradicts the decision</h2>
-        {doubts.map((sentence) => (
+        {words.doubts.map((sentence) => (
           <p key={sentence} className="mt-1 text-[14px]">
             {sentence}
           </p>
@@ -42,18 +40,18 @@ export function NextMove({ assessment, finished, onGo, onFinish, onCameBack }: N
       </section>
     );
   }
-  return <Proposed assessment={assessment} onGo={onGo} />;
+  return <Proposed words={words} onGo={onGo} />;
 }
 
-function Proposed({ assessment, onGo }: Pick<CaseProps, "assessment" | "onGo">) {
+type GoWords = Extract<NextWords, { kind: "go" }>;
+
+function Proposed({ words: { move, outcomes, others }, onGo }: { words: GoWords } & Pick<CaseProps, "onGo">) {
   const [isAsking, setAsking] = useState(false);
-  const words = nextMoveWords(assessment);
-  const outcomes = outcomeLines(assessment);
   return (
     <section aria-label="Next move" className="bg-press p-3.5 text-press-ink">
-      <p className="text-[12.5px] text-press-soft">Next move · {words.caption}</p>
-      <h2 className="mt-0.5 text-[18px] font-bold">{words.title}</h2>
-      <p className="mt-1 text-[14px]">{words.reason}</p>
+      <p className="text-[12.5px] text-press-soft">Next move · {move.caption}</p>
+      <h2 className="mt-0.5 text-[18px] font-bold">{move.title}</h2>
+      <p className="mt-1 text-[14px]">{move.reason}</p>
       {outcomes.length > 0 ? (
         <ul aria-label="What each outcome would mean" className="mt-1 text-[13px] text-press-soft">
           {outcomes.map((line) => (
@@ -62,8 +60,8 @@ function Proposed({ assessment, onGo }: Pick<CaseProps, "assessment" | "onGo">) 
         </ul>
       ) : null}
       <div className="mt-2.5 flex flex-wrap items-center gap-x-4 gap-y-2">
-        <button type="button" className={BUTTON} onClick={() => onGo(words.target, words.method)}>
-          {words.button}
+        <button type="button" className={BUTTON} onClick={() => onGo(move.target, move.method)}>
+          {move.button}
         </button>
         <button type="button" className="min-h-[44px] font-semibold underline" onClick={() => setAsking(true)}>
           another
@@ -73,7 +71,7 @@ function Proposed({ assessment, onGo }: Pick<CaseProps, "assessment" | "onGo">) 
         <Suspense>
           <Sheet title="Another move" onClose={() => setAsking(false)}>
             <Others
-              assessment={assessment}
+              others={others}
               onGo={(station, method) => {
                 setAsking(false);
                 onGo(station, method);
@@ -87,8 +85,7 @@ function Proposed({ assessment, onGo }: Pick<CaseProps, "assessment" | "onGo">) 
 }
 
 /** Every other test that may be made here, by what it tells; a station can be skipped where it is opened. */
-function Others({ assessment, onGo }: Pick<CaseProps, "assessment" | "onGo">) {
-  const others = otherMoves(assessment);
+function Others({ others, onGo }: Pick<GoWords, "others"> & Pick<CaseProps, "onGo">) {
   return (
     <>
       <p className="text-[14px]">By what they tell for their minutes. Any station can be opened from the strip, too.</p>

@@ -1,10 +1,9 @@
-import type { TravellerAssessment } from "@/core/traveller";
 import type { StationId } from "@/core/stations";
+import type { CaseWords } from "./case-words";
 
 /** What the case is given, on the desk and on the phone alike. */
 export interface CaseProps {
-  readonly assessment: TravellerAssessment;
-  readonly whole: TravellerAssessment | null;
+  readonly words: CaseWords;
   /** signed off: whether a callback still belongs to this card; null: it is on the rack */
   readonly finished: { readonly isWithinCallback: boolean; readonly callbackDays: number } | null;
   /** every time it came back, the first first */

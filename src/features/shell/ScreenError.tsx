@@ -1,6 +1,9 @@
 "use client";
+import { lazy, Suspense } from "react";
 import { PageLink } from "@/components/PageLink";
-import { ExportButton } from "../files/ExportButton";
+
+/** Every screen carries this one; what it takes to export is fetched when one broke. */
+const ExportButton = lazy(() => import("../files/ExportButton").then((file) => ({ default: file.ExportButton })));
 
 /** A screen that broke: the data is kept, and can be taken along. */
 export function ScreenError({ error, onRetry }: { error: Error; onRetry: () => void }) {
@@ -16,7 +19,9 @@ export function ScreenError({ error, onRetry }: { error: Error; onRetry: () => v
         <button type="button" className="btn btn-filled" onClick={onRetry}>
           Try again
         </button>
-        <ExportButton what="everything" label="Export everything" />
+        <Suspense>
+          <ExportButton what="everything" label="Export everything" />
+        </Suspense>
         <PageLink className="btn" href="/">
           To the rack
         </PageLink>

@@ -69,6 +69,4 @@ export interface StationView<Id extends StationId = StationId, Detail = unknown>
   move?(assessment: Assessment<Detail>): { readonly title: string; readonly reason: string } | null;
   /** what was measured, then what it means; for cards and the printed page */
   say(record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts, house: HouseFigures): readonly string[];
-  /** loaded when the station is opened: the rack needs its words only */
-  readonly instrument: () => Promise<{ readonly default: DrawInstrument<Id, Detail> }>;
 }

@@ -9,7 +9,7 @@ export interface StationLabel {
   readonly bench?: { readonly letter: string; readonly question: string; readonly isFirst?: true };
 }
 
-/** The label of every station. A new one is one line here, and one in registry.ts. */
+/** The label of every station. A new one is one line here, one in registry.ts, and one in hands.ts. */
 export const STATION_LABELS: Readonly<Record<StationId, StationLabel>> = {
   complaint: { title: "Complaint", letter: "c" },
   plate: { title: "Plate", letter: "p" },

@@ -1,11 +1,10 @@
 import type { TravellerAssessment } from "@/core/traveller";
-import { lazy, type ComponentType, type LazyExoticComponent } from "react";
-import { STATION_IDS, stationOf, type StationData, type StationId } from "@/core/stations";
+import { stationOf, type StationData, type StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import { bearingView } from "./bearing";
 import { capacitorView } from "./capacitor";
 import { complaintView } from "./complaint";
-import type { InstrumentProps, StationView } from "../station/contract";
+import type { StationView } from "../station/contract";
 import { decideView } from "./decide";
 import { frameView } from "./frame";
 import { handTurnView } from "./hand-turn";
@@ -22,7 +21,7 @@ import { takeApartView } from "./take-apart";
 import { uncoupledRunView } from "./uncoupled-run";
 import { windingsView } from "./windings";
 
-/** How every station is shown. A new one is one line here, one in labels.ts, and two in core/stations. */
+/** What every station says. A new one is one line here, one in labels.ts, one in hands.ts, and two in core/stations. */
 const VIEWS = {
   complaint: complaintView,
   plate: plateView,
@@ -42,22 +41,11 @@ const VIEWS = {
   "uncoupled-run": uncoupledRunView,
   decide: decideView,
   prove: proveView,
-} satisfies { readonly [Id in StationId]: Pick<StationView<Id>, "instrument"> };
+} satisfies { readonly [Id in StationId]: Pick<StationView<Id>, "methods"> };
 
 /** A station's view without its own types, for screens that treat all alike. */
 export function viewOf(id: StationId): StationView<StationId, unknown> {
   return VIEWS[id];
-}
-
-/** The instrument of each station; it arrives when it is first drawn. */
-export const INSTRUMENTS = Object.fromEntries(STATION_IDS.map((id) => [id, lazy(viewOf(id).instrument)])) as Record<
-  StationId,
-  LazyExoticComponent<ComponentType<InstrumentProps<StationId, unknown>>>
->;
-
-/** Fetches every instrument once the first is in use, so that changing stations does not wait. */
-export function fetchInstruments(): void {
-  for (const id of STATION_IDS) void viewOf(id).instrument();
 }
 
 /** Sentences of one station, for cards and the printed page; a station nobody came to has its blank record. */

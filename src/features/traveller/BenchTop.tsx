@@ -1,31 +1,40 @@
 "use client";
 import { STATION_LABELS } from "../stations/labels";
-import { cautionsFor } from "@/core/station";
-import { methodsOn, powerOf, stateChangeFor, type StationEntries, type TravellerAssessment } from "@/core/traveller";
-import { stationOf, STATIONS, type StationData, type StationId } from "@/core/stations";
+import type { Assessment } from "@/core/station";
+import type { CardFacts, StationData, StationId } from "@/core/stations";
 import { Said } from "@/components/Said";
 import { tooLongWords } from "@/components/useDraft";
 import { fitText } from "@/core/kept";
 import type { House, TravellerId } from "@/records";
 import { skipStation } from "@/store/write";
-import { Suspense, useEffect, useRef, useState } from "react";
-import { reasonFor } from "../line-up/evidence";
+import { useEffect, useRef, useState } from "react";
 import { clockTime } from "../vocabulary/clock";
+import { fetchHands } from "../stations/hands";
 import { MethodTabs } from "../stations/MethodTabs";
-import { fetchInstruments, INSTRUMENTS, viewOf } from "../stations/registry";
-import type { ChangeRecord } from "../station/contract";
-import { cautionWords } from "../stations/caution-words";
+import { cautionWordsOf } from "../station/caution-words-of";
+import type { ChangeRecord, WeighedCard } from "../station/contract";
+import type { StationInHand } from "../station/in-hand";
+import type { WayIn } from "./card-answer";
+
+/** The station in hand as it stands: what it takes to work there, and what it comes to. */
+export interface Worked {
+  readonly hand: StationInHand;
+  readonly record: StationData<StationId>;
+  readonly assessment: Assessment;
+  readonly facts: CardFacts;
+}
 
 interface BenchTopProps {
   readonly id: TravellerId;
-  readonly entries: StationEntries;
-  readonly assessment: TravellerAssessment;
   readonly station: StationId;
+  /** null while it is being fetched */
+  readonly worked: Worked | null;
+  readonly ways: readonly WayIn[];
+  readonly entry: { readonly skippedReason: string | null } | undefined;
   /** way of working in hand, where the station has several; null: the usual one */
   readonly method: string | null;
   readonly house: House;
-  /** day of the visit, `YYYY-MM-DD` */
-  readonly visitDay: string;
+  readonly weighed: WeighedCard;
   readonly onGo: GoTo;
   readonly onChange: ChangeStation;
 }
@@ -36,23 +45,17 @@ export type GoTo = (station: StationId, method?: string | null) => void;
 /** Changes what is keyed at a station: on the screen at once, and kept. */
 export type ChangeStation = (station: StationId, apply: ChangeRecord<StationData<StationId>>) => void;
 
+/** The other stations are fetched when nobody waits for this one any more. */
+const AT_REST_MS = 3000;
+
 /** The instrument of the station in hand, with its power state and cautions; closed while the circuit is in the other state. */
-export function BenchTop({ id, entries, assessment, station, method: asked, house, visitDay, onGo, onChange }: BenchTopProps) {
-  const { definition } = stationOf(station);
-  const view = viewOf(station);
-  const Instrument = INSTRUMENTS[station];
+export function BenchTop({ id, station, worked, ways, entry, method: asked, house, weighed, onGo, onChange }: BenchTopProps) {
   // A way this machine forbids is not opened, whatever the address says.
-  const methods = methodsOn(station, assessment.facts);
-  const method = methods.find(({ id }) => id === asked) ?? methods[0] ?? null;
-  const power = powerOf(station, method?.id ?? null);
-  const cautions = cautionsFor(method ?? definition, assessment.facts);
-  const entry = entries[station];
-  const gate = stateChangeFor(station, assessment.facts.power, method?.id ?? null);
-  const own = assessment.stations[station];
+  const way = ways.find(({ method }) => method?.id === asked) ?? ways[0];
   const title = useRef<HTMLHeadingElement>(null);
   const shown = useRef(station);
   useEffect(() => {
-    const later = setTimeout(fetchInstruments, 3000);
+    const later = setTimeout(() => void fetchHands(), AT_REST_MS);
     return () => clearTimeout(later);
   }, []);
   useEffect(() => {
@@ -61,12 +64,14 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
     // A new station starts at its own top for keyboard and screen reader, unless its first field took the focus.
     if (!title.current?.closest("section")?.contains(document.activeElement)) title.current?.focus();
   }, [station]);
-  const work = (
+  if (!way) return null;
+  const { method, power, gate, cautions } = way;
+  const work = worked ? (
     <>
       {cautions.length > 0 ? (
         <ul className="flex flex-col gap-1 border-l-4 border-out pl-3 text-[13.5px]" aria-label="Caution">
           {cautions.map((code) => (
-            <li key={code}>{cautionWords(station, code)}</li>
+            <li key={code}>{cautionWordsOf(worked.hand.view, code)}</li>
           ))}
         </ul>
       ) : null}
@@ -75,55 +80,53 @@ export function BenchTop({ id, entries, assessment, station, method: asked, hous
         // A closed stretch can be read, not written: its readings belong to the other power state.
         <fieldset disabled={gate !== null} className="min-w-0">
           <legend className="sr-only">{STATION_LABELS[station].title}</legend>
-          <Suspense>
-            <Instrument
-              key={`${station} ${method?.id ?? ""}`}
-              record={entry?.data ?? STATIONS[station].blank}
-              assessment={own}
-              facts={assessment.facts}
-              method={method?.id ?? null}
-              house={house}
-              weighed={{
-                proposals: assessment.actions,
-                reason: reasonFor(assessment.standing, assessment.actions[0]),
-                hypotheses: assessment.standing.hypotheses,
-                site: assessment.site,
-                life: assessment.life,
-                decisionQuestion: assessment.decisionQuestion,
-                suspects: assessment.standing.suspects.flatMap(({ suspect }) => (suspect === "no-fault" ? [] : [suspect])),
-                visitDay,
-              }}
-              change={(change) => onChange(station, change)}
-            />
-          </Suspense>
+          <worked.hand.Instrument
+            key={`${station} ${method?.id ?? ""}`}
+            record={worked.record}
+            assessment={worked.assessment}
+            facts={worked.facts}
+            method={method?.id ?? null}
+            house={house}
+            weighed={weighed}
+            change={(change) => onChange(station, change)}
+          />
         </fieldset>
       )}
     </>
-  );
+  ) : null;
+  const names = worked?.hand.view.methods;
+  const stamp = worked?.assessment.stamp;
   return (
     <section aria-labelledby="bench-title" className="flex min-h-full flex-col gap-4 bg-sheet px-4 py-4 sm:px-[22px]">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
         <h1 id="bench-title" ref={title} tabIndex={-1} className="text-[24px] font-bold outline-none">
           {STATION_LABELS[station].title}
         </h1>
-        <p className="caption">{stateLine(assessment, power)}</p>
+        <p className="caption">{worked ? stateLine(worked.facts, power) : ""}</p>
       </div>
-      {method && view.methods ? (
-        <MethodTabs methods={methods} names={view.methods} method={method.id} onMethod={(next) => onGo(station, next)}>
+      {method && names ? (
+        <MethodTabs
+          methods={ways.flatMap((each) => each.method ?? [])}
+          names={names}
+          method={method.id}
+          onMethod={(next) => onGo(station, next)}
+        >
           {work}
         </MethodTabs>
       ) : (
         work
       )}
-      <Skip id={id} station={station} reason={entry?.skippedReason ?? null} canSkip={own.stamp === "not-done" || own.stamp === "skipped"} />
+      {worked ? (
+        <Skip id={id} station={station} reason={entry?.skippedReason ?? null} canSkip={stamp === "not-done" || stamp === "skipped"} />
+      ) : null}
     </section>
   );
 }
 
-function stateLine({ facts }: TravellerAssessment, power: string): string {
-  if (facts.power === "dead") return `Power off · made safe ${facts.deadSince ? clockTime(facts.deadSince) : ""}`;
+function stateLine({ power: now, deadSince }: CardFacts, power: string): string {
+  if (now === "dead") return `Power off · made safe ${deadSince ? clockTime(deadSince) : ""}`;
   if (power === "live") return "Power on · live work";
-  return facts.deadSince === null ? "Taken to be live until made safe" : "Power on again";
+  return deadSince === null ? "Taken to be live until made safe" : "Power on again";
 }
 
 function Gate({

@@ -3,7 +3,8 @@ import { useState } from "react";
 import { LineField } from "@/components/LineField";
 import { openPage } from "@/components/open-page";
 import type { Traveller } from "@/records";
-import { removeTraveller, updateTraveller } from "@/store/write";
+import { removeTraveller } from "@/store/write-card";
+import { updateTraveller } from "@/store/write";
 import { ExportButton } from "../files/ExportButton";
 
 /** Names, export, print, removal: what can be done with the card as a whole. */

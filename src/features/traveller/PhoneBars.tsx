@@ -1,28 +1,24 @@
 "use client";
-import type { TravellerAssessment } from "@/core/traveller";
 import { ChevronUp } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
 import { STATION_IDS, type StationId } from "@/core/stations";
 import { Case } from "../line-up/Case";
 import type { CaseProps } from "../line-up/case-props";
-import { isReadyToFinish } from "@/core/traveller";
-import { nextMoveWords, proofDoubtsOf } from "../line-up/next-move-words";
 import { STATION_LABELS } from "../stations/labels";
 import { RailAcross } from "./Rail";
+import type { StationPlace } from "./card-answer";
 import { Strip } from "./Strip";
-import type { Stretch } from "./stretch";
 
 const Sheet = lazy(() => import("@/components/Sheet"));
 
 interface ProgressHeaderProps {
-  readonly assessment: TravellerAssessment;
-  readonly stretches: Readonly<Record<StationId, Stretch>>;
+  readonly places: Readonly<Record<StationId, StationPlace>>;
   readonly station: StationId;
   readonly onGo: (station: StationId) => void;
 }
 
 /** On a phone the strip lies across the top; a tap opens it as a sheet. */
-export function ProgressHeader({ assessment, stretches, station, onGo }: ProgressHeaderProps) {
+export function ProgressHeader({ places, station, onGo }: ProgressHeaderProps) {
   const [isOpen, setOpen] = useState(false);
   const at = STATION_IDS.indexOf(station);
   return (
@@ -34,14 +30,13 @@ export function ProgressHeader({ assessment, stretches, station, onGo }: Progres
             station <span className="num">{at + 1}</span> of <span className="num">{STATION_IDS.length}</span>
           </span>
         </span>
-        <RailAcross stretches={STATION_IDS.map((id) => stretches[id])} at={at} />
+        <RailAcross stretches={STATION_IDS.map((id) => places[id].stretch)} at={at} />
       </button>
       {isOpen ? (
         <Suspense>
           <Sheet title="Stations" onClose={() => setOpen(false)}>
             <Strip
-              assessment={assessment}
-              stretches={stretches}
+              places={places}
               current={station}
               onGo={(id) => {
                 setOpen(false);
@@ -57,21 +52,20 @@ export function ProgressHeader({ assessment, stretches, station, onGo }: Progres
 
 /** On a phone the case is a bar at the foot: the next move, and the rest as a sheet. */
 export function FootBar(props: CaseProps) {
-  const { assessment, finished, onGo } = props;
+  const { words, finished, onGo } = props;
   const [isOpen, setOpen] = useState(false);
-  const words = nextMoveWords(assessment);
-  const isContradicted = !finished && proofDoubtsOf(assessment).length > 0;
-  const isDone = finished !== null || isContradicted || isReadyToFinish(assessment);
+  const next = words.next;
+  const move = finished === null && next.kind === "go" ? next.move : null;
   return (
     <div className="no-print fixed inset-x-0 bottom-0 z-20 flex min-h-[60px] items-stretch bg-press text-press-ink lg:hidden">
       <button
         type="button"
         className="min-w-0 flex-1 px-3.5 py-2 text-left"
-        onClick={() => (isDone ? setOpen(true) : onGo(words.target, words.method))}
+        onClick={() => (move ? onGo(move.target, move.method) : setOpen(true))}
       >
-        <span className="block text-[12.5px] text-press-soft">{isDone ? "Next move" : `Next move · ${words.caption}`}</span>
+        <span className="block text-[12.5px] text-press-soft">{move ? `Next move · ${move.caption}` : "Next move"}</span>
         <span className="block truncate font-semibold">
-          {finished ? "Signed off" : isContradicted ? "The proof contradicts" : isDone ? "Sign off" : words.title}
+          {finished ? "Signed off" : next.kind === "contradicted" ? "The proof contradicts" : (move?.title ?? "Sign off")}
         </span>
       </button>
       <button type="button" className="flex items-center gap-1 px-4 font-semibold" aria-expanded={isOpen} onClick={() => setOpen(true)}>

@@ -1,23 +1,5 @@
-import type { StationEntries, TravellerAssessment } from "@/core/traveller";
-import { formatNumber, formatQuantity } from "@/core/quantity";
-import { MOTOR_TYPE_WORDS } from "../vocabulary/words";
-
-/** The plate in one line of the heading: what every figure is held against. */
-export function PlateSummary({ assessment, entries }: { assessment: TravellerAssessment; entries: StationEntries }) {
-  const { facts } = assessment;
-  const plate = entries.plate?.data;
-  const cells = [
-    ["Type", facts.motorType === "unknown" ? null : MOTOR_TYPE_WORDS[facts.motorType]],
-    [
-      "Supply",
-      facts.supplyV === null
-        ? null
-        : `${formatNumber(facts.supplyV, 0)} V${facts.frequencyHz ? ` ${formatNumber(facts.frequencyHz, 0)} Hz` : ""}`,
-    ],
-    ["Plate amps", facts.fullLoadA === null ? null : formatQuantity("current", facts.fullLoadA)],
-    ["rpm", plate?.rpm?.trim() || null],
-    ["Capacitor", facts.plateCapacitor === null ? null : (plate?.capacitor ?? null)],
-  ].filter((cell): cell is [string, string] => cell[1] !== null);
+/** The plate in one line of the heading. */
+export function PlateSummary({ cells }: { cells: readonly (readonly [name: string, value: string])[] }) {
   if (cells.length === 0) return null;
   return (
     <dl className="ml-auto hidden border-[1.5px] border-ink bg-sheet lg:flex" aria-label="Plate">

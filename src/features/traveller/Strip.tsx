@@ -1,25 +1,22 @@
-import type { TravellerAssessment } from "@/core/traveller";
 import { Stamp } from "@/components/Stamp";
 import { STATION_IDS, type StationId } from "@/core/stations";
 import { STATION_LABELS } from "../stations/labels";
-import { stampWord } from "../stations/stamp-word";
+import type { StationPlace } from "./card-answer";
 import { Rail } from "./Rail";
-import type { Stretch } from "./stretch";
 
 interface StripProps {
-  readonly assessment: TravellerAssessment;
-  readonly stretches: Readonly<Record<StationId, Stretch>>;
+  readonly places: Readonly<Record<StationId, Pick<StationPlace, "stamp" | "stampWord" | "stretch">>>;
   readonly current: StationId;
   readonly onGo: (station: StationId) => void;
 }
 
 /** The stations from top to bottom on the tape, each with its stamp. */
-export function Strip({ assessment, stretches, current, onGo }: StripProps) {
+export function Strip({ places, current, onGo }: StripProps) {
   return (
     <ol className="py-1.5" aria-label="Stations">
       {STATION_IDS.map((id) => {
         const isCurrent = id === current;
-        const { stamp } = assessment.stations[id];
+        const { stamp, stampWord, stretch } = places[id];
         return (
           <li key={id}>
             <button
@@ -28,13 +25,13 @@ export function Strip({ assessment, stretches, current, onGo }: StripProps) {
               onClick={() => onGo(id)}
               className={`relative flex min-h-[40px] pointer-coarse:min-h-[45px] w-full items-center gap-2 pr-2.5 pl-[46px] text-left text-[14px] ${isCurrent ? "bg-sheet font-semibold shadow-[inset_0_0_0_1.5px_var(--ink)]" : "hover:bg-press-wash"}`}
             >
-              <Rail stretch={stretches[id]} />
+              <Rail stretch={stretch} />
               <span
-                className={`min-w-0 flex-1 ${stamp === "not-done" && !isCurrent ? "text-ink-soft" : ""} ${stretches[id].startsWith("to-") ? "font-bold" : ""}`}
+                className={`min-w-0 flex-1 ${stamp === "not-done" && !isCurrent ? "text-ink-soft" : ""} ${stretch.startsWith("to-") ? "font-bold" : ""}`}
               >
                 {STATION_LABELS[id].title}
               </span>
-              <Stamp tone={stamp}>{stampWord(id, assessment)}</Stamp>
+              <Stamp tone={stamp}>{stampWord}</Stamp>
             </button>
           </li>
         );

@@ -1,21 +1,13 @@
-"use client";
 import { freshRecord, renewedStations, type StationEntries, type TravellerAssessment } from "@/core/traveller";
-import { useState } from "react";
 import { openPage } from "@/components/open-page";
 import { fitText } from "@/core/kept";
 import { STATIONS, type StationId } from "@/core/stations";
-import type { House, Traveller } from "@/records";
-import { newVisit, reopenTraveller } from "@/store/write";
-import type { CaseProps } from "../line-up/case-props";
+import type { Study } from "@/core/study";
+import type { House } from "@/records";
+import type { CardRows } from "@/store/card-rows";
+import { assessCard, toKeptCard } from "@/store/kept-card";
+import { newVisit, reopenTraveller } from "@/store/write-card";
 import { saidAt } from "../stations/registry";
-
-const DAY_MS = 86_400_000;
-
-/** Whether a callback still belongs to a card that was signed off; null while it is on the rack. */
-export function useFinished(finishedAt: string | null, callbackDays: number): CaseProps["finished"] {
-  const [now] = useState(() => Date.now());
-  return finishedAt === null ? null : { callbackDays, isWithinCallback: now - Date.parse(finishedAt) <= callbackDays * DAY_MS };
-}
 
 interface CardStanding {
   readonly entries: StationEntries;
@@ -36,12 +28,17 @@ export function renewedRecords({ entries, assessment, house }: CardStanding): Pa
   return { ...Object.fromEntries(renewed), decide: { ...STATIONS.decide.blank, machineYears, isCustom, earlier } };
 }
 
-/** Within the house's days the card itself is opened again with its evidence; later it is a new visit to the same motor. */
-export async function reopen(traveller: Traveller, isWithinCallback: boolean, standing: CardStanding): Promise<void> {
+/**
+ * Within the house's days the card itself is opened again with its evidence; later it is a new visit to the same motor.
+ * @param rows the card as it is kept, with what is not kept yet
+ */
+export async function reopen(rows: CardRows, isWithinCallback: boolean, house: House, study: Study): Promise<void> {
+  const { traveller } = rows;
   if (isWithinCallback) {
-    await reopenTraveller(traveller, renewedRecords(standing));
+    const card = toKeptCard(rows);
+    await reopenTraveller(traveller, renewedRecords({ entries: card.entries, assessment: assessCard(card, house.figures, study), house }));
     return;
   }
-  const id = await newVisit(traveller, standing.house.technician);
+  const id = await newVisit(traveller, house.technician);
   if (id !== null) openPage(`/traveller?id=${id}&station=complaint`);
 }

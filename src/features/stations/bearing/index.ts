@@ -42,5 +42,4 @@ export const bearingView: StationView<"bearing", Detail> = {
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];
   },
-  instrument: () => import("./Instrument"),
 };

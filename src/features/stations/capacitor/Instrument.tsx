@@ -2,6 +2,7 @@
 import { lazy, Suspense } from "react";
 import { YesNo } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
+import { usePainted } from "@/components/usePainted";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
 import type { InstrumentProps } from "../../station/contract";
@@ -47,6 +48,7 @@ const METHODS = {
 function Judged(props: Props & { method: string }) {
   const { record, assessment, house, change } = props;
   const { detail } = assessment;
+  const isPainted = usePainted();
   const { Fields, Questions, extras } = METHODS[props.method as keyof typeof METHODS] ?? METHODS.meter;
   const sections = detail.state === "label" ? detail.sections : [];
   const figures = sections.map(percentFigure).filter((figure) => figure !== null);
@@ -85,7 +87,7 @@ function Judged(props: Props & { method: string }) {
             {props.method === "meter" && (detail.isSecondUsual || record.second.label !== "") ? (
               <SecondPart {...props} detail={detail} />
             ) : null}
-            <MorePanel {...props} detail={detail} />
+            {isPainted ? <MorePanel {...props} detail={detail} /> : null}
           </Suspense>
         ) : null}
         <Questions {...props} />

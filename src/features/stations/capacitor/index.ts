@@ -31,5 +31,4 @@ export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];
   },
-  instrument: () => import("./Instrument"),
 };

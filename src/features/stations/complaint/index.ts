@@ -10,5 +10,4 @@ export const complaintView: StationView<"complaint", Detail> = {
     ...historySentences(detail, clockDay),
     ...(record.said.trim() ? [`“${record.said.trim()}”`] : []),
   ],
-  instrument: () => import("./Instrument"),
 };

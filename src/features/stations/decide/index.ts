@@ -4,5 +4,4 @@ import { type Detail, sentences } from "./words";
 export const decideView: StationView<"decide", Detail> = {
   brief: ({ detail }) => (detail.action ? "Decided" : null),
   say: (record, { detail }) => sentences(record, detail),
-  instrument: () => import("./Instrument"),
 };

@@ -13,5 +13,4 @@ export const frameView: StationView<"frame", Detail> = {
     const readings = record.readings.flatMap((entry, lead) => (entry?.reading ? [`${nameOf(detail, lead)} ${entry.text}`] : []));
     return [`To the frame: ${readings.join(", ")}.`, ...sentences(detail), ...(record.note.trim() ? [record.note.trim()] : [])];
   },
-  instrument: () => import("./Instrument"),
 };

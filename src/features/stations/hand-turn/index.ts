@@ -9,5 +9,4 @@ export const handTurnView: StationView<"hand-turn", Detail> = {
     ...(record.feltAt ? [`Felt at: ${FELT_END_WORDS[record.feltAt].toLowerCase()}.`] : []),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],
-  instrument: () => import("./Instrument"),
 };

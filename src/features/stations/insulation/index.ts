@@ -15,5 +15,4 @@ export const insulationView: StationView<"insulation", Detail> = {
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];
   },
-  instrument: () => import("./Instrument"),
 };

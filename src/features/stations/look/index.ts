@@ -7,5 +7,4 @@ export const lookView: StationView<"look", Detail> = {
     ...(detail.state === "not-done" ? [] : sentences(detail)),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],
-  instrument: () => import("./Instrument"),
 };

@@ -10,5 +10,4 @@ export const makeSafeView: StationView<"make-safe", Detail> = {
     );
     return [...sentences(detail, house.safeVolts), ...(done.length > 0 ? [`${done.join("; ")}.`] : [])];
   },
-  instrument: () => import("./Instrument"),
 };

@@ -21,5 +21,4 @@ export const plateView: StationView<"plate", Detail> = {
     const hint = polesHint(detail);
     return [...(parts.length > 0 ? [`${parts.join(", ")}.`] : []), ...(hint ? [`${hint}.`] : [])];
   },
-  instrument: () => import("./Instrument"),
 };

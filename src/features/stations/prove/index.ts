@@ -7,5 +7,4 @@ export const proveView: StationView<"prove", Detail> = {
     ...(detail.before || detail.after ? sentences(detail) : []),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],
-  instrument: () => import("./Instrument"),
 };

@@ -10,5 +10,4 @@ export const runTestView: StationView<"run-test", Detail> = {
     ...(record.warmth ? [`Shell: ${WARMTH_WORDS[record.warmth].toLowerCase()}.`] : []),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],
-  instrument: () => import("./Instrument"),
 };

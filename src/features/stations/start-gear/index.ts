@@ -21,5 +21,4 @@ export const startGearView: StationView<"start-gear", Detail> = {
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];
   },
-  instrument: () => import("./Instrument"),
 };

@@ -16,5 +16,4 @@ export const supplyView: StationView<"supply", Detail> = {
     ...(stamp === "not-done" || detail.outcome === null ? [] : sentences(detail)),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],
-  instrument: () => import("./Instrument"),
 };

@@ -13,5 +13,4 @@ export const takeApartView: StationView<"take-apart", Detail> = {
     ...ledgerLines(record),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],
-  instrument: () => import("./Instrument"),
 };

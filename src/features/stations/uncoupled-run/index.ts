@@ -9,5 +9,4 @@ export const uncoupledRunView: StationView<"uncoupled-run", Detail> = {
     ...(record.push.way && detail.pushed ? [`Pushed: ${WAY_WORDS[record.push.way].toLowerCase()}.`] : []),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],
-  instrument: () => import("./Instrument"),
 };

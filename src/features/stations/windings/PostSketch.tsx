@@ -1,4 +1,5 @@
 "use client";
+import { usePhoto } from "@/store/usePhoto";
 import { useRef } from "react";
 import { useNarrow } from "@/components/useNarrow";
 import { pairsOf, type PostPair, type WindingsRecord } from "@/core/stations/windings";
@@ -89,11 +90,7 @@ export function PostSketch({ record, detail, selected, waiting, onTap, onPair, o
         </pattern>
       </defs>
       <rect width={view.width} height={view.height} fill="url(#graph)" />
-      {record.photo ? (
-        <image href={record.photo} width={view.width} height={view.height} preserveAspectRatio="xMidYMid slice" opacity="0.5">
-          <title>Photo of the board</title>
-        </image>
-      ) : null}
+      {record.photo ? <BoardPhoto photo={record.photo} width={view.width} height={view.height} /> : null}
       {pairsOf(record).map((pair) => (
         <PairLine
           key={pair.join()}
@@ -198,6 +195,16 @@ function Post({ at: [x, y], view, name, roles, isWaiting, onGrip, onClick, onTap
         {name}
       </Halo>
     </g>
+  );
+}
+
+function BoardPhoto({ photo, width, height }: { photo: string; width: number; height: number }) {
+  const picture = usePhoto(photo);
+  if (picture === null || picture === "gone") return null;
+  return (
+    <image href={picture} width={width} height={height} preserveAspectRatio="xMidYMid slice" opacity="0.5">
+      <title>Photo of the board</title>
+    </image>
   );
 }
 

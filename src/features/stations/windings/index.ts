@@ -60,5 +60,4 @@ export const windingsView: StationView<"windings", WindingsDetail> = {
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];
   },
-  instrument: () => import("./Instrument"),
 };

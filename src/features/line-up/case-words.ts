@@ -1,0 +1,59 @@
+import { isReadyToFinish, type TravellerAssessment } from "@/core/traveller";
+import { formatMoney, formatProbability } from "@/core/quantity";
+import { workWords } from "../vocabulary/decision-words";
+import { lineUpWords, type LineUpWords } from "./line-up-words";
+import { nextMoveWords, otherMoves, outcomeLines, proofDoubtsOf, type NextMoveWords, type OtherMove } from "./next-move-words";
+
+/** What is to be done now, in words. */
+export type NextWords =
+  | { readonly kind: "sign-off" }
+  /** the proof speaks against the decision: nothing is signed off over that */
+  | { readonly kind: "contradicted"; readonly doubts: readonly string[] }
+  | {
+      readonly kind: "go";
+      readonly move: NextMoveWords;
+      /** what each likely outcome would mean */
+      readonly outcomes: readonly string[];
+      readonly others: readonly OtherMove[];
+    };
+
+/** A way on, in one row. */
+export interface StopRow {
+  readonly work: string;
+  readonly cost: string;
+  readonly cures: string;
+}
+
+/** The case in words, as plain data: it is made away from the screen that shows it. */
+export interface CaseWords {
+  readonly next: NextWords;
+  readonly lineUp: LineUpWords;
+  /** what it would cost, and cure, to stop now; the best first */
+  readonly stop: readonly StopRow[];
+}
+
+function nextWords(assessment: TravellerAssessment): NextWords {
+  if (isReadyToFinish(assessment)) return { kind: "sign-off" };
+  const doubts = proofDoubtsOf(assessment);
+  if (doubts.length > 0) return { kind: "contradicted", doubts };
+  return { kind: "go", move: nextMoveWords(assessment), outcomes: outcomeLines(assessment), others: otherMoves(assessment) };
+}
+
+const STOPS_SHOWN = 3;
+
+/**
+ * The case of a card in words.
+ * @param assessment what is weighed, without what a person left out
+ * @param whole with every finding weighed, while some are left out; null: none is
+ */
+export function caseWords(assessment: TravellerAssessment, whole: TravellerAssessment | null): CaseWords {
+  return {
+    next: nextWords(assessment),
+    lineUp: lineUpWords(assessment, whole),
+    stop: assessment.actions.slice(0, STOPS_SHOWN).map((offer) => ({
+      work: workWords(offer),
+      cost: formatMoney(offer.cost),
+      cures: formatProbability(offer.cureProbability),
+    })),
+  };
+}

@@ -1,0 +1,26 @@
+import type * as v from "valibot";
+import type { ComponentType } from "react";
+import type { Assessment, Station, StationContext, StationDefinition } from "@/core/station";
+import type { StationData, StationId } from "@/core/stations";
+import type { DrawInstrument, InstrumentProps, StationView } from "./contract";
+
+/** A station with all it takes to work at it on a screen, without its own types: screens treat all alike. */
+export interface StationInHand {
+  readonly definition: StationDefinition<StationId>;
+  readonly schema: v.GenericSchema;
+  readonly blank: StationData<StationId>;
+  readonly assess: (record: StationData<StationId>, context: StationContext) => Assessment;
+  readonly view: StationView<StationId, unknown>;
+  readonly Instrument: ComponentType<InstrumentProps<StationId, unknown>>;
+}
+
+/** Brings together what a station is, how it is shown, and its instrument; parts of different stations do not compile. */
+export function toHand<Id extends StationId, Schema extends v.GenericSchema<StationData<Id>>, Detail, Own extends object>(
+  station: Station<Id, Schema, Detail, Own>,
+  view: StationView<Id, Detail>,
+  Instrument: DrawInstrument<Id, Detail>,
+): StationInHand {
+  const { definition, schema, blank } = station;
+  const assess = station.assess.bind(station) as StationInHand["assess"];
+  return { definition, schema, blank, assess, view: view as StationView<StationId, unknown>, Instrument: Instrument as never };
+}

@@ -1,0 +1,6 @@
+import { powerBackStation } from "@/core/stations/power-back";
+import { powerBackView } from ".";
+import { toHand } from "../../station/in-hand";
+import Instrument from "./Instrument";
+
+export default toHand(powerBackStation, powerBackView, Instrument);

@@ -1,0 +1,133 @@
+"use client";
+import { useEffect, useMemo, useState, type ReactNode } from "react";
+import { isStationId, STATION_IDS, type StationId } from "@/core/stations";
+import type { StationRecord } from "@/records";
+import { prepareToKeep } from "@/store/change-row";
+import { updateTraveller } from "@/store/write";
+import { presentStudies } from "@/workers/studies";
+import { useLetterKeys } from "../keys/useLetterKeys";
+import { Case } from "../line-up/Case";
+import type { CaseProps } from "../line-up/case-props";
+import { visitDayOf } from "../vocabulary/clock";
+import { AppHeader } from "../shell/AppHeader";
+import { StorageBanner } from "../shell/StorageBanner";
+import { STATION_LABELS } from "../stations/labels";
+import { stampWordOf } from "../station/stamp-word-of";
+import { StudyTrouble } from "../station/StudyTrouble";
+import { BenchTop, type ChangeStation } from "./BenchTop";
+import type { CardAnswer, CardRequest } from "./card-answer";
+import { FootBar, ProgressHeader } from "./PhoneBars";
+import { PlateSummary } from "./PlateSummary";
+import { Strip } from "./Strip";
+import { TravellerTitle } from "./TravellerTitle";
+import { useFinished } from "./useFinished";
+import { useWorked } from "./useWorked";
+
+/** Rows of a card as they are kept, by their stations. */
+export type RowsByStation = { readonly [Id in StationId]?: StationRecord };
+
+interface CardInHandProps {
+  readonly card: CardRequest;
+  readonly rows: RowsByStation;
+  readonly answer: CardAnswer;
+  /** told where the whole card could not be assessed anew */
+  readonly trouble: ReactNode;
+  readonly first: string | null;
+  readonly firstMethod: string | null;
+  readonly onChange: ChangeStation;
+  readonly onLeaveOut: (key: string) => void;
+}
+
+/** A card on the screen: strip, bench top and case, with one station in hand. */
+export function CardInHand({ card, rows, answer, trouble, first, firstMethod, onChange, onLeaveOut }: CardInHandProps) {
+  const { traveller } = card;
+  const { id, finishedAt } = traveller;
+  const { house } = answer;
+  const [chosen, setChosen] = useState<StationId | null>(isStationId(first) ? first : null);
+  const [method, setMethod] = useState(firstMethod);
+  // Where the work stood when the card was opened; it does not jump while figures are keyed.
+  const [opened] = useState(answer.at);
+  const station = chosen ?? opened;
+  const worked = useWorked(traveller, station, rows[station], answer);
+  const isThere = worked !== null;
+  useEffect(() => (isThere ? prepareToKeep() : undefined), [isThere]);
+  const places = useMemo(() => {
+    if (worked === null) return answer.places;
+    const { stamp } = worked.assessment;
+    const own = { ...answer.places[station], stamp, stampWord: stampWordOf(worked.hand.view, worked.assessment) };
+    return { ...answer.places, [station]: own };
+  }, [answer.places, station, worked]);
+  const visitDay = visitDayOf(traveller);
+  const weighed = useMemo(() => ({ ...answer.weighed, visitDay }), [answer.weighed, visitDay]);
+  const go = (target: StationId, targetMethod: string | null = null) => {
+    setChosen(target);
+    setMethod(targetMethod);
+    // The address keeps the place, so that a reload comes back to it.
+    window.history.replaceState(null, "", `?id=${id}&station=${target}${targetMethod ? `&method=${targetMethod}` : ""}`);
+    // Another method of the same station is no new place to start from.
+    if (target === station) return;
+    document.getElementById("bench")?.scrollTo({ top: 0 });
+    window.scrollTo({ top: 0 });
+  };
+  const finish = () => void updateTraveller(id, { finishedAt: finishedAt === null ? new Date().toISOString() : null });
+  const finished = useFinished(finishedAt, house.figures.callbackDays);
+  const cameBack = () =>
+    void import("./callback").then(({ reopen }) => reopen(card, finished?.isWithinCallback === true, house, presentStudies()));
+  const caseProps: CaseProps = {
+    words: answer.case,
+    finished,
+    cameBackAt: traveller.cameBackAt,
+    onGo: go,
+    onFinish: finish,
+    onCameBack: cameBack,
+    onLeaveOut,
+  };
+  const step = (by: number) => go(STATION_IDS[(STATION_IDS.indexOf(station) + by + STATION_IDS.length) % STATION_IDS.length] ?? station);
+
+  useLetterKeys(house.hasLetterKeys, (key) => {
+    const target = STATION_IDS.find((each) => STATION_LABELS[each].letter === key);
+    const { next } = answer.case;
+    if (target) go(target);
+    else if (key === "n" && next.kind === "go") go(next.move.target, next.move.method);
+    else if (key === "j") step(1);
+    else if (key === "k") step(-1);
+    else return false;
+    return true;
+  });
+
+  return (
+    <div className="flex min-h-dvh flex-col lg:h-dvh">
+      <AppHeader at="/traveller">
+        <TravellerTitle traveller={traveller} />
+        <PlateSummary cells={answer.plate} />
+      </AppHeader>
+      <StorageBanner />
+      <StudyTrouble />
+      {trouble}
+      <ProgressHeader places={places} station={station} onGo={go} />
+      <div className="grid flex-1 lg:min-h-0 lg:grid-cols-[236px_1fr_322px]">
+        <nav aria-label="Strip" className="hidden overflow-y-auto border-r border-rule lg:block">
+          <Strip places={places} current={station} onGo={go} />
+        </nav>
+        <main id="bench" className="min-w-0 bg-sheet pb-[76px] lg:overflow-y-auto lg:pb-0">
+          <BenchTop
+            id={id}
+            station={station}
+            worked={worked}
+            ways={answer.places[station].ways}
+            entry={rows[station]}
+            method={method}
+            house={house}
+            weighed={weighed}
+            onGo={go}
+            onChange={onChange}
+          />
+        </main>
+        <aside aria-label="Case" className="hidden overflow-y-auto border-l border-rule px-4 py-3.5 lg:block">
+          <Case {...caseProps} />
+        </aside>
+      </div>
+      <FootBar {...caseProps} />
+    </div>
+  );
+}

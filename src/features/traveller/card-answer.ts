@@ -1,0 +1,66 @@
+import type { CardFacts, StationId } from "@/core/stations";
+import type { CautionCode, EarlierVisit, Stamp, StationMethod, StationPower } from "@/core/station";
+import type { Studies, StudyKind } from "@/core/study";
+import type { Ground } from "@/core/traveller";
+import type { House } from "@/records";
+import type { CardRows } from "@/store/card-rows";
+import type { Loose } from "@/core/kept";
+import type { CaseWords } from "../line-up/case-words";
+import type { WeighedCard } from "../station/contract";
+import type { Stretch } from "./stretch";
+
+/** A long question of a card. */
+export interface AskedStudy<Kind extends StudyKind = StudyKind> {
+  readonly kind: Kind;
+  readonly question: Studies[Kind]["question"];
+  /** no answer came with the request */
+  readonly isOpen: boolean;
+}
+
+/** The same, with its answer. */
+export interface AnsweredStudy extends Omit<AskedStudy, "isOpen"> {
+  readonly answer: Studies[StudyKind]["answer"];
+}
+
+/** What the whole card is assessed from, as plain data. */
+export interface CardRequest extends CardRows {
+  /** the house's record, as it is kept */
+  readonly house: Loose;
+  /** keys of findings that a person leaves out */
+  readonly leaveOut: readonly string[];
+}
+
+/** A way to work at a station: the state it needs, what has to come first, and where it can hurt. */
+export interface WayIn {
+  readonly method: StationMethod | null;
+  readonly power: StationPower;
+  /** station that brings the circuit into that state; null: it is in it */
+  readonly gate: StationId | null;
+  readonly cautions: readonly CautionCode[];
+}
+
+/** A station as it stands on the strip, and how it is opened. */
+export interface StationPlace {
+  readonly stamp: Stamp;
+  readonly stampWord: string;
+  readonly stretch: Stretch;
+  /** the usual one first */
+  readonly ways: readonly WayIn[];
+}
+
+/** What the whole card comes to, in words where it is only shown: plain data, made away from the screen. */
+export interface CardAnswer {
+  readonly house: House;
+  readonly facts: CardFacts;
+  readonly places: { readonly [Id in StationId]: StationPlace };
+  /** what the station in hand is assessed on, on the screen itself */
+  readonly ground: Ground;
+  readonly earlier: readonly EarlierVisit[];
+  readonly weighed: Omit<WeighedCard, "visitDay">;
+  readonly case: CaseWords;
+  /** where the work stands */
+  readonly at: StationId;
+  readonly plate: readonly (readonly [name: string, value: string])[];
+  /** every long question, each once */
+  readonly asked: readonly AskedStudy[];
+}

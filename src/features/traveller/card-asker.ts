@@ -1,0 +1,159 @@
+import { wrap, type Remote } from "comlink";
+import { fail, type Failure, type Result } from "@/core/result";
+import { studyKey, type Study } from "@/core/study";
+import type { AnsweredStudy, CardAnswer, CardRequest } from "./card-answer";
+import type { CardWorker } from "./card.worker";
+
+/** What assesses a whole card; ending it drops what it is at. */
+export interface CardAnswerer {
+  readonly answer: (request: CardRequest, answered: readonly AnsweredStudy[]) => Promise<Result<CardAnswer, Failure>>;
+  readonly end: () => void;
+}
+
+/** A worker of its own, made at once: it loads while the card is being read. */
+export function createWorkerAnswerer(): CardAnswerer {
+  const start = () => {
+    const worker = new Worker(new URL("./card.worker.ts", import.meta.url), { type: "module" });
+    let giveUp: (reason: unknown) => void = () => undefined;
+    const broken = new Promise<never>((_, reject) => {
+      giveUp = reject;
+    });
+    broken.catch(() => undefined);
+    worker.addEventListener("error", (event) => giveUp(new Error(event.message ?? "")));
+    return { worker, broken, remote: wrap<CardWorker>(worker) as Remote<CardWorker> };
+  };
+  let running: ReturnType<typeof start> | null = start();
+  return {
+    answer: (request, answered) => {
+      running ??= start();
+      return Promise.race([running.remote.answer(request, answered) as Promise<Result<CardAnswer, Failure>>, running.broken]);
+    },
+    end: () => {
+      running?.worker.terminate();
+      running = null;
+    },
+  };
+}
+
+/** Where a browser has no workers the card is assessed on the page. */
+export function createPageAnswerer(): CardAnswerer {
+  return {
+    answer: async (request, answered) => {
+      const { answerCard } = await import("./answer-card");
+      return { ok: true, value: answerCard(request, answered) };
+    },
+    end: () => undefined,
+  };
+}
+
+/** How a card stands with who assesses it. */
+export interface Asking {
+  /** what the card came to when it was last assessed; null: it was not yet */
+  readonly answer: CardAnswer | null;
+  /** why it could not be assessed as it is now; null: it could, or is being assessed */
+  readonly failure: Failure | null;
+}
+
+export interface CardAsker {
+  /** assesses the card as it is now; of several that wait only the newest is worth an answer */
+  readonly ask: (request: CardRequest) => void;
+  readonly present: () => Asking;
+  readonly subscribe: (listener: () => void) => () => void;
+  /** other answers to long questions are there */
+  readonly studied: () => void;
+  readonly retry: () => void;
+}
+
+/** A worker that died neither answers nor refuses. */
+const PATIENCE_MS = 10_000;
+const TRIES = 2;
+
+const messageOf = (error: unknown): string => (error instanceof Error ? error.message : "");
+
+/**
+ * Has a card assessed away from the screen: one request at a time, then the newest that waits. What fails is tried once more
+ * by a fresh worker, and then told.
+ * @param study answers to long questions as far as they are there; asking for another starts it
+ */
+export function createCardAsker(answerer: CardAnswerer, study: Study, patienceMs = PATIENCE_MS): CardAsker {
+  const listeners = new Set<() => void>();
+  let asking: Asking = { answer: null, failure: null };
+  let waiting: CardRequest | null = null;
+  let last: CardRequest | null = null;
+  let isBusy = false;
+
+  const tell = (next: Asking): void => {
+    asking = next;
+    for (const listener of listeners) listener();
+  };
+  const answered = (): AnsweredStudy[] =>
+    (asking.answer?.asked ?? []).flatMap((asked) => {
+      const answer = study(asked.kind, asked.question);
+      return answer === null ? [] : [{ ...asked, answer }];
+    });
+  /** Long questions that stand open in the answer, though they were answered meanwhile, or all the time. */
+  const isBehind = (sent: readonly AnsweredStudy[]): boolean => {
+    const keys = new Set(sent.map(({ kind, question }) => studyKey(kind, question)));
+    return (asking.answer?.asked ?? []).some(
+      ({ kind, question, isOpen }) => isOpen && study(kind, question) !== null && !keys.has(studyKey(kind, question)),
+    );
+  };
+  const inTime = async (request: CardRequest, known: readonly AnsweredStudy[]): Promise<Result<CardAnswer, Failure>> => {
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const late = new Promise<never>((_, reject) => {
+      timer = setTimeout(() => reject(new Error("no answer")), patienceMs);
+    });
+    try {
+      return await Promise.race([answerer.answer(request, known), late]);
+    } catch (error) {
+      answerer.end();
+      return fail({ code: "study-failed", detail: messageOf(error) });
+    } finally {
+      clearTimeout(timer);
+    }
+  };
+  const answer = async (request: CardRequest, known: readonly AnsweredStudy[]): Promise<void> => {
+    let found = await inTime(request, known);
+    for (let tries = 1; !found.ok && tries < TRIES && waiting === null; tries += 1) found = await inTime(request, known);
+    // A newer request stands for this one.
+    if (found.ok) tell({ answer: found.value, failure: null });
+    else if (waiting === null) tell({ ...asking, failure: found.failure });
+  };
+  const work = async (): Promise<void> => {
+    if (isBusy) return;
+    isBusy = true;
+    while (waiting !== null) {
+      const request: CardRequest = waiting;
+      waiting = null;
+      const known = answered();
+      await answer(request, known);
+      // Asks what nobody has asked yet, too.
+      const isOld = isBehind(known);
+      if (waiting === null && asking.failure === null && isOld) waiting = request;
+    }
+    isBusy = false;
+  };
+  return {
+    ask: (request) => {
+      last = request;
+      waiting = request;
+      void work();
+    },
+    present: () => asking,
+    subscribe: (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    studied: () => {
+      if (isBusy || last === null || !isBehind([])) return;
+      waiting = last;
+      void work();
+    },
+    retry: () => {
+      if (last === null) return;
+      tell({ ...asking, failure: null });
+      waiting = last;
+      void work();
+    },
+  };
+}

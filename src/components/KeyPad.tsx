@@ -1,6 +1,6 @@
 "use client";
 import { Delete } from "lucide-react";
-import { useRef } from "react";
+import { memo, useRef } from "react";
 
 const FIGURES = "input[data-figure]:not(:disabled)";
 
@@ -56,7 +56,7 @@ interface KeyPadProps {
 }
 
 /** The big pad: types into the figure field in hand of the same instrument. */
-export function KeyPad({ extras, onNext }: KeyPadProps) {
+export const KeyPad = memo(function KeyPad({ extras, onNext }: KeyPadProps) {
   const last = useRef<HTMLInputElement | null>(null);
   const press = (event: React.MouseEvent<HTMLDivElement>) => {
     const key = (event.target as HTMLElement).closest("button")?.dataset.key;
@@ -92,4 +92,4 @@ export function KeyPad({ extras, onNext }: KeyPadProps) {
       </button>
     </div>
   );
-}
+});

@@ -8,7 +8,7 @@ import { readEarlierRows, type EarlierRows } from "./earlier-rows";
 import { useLeftUnsaved, useLive, type Live } from "./live";
 import { soundRow } from "./sound-row";
 import { motorOf } from "./summary";
-import { allWithUnsaved, withUnsaved } from "./unsaved";
+import { allWithUnsaved, unsaved, withUnsaved } from "./unsaved";
 
 /** A card as it lies in the tables, with what is not kept yet: its stations' rows were not held against their schemas. */
 export interface CardRows {
@@ -46,17 +46,26 @@ function useEarlier(traveller: Traveller | null): readonly EarlierRows[] | null 
   return found ?? last;
 }
 
+/** Rows as the person left them: as they are kept, with what is not kept yet. */
+function leftRows({ traveller: kept, rows }: Omit<CardRows, "earlier">, left = unsaved()): Omit<CardRows, "earlier"> {
+  const traveller = withUnsaved("traveller", kept.id, kept, left) ?? kept;
+  return { traveller, rows: allWithUnsaved("station", rows, ({ travellerId }) => travellerId === traveller.id, left) };
+}
+
+/** One card as it is now; null: there is none. */
+export async function readCardRows(id: TravellerId): Promise<CardRows | null> {
+  const found = await readRows(id);
+  if (found === null) return null;
+  const own = leftRows(found);
+  return { ...own, earlier: await readEarlierRows(database(), motorOf(own.traveller), own.traveller.createdAt) };
+}
+
 /** One card with what was keyed on it and its earlier visits, live: changes of another tab arrive by themselves. */
 export function useCardRows(id: TravellerId | null): Live<CardRows> {
   const kept = useLive(async () => (id === null ? null : readRows(id)), [id]);
   const left = useLeftUnsaved();
   const found = kept.state === "ready" ? kept.value : null;
-  const own = useMemo(() => {
-    if (found === null) return null;
-    const traveller = withUnsaved("traveller", found.traveller.id, found.traveller, left) ?? found.traveller;
-    const rows = allWithUnsaved("station", found.rows, ({ travellerId }) => travellerId === traveller.id, left);
-    return { traveller, rows };
-  }, [found, left]);
+  const own = useMemo(() => found && leftRows(found, left), [found, left]);
   const earlier = useEarlier(own?.traveller ?? null);
   const card = useMemo(() => (own && earlier ? { ...own, earlier } : null), [own, earlier]);
   if (kept.state !== "ready") return kept;

@@ -1,5 +1,5 @@
 "use client";
-import { useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 
 /** Long enough for the live query to bring back what was just written. */
 const SETTLE_MS = 400;
@@ -17,18 +17,22 @@ export type ShowChange<T> = (write: () => Promise<boolean>, made: (value: T) => 
 export function usePending<T>(kept: T): [T, ShowChange<T>] {
   const [pending, setPending] = useState<{ readonly value: T } | null>(null);
   const writes = useRef(0);
-  const change: ShowChange<T> = (write, made) => {
+  const latest = useRef(kept);
+  useEffect(() => {
+    latest.current = kept;
+  });
+  const change: ShowChange<T> = useCallback((write, made) => {
     writes.current += 1;
     const mine = writes.current;
     // Kept before it is drawn: a page may take long to draw, and the device may die meanwhile.
     const written = write();
-    setPending((current) => ({ value: made(current ? current.value : kept) }));
+    setPending((current) => ({ value: made(current ? current.value : latest.current) }));
     void written.finally(() => {
       setTimeout(() => {
         // Only the last of several writes hands back to the store.
         if (writes.current === mine) setPending(null);
       }, SETTLE_MS);
     });
-  };
+  }, []);
   return [pending ? pending.value : kept, change];
 }

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { CameBack } from "./CameBack";
 import type { CaseProps } from "./case-props";
 import type { StopRow } from "./case-words";
@@ -5,7 +6,7 @@ import { LineUp } from "./LineUp";
 import { NextMove } from "./NextMove";
 
 /** The case: next move, line-up, and what it costs to stop now. */
-export function Case({ words, finished, onGo, onFinish, onCameBack, onLeaveOut, cameBackAt }: CaseProps) {
+export const Case = memo(function Case({ words, finished, onGo, onFinish, onCameBack, onLeaveOut, cameBackAt }: CaseProps) {
   return (
     <div className="flex min-h-full flex-col gap-4">
       <CameBack moments={cameBackAt} />
@@ -14,7 +15,7 @@ export function Case({ words, finished, onGo, onFinish, onCameBack, onLeaveOut, 
       <StopNow rows={words.stop} />
     </div>
   );
-}
+});
 
 function StopNow({ rows }: { rows: readonly StopRow[] }) {
   if (rows.length === 0) return null;

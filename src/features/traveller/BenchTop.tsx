@@ -7,7 +7,7 @@ import { tooLongWords } from "@/components/useDraft";
 import { fitText } from "@/core/kept";
 import type { House, TravellerId } from "@/records";
 import { skipStation } from "@/store/write";
-import { useEffect, useRef, useState } from "react";
+import { memo, useEffect, useRef, useState } from "react";
 import { clockTime } from "../vocabulary/clock";
 import { fetchHands } from "../stations/hands";
 import { MethodTabs } from "../stations/MethodTabs";
@@ -30,7 +30,9 @@ interface BenchTopProps {
   /** null while it is being fetched */
   readonly worked: Worked | null;
   readonly ways: readonly WayIn[];
-  readonly entry: { readonly skippedReason: string | null } | undefined;
+  /** something was keyed there, or it was skipped */
+  readonly hasRow: boolean;
+  readonly skippedReason: string | null;
   /** way of working in hand, where the station has several; null: the usual one */
   readonly method: string | null;
   readonly house: House;
@@ -49,7 +51,19 @@ export type ChangeStation = (station: StationId, apply: ChangeRecord<StationData
 const AT_REST_MS = 3000;
 
 /** The instrument of the station in hand, with its power state and cautions; closed while the circuit is in the other state. */
-export function BenchTop({ id, station, worked, ways, entry, method: asked, house, weighed, onGo, onChange }: BenchTopProps) {
+export const BenchTop = memo(function BenchTop({
+  id,
+  station,
+  worked,
+  ways,
+  hasRow,
+  skippedReason,
+  method: asked,
+  house,
+  weighed,
+  onGo,
+  onChange,
+}: BenchTopProps) {
   // A way this machine forbids is not opened, whatever the address says.
   const way = ways.find(({ method }) => method?.id === asked) ?? ways[0];
   const title = useRef<HTMLHeadingElement>(null);
@@ -75,8 +89,8 @@ export function BenchTop({ id, station, worked, ways, entry, method: asked, hous
           ))}
         </ul>
       ) : null}
-      {gate ? <Gate gate={gate} isDead={power === "dead"} hasRecord={entry !== undefined} onGo={onGo} /> : null}
-      {gate && entry === undefined ? null : (
+      {gate ? <Gate gate={gate} isDead={power === "dead"} hasRecord={hasRow} onGo={onGo} /> : null}
+      {gate && !hasRow ? null : (
         // A closed stretch can be read, not written: its readings belong to the other power state.
         <fieldset disabled={gate !== null} className="min-w-0">
           <legend className="sr-only">{STATION_LABELS[station].title}</legend>
@@ -116,12 +130,10 @@ export function BenchTop({ id, station, worked, ways, entry, method: asked, hous
       ) : (
         work
       )}
-      {worked ? (
-        <Skip id={id} station={station} reason={entry?.skippedReason ?? null} canSkip={stamp === "not-done" || stamp === "skipped"} />
-      ) : null}
+      {worked ? <Skip id={id} station={station} reason={skippedReason} canSkip={stamp === "not-done" || stamp === "skipped"} /> : null}
     </section>
   );
-}
+});
 
 function stateLine({ power: now, deadSince }: CardFacts, power: string): string {
   if (now === "dead") return `Power off · made safe ${deadSince ? clockTime(deadSince) : ""}`;

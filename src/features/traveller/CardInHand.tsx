@@ -1,7 +1,8 @@
 "use client";
-import { useEffect, useMemo, useState, type ReactNode } from "react";
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from "react";
+import { useSame } from "@/components/useSame";
 import { isStationId, STATION_IDS, type StationId } from "@/core/stations";
-import type { StationRecord } from "@/records";
+import type { StationRecord, Traveller } from "@/records";
 import { prepareToKeep } from "@/store/change-row";
 import { updateTraveller } from "@/store/write";
 import { presentStudies } from "@/workers/studies";
@@ -15,7 +16,7 @@ import { STATION_LABELS } from "../stations/labels";
 import { stampWordOf } from "../station/stamp-word-of";
 import { StudyTrouble } from "../station/StudyTrouble";
 import { BenchTop, type ChangeStation } from "./BenchTop";
-import type { CardAnswer, CardRequest } from "./card-answer";
+import type { CardAnswer } from "./card-answer";
 import { FootBar, ProgressHeader } from "./PhoneBars";
 import { PlateSummary } from "./PlateSummary";
 import { Strip } from "./Strip";
@@ -27,7 +28,7 @@ import { useWorked } from "./useWorked";
 export type RowsByStation = { readonly [Id in StationId]?: StationRecord };
 
 interface CardInHandProps {
-  readonly card: CardRequest;
+  readonly traveller: Traveller;
   readonly rows: RowsByStation;
   readonly answer: CardAnswer;
   /** told where the whole card could not be assessed anew */
@@ -39,8 +40,7 @@ interface CardInHandProps {
 }
 
 /** A card on the screen: strip, bench top and case, with one station in hand. */
-export function CardInHand({ card, rows, answer, trouble, first, firstMethod, onChange, onLeaveOut }: CardInHandProps) {
-  const { traveller } = card;
+export function CardInHand({ traveller, rows, answer, trouble, first, firstMethod, onChange, onLeaveOut }: CardInHandProps) {
   const { id, finishedAt } = traveller;
   const { house } = answer;
   const [chosen, setChosen] = useState<StationId | null>(isStationId(first) ? first : null);
@@ -48,40 +48,54 @@ export function CardInHand({ card, rows, answer, trouble, first, firstMethod, on
   // Where the work stood when the card was opened; it does not jump while figures are keyed.
   const [opened] = useState(answer.at);
   const station = chosen ?? opened;
-  const worked = useWorked(traveller, station, rows[station], answer);
+  const row = rows[station];
+  const worked = useWorked(traveller, station, row, answer);
   const isThere = worked !== null;
   useEffect(() => (isThere ? prepareToKeep() : undefined), [isThere]);
-  const places = useMemo(() => {
-    if (worked === null) return answer.places;
-    const { stamp } = worked.assessment;
-    const own = { ...answer.places[station], stamp, stampWord: stampWordOf(worked.hand.view, worked.assessment) };
-    return { ...answer.places, [station]: own };
-  }, [answer.places, station, worked]);
+  const stamp = worked?.assessment.stamp ?? null;
+  const stampWord = worked ? stampWordOf(worked.hand.view, worked.assessment) : "";
+  const places = useMemo(
+    () => (stamp === null ? answer.places : { ...answer.places, [station]: { ...answer.places[station], stamp, stampWord } }),
+    [answer.places, station, stamp, stampWord],
+  );
+  const ways = useSame(answer.places[station].ways);
   const visitDay = visitDayOf(traveller);
   const weighed = useMemo(() => ({ ...answer.weighed, visitDay }), [answer.weighed, visitDay]);
-  const go = (target: StationId, targetMethod: string | null = null) => {
-    setChosen(target);
-    setMethod(targetMethod);
-    // The address keeps the place, so that a reload comes back to it.
-    window.history.replaceState(null, "", `?id=${id}&station=${target}${targetMethod ? `&method=${targetMethod}` : ""}`);
-    // Another method of the same station is no new place to start from.
-    if (target === station) return;
-    document.getElementById("bench")?.scrollTo({ top: 0 });
-    window.scrollTo({ top: 0 });
-  };
-  const finish = () => void updateTraveller(id, { finishedAt: finishedAt === null ? new Date().toISOString() : null });
+  const go = useCallback(
+    (target: StationId, targetMethod: string | null = null) => {
+      setChosen(target);
+      setMethod(targetMethod);
+      // The address keeps the place, so that a reload comes back to it.
+      window.history.replaceState(null, "", `?id=${id}&station=${target}${targetMethod ? `&method=${targetMethod}` : ""}`);
+      // Another method of the same station is no new place to start from.
+      if (target === station) return;
+      document.getElementById("bench")?.scrollTo({ top: 0 });
+      window.scrollTo({ top: 0 });
+    },
+    [id, station],
+  );
   const finished = useFinished(finishedAt, house.figures.callbackDays);
-  const cameBack = () =>
-    void import("./callback").then(({ reopen }) => reopen(card, finished?.isWithinCallback === true, house, presentStudies()));
-  const caseProps: CaseProps = {
-    words: answer.case,
-    finished,
-    cameBackAt: traveller.cameBackAt,
-    onGo: go,
-    onFinish: finish,
-    onCameBack: cameBack,
-    onLeaveOut,
-  };
+  // The case is drawn again when it says something else, not with every key.
+  const finish = useCallback(
+    () => void updateTraveller(id, { finishedAt: finishedAt === null ? new Date().toISOString() : null }),
+    [id, finishedAt],
+  );
+  const cameBack = useCallback(
+    () => void import("./callback").then(({ reopen }) => reopen(id, finished?.isWithinCallback === true, house, presentStudies())),
+    [id, finished, house],
+  );
+  const caseProps: CaseProps = useMemo(
+    () => ({
+      words: answer.case,
+      finished,
+      cameBackAt: traveller.cameBackAt,
+      onGo: go,
+      onFinish: finish,
+      onCameBack: cameBack,
+      onLeaveOut,
+    }),
+    [answer.case, finished, traveller.cameBackAt, go, finish, cameBack, onLeaveOut],
+  );
   const step = (by: number) => go(STATION_IDS[(STATION_IDS.indexOf(station) + by + STATION_IDS.length) % STATION_IDS.length] ?? station);
 
   useLetterKeys(house.hasLetterKeys, (key) => {
@@ -114,8 +128,9 @@ export function CardInHand({ card, rows, answer, trouble, first, firstMethod, on
             id={id}
             station={station}
             worked={worked}
-            ways={answer.places[station].ways}
-            entry={rows[station]}
+            ways={ways}
+            hasRow={row !== undefined}
+            skippedReason={row?.skippedReason ?? null}
             method={method}
             house={house}
             weighed={weighed}

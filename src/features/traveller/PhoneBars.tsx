@@ -1,6 +1,6 @@
 "use client";
 import { ChevronUp } from "lucide-react";
-import { lazy, Suspense, useState } from "react";
+import { lazy, memo, Suspense, useState } from "react";
 import { STATION_IDS, type StationId } from "@/core/stations";
 import { Case } from "../line-up/Case";
 import type { CaseProps } from "../line-up/case-props";
@@ -18,7 +18,7 @@ interface ProgressHeaderProps {
 }
 
 /** On a phone the strip lies across the top; a tap opens it as a sheet. */
-export function ProgressHeader({ places, station, onGo }: ProgressHeaderProps) {
+export const ProgressHeader = memo(function ProgressHeader({ places, station, onGo }: ProgressHeaderProps) {
   const [isOpen, setOpen] = useState(false);
   const at = STATION_IDS.indexOf(station);
   return (
@@ -48,10 +48,10 @@ export function ProgressHeader({ places, station, onGo }: ProgressHeaderProps) {
       ) : null}
     </div>
   );
-}
+});
 
 /** On a phone the case is a bar at the foot: the next move, and the rest as a sheet. */
-export function FootBar(props: CaseProps) {
+export const FootBar = memo(function FootBar(props: CaseProps) {
   const { words, finished, onGo } = props;
   const [isOpen, setOpen] = useState(false);
   const next = words.next;
@@ -86,4 +86,4 @@ export function FootBar(props: CaseProps) {
       ) : null}
     </div>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { Stamp } from "@/components/Stamp";
 import { STATION_IDS, type StationId } from "@/core/stations";
 import { STATION_LABELS } from "../stations/labels";
@@ -11,7 +12,7 @@ interface StripProps {
 }
 
 /** The stations from top to bottom on the tape, each with its stamp. */
-export function Strip({ places, current, onGo }: StripProps) {
+export const Strip = memo(function Strip({ places, current, onGo }: StripProps) {
   return (
     <ol className="py-1.5" aria-label="Stations">
       {STATION_IDS.map((id) => {
@@ -38,4 +39,4 @@ export function Strip({ places, current, onGo }: StripProps) {
       })}
     </ol>
   );
-}
+});

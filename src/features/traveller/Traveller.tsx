@@ -1,5 +1,5 @@
 "use client";
-import { lazy, Suspense, useMemo, useState } from "react";
+import { lazy, Suspense, useCallback, useMemo, useState } from "react";
 import type { Loose } from "@/core/kept";
 import type { CardRows } from "@/store/card-rows";
 import { usePending } from "@/store/usePending";
@@ -32,13 +32,18 @@ export function Traveller({ card, house, first, firstMethod }: TravellerProps) {
     [traveller, rows, earlier, house, leaveOut],
   );
   const { answer, failure, retry } = useCardAnswer(id, request);
-  const toggleLeftOut = (key: string) => setLeaveOut((now) => (now.includes(key) ? now.filter((each) => each !== key) : [...now, key]));
-  const changeStation: ChangeStation = (station, apply) => {
-    change(
-      () => updateStation(id, station, apply),
-      (now) => ({ ...now, [station]: stationRowInHand(id, station) ?? now[station] }),
-    );
-  };
+  const toggleLeftOut = useCallback(
+    (key: string) => setLeaveOut((now) => (now.includes(key) ? now.filter((each) => each !== key) : [...now, key])),
+    [],
+  );
+  const changeStation: ChangeStation = useCallback(
+    (station, apply) =>
+      change(
+        () => updateStation(id, station, apply),
+        (now) => ({ ...now, [station]: stationRowInHand(id, station) ?? now[station] }),
+      ),
+    [id, change],
+  );
   const trouble = failure ? (
     <Suspense>
       <CardTrouble failure={failure} onRetry={retry} />
@@ -47,7 +52,7 @@ export function Traveller({ card, house, first, firstMethod }: TravellerProps) {
   if (answer === null) return trouble ?? <Reading />;
   return (
     <CardInHand
-      card={request}
+      traveller={traveller}
       rows={rows}
       answer={answer}
       trouble={trouble}

@@ -3,8 +3,8 @@ import { openPage } from "@/components/open-page";
 import { fitText } from "@/core/kept";
 import { STATIONS, type StationId } from "@/core/stations";
 import type { Study } from "@/core/study";
-import type { House } from "@/records";
-import type { CardRows } from "@/store/card-rows";
+import type { House, TravellerId } from "@/records";
+import { readCardRows } from "@/store/card-rows";
 import { assessCard, toKeptCard } from "@/store/kept-card";
 import { newVisit, reopenTraveller } from "@/store/write-card";
 import { saidAt } from "../stations/registry";
@@ -28,17 +28,16 @@ export function renewedRecords({ entries, assessment, house }: CardStanding): Pa
   return { ...Object.fromEntries(renewed), decide: { ...STATIONS.decide.blank, machineYears, isCustom, earlier } };
 }
 
-/**
- * Within the house's days the card itself is opened again with its evidence; later it is a new visit to the same motor.
- * @param rows the card as it is kept, with what is not kept yet
- */
-export async function reopen(rows: CardRows, isWithinCallback: boolean, house: House, study: Study): Promise<void> {
+/** Within the house's days the card itself is opened again with its evidence; later it is a new visit to the same motor. */
+export async function reopen(id: TravellerId, isWithinCallback: boolean, house: House, study: Study): Promise<void> {
+  const rows = await readCardRows(id);
+  if (rows === null) return;
   const { traveller } = rows;
   if (isWithinCallback) {
     const card = toKeptCard(rows);
     await reopenTraveller(traveller, renewedRecords({ entries: card.entries, assessment: assessCard(card, house.figures, study), house }));
     return;
   }
-  const id = await newVisit(traveller, house.technician);
-  if (id !== null) openPage(`/traveller?id=${id}&station=complaint`);
+  const visit = await newVisit(traveller, house.technician);
+  if (visit !== null) openPage(`/traveller?id=${visit}&station=complaint`);
 }

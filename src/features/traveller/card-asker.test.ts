@@ -5,6 +5,7 @@ import { studyNow } from "@/core/study/answer";
 import type { StationRecord } from "@/records";
 import { answerCard } from "./answer-card";
 import { createCardAsker, type CardAnswerer } from "./card-asker";
+import { createNews } from "./card-news";
 import type { AnsweredStudy, CardAnswer, CardRequest } from "./card-answer";
 
 const CARDS = demoCards(new Date("2026-11-25T12:00:00Z"));
@@ -39,11 +40,12 @@ const ASKS = "demo-nursery-fan-weak";
 function anAnswerer(act: (request: CardRequest, answered: readonly AnsweredStudy[], tries: number) => CardAnswer) {
   const asked: CardRequest[] = [];
   let ended = 0;
+  const tell = createNews();
   const answerer: CardAnswerer = {
-    answer: async (request, answered) => {
+    answer: async (request, answered, have) => {
       asked.push(request);
       await Promise.resolve();
-      return ok(structuredClone(act(structuredClone(request), structuredClone(answered), asked.length)));
+      return ok(structuredClone(tell(act(structuredClone(request), structuredClone(answered), asked.length), have)));
     },
     end: () => {
       ended += 1;
@@ -129,6 +131,39 @@ test("of several that wait only the newest is assessed", async () => {
   for (const each of keys) asker.ask(each);
   await settle();
   expect(asked.map(({ leaveOut }) => leaveOut.join())).toEqual(["a", "c"]);
+});
+
+test("what did not change is not assessed again, and keeps its place; what did is told", async () => {
+  const { answerer, asked } = anAnswerer(answerCard);
+  const asker = createCardAsker(answerer, () => null);
+  const request = requestOf(ASKS);
+  asker.ask(request);
+  await settle();
+  const first = asker.present().answer;
+  // Written and read again: another row, saying the same.
+  asker.ask({ ...request, rows: request.rows.map((row) => ({ ...row, updatedAt: "2026-11-26T08:00:00.000Z" })) as typeof request.rows });
+  await settle();
+  expect(asked).toHaveLength(1);
+  expect(asker.present().answer).toBe(first);
+  const plate = request.rows.find(({ stationId }) => stationId === "plate");
+  const renamed = { ...plate, data: { ...(plate?.data as object), duty: "intermittent" } } as (typeof request.rows)[number];
+  asker.ask({ ...request, rows: request.rows.map((row) => (row === plate ? renamed : row)) });
+  await settle();
+  const second = asker.present().answer;
+  expect(asked).toHaveLength(2);
+  expect(second).toEqual(structuredClone(answerCard({ ...request, rows: request.rows.map((row) => (row === plate ? renamed : row)) }, [])));
+  // The line-up is the same: it need not be drawn again.
+  expect(second?.case).toBe(first?.case);
+  expect(second?.weighed).toBe(first?.weighed);
+});
+
+test("an answer of another worker is taken whole", () => {
+  const [one, other] = [createNews(), createNews()];
+  const answer = answerCard(requestOf(ASKS), []);
+  const first = one(answer, null);
+  expect(Object.keys(first.changed).sort()).toEqual(Object.keys(answer).sort());
+  expect(one(answer, first.name).changed).toEqual({});
+  expect(Object.keys(other(answer, first.name).changed).sort()).toEqual(Object.keys(answer).sort());
 });
 
 test("what fails once is tried again by a fresh worker; what fails twice is told, and what was known stands", async () => {

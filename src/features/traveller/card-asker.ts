@@ -1,12 +1,14 @@
 import { wrap, type Remote } from "comlink";
-import { fail, type Failure, type Result } from "@/core/result";
+import { fail, ok, type Failure, type Result } from "@/core/result";
 import { studyKey, type Study } from "@/core/study";
 import type { AnsweredStudy, CardAnswer, CardRequest } from "./card-answer";
+import { withNews, type CardNews, type TellNews } from "./card-news";
 import type { CardWorker } from "./card.worker";
 
 /** What assesses a whole card; ending it drops what it is at. */
 export interface CardAnswerer {
-  readonly answer: (request: CardRequest, answered: readonly AnsweredStudy[]) => Promise<Result<CardAnswer, Failure>>;
+  /** `have`: name of the answer that is here: what is the same in the next one is left out of it */
+  readonly answer: (request: CardRequest, answered: readonly AnsweredStudy[], have: string | null) => Promise<Result<CardNews, Failure>>;
   readonly end: () => void;
 }
 
@@ -24,9 +26,9 @@ export function createWorkerAnswerer(): CardAnswerer {
   };
   let running: ReturnType<typeof start> | null = start();
   return {
-    answer: (request, answered) => {
+    answer: (request, answered, have) => {
       running ??= start();
-      return Promise.race([running.remote.answer(request, answered) as Promise<Result<CardAnswer, Failure>>, running.broken]);
+      return Promise.race([running.remote.answer(request, answered, have) as Promise<Result<CardNews, Failure>>, running.broken]);
     },
     end: () => {
       running?.worker.terminate();
@@ -37,10 +39,12 @@ export function createWorkerAnswerer(): CardAnswerer {
 
 /** Where a browser has no workers the card is assessed on the page. */
 export function createPageAnswerer(): CardAnswerer {
+  let tell: TellNews | null = null;
   return {
-    answer: async (request, answered) => {
-      const { answerCard } = await import("./answer-card");
-      return { ok: true, value: answerCard(request, answered) };
+    answer: async (request, answered, have) => {
+      const [{ answerCard }, { createNews }] = await Promise.all([import("./answer-card"), import("./card-news")]);
+      tell ??= createNews();
+      return ok(tell(answerCard(request, answered), have));
     },
     end: () => undefined,
   };
@@ -68,6 +72,20 @@ export interface CardAsker {
 const PATIENCE_MS = 10_000;
 const TRIES = 2;
 
+/** What of two requests is compared, piece by piece: of a row only what is assessed. */
+const piecesOf = ({ traveller, rows, earlier, house, leaveOut }: CardRequest): readonly unknown[] => [
+  [traveller.createdAt, traveller.machine, traveller.site],
+  ...rows.flatMap(({ id, data, skippedReason }) => [id, data, skippedReason]),
+  ...earlier.flatMap(({ at, rows: then }) => [at, ...then.flatMap(({ id, data }) => [id, data])]),
+  house,
+  leaveOut,
+];
+const isSamePiece = (a: unknown, b: unknown): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
+function isSameRequest(a: CardRequest, b: CardRequest): boolean {
+  const [before, after] = [piecesOf(a), piecesOf(b)];
+  return before.length === after.length && before.every((piece, index) => isSamePiece(piece, after[index]));
+}
+
 const messageOf = (error: unknown): string => (error instanceof Error ? error.message : "");
 
 /**
@@ -80,6 +98,8 @@ export function createCardAsker(answerer: CardAnswerer, study: Study, patienceMs
   let asking: Asking = { answer: null, failure: null };
   let waiting: CardRequest | null = null;
   let last: CardRequest | null = null;
+  /** name of the answer that is here */
+  let have: string | null = null;
   let isBusy = false;
 
   const tell = (next: Asking): void => {
@@ -98,13 +118,13 @@ export function createCardAsker(answerer: CardAnswerer, study: Study, patienceMs
       ({ kind, question, isOpen }) => isOpen && study(kind, question) !== null && !keys.has(studyKey(kind, question)),
     );
   };
-  const inTime = async (request: CardRequest, known: readonly AnsweredStudy[]): Promise<Result<CardAnswer, Failure>> => {
+  const inTime = async (request: CardRequest, known: readonly AnsweredStudy[]): Promise<Result<CardNews, Failure>> => {
     let timer: ReturnType<typeof setTimeout> | undefined;
     const late = new Promise<never>((_, reject) => {
       timer = setTimeout(() => reject(new Error("no answer")), patienceMs);
     });
     try {
-      return await Promise.race([answerer.answer(request, known), late]);
+      return await Promise.race([answerer.answer(request, known, have), late]);
     } catch (error) {
       answerer.end();
       return fail({ code: "study-failed", detail: messageOf(error) });
@@ -116,8 +136,11 @@ export function createCardAsker(answerer: CardAnswerer, study: Study, patienceMs
     let found = await inTime(request, known);
     for (let tries = 1; !found.ok && tries < TRIES && waiting === null; tries += 1) found = await inTime(request, known);
     // A newer request stands for this one.
-    if (found.ok) tell({ answer: found.value, failure: null });
-    else if (waiting === null) tell({ ...asking, failure: found.failure });
+    if (found.ok) {
+      have = found.value.name;
+      tell({ answer: withNews(asking.answer, found.value), failure: null });
+    }
+    if (!found.ok && waiting === null) tell({ ...asking, failure: found.failure });
   };
   const work = async (): Promise<void> => {
     if (isBusy) return;
@@ -135,6 +158,8 @@ export function createCardAsker(answerer: CardAnswerer, study: Study, patienceMs
   };
   return {
     ask: (request) => {
+      // A row that was read again, or written, says what it said.
+      if (last !== null && isSameRequest(last, request)) return;
       last = request;
       waiting = request;
       void work();

@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useSyncExternalStore } from "react";
+import { startTransition, useEffect, useState } from "react";
 import type { TravellerId } from "@/records";
 import { presentStudies, subscribeStudies } from "@/workers/studies";
 import type { CardRequest } from "./card-answer";
@@ -20,14 +20,16 @@ function askerOf(id: TravellerId): CardAsker {
   return current.asker;
 }
 
-const NOTHING: Asking = { answer: null, failure: null };
-
 /** What the whole card comes to, assessed away from the screen; meanwhile what it came to before. */
-export function useCardAnswer(id: TravellerId, request: CardRequest | null): Asking & { readonly retry: () => void } {
+export function useCardAnswer(id: TravellerId, request: CardRequest): Asking & { readonly retry: () => void } {
   const asker = askerOf(id);
-  const asking = useSyncExternalStore(asker.subscribe, asker.present, () => NOTHING);
+  const [asking, setAsking] = useState(asker.present);
   useEffect(() => {
-    if (request !== null) asker.ask(request);
-  }, [asker, request]);
+    // A key that comes meanwhile goes before it.
+    const hear = () => startTransition(() => setAsking(asker.present()));
+    hear();
+    return asker.subscribe(hear);
+  }, [asker]);
+  useEffect(() => asker.ask(request), [asker, request]);
   return { ...asking, retry: asker.retry };
 }

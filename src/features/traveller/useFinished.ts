@@ -1,5 +1,5 @@
 "use client";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import type { CaseProps } from "../line-up/case-props";
 
 const DAY_MS = 86_400_000;
@@ -7,5 +7,8 @@ const DAY_MS = 86_400_000;
 /** Whether a callback still belongs to a card that was signed off; null while it is on the rack. */
 export function useFinished(finishedAt: string | null, callbackDays: number): CaseProps["finished"] {
   const [now] = useState(() => Date.now());
-  return finishedAt === null ? null : { callbackDays, isWithinCallback: now - Date.parse(finishedAt) <= callbackDays * DAY_MS };
+  return useMemo(
+    () => (finishedAt === null ? null : { callbackDays, isWithinCallback: now - Date.parse(finishedAt) <= callbackDays * DAY_MS }),
+    [finishedAt, callbackDays, now],
+  );
 }

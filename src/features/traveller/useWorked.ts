@@ -1,5 +1,6 @@
 "use client";
 import { useEffect, useMemo } from "react";
+import { useSame } from "@/components/useSame";
 import type { StationId } from "@/core/stations";
 import { factsWith, groundBefore, stamped } from "@/core/traveller";
 import type { StationRecord, Traveller } from "@/records";
@@ -9,6 +10,9 @@ import { useHand } from "../stations/hands";
 import { useStudies } from "../station/useStudies";
 import type { Worked } from "./BenchTop";
 import type { CardAnswer } from "./card-answer";
+
+/** As plain data, so that it can be told whether it says the same. */
+const listed = <Ground extends { readonly worked: ReadonlySet<StationId> }>(ground: Ground) => ({ ...ground, worked: [...ground.worked] });
 
 /**
  * The station in hand, assessed on the screen itself with every key, on what the others came to when the whole card was last
@@ -27,11 +31,14 @@ export function useWorked(
     if (hand && isNew) beginStation(id, station, hand.blank);
   }, [hand, isNew, id, station]);
   const entry = useMemo(() => hand && row && soundStation(hand, row), [hand, row]);
-  return useMemo(() => {
+  // What the whole card says of this station is no news to it.
+  const before = useSame(useMemo(() => listed(groundBefore(station, ground)), [station, ground]));
+  const own = useMemo(() => {
     if (!hand) return null;
     const record = (entry?.data ?? hand.blank) as typeof hand.blank;
-    const context = { ...groundBefore(station, ground), house: house.figures, earlier, study, at: createdAt };
-    const assessment = stamped(hand.assess(record, context), entry?.skippedReason);
-    return { hand, record, assessment, facts: factsWith(station, assessment.facts, ground) };
-  }, [hand, entry, station, ground, house, earlier, study, createdAt]);
+    const context = { ...before, worked: new Set(before.worked), house: house.figures, earlier, study, at: createdAt };
+    return { record, assessment: stamped(hand.assess(record, context), entry?.skippedReason) };
+  }, [hand, entry, before, house, earlier, study, createdAt]);
+  const facts = useSame(useMemo(() => factsWith(station, own?.assessment.facts ?? {}, ground), [station, own, ground]));
+  return useMemo(() => hand && own && { hand, facts, ...own }, [hand, own, facts]);
 }

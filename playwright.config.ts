@@ -1,11 +1,14 @@
 import { defineConfig, devices } from "@playwright/test";
 import { BROWSER_FLAGS } from "./scripts/lib/browser-flags.mjs";
 
+/** What a browser keeps after its first visit, made once before the tests; a test of that visit itself asks for an empty one. */
+const START_STATE = ".artifacts/start-state.json";
 const PORT = Number(process.env.E2E_PORT ?? 3217);
 
-/** Drives the production build as people use it; each test starts with an empty browser profile. */
+/** Drives the production build as people use it; each test starts with a browser profile of its own, as a first visit left it. */
 export default defineConfig({
   testDir: "tests/e2e",
+  globalSetup: "./tests/e2e/support/start-state.ts",
   outputDir: ".artifacts/browser",
   fullyParallel: true,
   workers: 2,
@@ -19,6 +22,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}`,
     // Only the offline tests want the service worker; the others test what was just built.
     serviceWorkers: "block",
+    storageState: START_STATE,
     launchOptions: {
       executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
       args: BROWSER_FLAGS,

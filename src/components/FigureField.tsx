@@ -12,6 +12,8 @@ interface FigureFieldProps {
   readonly isAutoFocused?: boolean;
   readonly size?: "normal" | "large";
   readonly onFocusField?: () => void;
+  /** signs it takes beside digits, for the pad */
+  readonly signs?: readonly string[];
   /** the label stands beside it already, in a table */
   readonly isLabelHidden?: boolean;
 }
@@ -29,6 +31,7 @@ export function FigureField({
   isAutoFocused = false,
   size = "normal",
   onFocusField,
+  signs,
   isLabelHidden = false,
 }: FigureFieldProps) {
   const id = useId();
@@ -48,6 +51,8 @@ export function FigureField({
             onFocusField?.();
           }}
           data-figure=""
+          data-unit={unit}
+          data-signs={signs?.join(" ")}
           inputMode="none"
           autoComplete="off"
           spellCheck={false}

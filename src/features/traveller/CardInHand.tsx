@@ -33,6 +33,8 @@ interface CardInHandProps {
   readonly answer: CardAnswer;
   /** told where the whole card could not be assessed anew */
   readonly trouble: ReactNode;
+  /** the station in hand stands */
+  readonly onThere: () => void;
   readonly first: string | null;
   readonly firstMethod: string | null;
   readonly onChange: ChangeStation;
@@ -40,7 +42,7 @@ interface CardInHandProps {
 }
 
 /** A card on the screen: strip, bench top and case, with one station in hand. */
-export function CardInHand({ traveller, rows, answer, trouble, first, firstMethod, onChange, onLeaveOut }: CardInHandProps) {
+export function CardInHand({ traveller, rows, answer, trouble, onThere, first, firstMethod, onChange, onLeaveOut }: CardInHandProps) {
   const { id, finishedAt } = traveller;
   const { house } = answer;
   const [chosen, setChosen] = useState<StationId | null>(isStationId(first) ? first : null);
@@ -51,7 +53,11 @@ export function CardInHand({ traveller, rows, answer, trouble, first, firstMetho
   const row = rows[station];
   const worked = useWorked(traveller, station, row, answer);
   const isThere = worked !== null;
-  useEffect(() => (isThere ? prepareToKeep() : undefined), [isThere]);
+  useEffect(() => {
+    if (!isThere) return;
+    onThere();
+    return prepareToKeep();
+  }, [isThere, onThere]);
   const stamp = worked?.assessment.stamp ?? null;
   const stampWord = worked ? stampWordOf(worked.hand.view, worked.assessment) : "";
   const places = useMemo(

@@ -31,7 +31,7 @@ export function Traveller({ card, house, first, firstMethod }: TravellerProps) {
     () => ({ traveller, rows: Object.values(rows), earlier, house, leaveOut }),
     [traveller, rows, earlier, house, leaveOut],
   );
-  const { answer, failure, retry } = useCardAnswer(id, request);
+  const { answer, failure, retry, begin } = useCardAnswer(id, request);
   const toggleLeftOut = useCallback(
     (key: string) => setLeaveOut((now) => (now.includes(key) ? now.filter((each) => each !== key) : [...now, key])),
     [],
@@ -56,6 +56,7 @@ export function Traveller({ card, house, first, firstMethod }: TravellerProps) {
       rows={rows}
       answer={answer}
       trouble={trouble}
+      onThere={begin}
       first={first}
       firstMethod={firstMethod}
       onChange={changeStation}

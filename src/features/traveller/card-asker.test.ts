@@ -93,6 +93,10 @@ test("long questions go out with the first answer, and the card is assessed agai
   const asker = createCardAsker(answerer, study);
   asker.ask(requestOf(ASKS));
   await settle();
+  // The screen comes first.
+  expect(wanted).toEqual([]);
+  asker.begin();
+  await settle();
   const first = asker.present().answer;
   expect(asked).toHaveLength(1);
   expect(first?.asked.length).toBeGreaterThan(0);
@@ -116,6 +120,7 @@ test("long questions go out with the first answer, and the card is assessed agai
 test("an answer that was there all the time is used, though the card asks for it only now", async () => {
   const { answerer, asked } = anAnswerer(answerCard);
   const asker = createCardAsker(answerer, studyNow);
+  asker.begin();
   asker.ask(requestOf(ASKS));
   await settle();
   await settle();

@@ -65,6 +65,8 @@ export interface CardAsker {
   readonly subscribe: (listener: () => void) => () => void;
   /** other answers to long questions are there */
   readonly studied: () => void;
+  /** what a person looks at stands: from now on long questions are asked too */
+  readonly begin: () => void;
   readonly retry: () => void;
 }
 
@@ -101,20 +103,22 @@ export function createCardAsker(answerer: CardAnswerer, study: Study, patienceMs
   /** name of the answer that is here */
   let have: string | null = null;
   let isBusy = false;
+  let isBegun = false;
 
   const tell = (next: Asking): void => {
     asking = next;
     for (const listener of listeners) listener();
   };
+  const questions = () => (isBegun ? (asking.answer?.asked ?? []) : []);
   const answered = (): AnsweredStudy[] =>
-    (asking.answer?.asked ?? []).flatMap((asked) => {
+    questions().flatMap((asked) => {
       const answer = study(asked.kind, asked.question);
       return answer === null ? [] : [{ ...asked, answer }];
     });
   /** Long questions that stand open in the answer, though they were answered meanwhile, or all the time. */
   const isBehind = (sent: readonly AnsweredStudy[]): boolean => {
     const keys = new Set(sent.map(({ kind, question }) => studyKey(kind, question)));
-    return (asking.answer?.asked ?? []).some(
+    return questions().some(
       ({ kind, question, isOpen }) => isOpen && study(kind, question) !== null && !keys.has(studyKey(kind, question)),
     );
   };
@@ -156,6 +160,11 @@ export function createCardAsker(answerer: CardAnswerer, study: Study, patienceMs
     }
     isBusy = false;
   };
+  const askAgain = (): void => {
+    if (isBusy || last === null || !isBehind([])) return;
+    waiting = last;
+    void work();
+  };
   return {
     ask: (request) => {
       // A row that was read again, or written, says what it said.
@@ -169,10 +178,10 @@ export function createCardAsker(answerer: CardAnswerer, study: Study, patienceMs
       listeners.add(listener);
       return () => listeners.delete(listener);
     },
-    studied: () => {
-      if (isBusy || last === null || !isBehind([])) return;
-      waiting = last;
-      void work();
+    studied: askAgain,
+    begin: () => {
+      isBegun = true;
+      askAgain();
     },
     retry: () => {
       if (last === null) return;

@@ -21,7 +21,7 @@ function askerOf(id: TravellerId): CardAsker {
 }
 
 /** What the whole card comes to, assessed away from the screen; meanwhile what it came to before. */
-export function useCardAnswer(id: TravellerId, request: CardRequest): Asking & { readonly retry: () => void } {
+export function useCardAnswer(id: TravellerId, request: CardRequest): Asking & Pick<CardAsker, "retry" | "begin"> {
   const asker = askerOf(id);
   const [asking, setAsking] = useState(asker.present);
   useEffect(() => {
@@ -31,5 +31,5 @@ export function useCardAnswer(id: TravellerId, request: CardRequest): Asking & {
     return asker.subscribe(hear);
   }, [asker]);
   useEffect(() => asker.ask(request), [asker, request]);
-  return { ...asking, retry: asker.retry };
+  return { ...asking, retry: asker.retry, begin: asker.begin };
 }

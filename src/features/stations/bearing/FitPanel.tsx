@@ -30,7 +30,7 @@ export function FitPanel({ record, assessment, change, end, onEnd }: PanelProps)
   return (
     <>
       <EndSwitch end={end} onEnd={onEnd} />
-      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+      <div className="beside-pad">
         <div className="flex min-w-0 flex-col gap-4">
           <div className="grid grid-cols-2 gap-x-6">
             {seats.map(({ key, label, detail: seat }) => (

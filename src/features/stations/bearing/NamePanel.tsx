@@ -50,7 +50,7 @@ export function NamePanel(props: PanelProps) {
         <PickOne legend="It turns on a" options={KIND_OPTIONS} picked={own.kind} onPick={(kind) => set({ kind })} />
       </div>
       {detail.isSleeve ? null : (
-        <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+        <div className="beside-pad">
           <div className="flex min-w-0 flex-col gap-4">
             <LineField
               label="As stamped"

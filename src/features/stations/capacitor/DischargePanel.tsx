@@ -58,7 +58,7 @@ export default function DischargePanel(props: Props) {
               />
             </div>
           ) : null}
-          <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+          <div className="beside-pad">
             <div className="flex min-w-0 flex-col gap-3">
               <ul className="flex flex-col gap-1.5 text-[15px]">
                 {dischargeSentences(detail.discharge, discharge.school).map((sentence) => (

@@ -72,7 +72,7 @@ function Judged(props: Props & { method: string }) {
             />
           ))
         : null}
-      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+      <div className="beside-pad">
         <Verdict
           assessment={assessment}
           figure={figures.join(" · ") || null}

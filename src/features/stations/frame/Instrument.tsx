@@ -15,7 +15,7 @@ export default function Instrument({ record, assessment, facts, house, change }:
   const isEmpty = record.readings.every((entry) => entry === null);
   return (
     <FieldFlow className="flex flex-col gap-5">
-      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+      <div className="beside-pad">
         <div className="flex flex-col gap-5">
           <div className="grid grid-cols-2 gap-4 sm:grid-cols-3 max-lg:order-last">
             {detail.leadNames.map((_, lead) => (

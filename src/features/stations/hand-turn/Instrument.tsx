@@ -23,7 +23,7 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
           onPick={(unloaded) => change((r) => ({ ...r, unloaded }))}
         />
       ) : null}
-      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+      <div className="beside-pad">
         <div className="flex min-w-0 flex-col gap-4">
           <Verdict assessment={assessment} sentences={sentences(detail)} />
           <NoteField label="Note" text={record.note} onText={(note) => change((r) => ({ ...r, note }))} />

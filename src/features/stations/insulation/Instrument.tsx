@@ -39,7 +39,7 @@ export default function Instrument({ record, assessment, house, facts, change }:
           onPick={(testV) => set({ testV: testV ?? "" })}
         />
       </div>
-      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+      <div className="beside-pad">
         <div className="flex min-w-0 flex-col gap-5">
           <div className="grid grid-cols-3 gap-4">
             <EntryField

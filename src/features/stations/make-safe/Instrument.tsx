@@ -24,7 +24,7 @@ export default function Instrument({ record, assessment, house, change }: Instru
         show={clockTime}
         onToggle={(id) => change((r, at) => ({ ...r, round: { ...r.round, steps: toggleMoment(r.round.steps, id, at) } }))}
       />
-      <div className="grid gap-5 lg:grid-cols-[1fr_246px]">
+      <div className="beside-pad">
         <div className="grid grid-cols-1 content-start gap-4 sm:grid-cols-2">
           <EntryField
             label="Meter on a live source, before"

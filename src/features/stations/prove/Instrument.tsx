@@ -36,7 +36,7 @@ export default function Instrument({ record, assessment, facts, house, change }:
   const name = (id: RunField): string => (id === "lineAmps" ? "Running amps" : RUN_FIELD_WORDS[id]);
   return (
     <FieldFlow className="flex flex-col gap-5">
-      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+      <div className="beside-pad">
         <div className="flex min-w-0 flex-col gap-5">
           <div className="grid grid-cols-2 items-end gap-x-5 gap-y-3 max-lg:order-last">
             {shown.map((id) => {

@@ -47,7 +47,7 @@ export function RunPanel({ record, assessment, facts, house, change }: Instrumen
         picked={record.behaviour}
         onPick={(behaviour) => change((r) => ({ ...r, behaviour }))}
       />
-      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+      <div className="beside-pad">
         <div className="flex min-w-0 flex-col gap-5">
           <div className="grid grid-cols-2 items-end gap-x-5 gap-y-3 sm:grid-cols-4">
             {RUN_FIELD_IDS.map((id) => (

@@ -3,7 +3,7 @@ import { FigureField } from "@/components/FigureField";
 import type { Entry, Quantity, Slip } from "@/core/quantity";
 import type { House } from "@/records";
 import { SlipLine } from "./SlipLine";
-import { entryProblem, toEntry, unitSymbol } from "./reading";
+import { entryProblem, PAD_EXTRAS, toEntry, unitSymbol } from "./reading";
 
 interface EntryFieldProps {
   readonly label: string;
@@ -28,6 +28,7 @@ export function EntryField({ label, quantity, entry, house, onEntry, slip = null
         label={label}
         text={entry?.text ?? ""}
         unit={unitSymbol(quantity)}
+        signs={PAD_EXTRAS[quantity]}
         problem={entryProblem(entry, quantity)}
         onText={(text) => onEntry(toEntry(text, quantity, house))}
         {...rest}

@@ -17,16 +17,18 @@ export function entryProblem(entry: Entry | null, quantity: Quantity): string | 
 export const unitSymbol = (quantity: Quantity): string => QUANTITIES[quantity].symbol;
 
 /** Keys beside the digits for lengths: fractions and inches. */
-export const LENGTH_EXTRAS: readonly [string, string, string] = ["/", "-", "in"];
+export const LENGTH_EXTRAS: readonly string[] = ["/", "-", "in"];
 
-/** Keys beside the digits for each quantity: what a meter shows there. */
-export const PAD_EXTRAS: Record<Quantity, readonly [string, string, string]> = {
+/** Keys beside the digits for each quantity: every sign that a figure of it may have, and what a meter shows there. */
+export const PAD_EXTRAS: Readonly<Record<Quantity, readonly string[]>> = {
   capacitance: ["µ", "n", "OL"],
   resistance: ["k", "M", "OL"],
-  current: ["m", ",", "OL"],
-  voltage: ["k", "m", ","],
-  temperature: ["-", ",", "OL"],
-  insulation: [">", "G", "OL"],
-  speed: [",", "OL", "-"],
-  duration: ["m", "s", ","],
+  current: ["m", "OL"],
+  voltage: ["k", "m"],
+  temperature: ["-"],
+  insulation: [">", "G", "OL", "M", "k"],
+  speed: ["OL"],
+  duration: ["m", "s", ":"],
 };
+/** Between two posts ohms are read, and farads where a capacitor lies. */
+export const PAIR_EXTRAS: readonly string[] = ["k", "M", "OL", "µ", "n"];

@@ -51,7 +51,7 @@ export default function Instrument({ record, assessment, house, change }: Props)
         onPick={(sort) => change((r) => ({ ...r, sort }))}
       />
       {record.sort && gearRow(record.sort).measuredAs !== null ? (
-        <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+        <div className="beside-pad">
           <div className="grid min-w-0 content-start gap-5 sm:grid-cols-[220px_1fr]">
             <GearDrawing sort={record.sort} />
             <Measured sort={record.sort} record={record} change={change} field={field} />

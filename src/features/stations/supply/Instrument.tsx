@@ -30,7 +30,7 @@ export default function Instrument({ record, assessment, house, change }: Instru
           onPick={(interlock) => change((r) => ({ ...r, interlock }))}
         />
       </div>
-      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+      <div className="beside-pad">
         <div className="flex min-w-0 flex-col gap-4">
           <div className="grid grid-cols-2 items-end gap-5">
             <EntryField

@@ -57,7 +57,7 @@ function WithoutLoad({ record, house, change }: Props) {
       />
       <fieldset disabled={record.freedAt === null} className="min-w-0 disabled:opacity-60">
         <legend className="sr-only">Run without its load</legend>
-        <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+        <div className="beside-pad">
           <div className="flex flex-col gap-4">
             <PickOne
               legend="What it does"

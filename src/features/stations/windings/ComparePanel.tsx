@@ -32,7 +32,7 @@ export function ComparePanel({ record, assessment, house, change }: WindingsProp
     ...(detail.hotRun ? [hotRunSentence(detail.hotRun, detail.names)] : []),
   ];
   return (
-    <FieldFlow className="grid gap-6 lg:grid-cols-[1fr_246px]">
+    <FieldFlow className="beside-pad">
       <div className="flex min-w-0 flex-col gap-5">
         <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">
           <EntryField

@@ -4,7 +4,7 @@ import { FigureField } from "@/components/FigureField";
 import { KeyPad } from "@/components/KeyPad";
 import { formatNumber } from "@/core/quantity";
 import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
-import { entryProblem, PAD_EXTRAS } from "../shared/reading";
+import { entryProblem, PAIR_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { PairSlips } from "./PairSlips";
 import type { WindingsProps } from "./props";
@@ -18,7 +18,7 @@ export function PairsTable({ record, assessment, house, facts, change }: Winding
   const isMarked = (pair: PostPair): boolean =>
     detail.misfits.some((each) => samePair(each, pair)) || detail.doubts.some((doubt) => samePair(doubt.pair, pair));
   return (
-    <FieldFlow className="grid gap-6 lg:grid-cols-[1fr_246px]">
+    <FieldFlow className="beside-pad">
       <div className="min-w-0">
         <PairSlips detail={detail} house={house} change={change} />
         <Verdict assessment={assessment} sentences={windingSentences(detail, facts.machineKind === "hermetic-compressor")} />
@@ -64,7 +64,7 @@ export function PairsTable({ record, assessment, house, facts, change }: Winding
         </table>
       </div>
       <div className="lg:sticky lg:top-4 lg:self-start">
-        <KeyPad extras={PAD_EXTRAS.resistance} />
+        <KeyPad extras={PAIR_EXTRAS} />
       </div>
     </FieldFlow>
   );

@@ -8,7 +8,7 @@ import { NoteField } from "@/components/LineField";
 import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
 import { LEAD_PAIRS } from "@/core/winding";
 import { EntryField } from "../shared/EntryField";
-import { entryProblem, PAD_EXTRAS } from "../shared/reading";
+import { entryProblem, PAIR_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { BoardSettings } from "./BoardSettings";
 import type { WindingsProps } from "./props";
@@ -86,7 +86,7 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
         onPair={choose}
         onMove={(post, x, y) => change((r) => ({ ...r, posts: r.posts.map((each, at) => (at === post ? { ...each, x, y } : each)) }))}
       />
-      <div className="grid gap-6 lg:grid-cols-[1fr_246px]">
+      <div className="beside-pad">
         <div className="flex min-w-0 flex-col gap-4">
           <div data-pair-fields="" className={areFew ? "grid grid-cols-3 gap-4 max-lg:order-last" : "max-w-[360px]"}>
             {areFew ? (
@@ -108,7 +108,7 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
             sentences={windingSentences(detail, facts.machineKind === "hermetic-compressor")}
           />
         </div>
-        <KeyPad extras={PAD_EXTRAS.resistance} {...(areFew ? {} : { onNext: goOn })} />
+        <KeyPad extras={PAIR_EXTRAS} {...(areFew ? {} : { onNext: goOn })} />
       </div>
       {detail.three && "sum" in detail.three ? <TriangleAndSum record={record} answer={detail.three} names={detail.names} /> : null}
       <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">

@@ -13,6 +13,20 @@ export interface PadField {
  */
 const CLOSE_MS = 350;
 
+/** The part of a phone's screen above the pad. */
+const ABOVE_PAD = 0.6;
+const GAP = 8;
+
+/** A figure near the top of its instrument is shown with what stands over it: label, figure and verdict above the pad. */
+function showWhole(instrument: HTMLElement, field: HTMLElement): void {
+  if (typeof matchMedia === "undefined" || !matchMedia("(width < 64rem)").matches) return;
+  const from = instrument.getBoundingClientRect().top;
+  const reach = field.getBoundingClientRect().bottom - from;
+  if (reach > innerHeight * ABOVE_PAD * 0.5) return;
+  const bars = [...document.querySelectorAll<HTMLElement>(".sticky")].map((bar) => bar.offsetHeight);
+  scrollBy({ top: from - Math.max(0, ...bars) - GAP, behavior: "instant" });
+}
+
 /**
  * Opens the pad of an instrument with its figure fields and puts it away after them: `data-pad` on the instrument says which.
  * @param figures selector of the figure fields
@@ -27,7 +41,10 @@ export function followPad(pad: HTMLElement, figures: string, onField: (field: Pa
     if (!(target instanceof HTMLInputElement) || !target.matches(figures)) return;
     clearTimeout(closing);
     const all = [...instrument.querySelectorAll(figures)];
-    instrument.dataset.pad = "open";
+    if (instrument.dataset.pad !== "open") {
+      instrument.dataset.pad = "open";
+      showWhole(instrument, target);
+    }
     onField({
       label: [target.labels?.[0]?.textContent ?? "", target.dataset.unit ?? ""].filter(Boolean).join(", "),
       signs: target.dataset.signs?.split(" ") ?? null,

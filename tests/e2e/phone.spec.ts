@@ -32,8 +32,10 @@ test("a new PSC motor from complaint to decision, with a thumb", async ({ page }
   await page.getByLabel("Meter on a live source, before").tap();
   for (const volts of ["231", "0.2", "230", "0.4"]) {
     await thumb(page, volts);
-    await page.getByRole("button", { name: "Next", exact: true }).tap();
+    await page.getByRole("button", { name: /^(Next|Done)$/ }).tap();
   }
+  // After the last figure the pad is out of the way.
+  await expect(page.getByRole("group", { name: "Key pad" })).toBeHidden();
   await expect(bench(page).getByText("Proven dead")).toBeVisible();
 
   await tapTo(page, "Capacitor");
@@ -110,4 +112,63 @@ test("nothing is wider than the phone, and what is pressed is big enough for a t
     );
     expect(small, `${path} has small targets`).toEqual([]);
   }
+});
+
+test("a capacitor in the hand: label, reading, ruler and verdict in one view above the pad, which can be put away", async ({ page }) => {
+  await openRack(page);
+  await page.getByRole("navigation", { name: "Quick check" }).getByRole("link", { name: "Capacitor" }).tap();
+  await page.getByLabel("Label, as printed").fill("35 µF ±6 % 440 V");
+  await page.getByLabel("Meter shows", { exact: true }).tap();
+  await thumb(page, "31.2");
+  const pad = page.getByRole("group", { name: "Key pad" });
+  const order = [
+    page.getByLabel("Label, as printed"),
+    page.getByLabel("Meter shows", { exact: true }),
+    page.getByRole("img", { name: /allowed from 32.9 to 37.1 µF/ }),
+    bench(page).getByText(/It is out\./),
+  ];
+  const foot = (await pad.boundingBox())?.y ?? 0;
+  let last = 0;
+  for (const each of order) {
+    const box = await each.boundingBox();
+    expect(box && box.y >= last && box.y + box.height <= foot).toBe(true);
+    last = box?.y ?? 0;
+  }
+  await pad.getByRole("button", { name: "Close the pad" }).tap();
+  await expect(pad).toBeHidden();
+  await expect(page.getByLabel("Meter shows", { exact: true })).toHaveValue("31.2");
+});
+
+test("a tap beside an open pad presses what lies under the finger, and nothing that moved there", async ({ page }) => {
+  await page.goto("/bench?station=capacitor");
+  await page.getByLabel("Label, as printed").fill("35 µF ±6 % 440 V");
+  await page.getByLabel("Meter shows", { exact: true }).tap();
+  await thumb(page, "31.2");
+  const settled = page.getByRole("group", { name: "The figure settled" });
+  await settled.getByText("Yes", { exact: true }).scrollIntoViewIfNeeded();
+  await settled.getByText("Yes", { exact: true }).tap();
+  await expect(settled.getByRole("radio", { name: "Yes" })).toBeChecked();
+  await expect(page.getByRole("radio", { checked: true })).toHaveCount(1);
+});
+
+test("each figure's own signs stand on the pad", async ({ page }) => {
+  await page.goto("/bench?station=insulation");
+  await page.getByLabel("All windings to frame").tap();
+  await thumb(page, ">550M");
+  await expect(page.getByLabel("All windings to frame")).toHaveValue(">550M");
+  await page.getByLabel("Winding temperature").tap();
+  await thumb(page, "-3");
+  await expect(page.getByLabel("Winding temperature")).toHaveValue("-3");
+});
+
+test("every place is in sight, and there on a card too", async ({ page }) => {
+  await openRack(page);
+  const places = page.getByRole("navigation", { name: "Places" });
+  for (const link of await places.getByRole("link").all()) {
+    const box = await link.boundingBox();
+    expect(box && box.x >= 0 && box.x + box.width <= 390).toBe(true);
+  }
+  await page.goto("/traveller?id=demo-nursery-fan-weak");
+  await page.getByRole("button", { name: /name, site, export, print/ }).tap();
+  await expect(page.getByRole("dialog", { name: "This card" }).getByRole("link", { name: "House" })).toBeVisible();
 });

@@ -11,7 +11,7 @@ import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { CardTile } from "./CardTile";
 import { DueHint, DueList } from "./DueList";
 import { NewTraveller } from "./NewTraveller";
-import { QuickCheck } from "./QuickCheck";
+import { QuickCheck, QuickRow } from "./QuickCheck";
 
 /** Cards shown at once; more on request, so that a long rack stays quick. */
 const PAGE = 60;
@@ -89,6 +89,7 @@ function Rack({ open, finished, technician, shown, onShow }: RackProps) {
     <div className="grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_300px]">
       <div className="min-w-0">
         <h1 className="sr-only">Rack</h1>
+        <QuickRow />
         <NewTraveller technician={technician} />
         <DueHint now={now} />
         <section aria-labelledby="on-the-rack" className="mt-6">

@@ -5,6 +5,7 @@ import { openPage } from "@/components/open-page";
 import type { Traveller } from "@/records";
 import { removeTraveller } from "@/store/write-card";
 import { updateTraveller } from "@/store/write";
+import { Places } from "../shell/AppHeader";
 import { ExportButton } from "../files/ExportButton";
 
 /** Names, export, print, removal: what can be done with the card as a whole. */
@@ -12,6 +13,7 @@ export default function CardActions({ traveller }: { traveller: Traveller }) {
   const [isSure, setSure] = useState(false);
   return (
     <div className="flex flex-col gap-5">
+      <Places at="/traveller" />
       <div className="grid gap-4 sm:grid-cols-2">
         <LineField
           label="Machine"

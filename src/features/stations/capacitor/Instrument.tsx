@@ -53,11 +53,11 @@ function Judged(props: Props & { method: string }) {
   const sections = detail.state === "label" ? detail.sections : [];
   const figures = sections.map(percentFigure).filter((figure) => figure !== null);
   return (
-    // On a phone the figure comes last, right above the pad, with ruler and verdict over it.
+    // Label, reading, ruler, verdict: in the order of the hands, on a phone too.
     <FieldFlow className="flex flex-col gap-4">
       <div className="contents md:grid md:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)] md:gap-x-8">
         <LabelLine {...props} />
-        <div className="flex flex-col gap-3 max-md:order-2">
+        <div className="flex flex-col gap-3">
           <Fields {...props} />
         </div>
       </div>
@@ -81,7 +81,7 @@ function Judged(props: Props & { method: string }) {
         />
         <KeyPad extras={extras} />
       </div>
-      <div className="flex flex-col gap-4 max-md:order-3">
+      <div className="flex flex-col gap-4">
         {detail.state === "label" ? (
           <Suspense>
             {props.method === "meter" && (detail.isSecondUsual || record.second.label !== "") ? (

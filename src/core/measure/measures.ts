@@ -23,6 +23,8 @@ interface MeasureSpec {
   readonly pointLetters?: Readonly<Record<string, number>>;
   /** three figures behind one comma or point are thousands: nobody keys thousandths of it */
   readonly isGrouped?: true;
+  /** read off a stop-watch too: 1:30 */
+  readonly isClock?: true;
   /** words for "beyond what the meter shows" */
   readonly overLimit?: "any" | "open-too";
   /** a plus in front might be a plus that belongs behind, "more than" */
@@ -152,6 +154,7 @@ export const MEASURES = {
     symbol: "s",
     min: 0,
     max: 1e6,
+    isClock: true,
     words: ["s", "sec", "secs", "second", "seconds"],
     own: {
       min: { factor: 60 },

@@ -27,10 +27,21 @@ describe("parseReading", () => {
     ["1.2 kV", "voltage", 1200],
     ["231.4 VAC", "voltage", 231.4],
     ["−12.5 °C", "temperature", -12.5],
+    ["1:30", "duration", 90],
+    ["0:04.5", "duration", 4.5],
+    ["12:05", "duration", 725],
+    ["1:02:03", "duration", 3723],
   ])("reads %s as %s", (text, quantity, value) => {
     const result = parseReading(text, quantity);
     expect(result).toMatchObject({ ok: true, value: { kind: "value" } });
     if (result.ok && result.value.kind === "value") expect(result.value.value).toBeCloseTo(value, 9);
+  });
+
+  test.each(["1:5", "1:75", ":30", "1:2:03", "1:30 min", "-1:30"])("does not take %s off a stop-watch", (text) => {
+    expect(parseReading(text, "duration").ok).toBe(false);
+  });
+  test("a clock is no figure of anything else", () => {
+    expect(parseReading("1:30", "voltage")).toMatchObject({ ok: false, failure: { code: "reading-not-a-number" } });
   });
 
   test.each(["OL", "O.L", "ol", "0L", "0.L", "OL MΩ", "∞", ".OL"])("reads %s as over limit", (text) => {

@@ -139,6 +139,21 @@ export function readFigure(text: string, measure: MeasureId, options: FigureOpti
   return ok({ kind: "value", value: sign * first.value, step: first.step, isUnitTold: found.value.isUnitTold });
 }
 
+const CLOCK = /^(?:(\d{1,3}):)?(\d{1,3}):([0-5]\d)((?:[.,]\d+)?)$/;
+
+/** `1:30` as a stop-watch shows it: minutes and seconds, or hours before them; null: it is none. */
+function readClock(text: string): { value: number; step: number } | null {
+  const match = CLOCK.exec(text);
+  if (!match) return null;
+  const [, hours = "0", minutes = "", seconds = "", rest = ""] = match;
+  if (match[1] !== undefined && !/^[0-5]\d$/.test(minutes)) return null;
+  const decimals = rest.slice(1);
+  return {
+    value: Number(hours) * 3600 + Number(minutes) * 60 + Number(`${seconds}.${decimals || "0"}`),
+    step: Number(`1e-${decimals.length}`),
+  };
+}
+
 interface Parts {
   readonly values: readonly number[];
   readonly steps: readonly number[];
@@ -148,6 +163,8 @@ interface Parts {
 function readParts(bare: string, measure: MeasureId, spec: MeasureSpec, options: FigureOptions, text: string): Result<Parts, Failure> {
   const withLetter = readPointLetter(bare.replace(/\s/g, ""), measure, spec);
   if (withLetter) return ok({ values: [withLetter.value], steps: [withLetter.step], isUnitTold: true });
+  const clock = spec.isClock ? readClock(bare) : null;
+  if (clock) return ok({ values: [clock.value], steps: [clock.step], isUnitTold: true });
   const fraction = readFraction(bare);
   if (fraction && !options.hasFractions && measure !== "length") return fail({ code: "reading-not-a-number", text, quantity: measure });
   const digits = fraction ? { values: [fraction.value], steps: [0], rest: fraction.rest } : readDigits(bare, spec.isGrouped);

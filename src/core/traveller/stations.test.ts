@@ -66,6 +66,20 @@ describe("make safe", () => {
   ])("voltage that is left keeps it shut", (round, state) => {
     expect(stateOf(round)).toMatchObject({ facts: { power: "live" }, stations: { "make-safe": { stamp: "out", detail: { state } } } });
   });
+  const LATER = "2026-11-23T10:10:00.000Z";
+  test("volts keyed before it was isolated prove nothing: they are taken once more", () => {
+    const hasty = { steps: { unplugged: LATER } };
+    expect(stateOf(hasty)).toMatchObject({
+      facts: { power: "live" },
+      stations: { "make-safe": { stamp: "not-done", detail: { lacks: ["circuit-before-isolated", "capacitor-before-isolated"] } } },
+    });
+    const circuitDead = read("0.2", "voltage", LATER);
+    expect(stateOf({ ...hasty, circuitDead }).stations["make-safe"].detail.lacks).toEqual(["capacitor-before-isolated"]);
+    expect(stateOf({ ...hasty, circuitDead, hasNoCapacitor: true }).facts.power).toBe("dead");
+    expect(stateOf({ ...hasty, circuitDead, capacitorVolts: read("0.4", "voltage", LATER) }).facts.power).toBe("dead");
+    // The first of two ways to isolate counts: pulling the plug as well takes nothing back.
+    expect(stateOf({ steps: { "breaker-locked": AT, unplugged: LATER } }).facts.power).toBe("dead");
+  });
   test("a meter that shows nothing on the live source proves nothing", () => {
     expect(stateOf({ provenLive: read("0.1", "voltage") }).facts.power).toBe("live");
   });

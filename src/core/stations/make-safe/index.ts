@@ -1,5 +1,6 @@
 import { defineStation, plainAssessment, type Stamp, type StationContext, MomentSchema, NoteSchema, TicksSchema } from "../../station";
 import * as v from "valibot";
+import { compareMoments } from "../../kept";
 import { figureOf, EntrySchema, type Entry } from "../../quantity";
 
 /** Isolation steps in the order they are done. */
@@ -34,7 +35,15 @@ const schema = v.object({
 });
 export type MakeSafeRecord = v.InferOutput<typeof schema>;
 
-export type SafetyLack = "not-isolated" | "meter-not-proven" | "circuit-not-proven" | "meter-not-proven-again" | "capacitor-not-measured";
+export type SafetyLack =
+  | "not-isolated"
+  | "meter-not-proven"
+  | "circuit-not-proven"
+  /** it was measured dead before anything was switched off: that proves nothing */
+  | "circuit-before-isolated"
+  | "meter-not-proven-again"
+  | "capacitor-not-measured"
+  | "capacitor-before-isolated";
 
 export interface MakeSafeDetail {
   readonly state: "open" | "measured" | "declared" | "still-live" | "charged";
@@ -43,6 +52,8 @@ export interface MakeSafeDetail {
   readonly safeAt: string | null;
   readonly capacitorV: number | null;
   readonly circuitV: number | null;
+  /** the plug was pulled */
+  readonly isUnplugged: boolean;
   /** every time somebody declared it safe without measuring; empty when nobody did */
   readonly declaredAt: readonly string[];
 }
@@ -62,14 +73,30 @@ const voltsOf = (entry: Entry | null): number | null => figureOf(entry)?.value ?
 /** A meter is proven on a source it shows clearly, so well above what counts as dead. */
 const isProof = (entry: Entry | null, safeVolts: number): boolean => (voltsOf(entry) ?? 0) > safeVolts;
 
+/** Since when the circuit is isolated; null: it is not. */
+function isolatedAt({ steps }: SafetyRound): string | null {
+  const moments = ISOLATING.flatMap((step) => steps[step] ?? []);
+  return moments.sort(compareMoments)[0] ?? null;
+}
+
+/** Volts taken before the circuit was isolated say nothing of what hands go into afterwards. */
+function isTooEarly(entry: Entry | null, since: string | null): boolean {
+  const at = entry?.reading?.at;
+  return since !== null && at !== undefined && compareMoments(at, since) < 0;
+}
+
 function lacksOf(round: SafetyRound, safeVolts: number): SafetyLack[] {
-  const circuitV = voltsOf(round.circuitDead);
+  const since = isolatedAt(round);
+  const isDead = (entry: Entry | null): boolean => (voltsOf(entry) ?? Infinity) <= safeVolts;
+  const { circuitDead, capacitorVolts, hasNoCapacitor } = round;
   const rows: readonly (readonly [SafetyLack, boolean])[] = [
-    ["not-isolated", ISOLATING.some((step) => round.steps[step] !== undefined)],
+    ["not-isolated", since !== null],
     ["meter-not-proven", isProof(round.provenLive, safeVolts)],
-    ["circuit-not-proven", circuitV !== null && circuitV <= safeVolts],
+    ["circuit-not-proven", isDead(circuitDead)],
+    ["circuit-before-isolated", !isDead(circuitDead) || !isTooEarly(circuitDead, since)],
     ["meter-not-proven-again", isProof(round.provenLiveAgain, safeVolts)],
-    ["capacitor-not-measured", round.hasNoCapacitor || (voltsOf(round.capacitorVolts) ?? Infinity) <= safeVolts],
+    ["capacitor-not-measured", hasNoCapacitor || isDead(capacitorVolts)],
+    ["capacitor-before-isolated", hasNoCapacitor || !isDead(capacitorVolts) || !isTooEarly(capacitorVolts, since)],
   ];
   return rows.filter(([, isThere]) => !isThere).map(([lack]) => lack);
 }
@@ -124,6 +151,7 @@ export const makeSafeStation = defineStation({
       safeAt,
       capacitorV,
       circuitV,
+      isUnplugged: round.steps.unplugged !== undefined,
       declaredAt,
     };
     return plainAssessment(STAMPS[state], detail, {

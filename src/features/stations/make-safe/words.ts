@@ -19,8 +19,10 @@ export const LACK_WORDS: Record<SafetyLack, string> = {
   "not-isolated": "breaker locked off or plug pulled",
   "meter-not-proven": "meter proven on a live source",
   "circuit-not-proven": "circuit measured dead",
+  "circuit-before-isolated": "circuit measured once more, now that it is isolated",
   "meter-not-proven-again": "meter proven again",
   "capacitor-not-measured": "capacitor volts measured",
+  "capacitor-before-isolated": "capacitor measured once more, now that it is isolated",
 };
 
 export function sentences(detail: Detail, safeVolts: number): string[] {
@@ -35,7 +37,9 @@ export function sentences(detail: Detail, safeVolts: number): string[] {
     case "declared":
       return [declared.at(-1) ?? "", "The dead stretch is open on your word. Measure when you can."];
     case "still-live":
-      return [`${volts(detail.circuitV ?? 0)} on the circuit: it is live. Find the second feed and isolate it; then measure again.`];
+      return [
+        `${volts(detail.circuitV ?? 0)} on the circuit: it is live. ${detail.isUnplugged ? "Find the second feed and isolate it" : "If it has a plug, pull it; else find the second feed and isolate it"}; then measure again.`,
+      ];
     case "charged":
       return [
         `${volts(detail.capacitorV ?? 0)} left on the capacitor: above ${volts(safeVolts)}. Discharge it through a resistor of 10 to 20 kΩ and measure again.`,

@@ -1,3 +1,4 @@
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { TravellerAssessment } from "@/core/traveller";
 import { STATION_IDS, type StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
@@ -29,7 +30,7 @@ export function cardFacts(
   const said = card.entries.complaint?.data.said.trim() ?? "";
   const complaint = facts.complaints.map((id) => COMPLAINT_WORDS[id]).join(", ") || said || "No complaint noted";
   const action = card.entries.decide?.data.action ?? null;
-  const next = isReadyToFinish(assessment) ? "ready to sign off" : `next: ${nextMoveWords(assessment).title.toLowerCase()}`;
+  const next = isReadyToFinish(assessment) ? "ready to sign off" : `next: ${inSentence(nextMoveWords(assessment).title)}`;
   const speaks = loudest(assessment);
   const detail = speaks && speaks !== "prove" ? (saidAt(speaks, card.entries[speaks]?.data, assessment, house)[1] ?? "") : "";
   if (card.traveller.finishedAt !== null || action) {

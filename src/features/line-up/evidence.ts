@@ -14,7 +14,8 @@ import {
 import { mends, type ActionOffer } from "@/core/decision";
 import { formatProbability } from "@/core/quantity";
 import { COMPLAINT_WORDS } from "../vocabulary/list-words";
-import { HISTORY_WORDS, inSentence, OUTCOME_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
+import { HISTORY_WORDS, OUTCOME_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
+import { inSentence } from "../vocabulary/in-sentence";
 
 /** The outcome a finding most probably is, and its weight. */
 function tellingOutcome({ weights }: Finding): { outcome: string; weight: number; isOpen: boolean } {
@@ -45,10 +46,10 @@ export function findingWords(finding: Finding): string {
 
 /** Each kind of evidence in a few words. */
 const KNOWN_WORDS: { readonly [Kind in EvidenceSource["kind"]]: (known: Extract<EvidenceSource, { kind: Kind }>) => string } = {
-  complaint: ({ complaint }) => COMPLAINT_WORDS[complaint].toLowerCase(),
+  complaint: ({ complaint }) => inSentence(COMPLAINT_WORDS[complaint]),
   // Of complaints made instead of one another, the first stands for all.
-  unsaid: ({ unsaid: [first] }) => `nobody said “${first ? COMPLAINT_WORDS[first].toLowerCase() : ""}”`,
-  history: ({ history }) => HISTORY_WORDS[history].toLowerCase(),
+  unsaid: ({ unsaid: [first] }) => `nobody said “${first ? inSentence(COMPLAINT_WORDS[first]) : ""}”`,
+  history: ({ history }) => inSentence(HISTORY_WORDS[history]),
   "ruled-out": ({ ruledOut }) => `ruled out: ${ruledOut.reason}`,
   finding: ({ finding }) => findingWords(finding),
 };

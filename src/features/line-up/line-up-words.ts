@@ -2,7 +2,8 @@ import { findingKey, whyTogether, type Finding, type SuspectStanding } from "@/c
 import { formatProbability } from "@/core/quantity";
 import { isStationId, type StationId } from "@/core/stations";
 import type { TravellerAssessment } from "@/core/traveller";
-import { inSentence, SUSPECT_WORDS } from "../vocabulary/words";
+import { SUSPECT_WORDS } from "../vocabulary/words";
+import { inSentence } from "../vocabulary/in-sentence";
 import { contradictionSentence, evidenceLines, evidenceWords, findingWords } from "./evidence";
 
 /** One line of a suspect's evidence. */

@@ -6,7 +6,8 @@ import { STATIONS, stationOf, type StationId } from "@/core/stations";
 import { viewOf } from "../stations/registry";
 import { DOUBT_SENTENCES, workWords } from "../vocabulary/decision-words";
 import { ACTION_WORDS } from "../vocabulary/list-words";
-import { inSentence, OUTCOME_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
+import { OUTCOME_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
+import { inSentence } from "../vocabulary/in-sentence";
 
 export interface NextMoveWords {
   readonly title: string;
@@ -52,7 +53,7 @@ function reasonOf({ next, actions }: TravellerAssessment): string {
       : "Tells most for the minutes it takes.";
   }
   if (move.kind === "check-first")
-    return `Before you ${ACTION_WORDS[move.before].toLowerCase()}: what failed may have hurt the motor, and this shows it.`;
+    return `Before you ${inSentence(ACTION_WORDS[move.before])}: what failed may have hurt the motor, and this shows it.`;
   if (next.station === "decide")
     return actions[0]
       ? `No outcome of any test left would change what is done. ${workWords(actions[0])} is the cheapest way on.`
@@ -82,6 +83,9 @@ function titleOf({ next }: TravellerAssessment): string {
   return next.kind === "move" && next.move.kind !== "decide" ? TEST_WORDS[next.move.offer.test] : STATION_LABELS[next.station].title;
 }
 
+/** “To the frame” says already where. */
+const goTo = (title: string): string => (title.startsWith("To ") ? `Go ${inSentence(title)}` : `Go to ${inSentence(title)}`);
+
 /** The next move in words, with the change of state it needs named first. */
 export function nextMoveWords(assessment: TravellerAssessment): NextMoveWords {
   const { next, stateChange } = assessment;
@@ -96,7 +100,7 @@ export function nextMoveWords(assessment: TravellerAssessment): NextMoveWords {
       ? stateChange === "make-safe"
         ? "Make safe first"
         : "Power back on first"
-      : `Go to ${STATION_LABELS[next.station].title.toLowerCase()}`,
+      : goTo(STATION_LABELS[next.station].title),
     target: stateChange ?? next.station,
     method: stateChange ? null : method,
   };
@@ -115,7 +119,7 @@ function meaningWords(
 ): string {
   const work = workWords({ action, also });
   // What leads by little is not acted on: more is asked then.
-  const then = work === now ? "no change" : leadsProbability < STILL_OPEN ? "still open" : work.toLowerCase();
+  const then = work === now ? "no change" : leadsProbability < STILL_OPEN ? "still open" : inSentence(work);
   const words = OUTCOME_WORDS[`${test}/${outcome}` as OutcomeKey];
   return `${words.replace(/^./, (letter) => letter.toUpperCase())} (${formatProbability(probability)}): ${inSentence(SUSPECT_WORDS[leads])} ${formatProbability(leadsProbability)}, ${then}`;
 }

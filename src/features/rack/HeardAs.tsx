@@ -1,4 +1,5 @@
 "use client";
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { Complaint } from "@/core/trade";
 import { Plus, Undo2, X } from "lucide-react";
 import type { Hearing, Span } from "@/core/diagnosis";
@@ -61,7 +62,7 @@ export default function HeardAs({ said, hearing, changes, onChanges }: HeardAsPr
         )}
         {hearing.denied.map((complaint) => (
           <span key={complaint} className="caption">
-            not: {COMPLAINT_WORDS[complaint].toLowerCase()}
+            not: {inSentence(COMPLAINT_WORDS[complaint])}
           </span>
         ))}
       </div>

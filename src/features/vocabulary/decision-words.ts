@@ -3,13 +3,14 @@ import type { Cause, CustomWay, HingeFigure, Measure, Work } from "@/core/decisi
 import type { Instrument } from "@/core/diagnosis";
 import type { ProofDoubt } from "@/core/stations/prove";
 import { ACTION_WORDS } from "./list-words";
-import { inSentence, SUSPECT_WORDS } from "./words";
+import { SUSPECT_WORDS } from "./words";
+import { inSentence } from "./in-sentence";
 
 /* The decision's ids in words. One table each; a missing word does not compile. */
 
 /** One work, or two on the same visit. */
 export const workWords = ({ action, also }: Work): string =>
-  also === null ? ACTION_WORDS[action] : `${ACTION_WORDS[action]}, and ${ACTION_WORDS[also].toLowerCase()}`;
+  also === null ? ACTION_WORDS[action] : `${ACTION_WORDS[action]}, and ${inSentence(ACTION_WORDS[also])}`;
 
 export const CAUSE_WORDS: Record<Cause, { readonly name: string; readonly ask: string }> = {
   heat: { name: "Heat", ask: "Was the part too hot where it sits?" },
@@ -23,7 +24,7 @@ export const CAUSE_WORDS: Record<Cause, { readonly name: string; readonly ask: s
   misalignment: { name: "Alignment", ask: "Is belt too tight, wheel out of balance, shaft out of line?" },
 };
 
-export const CAUSE_STATE_WORDS = { found: "found", cleared: "not so", open: "not looked at" } as const;
+export const CAUSE_STATE_WORDS = { found: "found", cleared: "looked for, not found", open: "not looked at" } as const;
 
 export const MEASURE_WORDS: Record<Measure, { readonly name: string; readonly honest: string }> = {
   "leave-off": { name: "Leave it off", honest: "Nothing gets worse. Say what stands still meanwhile, and tag the switch." },

@@ -1,3 +1,4 @@
+import { inSentence } from "./in-sentence";
 import type { HandFeel, HandVerdict, PlayVerdict, Turn } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
 
@@ -37,7 +38,7 @@ const PLAYS = [
 /** All of it in one phrase, for pairs before and after. */
 export function handPhrase(feel: HandFeel): string {
   const parts = [
-    feel.turn ? TURN_WORDS[feel.turn].toLowerCase() : "",
+    feel.turn ? inSentence(TURN_WORDS[feel.turn]) : "",
     ...PLAYS.map(({ felt, keyed, name }) => {
       const figure = feel[keyed].trim();
       if (figure !== "") return `${name} ${/[a-z"]/i.test(figure) ? figure : `${figure} mm`}`;

@@ -18,9 +18,6 @@ export const HISTORY_WORDS: Record<History, string> = {
   "moved-or-cleaned": "After a move or cleaning",
 };
 
-/** A word that begins a line, inside a sentence: PTC stays PTC. */
-export const inSentence = (words: string): string => words.replace(/^./, (letter) => letter.toLowerCase());
-
 export const SUSPECT_WORDS: Record<Standee, string> = {
   "run-capacitor": "Run capacitor",
   "start-capacitor": "Start capacitor",
@@ -97,7 +94,7 @@ export const OUTCOME_WORDS: Record<OutcomeKey, string> = {
   "capacitor-swing/charges": "capacitor takes a charge",
   "capacitor-swing/shorted": "capacitor stays near zero ohms",
   "capacitor-swing/open": "capacitor never dips",
-  "winding-ohms/good": "three readings add up",
+  "winding-ohms/good": "windings read as they should",
   "winding-ohms/main-open": "run winding open",
   "winding-ohms/start-open": "start winding open",
   "winding-ohms/common-open": "common open",

@@ -1,4 +1,5 @@
 "use client";
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import { PickOne } from "@/components/Choice";
 import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
 import { Verdict } from "../shared/Verdict";
@@ -67,7 +68,7 @@ export function JobPanel({ record, assessment, house, change }: PanelProps) {
         sentences={[
           jobSentence(detail),
           `Holds with ${formatProbability(job.holds)} where the bearing is the fault.`,
-          ...detail.repairs.map((id) => `With it: ${REPAIR_WORDS[id].name.toLowerCase()}. ${REPAIR_WORDS[id].honest}`),
+          ...detail.repairs.map((id) => `With it: ${inSentence(REPAIR_WORDS[id].name)}. ${REPAIR_WORDS[id].honest}`),
         ]}
       />
       <div className="grid gap-6 sm:grid-cols-2">

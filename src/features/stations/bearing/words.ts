@@ -1,3 +1,4 @@
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import { readPlain } from "@/core/station";
 import {
   type BearingEnd,
@@ -105,7 +106,7 @@ export function nameSentences(end: EndDetail): string[] {
     case "slip":
       return slip
         ? [
-            `No bearing has these figures. With ${SLIP_WORDS[slip.slip]}${slip.dimensions.length < 3 ? ` (${slip.dimensions.map((each) => DIMENSION_WORDS[each].toLowerCase()).join(", ")})` : ""} it is ${slip.best.size.number}, ${sizeWords(slip.best.size)}.`,
+            `No bearing has these figures. With ${SLIP_WORDS[slip.slip]}${slip.dimensions.length < 3 ? ` (${slip.dimensions.map((each) => inSentence(DIMENSION_WORDS[each])).join(", ")})` : ""} it is ${slip.best.size.number}, ${sizeWords(slip.best.size)}.`,
           ]
         : [];
     case "misfit":

@@ -10,12 +10,15 @@ const ORIGINS: Record<DischargePlan["chargeOrigin"], string> = {
   usual: "worst case: neither label nor line is known",
 };
 
-const RESISTORS: Record<DischargePlan["resistor"], (plan: DischargePlan) => string> = {
+/** Rounded up to a tenth: what is asked for must not read like what was refused. */
+const upTo = (watts: number): number => Math.ceil(watts * 10) / 10;
+
+export const RESISTOR_WORDS: Record<DischargePlan["resistor"], (plan: DischargePlan) => string> = {
   bears: ({ resistorW }) => `A resistor of ${formatNumber(resistorW, 1)} W bears that.`,
   "bears-briefly": ({ resistorW, restS }) =>
     `A resistor of ${formatNumber(resistorW, 2)} W bears that as a short pulse, if it is wire-wound; let it cool ${formatNumber(Math.max(1, Math.ceil(restS)), 0)} s between two parts.`,
   "too-small": ({ resistorW, leastW }) =>
-    `A resistor of ${formatNumber(resistorW, 2)} W is too small for that: take ${leastW === null ? "more ohms" : `one of ${formatNumber(leastW, 2)} W or more, or more ohms`}.`,
+    `A resistor of ${formatNumber(resistorW, 2)} W is too small for that: take ${leastW === null ? "more ohms" : `one of ${formatNumber(upTo(leastW), 3)} W or more, or more ohms`}.`,
 };
 
 const REFUSALS = {
@@ -38,7 +41,7 @@ export function dischargeSentences(plan: DischargePlan, school: "resistor" | "sh
   return [
     peak,
     `${formatNumber(plan.resistorOhm / 1000, 1)} kΩ brings it to ${volts(plan.safeV)} in ${formatNumber(plan.sum.timeToSafeS, 1)} s; hold it ${formatNumber(plan.holdS, 1)} s.`,
-    `The resistor takes ${formatNumber(plan.sum.peakPowerW, 1)} W for an instant and ${formatNumber(plan.sum.energyJ, 1)} J in all. ${RESISTORS[plan.resistor](plan)} It must be rated for ${volts(plan.peakV)}.`,
+    `The resistor takes ${formatNumber(plan.sum.peakPowerW, 1)} W for an instant and ${formatNumber(plan.sum.energyJ, 1)} J in all. ${RESISTOR_WORDS[plan.resistor](plan)} It must be rated for ${volts(plan.peakV)}.`,
   ];
 }
 

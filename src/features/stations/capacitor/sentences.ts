@@ -58,7 +58,10 @@ const RECHECK_DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "s
 
 /** What would settle a figure that is too close to call, and what the house does meanwhile. */
 function settling(section: SectionVerdict, gapUf: number, at: string | undefined, house: HouseFigures): string {
-  const better = `A meter good to ±${uf(gapUf, gapUf)} would settle it`;
+  const good = uf(gapUf, gapUf);
+  const better = /^0(?:\.0+)? /.test(good)
+    ? "It lies on the limit, where no meter would settle it"
+    : `A meter good to ±${good} would settle it`;
   const other =
     section.running === null ? "; so would amps and volts while running" : section.meter === null ? "; so would the meter, cold" : "";
   const chance = section.joint?.conformity.probabilityWithin ?? 0;

@@ -1,3 +1,4 @@
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { Cause } from "@/core/decision";
 import { YesNo } from "@/components/Choice";
 import { CAUSE_STATE_WORDS, CAUSE_WORDS } from "@/features/vocabulary/decision-words";
@@ -24,7 +25,7 @@ export function Causes({ record, assessment, change }: Pick<InstrumentProps<"dec
           <li key={cause} className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-rule-faint py-2">
             <p className="min-w-0 flex-1 basis-56 text-[14px]">
               <b className="font-semibold">{CAUSE_WORDS[cause].name}</b>: {CAUSE_STATE_WORDS[state]}
-              {state === "open" && test ? `; ${TEST_WORDS[test].toLowerCase()} would tell` : ""}.
+              {state === "open" && test ? `; ${inSentence(TEST_WORDS[test])} would tell` : ""}.
               <span className="caption block">{CAUSE_WORDS[cause].ask}</span>
             </p>
             <YesNo

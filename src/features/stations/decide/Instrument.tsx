@@ -1,4 +1,5 @@
 "use client";
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { ActionId } from "@/core/trade";
 import { lazy, Suspense, useState } from "react";
 import { PickOne } from "@/components/Choice";
@@ -69,7 +70,7 @@ export default function Instrument(props: Props) {
       ))}
       {detail.unchecked.length > 0 ? (
         <p className="border-l-4 border-out pl-3 text-[14px]">
-          Not checked yet: {detail.unchecked.map((test) => TEST_WORDS[test].toLowerCase()).join(", ")}. What failed may have hurt the motor;
+          Not checked yet: {detail.unchecked.map((test) => inSentence(TEST_WORDS[test])).join(", ")}. What failed may have hurt the motor;
           without these the part may only be the first to go.
         </p>
       ) : null}

@@ -1,3 +1,4 @@
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import { ACTIONS, type ActionId } from "@/core/trade";
 import { addDays } from "date-fns";
 import { MEASURE_DAYS, type Hinge, type Measure, type Work } from "@/core/decision";
@@ -81,10 +82,10 @@ export function sentences(record: DecideRecord, detail: Detail): string[] {
     ...(detail.part ? [`Part: ${partSentence(detail.part)}`] : []),
     ...detail.causes
       .filter(({ state }) => state !== "open")
-      .map(({ cause, state }) => `Why it failed, ${CAUSE_WORDS[cause].name.toLowerCase()}: ${CAUSE_STATE_WORDS[state]}.`),
-    ...(detail.unchecked.length > 0 ? [`Not checked: ${detail.unchecked.map((test) => TEST_WORDS[test].toLowerCase()).join(", ")}.`] : []),
+      .map(({ cause, state }) => `Why it failed, ${inSentence(CAUSE_WORDS[cause].name)}: ${CAUSE_STATE_WORDS[state]}.`),
+    ...(detail.unchecked.length > 0 ? [`Not checked: ${detail.unchecked.map((test) => inSentence(TEST_WORDS[test])).join(", ")}.`] : []),
     ...(record.partHere === false ? ["The part is not here today."] : []),
-    ...(record.measure ? [`Meanwhile: ${MEASURE_WORDS[record.measure].name.toLowerCase()}. ${MEASURE_WORDS[record.measure].honest}`] : []),
+    ...(record.measure ? [`Meanwhile: ${inSentence(MEASURE_WORDS[record.measure].name)}. ${MEASURE_WORDS[record.measure].honest}`] : []),
     ...(record.recheckOn ? [`Look again by ${dayWords(record.recheckOn)}.`] : []),
     ...earlier,
   ];

@@ -8,7 +8,9 @@ import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
-import { againSentence, countWord, type Detail, nameOf, replaceAt, sentences } from "./words";
+import { againSentence, allWord, type Detail, nameOf, replaceAt, sentences } from "./words";
+
+const capital = (words: string): string => words.replace(/^./, (letter) => letter.toUpperCase());
 
 export default function Instrument({ record, assessment, facts, house, change }: InstrumentProps<"frame", Detail>) {
   const { detail } = assessment;
@@ -39,7 +41,7 @@ export default function Instrument({ record, assessment, facts, house, change }:
                 change((r) => ({ ...r, readings: detail.leadNames.map(() => open) }));
               }}
             >
-              All {countWord(detail)} read OL
+              {capital(allWord(detail))} read{detail.leadNames.length === 1 ? "s" : ""} OL
             </button>
           ) : null}
           <Verdict

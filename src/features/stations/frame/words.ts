@@ -6,8 +6,11 @@ export type Detail = ReturnType<(typeof STATIONS)["frame"]["assess"]>["detail"];
 export const nameOf = (detail: Detail, lead: number): string => detail.leadNames[lead]?.trim() || `lead ${lead + 1}`;
 
 const COUNTS = ["none", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"];
-/** How many leads there are, in a word. */
-export const countWord = (detail: Detail): string => COUNTS[detail.leadNames.length] ?? String(detail.leadNames.length);
+/** All leads there are, in a word or two. */
+export function allWord({ leadNames: { length } }: Detail): string {
+  if (length < 3) return length === 2 ? "both" : "the one";
+  return `all ${COUNTS[length] ?? length}`;
+}
 
 /** Readings by lead, as many as the board has. */
 export const replaceAt = (items: readonly (Entry | null)[], count: number, index: number, item: Entry | null): (Entry | null)[] =>
@@ -31,7 +34,7 @@ export function sentences(detail: Detail): string[] {
       return [`${detail.measured} of ${detail.leadNames.length} measured, no path so far.`];
     case "clear":
       return [
-        `OL on all ${countWord(detail)}: no path an ohmmeter can see.`,
+        `OL on ${allWord(detail)}: no path an ohmmeter can see.`,
         "That does not prove the insulation; only an insulation test at 500 V does.",
       ];
     case "leaks":

@@ -1,3 +1,4 @@
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { StationView } from "../../station/contract";
 import { type Detail, FELT_END_WORDS, sentences } from "./words";
 
@@ -6,7 +7,7 @@ export const handTurnView: StationView<"hand-turn", Detail> = {
   say: (record, { detail, stamp }) => [
     ...(stamp === "not-done" ? [] : sentences(detail)),
     ...(record.endPlay ? ["End play beyond the washers."] : []),
-    ...(record.feltAt ? [`Felt at: ${FELT_END_WORDS[record.feltAt].toLowerCase()}.`] : []),
+    ...(record.feltAt ? [`Felt at: ${inSentence(FELT_END_WORDS[record.feltAt])}.`] : []),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],
 };

@@ -1,3 +1,4 @@
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { STATIONS } from "@/core/stations";
 import { RESTORE_STEPS, type RestoreStep, type TripCheck } from "@/core/stations/power-back";
 import { clockTime } from "@/features/vocabulary/clock";
@@ -25,6 +26,6 @@ export function sentence(detail: Detail): string {
     return "A path to the frame was found. No power until what was faulty is out and the frame test is repeated: key it at Leads to the frame, under “Once the faulty part is out”.";
   if (detail.tripChecks.length > 0)
     return `It trips. Before it gets power again: ${detail.tripChecks.map((id) => CHECK_WORDS[id]).join("; ")}.`;
-  if (detail.missing.length > 0) return `Before power: ${detail.missing.map((step) => STEP_WORDS[step].toLowerCase()).join("; ")}.`;
+  if (detail.missing.length > 0) return `Before power: ${detail.missing.map((step) => inSentence(STEP_WORDS[step])).join("; ")}.`;
   return "All is seen to. Limit every try to two or three seconds until it runs up.";
 }

@@ -1,3 +1,4 @@
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import { RUN_FIELDS, type AmpsVerdict } from "@/core/motor";
 import { formatPercent, formatProbability, formatQuantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
@@ -43,14 +44,12 @@ function pairSentence(row: ProofRow): string[] {
 
 /** Noises in the same words before and after, where both were told. */
 function heardPair({ before, after }: Detail["heard"]): string[] {
-  const words = (noises: typeof before): string => noises.map((noise) => NOISE_WORDS[noise].toLowerCase()).join(", ");
+  const words = (noises: typeof before): string => noises.map((noise) => inSentence(NOISE_WORDS[noise])).join(", ");
   return before.length > 0 && after.length > 0 ? [`Heard: before ${words(before)}; after ${words(after)}.`] : [];
 }
 
 function hottestPair({ before, after }: Detail["hottest"]): string[] {
-  return before && after
-    ? [`Hottest: before ${HOT_PLACE_WORDS[before].toLowerCase()}; after ${HOT_PLACE_WORDS[after].toLowerCase()}.`]
-    : [];
+  return before && after ? [`Hottest: before ${inSentence(HOT_PLACE_WORDS[before])}; after ${inSentence(HOT_PLACE_WORDS[after])}.`] : [];
 }
 
 export function sentences(detail: Detail): string[] {

@@ -82,15 +82,21 @@ const StartCurves = memo(function StartCurves({ start, machine, endS }: { start:
         </ResponsiveContainer>
       </div>
       <p className="mt-1 text-[14px]">{words}</p>
-      {heat ? (
-        <p className="mt-1 text-[14px]">
-          One start heats the windings as much as {formatNumber(heat.asRunningS, heat.asRunningS < 10 ? 1 : 0)} s of running;{" "}
-          {formatNumber(heat.startsAnHour, 0)} starts an hour as much as running all of it.
-        </p>
-      ) : null}
+      {heat ? <p className="mt-1 text-[14px]">{heatWords(heat)}</p> : null}
     </figure>
   );
 });
+
+/** More starts an hour than these nobody makes. */
+const MOST_STARTS = 60;
+
+/** What one start does to the windings, and from how many on they get as hot as at work. */
+export function heatWords({ asRunningS, startsAnHour }: { readonly asRunningS: number; readonly startsAnHour: number }): string {
+  const one = `One start heats the windings as much as ${formatNumber(asRunningS, asRunningS < 10 ? 1 : 0)} s of running`;
+  return startsAnHour > MOST_STARTS
+    ? `${one}: starts alone do not overheat it.`
+    : `${one}; ${formatNumber(startsAnHour, 0)} starts an hour heat them like running without a pause.`;
+}
 
 /** A rotor that rocks is not one that turns. */
 const BACKWARDS_RPM = 20;

@@ -1,3 +1,4 @@
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import {
   WATTS_PER_HORSEPOWER,
   type Behaviour,
@@ -185,7 +186,7 @@ function meaningOf({ understanding, rows }: Detail): string[] {
   const strange = rows.filter(({ field }) => understanding?.unexplained.some((quantity) => MODEL_QUANTITY[field] === quantity));
   if (strange.length > 0)
     return [
-      `Nothing known makes these figures: ${strange.map((row) => `${FIELD_WORDS[row.field].toLowerCase()} ${figureWords(row)}`).join(", ")}. Take ${strange.length > 1 ? "them" : "it"} again, and look at the plate again.`,
+      `Nothing known makes these figures: ${strange.map((row) => `${inSentence(FIELD_WORDS[row.field])} ${figureWords(row)}`).join(", ")}. Take ${strange.length > 1 ? "them" : "it"} again, and look at the plate again.`,
     ];
   return best.fault === null
     ? ["These are the figures of a sound motor of this plate."]

@@ -1,3 +1,4 @@
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { StationView } from "../../station/contract";
 import { CALL_WORDS, INTERLOCK_WORDS, sentences, type Detail } from "./words";
 
@@ -12,7 +13,7 @@ export const supplyView: StationView<"supply", Detail> = {
   brief: ({ detail }) => (detail.isDefeated ? "Bridged" : detail.outcome ? (BRIEFS[detail.outcome] ?? null) : null),
   say: (record, { detail, stamp }) => [
     ...(record.call ? [`${CALL_WORDS[record.call]}.`] : []),
-    ...(record.interlock && record.interlock !== "none" ? [`Interlock: ${INTERLOCK_WORDS[record.interlock].toLowerCase()}.`] : []),
+    ...(record.interlock && record.interlock !== "none" ? [`Interlock: ${inSentence(INTERLOCK_WORDS[record.interlock])}.`] : []),
     ...(stamp === "not-done" || detail.outcome === null ? [] : sentences(detail)),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],

@@ -1,3 +1,4 @@
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { STATIONS } from "@/core/stations";
 import { MOTOR_PARTS, PLACES, type MotorPart, type Place, type Step, type TakeApartRecord, type TrapId } from "@/core/stations/take-apart";
 import { handPhrase } from "@/features/vocabulary/hand-words";
@@ -73,7 +74,7 @@ export function lackWords(lack: Lack): string {
     case "wire":
       return `wire ${lack.wire.mark.trim() || "without a mark"} is not back${lack.wire.post.trim() ? ` at ${lack.wire.post.trim()}` : ""}`;
     case "trap":
-      return `not ticked: ${TRAP_WORDS[lack.trap].toLowerCase()}`;
+      return `not ticked: ${inSentence(TRAP_WORDS[lack.trap])}`;
     case "turn-not-felt":
       return "turn it by hand and say how it turns";
     case "does-not-turn-free":

@@ -1,3 +1,4 @@
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { StationView } from "../../station/contract";
 import { sentences, WAY_WORDS, type Detail } from "./words";
 
@@ -6,7 +7,7 @@ export const uncoupledRunView: StationView<"uncoupled-run", Detail> = {
   brief: ({ detail }) => (detail.state === "welded-shell" ? "Welded shell" : detail.pushed && !detail.result ? "Pushed" : null),
   say: (record, { detail, stamp }) => [
     ...(stamp === "not-done" || detail.state === "open" ? [] : sentences(detail, null)),
-    ...(record.push.way && detail.pushed ? [`Pushed: ${WAY_WORDS[record.push.way].toLowerCase()}.`] : []),
+    ...(record.push.way && detail.pushed ? [`Pushed: ${inSentence(WAY_WORDS[record.push.way])}.`] : []),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],
 };

@@ -158,7 +158,7 @@ export function boardSentences({ board, names, elements, isWorking, next, measur
   if (board === null)
     return [
       next
-        ? `Probe ${pairName(names, next)}, or tap two posts. ${pairs} pairs in all; few of them will be needed.`
+        ? `Probe ${pairName(names, next)}${pairs === 1 ? "." : `, or tap two posts. ${pairs} pairs in all${pairs > 6 ? "; few of them will be needed" : ""}.`}`
         : "Name the posts, then probe any two.",
     ];
   const [best, ...others] = board.answers;

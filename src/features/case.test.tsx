@@ -11,6 +11,7 @@ import { STATION_IDS, STATIONS } from "@/core/stations";
 import { toHouse, UNSET_HOUSE, withRule } from "@/records";
 import { LineUp } from "./line-up/LineUp";
 import { contradictionSentence } from "./line-up/evidence";
+import { caseWords } from "./line-up/case-words";
 import { lineUpWords } from "./line-up/line-up-words";
 import { otherMoves, outcomeLines } from "./line-up/next-move-words";
 import { customerOptions, PLAIN_ACTIONS, PLAIN_COMPLAINTS } from "./print/customer-words";
@@ -67,6 +68,15 @@ describe("the line-up", () => {
     const offered = next.kind === "move" ? next.move.others.map(({ test: id }) => id) : [];
     expect(offered).not.toContain("run-amps");
   });
+});
+
+test("ways on that cannot be right are not listed, and likely costs have no cents", () => {
+  const { stop } = caseWords(assessTraveller(worn, HOUSE), null);
+  expect(stop.length).toBeGreaterThan(0);
+  for (const [index, { cost, cures }] of stop.entries()) {
+    expect(cost).toMatch(/^\d+$/);
+    if (index > 0) expect(cures).not.toMatch(/^(< 1|1) %$/);
+  }
 });
 
 test("contradictions are told with what to do", () => {

@@ -1,5 +1,5 @@
 import { isReadyToFinish, type TravellerAssessment } from "@/core/traveller";
-import { formatMoney, formatProbability } from "@/core/quantity";
+import { formatNumber, formatProbability } from "@/core/quantity";
 import { workWords } from "../vocabulary/decision-words";
 import { lineUpWords, type LineUpWords } from "./line-up-words";
 import { nextMoveWords, otherMoves, outcomeLines, proofDoubtsOf, type NextMoveWords, type OtherMove } from "./next-move-words";
@@ -40,6 +40,21 @@ function nextWords(assessment: TravellerAssessment): NextWords {
 }
 
 const STOPS_SHOWN = 3;
+/** What cures less often than this is no way on, however little it costs. */
+const LEAST_CURE = 0.02;
+
+/** Ways to stop now that may be right: the one that is proposed, and others that may cure. */
+function stopRows({ actions }: TravellerAssessment): readonly StopRow[] {
+  return actions
+    .filter(({ cureProbability }, index) => index === 0 || cureProbability >= LEAST_CURE)
+    .slice(0, STOPS_SHOWN)
+    .map((offer) => ({
+      work: workWords(offer),
+      // A likely cost is no price: it has no cents.
+      cost: formatNumber(offer.cost, 0),
+      cures: formatProbability(offer.cureProbability),
+    }));
+}
 
 /**
  * The case of a card in words.
@@ -50,10 +65,6 @@ export function caseWords(assessment: TravellerAssessment, whole: TravellerAsses
   return {
     next: nextWords(assessment),
     lineUp: lineUpWords(assessment, whole),
-    stop: assessment.actions.slice(0, STOPS_SHOWN).map((offer) => ({
-      work: workWords(offer),
-      cost: formatMoney(offer.cost),
-      cures: formatProbability(offer.cureProbability),
-    })),
+    stop: stopRows(assessment),
   };
 }

@@ -34,7 +34,17 @@ test("a broken screen keeps the data and offers the export", async () => {
   expect(retried).toHaveBeenCalled();
 });
 
-const CASE = { cameBackAt: [], finished: null, onGo: noop, onFinish: noop, onCameBack: noop, onLeaveOut: noop } as const;
+const NAMED = { machine: "Fan", site: "Minnow Lido" };
+const CASE = {
+  names: NAMED,
+  onNames: noop,
+  cameBackAt: [],
+  finished: null,
+  onGo: noop,
+  onFinish: noop,
+  onCameBack: noop,
+  onLeaveOut: noop,
+} as const;
 
 describe("the case", () => {
   test("offers the next move, and names a change of power state first", async () => {
@@ -55,6 +65,27 @@ describe("the case", () => {
     await userEvent.click(screen.getByRole("button", { name: "Sign off" }));
     expect(finished).toHaveBeenCalled();
   });
+});
+
+test("a machine that nobody named is asked for at sign-off, once, and not demanded", async () => {
+  const named = jest.fn();
+  const finished = jest.fn();
+  const decided = entriesOf({ decide: { action: "no-repair", reason: "sound" } });
+  const words = caseWords(
+    assessTraveller({ ...decided, prove: { skippedReason: "closed shop", data: STATIONS.prove.blank } }, HOUSE),
+    null,
+  );
+  const props = { ...CASE, words, onNames: named, onFinish: finished };
+  const { rerender } = render(<Case {...props} names={{ machine: "", site: "" }} />);
+  await userEvent.type(screen.getByLabelText("Machine"), "B");
+  expect(named).toHaveBeenCalledWith({ machine: "B" });
+  // It does not go while it is typed.
+  rerender(<Case {...props} names={{ machine: "B", site: "" }} />);
+  expect(screen.getByLabelText("Machine")).toBeInTheDocument();
+  await userEvent.click(screen.getByRole("button", { name: "Sign off" }));
+  expect(finished).toHaveBeenCalled();
+  rerender(<Case key="named" {...props} names={NAMED} />);
+  expect(screen.queryByLabelText("Machine")).not.toBeInTheDocument();
 });
 
 test("the strip lists every station with its stamp and marks the one in hand", () => {

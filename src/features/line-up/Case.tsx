@@ -6,11 +6,19 @@ import { LineUp } from "./LineUp";
 import { NextMove } from "./NextMove";
 
 /** The case: next move, line-up, and what it costs to stop now. */
-export const Case = memo(function Case({ words, finished, onGo, onFinish, onCameBack, onLeaveOut, cameBackAt }: CaseProps) {
+export const Case = memo(function Case({ words, names, onNames, finished, onGo, onFinish, onCameBack, onLeaveOut, cameBackAt }: CaseProps) {
   return (
     <div className="flex min-h-full flex-col gap-4">
       <CameBack moments={cameBackAt} />
-      <NextMove words={words.next} finished={finished} onGo={onGo} onFinish={onFinish} onCameBack={onCameBack} />
+      <NextMove
+        words={words.next}
+        names={names}
+        onNames={onNames}
+        finished={finished}
+        onGo={onGo}
+        onFinish={onFinish}
+        onCameBack={onCameBack}
+      />
       <LineUp words={words.lineUp} onLeaveOut={onLeaveOut} onGo={onGo} />
       <StopNow rows={words.stop} />
     </div>

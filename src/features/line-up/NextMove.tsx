@@ -1,5 +1,6 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
+import { LineField } from "@/components/LineField";
 import type { CaseProps } from "./case-props";
 import type { NextWords } from "./case-words";
 
@@ -7,10 +8,10 @@ const Sheet = lazy(() => import("@/components/Sheet"));
 
 const BUTTON = "btn border-press-ink bg-press-ink text-press hover:bg-press-wash hover:text-ink";
 
-type NextMoveProps = { readonly words: NextWords } & Pick<CaseProps, "finished" | "onGo" | "onFinish" | "onCameBack">;
+type NextMoveProps = { readonly words: NextWords } & Pick<CaseProps, "names" | "onNames" | "finished" | "onGo" | "onFinish" | "onCameBack">;
 
 /** What to do now, why, and what each outcome would mean; or another move, if a person prefers it. */
-export function NextMove({ words, finished, onGo, onFinish, onCameBack }: NextMoveProps) {
+export function NextMove({ words, names, onNames, finished, onGo, onFinish, onCameBack }: NextMoveProps) {
   if (finished) return <SignedOff finished={finished} onFinish={onFinish} onCameBack={onCameBack} />;
   if (words.kind === "sign-off") {
     return (
@@ -18,6 +19,7 @@ export function NextMove({ words, finished, onGo, onFinish, onCameBack }: NextMo
         <p className="text-[12.5px] text-press-soft">Next move</p>
         <h2 className="text-[18px] font-bold">Sign off</h2>
         <p className="mt-1 text-[14px]">Decided and proved. Sign off to move it to the ledger; it can be opened again.</p>
+        <NameIt names={names} onNames={onNames} />
         <button type="button" className={`${BUTTON} mt-2.5`} onClick={onFinish}>
           Sign off
         </button>
@@ -41,6 +43,20 @@ export function NextMove({ words, finished, onGo, onFinish, onCameBack }: NextMo
     );
   }
   return <Proposed words={words} onGo={onGo} />;
+}
+
+/** Asks once what nobody said: a card without a name is not found again, and its next visit does not know of it. */
+function NameIt({ names, onNames }: Pick<CaseProps, "names" | "onNames">) {
+  // It stays while the name is typed.
+  const [isAsked] = useState(names.machine.trim() === "");
+  if (!isAsked) return null;
+  return (
+    <div className="mt-2 bg-sheet p-2.5 text-ink">
+      <p className="text-[14px]">It has no name yet. Named, its next visit has these readings beside it.</p>
+      <LineField label="Machine" text={names.machine} onText={(machine) => onNames({ machine })} placeholder="Proofing-cabinet blower" />
+      <LineField label="Site" text={names.site} onText={(site) => onNames({ site })} placeholder="Pell Street Bakery" />
+    </div>
+  );
 }
 
 type GoWords = Extract<NextWords, { kind: "go" }>;

@@ -1,9 +1,18 @@
 import type { StationId } from "@/core/stations";
 import type { CaseWords } from "./case-words";
 
+/** What a card is found by later. */
+export interface CardNames {
+  readonly machine: string;
+  readonly site: string;
+}
+
 /** What the case is given, on the desk and on the phone alike. */
 export interface CaseProps {
   readonly words: CaseWords;
+  /** what the machine is called and where it stands; it is asked at sign-off where nobody said */
+  readonly names: CardNames;
+  readonly onNames: (names: Partial<CardNames>) => void;
   /** signed off: whether a callback still belongs to this card; null: it is on the rack */
   readonly finished: { readonly isWithinCallback: boolean; readonly callbackDays: number } | null;
   /** every time it came back, the first first */

@@ -86,6 +86,8 @@ export function CardInHand({ traveller, rows, answer, trouble, onThere, first, f
     () => void updateTraveller(id, { finishedAt: finishedAt === null ? new Date().toISOString() : null }),
     [id, finishedAt],
   );
+  const name = useCallback((names: Partial<CaseProps["names"]>) => void updateTraveller(id, names), [id]);
+  const names = useSame({ machine: traveller.machine, site: traveller.site });
   const cameBack = useCallback(
     () => void import("./callback").then(({ reopen }) => reopen(id, finished?.isWithinCallback === true, house, presentStudies())),
     [id, finished, house],
@@ -93,6 +95,8 @@ export function CardInHand({ traveller, rows, answer, trouble, onThere, first, f
   const caseProps: CaseProps = useMemo(
     () => ({
       words: answer.case,
+      names,
+      onNames: name,
       finished,
       cameBackAt: traveller.cameBackAt,
       onGo: go,
@@ -100,7 +104,7 @@ export function CardInHand({ traveller, rows, answer, trouble, onThere, first, f
       onCameBack: cameBack,
       onLeaveOut,
     }),
-    [answer.case, finished, traveller.cameBackAt, go, finish, cameBack, onLeaveOut],
+    [answer.case, names, name, finished, traveller.cameBackAt, go, finish, cameBack, onLeaveOut],
   );
   const step = (by: number) => go(STATION_IDS[(STATION_IDS.indexOf(station) + by + STATION_IDS.length) % STATION_IDS.length] ?? station);
 

@@ -5,6 +5,7 @@ import { nextMoveWords } from "./line-up/next-move-words";
 import { RESISTOR_WORDS } from "./stations/capacitor/discharge-words";
 import { allWord } from "./stations/frame/words";
 import { heatWords } from "./stations/run-test/StartChart";
+import { leadsSentence } from "./stations/windings/sentences";
 import { boardSentences } from "./stations/windings/board-sentences";
 import { inSentence } from "./vocabulary/in-sentence";
 
@@ -52,4 +53,12 @@ test.each([
 ])("of %i pairs it says “%s”", (pairs, sentence) => {
   const detail = { board: null, names: ["1", "2"], elements: [], isWorking: false, next: [0, 1], measured: 0, pairs };
   expect(boardSentences(detail as unknown as Parameters<typeof boardSentences>[0])).toEqual([sentence]);
+});
+
+test.each([
+  [{ testLeadOhm: 0.2, isNulled: false }, /^0\.2 Ω is taken off every reading for the test leads, as the house takes them/],
+  [{ testLeadOhm: 0.31, isNulled: true }, /^0\.31 Ω is taken off every reading for the test leads, as measured\.$/],
+  [{ testLeadOhm: 0, isNulled: true }, /^Nothing is taken off/],
+])("what is taken off for the test leads is told: %j", (leads, sentence) => {
+  expect(leadsSentence(leads)).toMatch(sentence);
 });

@@ -15,7 +15,7 @@ import type { WindingsProps } from "./props";
 import { choosePair, EMPTY_HAND, tapPost } from "./hand";
 import { PairSlips } from "./PairSlips";
 import { PostSketch } from "./PostSketch";
-import { windingSentences } from "./sentences";
+import { windingSentences, leadsSentence } from "./sentences";
 import { TriangleAndSum } from "./TriangleAndSum";
 import { SHELL_OPTIONS } from "./shell-words";
 import { pairName, samePair, setPair, toPairEntry } from "./words";
@@ -119,6 +119,7 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
           house={house}
           onEntry={(testLeads) => change((r) => ({ ...r, testLeads }))}
         />
+        {detail.measured > 0 ? <p className="caption col-span-1 self-end pb-2 sm:col-span-3">{leadsSentence(detail)}</p> : null}
       </div>
       {detail.asksShell ? (
         <PickOne

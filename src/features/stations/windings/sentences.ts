@@ -145,6 +145,12 @@ export function hotRunSentence({ pair, windingC, riseK, limitC }: NonNullable<Wi
 }
 
 /** What the readings mean, most important first; then what would make them better. */
+/** What was taken off every reading for the test leads, and whose figure it is: ohms told elsewhere are without it. */
+export const leadsSentence = ({ testLeadOhm, isNulled }: Pick<WindingsDetail, "testLeadOhm" | "isNulled">): string =>
+  testLeadOhm === 0
+    ? "Nothing is taken off the readings for the test leads."
+    : `${formatNumber(testLeadOhm, 2)} Ω is taken off every reading for the test leads, ${isNulled ? "as measured" : "as the house takes them until they are measured"}.`;
+
 export function windingSentences(detail: WindingsDetail, isHotShell: boolean): string[] {
   const { three, names, doubts, comparisons, hotRun } = detail;
   const said = three

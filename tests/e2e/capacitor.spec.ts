@@ -334,7 +334,7 @@ test.describe("on a phone", () => {
 
   test("the quick check works with a thumb: verdict and figure stand above the pad", async ({ page }) => {
     await page.goto("/");
-    await page.getByRole("link", { name: /Is this capacitor good/ }).tap();
+    await page.getByRole("navigation", { name: "Quick check" }).getByRole("link", { name: "Capacitor" }).tap();
     await page.getByLabel("Label, as printed").fill("17.5 µF ±6 % 440 V");
     await meter(page).tap();
     const pad = page.getByRole("group", { name: "Key pad" });

@@ -87,7 +87,7 @@ export const KeyPad = memo(function KeyPad({ extras, onNext }: KeyPadProps) {
   const rows = [0, 1, 2].map((row) => [...DIGITS.slice(row * 3, row * 3 + 3), signs[row] ?? ""]);
   const isLast = inHand?.isLast === true && onNext === undefined;
   return (
-    <div className="pad-place">
+    <div>
       {/* Keeping the press from taking the focus leaves the caret where it was. */}
       <div
         ref={pad}

@@ -138,7 +138,6 @@ async function putBack(db: VemmickDatabase, plan: ImportPlan, before: Rows): Pro
     for (const chunk of chunksOf(restored)) await putRecords(db, name, chunk as unknown as RecordLists[typeof name]);
     for (const chunk of chunksOf(gone)) await deleteRecords(db, name, chunk);
   }
-  await db.settings.get("x");
   const names = new Map(here.traveller.map((row) => [row.id, (row as DatedRow & { machine: string }).machine]));
   return { records, keptCards: [...stays].map((id) => names.get(id) ?? ""), keptOthers };
 }

@@ -10,7 +10,7 @@ export {
   type CostModel,
   type Life,
 } from "./cost-model";
-export { cheapestAction, rankActions, settledCost, type ActionOffer } from "./rank-actions";
+export { cheapestAction, rankActions, settledCost, waysOn, type ActionOffer } from "./rank-actions";
 export { CAUSES, causesOf, checksBefore, type Cause, type CauseState } from "./causes";
 export { MEASURE_DAYS, MEASURES, MEASURES_FOR, type Measure } from "./temporary";
 export { CUSTOM_WAYS, customOptions, type CustomOption, type CustomWay } from "./custom-motor";

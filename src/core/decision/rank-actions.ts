@@ -206,3 +206,14 @@ export function rankActions(hypotheses: readonly Hypothesis[], model: CostModel)
         a.expectedCost - b.expectedCost,
     );
 }
+
+/** What cures less often than this is no way on, however little it costs. Judgement. */
+const LEAST_CURE = 0.02;
+
+/**
+ * Ways on that may be right: the one that is proposed, and others that may cure.
+ * @param offers the best first
+ * @returns the same without those that as good as never cure
+ */
+export const waysOn = (offers: readonly ActionOffer[]): readonly ActionOffer[] =>
+  offers.filter(({ cureProbability }, index) => index === 0 || cureProbability >= LEAST_CURE);

@@ -1,3 +1,4 @@
+import { waysOn } from "@/core/decision";
 import { isReadyToFinish, type TravellerAssessment } from "@/core/traveller";
 import { formatNumber, formatProbability } from "@/core/quantity";
 import { workWords } from "../vocabulary/decision-words";
@@ -40,13 +41,10 @@ function nextWords(assessment: TravellerAssessment): NextWords {
 }
 
 const STOPS_SHOWN = 3;
-/** What cures less often than this is no way on, however little it costs. */
-const LEAST_CURE = 0.02;
 
-/** Ways to stop now that may be right: the one that is proposed, and others that may cure. */
+/** Ways to stop now that may be right. */
 function stopRows({ actions }: TravellerAssessment): readonly StopRow[] {
-  return actions
-    .filter(({ cureProbability }, index) => index === 0 || cureProbability >= LEAST_CURE)
+  return waysOn(actions)
     .slice(0, STOPS_SHOWN)
     .map((offer) => ({
       work: workWords(offer),

@@ -31,7 +31,7 @@ function coreState(): string {
 }
 
 const config: NextConfig = {
-  env: { NEXT_PUBLIC_CORE: coreState() },
+  env: { NEXT_PUBLIC_CORE: coreState(), NEXT_PUBLIC_BUILT_AT: new Date().toISOString() },
   reactStrictMode: true,
   poweredByHeader: false,
   devIndicators: false,
@@ -39,7 +39,10 @@ const config: NextConfig = {
   typescript: { ignoreBuildErrors: process.env.TYPES_ARE_CHECKED === "1" },
   headers: async () => [
     { source: "/:path*", headers: toList(EVERYWHERE) },
-    ...["/_next/static/:path*", "/favicon.svg", "/theme.js", "/NOTICES.txt"].map((source) => ({ source, headers: toList(ON_FILES) })),
+    ...["/_next/static/:path*", "/favicon.svg", "/icon-:name.png", "/theme.js", "/NOTICES.txt"].map((source) => ({
+      source,
+      headers: toList(ON_FILES),
+    })),
   ],
 };
 

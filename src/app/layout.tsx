@@ -10,7 +10,7 @@ import { OfflineShell } from "@/features/shell/OfflineShell";
 export const metadata: Metadata = {
   title: "Vemmick",
   description: "The traveller card of a single-phase motor under test",
-  icons: { icon: "/favicon.svg" },
+  icons: { icon: "/favicon.svg", apple: "/icon-apple-180.png" },
 };
 
 export const viewport: Viewport = { width: "device-width", initialScale: 1 };

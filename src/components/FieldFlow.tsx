@@ -2,7 +2,7 @@
 
 const FIELDS = "input:not(:disabled):not([type=checkbox]):not([type=radio]), textarea:not(:disabled), select:not(:disabled)";
 
-/** Enter goes to the next field of the same instrument; there is nothing to send, because all is kept already. */
+/** Enter goes to the next field of the same instrument, and out of the last one; there is nothing to send, because all is kept already. */
 export function FieldFlow({
   children,
   className = "",
@@ -22,8 +22,11 @@ export function FieldFlow({
         event.preventDefault();
         if (onFigure && document.activeElement?.matches("[data-figure]")) return onFigure();
         const fields = [...event.currentTarget.querySelectorAll<HTMLElement>(FIELDS)];
-        const next = fields[fields.indexOf(document.activeElement as HTMLElement) + 1];
-        next?.focus();
+        const active = document.activeElement as HTMLElement;
+        const next = fields[fields.indexOf(active) + 1];
+        if (next) next.focus();
+        // Out of the last field: one letter opens the next station.
+        else active.blur();
       }}
     >
       {children}

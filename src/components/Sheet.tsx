@@ -1,6 +1,7 @@
 "use client";
 import { Dialog } from "radix-ui";
 import { useState } from "react";
+import { useSwipeable } from "react-swipeable";
 
 interface SheetProps {
   readonly title: string;
@@ -12,10 +13,11 @@ interface SheetProps {
 export default function Sheet({ title, onClose, children }: SheetProps) {
   // The sheet is opened by whoever renders it, so it remembers by itself where the focus goes back to.
   const [opener] = useState(() => (document.activeElement instanceof HTMLElement ? document.activeElement : null));
+  const pulled = useSwipeable({ onSwipedDown: onClose });
   return (
     <Dialog.Root open onOpenChange={(isOpen) => (isOpen ? undefined : onClose())}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/50" />
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
         <Dialog.Content
           aria-describedby={undefined}
           onCloseAutoFocus={(event) => {
@@ -24,7 +26,8 @@ export default function Sheet({ title, onClose, children }: SheetProps) {
           }}
           className="fixed inset-x-0 bottom-0 z-50 max-h-[85dvh] overflow-y-auto border-t-2 border-ink bg-sheet p-4 text-ink sm:inset-auto sm:top-1/2 sm:left-1/2 sm:max-h-[80dvh] sm:w-[640px] sm:max-w-[92vw] sm:-translate-x-1/2 sm:-translate-y-1/2 sm:border-2 sm:p-6"
         >
-          <div className="flex items-center justify-between gap-4 border-b-[1.5px] border-ink pb-2">
+          {/* Pulled down by its head it goes, as it came up. */}
+          <div {...pulled} className="flex touch-none items-center justify-between gap-4 border-b-[1.5px] border-ink pb-2">
             <Dialog.Title className="text-[20px] font-bold">{title}</Dialog.Title>
             <Dialog.Close className="btn">Close</Dialog.Close>
           </div>

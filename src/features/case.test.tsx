@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
-import { ACTIONS, COMPLAINTS } from "@/core/trade";
-import { assessTraveller, type StationEntries } from "@/core/traveller";
+import { ACTIONS, COMPLAINTS, type ActionId } from "@/core/trade";
+import { assessTraveller, outlasting, takenOver, type StationEntries } from "@/core/traveller";
 import { render, screen } from "@testing-library/react";
 import "@testing-library/jest-dom";
 import userEvent from "@testing-library/user-event";
@@ -8,14 +8,18 @@ import { type Finding } from "@/core/diagnosis";
 import { CAUSES, CUSTOM_WAYS, HINGE_FIGURES, MEASURES } from "@/core/decision";
 import { toHouseFigures } from "@/core/house";
 import { STATION_IDS, STATIONS } from "@/core/stations";
-import { toHouse, UNSET_HOUSE, withRule } from "@/records";
+import { UNSET_HOUSE, withRule, type StationRecord, type TravellerId } from "@/records";
+import { NO_STUDY } from "@/core/study";
+import { demoCards } from "../../tests/support/demo-cards";
+import { lastVisit } from "./traveller/last-visit";
+import { readAt } from "../../tests/support/partial-card";
 import { LineUp } from "./line-up/LineUp";
 import { contradictionSentence } from "./line-up/evidence";
 import { caseWords } from "./line-up/case-words";
 import { lineUpWords } from "./line-up/line-up-words";
 import { otherMoves, outcomeLines } from "./line-up/next-move-words";
 import { customerOptions, PLAIN_ACTIONS, PLAIN_COMPLAINTS } from "./print/customer-words";
-import { renewedRecords } from "./traveller/callback";
+import { carriedOver } from "./traveller/callback";
 import { CAUSE_WORDS, CUSTOM_WORDS, HINGE_WORDS, MEASURE_WORDS } from "./vocabulary/decision-words";
 
 const HOUSE = toHouseFigures({});
@@ -114,42 +118,35 @@ test("three options at most for the customer, with prices and no chance dressed 
   }
 });
 
-test("what comes back starts anew where a part was replaced, the old figures in the note", () => {
-  const entries: StationEntries = {
-    ...worn,
-    decide: entry({ ...STATIONS.decide.blank, action: "replace-bearings", reason: "Rough", machineYears: "4" }),
-  };
-  const renewed = renewedRecords({ entries, assessment: assessTraveller(entries, HOUSE), house: toHouse(UNSET_HOUSE) });
-  expect(renewed["hand-turn"]).toMatchObject({
-    turn: null,
-    radialPlay: null,
-    note: expect.stringMatching(/^Before it came back: Radial play/) as string,
-  });
-  expect(renewed.decide).toMatchObject({
-    action: null,
-    machineYears: "4",
-    earlier: expect.stringMatching(/^Replace bearings\. Rough/) as string,
-  });
-  expect(renewed).not.toHaveProperty("plate");
-});
-
-test.each([
-  ["replace-run-capacitor", ["capacitor"]],
-  ["replace-start-capacitor", ["capacitor"]],
-  ["service-start-switch", ["start-gear"]],
-  ["replace-start-relay", ["start-gear"]],
-  ["replace-bearings", ["hand-turn"]],
-  ["replace-motor", ["capacitor", "frame", "hand-turn", "insulation", "start-gear", "windings"]],
-  ["repair-wiring-or-supply", ["supply"]],
-  ["repair-control", ["supply"]],
-  ["free-load", ["hand-turn"]],
-  ["no-repair", []],
-] as const)("after %s these start anew, and every run with them: %j", (action, stations) => {
+describe("the next visit starts with", () => {
   const blank = Object.fromEntries(STATION_IDS.map((id) => [id, entry(STATIONS[id].blank)])) as StationEntries;
-  const entries: StationEntries = { ...blank, decide: entry({ ...STATIONS.decide.blank, action, reason: "x" }) };
-  const renewed = renewedRecords({ entries, assessment: assessTraveller(entries, HOUSE), house: toHouse(UNSET_HOUSE) });
-  const runs = ["decide", "prove", "run-test", "take-apart", "uncoupled-run"];
-  expect(Object.keys(renewed).sort()).toEqual([...stations, ...runs].sort());
+  const after = (action: ActionId, part: object = {}): StationEntries => ({
+    ...blank,
+    decide: entry({ ...STATIONS.decide.blank, action, reason: "x", ...part }),
+  });
+  test.each([
+    ["replace-run-capacitor", ["plate", "windings", "start-gear", "bearing"]],
+    ["replace-bearings", ["plate", "capacitor", "windings", "start-gear"]],
+    ["replace-motor", []],
+    ["no-repair", ["plate", "capacitor", "windings", "start-gear", "bearing"]],
+  ] as const)("what outlasts %s", (action, stations) => {
+    expect([...outlasting(after(action))].sort()).toEqual([...stations].sort());
+  });
+  test("the plate of the motor that is in there, what was said of the machine, and no reading", () => {
+    const carried = carriedOver({ ...worn, ...after("replace-bearings", { machineYears: "4" }), plate: worn.plate });
+    expect(carried.plate).toEqual(worn.plate?.data);
+    expect(carried.decide).toMatchObject({ action: null, machineYears: "4", reason: "" });
+    expect(Object.keys(carriedOver(after("replace-motor")))).toEqual([]);
+    const namedEnd = { ...STATIONS.bearing.blank.ends["drive-end"], stamped: "6203-2RS", shaft: "16.99" };
+    const bearing = { ...STATIONS.bearing.blank, ends: { "drive-end": namedEnd, "other-end": namedEnd }, price: "9", note: "rumbles" };
+    expect(takenOver("bearing", bearing)).toMatchObject({ price: "", note: "", ends: { "drive-end": { stamped: "6203-2RS", shaft: "" } } });
+    const board = {
+      ...STATIONS.windings.blank,
+      pairs: [{ a: 0, b: 1, entry: readAt("4.5", "resistance", AT) }],
+      posts: STATIONS.windings.blank.posts.slice(0, 2),
+    };
+    expect(takenOver("windings", board)).toEqual({ ...STATIONS.windings.blank, posts: board.posts });
+  });
 });
 
 describe("who changed a house rule", () => {
@@ -163,5 +160,41 @@ describe("who changed a house rule", () => {
   test("put back while still at it, nothing was changed; set to what it is, neither", () => {
     expect(withRule(withRule(ivo, "motorPrice", 3, AT), "motorPrice", undefined, AT).changes).toEqual([]);
     expect(withRule(ivo, "motorPrice", undefined, AT)).toBe(ivo);
+  });
+});
+
+describe("the visit before this one, in words", () => {
+  const now = new Date("2026-11-23T18:00:00.000Z");
+  const cards = demoCards(now);
+  const rowsOf = (of: (typeof cards)[number]) =>
+    Object.entries(of.entries).map(([stationId, { data, skippedReason }]) => ({
+      id: `${of.traveller.id}/${stationId}`,
+      travellerId: of.traveller.id,
+      stationId,
+      data,
+      skippedReason,
+      updatedAt: of.traveller.createdAt,
+    })) as unknown as StationRecord[];
+  const weak = cards.find(({ traveller }) => traveller.id === "demo-nursery-fan-weak");
+  if (!weak) throw new Error("no demo card");
+  const before = { id: weak.traveller.id, at: weak.traveller.createdAt, rows: rowsOf(weak) };
+  const card = { traveller: { ...weak.traveller, id: "next" as TravellerId, callbackOf: null }, rows: [], earlier: [before] };
+
+  test("says what was done, what each station came to, and what may be taken over; never that it was safe then", () => {
+    const last = lastVisit(card, HOUSE, NO_STUDY);
+    expect(last).toMatchObject({ id: weak.traveller.id, isCallback: false });
+    expect(last?.repair.join(" ")).toMatch(/^Replace run capacitor/);
+    expect(last?.stations.capacitor).toMatchObject({ stamp: "out", takes: null });
+    expect(last?.stations.plate?.takes).toEqual(weak.entries.plate?.data);
+    expect(last?.stations).not.toHaveProperty("make-safe");
+    expect(lastVisit({ ...card, earlier: [] }, HOUSE, NO_STUDY)).toBeNull();
+  });
+  test("brings its photos along, and the card it came back from counts before a later visit", () => {
+    const board = { ...STATIONS.windings.blank, photo: "photo:a/b" };
+    const rows = [{ id: "old/windings", travellerId: "old", stationId: "windings", data: board, skippedReason: null, updatedAt: AT }];
+    const old = { id: "old" as TravellerId, at: "2026-10-01T08:00:00.000Z", rows: rows as unknown as StationRecord[] };
+    const last = lastVisit({ ...card, traveller: { ...card.traveller, callbackOf: old.id }, earlier: [old, before] }, HOUSE, NO_STUDY);
+    expect(last).toMatchObject({ id: "old", isCallback: true, repair: [] });
+    expect(last?.stations.windings?.photos).toEqual(["photo:a/b"]);
   });
 });

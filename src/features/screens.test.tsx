@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import type { TravellerId } from "@/records";
 import { assessTraveller, type StationEntries } from "@/core/traveller";
 import "@testing-library/jest-dom";
 import { act, render, renderHook, screen } from "@testing-library/react";
@@ -34,10 +35,11 @@ test("a broken screen keeps the data and offers the export", async () => {
   expect(retried).toHaveBeenCalled();
 });
 
-const NAMED = { machine: "Fan", site: "Minnow Lido" };
+const NAMED = { id: "t1" as TravellerId, machine: "Fan", site: "Minnow Lido" };
 const CASE = {
   names: NAMED,
   onNames: noop,
+  callbackOf: null,
   cameBackAt: [],
   finished: null,
   onGo: noop,
@@ -76,11 +78,11 @@ test("a machine that nobody named is asked for at sign-off, once, and not demand
     null,
   );
   const props = { ...CASE, words, onNames: named, onFinish: finished };
-  const { rerender } = render(<Case {...props} names={{ machine: "", site: "" }} />);
-  await userEvent.type(screen.getByLabelText("Machine"), "B");
+  const { rerender } = render(<Case {...props} names={{ ...NAMED, machine: "", site: "" }} />);
+  await userEvent.type(await screen.findByLabelText("Machine"), "B");
   expect(named).toHaveBeenCalledWith({ machine: "B" });
   // It does not go while it is typed.
-  rerender(<Case {...props} names={{ machine: "B", site: "" }} />);
+  rerender(<Case {...props} names={{ ...NAMED, machine: "B", site: "" }} />);
   expect(screen.getByLabelText("Machine")).toBeInTheDocument();
   await userEvent.click(screen.getByRole("button", { name: "Sign off" }));
   expect(finished).toHaveBeenCalled();
@@ -90,7 +92,7 @@ test("a machine that nobody named is asked for at sign-off, once, and not demand
 
 test("the strip lists every station with its stamp and marks the one in hand", () => {
   const assessment = assessTraveller(entriesOf({ complaint: { complaints: ["dead", "squeals"] } }), HOUSE);
-  render(<Strip places={placesOf(assessment)} current="plate" onGo={noop} />);
+  render(<Strip places={placesOf(assessment, {})} current="plate" onGo={noop} />);
   expect(screen.getAllByRole("button")).toHaveLength(Object.keys(STATIONS).length);
   expect(screen.getByRole("button", { name: "Complaint 2 noted" })).toBeInTheDocument();
   expect(screen.getByRole("button", { name: /^Plate/ })).toHaveAttribute("aria-current", "step");

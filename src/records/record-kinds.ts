@@ -17,8 +17,8 @@ export interface RecordKind {
  * one row here, and one in record-types.ts.
  */
 export const RECORD_KINDS = {
-  traveller: { list: "travellers", version: 3, table: { since: 1, indexes: "id, updatedAt" }, cardField: "id" },
-  station: { list: "stations", version: 10, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },
+  traveller: { list: "travellers", version: 4, table: { since: 1, indexes: "id, updatedAt" }, cardField: "id" },
+  station: { list: "stations", version: 11, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },
   house: { list: "house", version: 4, table: { since: 1, indexes: "id" }, isSingle: true },
   part: { list: "parts", version: 2, table: { since: 2, indexes: "id" } },
 } as const satisfies Readonly<Record<string, RecordKind>>;

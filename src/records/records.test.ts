@@ -25,14 +25,16 @@ describe("migrations", () => {
     migrations: [
       { to: 2, migrate: ({ hp, ...rest }) => ({ ...rest, wattsW: Number(hp) * 746 }) },
       { to: 3, migrate: ({ title, ...rest }) => ({ ...rest, name: title }) },
+      { to: 4, migrate: ({ name, ...rest }) => ({ ...rest, name: String(name).trim() }) },
     ],
   });
   test.each([
     [1, { title: "fan", hp: 2 }],
     [2, { title: "fan", wattsW: 1492 }],
-    [3, { name: "fan", wattsW: 1492 }],
+    [3, { name: " fan ", wattsW: 1492 }],
+    [4, { name: "fan", wattsW: 1492 }],
   ])("a record of version %d arrives at the present one", (from, record) => {
-    expect(type.version).toBe(3);
+    expect(type.version).toBe(4);
     expect(migrateRecord(type, record, from)).toEqual({ name: "fan", wattsW: 1492 });
   });
   test("a gap in the numbers is a bug and is refused", () => {
@@ -213,6 +215,7 @@ describe("migrations", () => {
     expect(v.safeParse(StationRecordSchema, supply).success).toBe(true);
     const plate = migrateRecord(RECORD_TYPES.station, row("plate", { volts: "115/230", capacitor: "20 µF" }), 5);
     expect(plate.data).toEqual({
+      burnsGas: null,
       drive: null,
       volts: "115/230",
       capacitor: "20 µF",

@@ -19,7 +19,9 @@ export const TravellerSchema = v.object({
   updatedAt: MomentSchema,
   /** signed off; null while it is on the rack */
   finishedAt: v.nullable(MomentSchema),
-  /** every time it came back after it was signed off, and was opened again with its evidence */
+  /** the card it came back from, whose work did not cure it or did not hold; null: it is none that came back */
+  callbackOf: v.nullable(TravellerIdSchema),
+  /** every time it came back after it was signed off; each has a card of its own, older ones were opened again */
   cameBackAt: v.pipe(v.array(MomentSchema), v.maxLength(MOST_RETURNS)),
   /** part of the demo scenario: cleared and brought back as one, never mixed with a person's own */
   isDemo: v.boolean(),
@@ -36,6 +38,7 @@ export const travellerType = defineRecordType("traveller", {
     createdAt: EPOCH,
     updatedAt: EPOCH,
     finishedAt: null,
+    callbackOf: null,
     cameBackAt: [],
     isDemo: false,
   }),
@@ -43,6 +46,8 @@ export const travellerType = defineRecordType("traveller", {
     // Version 2: callbacks.
     { to: 2, migrate: (row) => ({ cameBackAt: [], ...row }) },
     { to: 3, migrate: toOneForm },
+    // Version 4: what comes back has a card of its own.
+    { to: 4, migrate: (row) => ({ callbackOf: null, ...row }) },
   ],
 });
 

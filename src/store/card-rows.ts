@@ -38,8 +38,10 @@ const NO_VISITS: readonly EarlierRows[] = [];
 /** Earlier visits, live; while another name is typed, those of the last one stand, and nothing flickers. */
 function useEarlier(traveller: Traveller | null): readonly EarlierRows[] | null {
   const motor = traveller ? motorOf(traveller) : null;
-  const before = traveller?.createdAt ?? "";
-  const answer = useLive(async () => (motor === null ? null : readEarlierRows(database(), motor, before)), [motor, before]);
+  const answer = useLive(
+    async () => (traveller === null ? null : readEarlierRows(database(), traveller)),
+    [motor, traveller?.createdAt, traveller?.callbackOf],
+  );
   const found = answer.state === "ready" ? answer.value : answer.state === "failed" ? NO_VISITS : null;
   const [last, setLast] = useState(found);
   if (found !== null && found !== last) setLast(found);
@@ -57,7 +59,7 @@ export async function readCardRows(id: TravellerId): Promise<CardRows | null> {
   const found = await readRows(id);
   if (found === null) return null;
   const own = leftRows(found);
-  return { ...own, earlier: await readEarlierRows(database(), motorOf(own.traveller), own.traveller.createdAt) };
+  return { ...own, earlier: await readEarlierRows(database(), own.traveller) };
 }
 
 /** One card with what was keyed on it and its earlier visits, live: changes of another tab arrive by themselves. */

@@ -13,6 +13,7 @@ export const newTraveller = (at: string, names: Pick<Traveller, "machine" | "sit
   createdAt: at,
   updatedAt: at,
   finishedAt: null,
+  callbackOf: null,
   cameBackAt: [],
   isDemo: false,
 });

@@ -2,7 +2,7 @@ import { Dexie } from "dexie";
 import type { TravellerId } from "@/records";
 import { readEarlier, toEntries, type KeptCard } from "./kept-card";
 import { soundRecord, soundStations } from "./sound";
-import { afterChange, CHANGED, EARLIER_CHANGED, isOutdated, motorOf, STILL_OPEN, withLine, type CardLine, type Summary } from "./summary";
+import { afterChange, CHANGED, EARLIER_CHANGED, isOutdated, STILL_OPEN, withLine, type CardLine, type Summary } from "./summary";
 import type { VemmickDatabase } from "./vemmick-database";
 
 /** A line, and whether a long question behind it is still open. */
@@ -35,7 +35,7 @@ async function readCards(db: VemmickDatabase, ids: readonly TravellerId[]): Prom
         .toArray(),
     ]);
     const sound = travellers.map((row) => row && soundRecord("traveller", row));
-    const earlier = await Promise.all(sound.map((row) => (row ? readEarlier(db, motorOf(row), row.createdAt) : [])));
+    const earlier = await Promise.all(sound.map((row) => (row ? readEarlier(db, row) : [])));
     const stations = soundStations(rows);
     return sound.flatMap((traveller, index): Read[] => {
       const summary = summaries[index];

@@ -4,7 +4,7 @@ import type { Study } from "@/core/study";
 import type { HouseFigures } from "@/core/house";
 import type { StationRecord, Traveller } from "@/records";
 import type { CardRows } from "./card-rows";
-import { readEarlierRows, type EarlierRows } from "./earlier-rows";
+import { readEarlierRows, type EarlierRows, type VisitOf } from "./earlier-rows";
 import type { VemmickDatabase } from "./vemmick-database";
 import { soundStations } from "./sound";
 
@@ -33,9 +33,9 @@ export const toKeptCard = ({ traveller, rows, earlier }: CardRows): KeptCard => 
   earlier: toVisits(earlier),
 });
 
-/** Visits to a motor before a moment, the oldest first. */
-export async function readEarlier(db: VemmickDatabase, motor: string, before: string): Promise<readonly EarlierVisit[]> {
-  return toVisits(await readEarlierRows(db, motor, before));
+/** Visits to a card's motor before it, the oldest first. */
+export async function readEarlier(db: VemmickDatabase, card: VisitOf): Promise<readonly EarlierVisit[]> {
+  return toVisits(await readEarlierRows(db, card));
 }
 
 /** Earlier visits with everything of their rows that can be read. */

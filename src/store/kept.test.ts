@@ -17,13 +17,12 @@ import { assessCard, assessKept, readEarlier } from "./kept-card";
 import { later } from "./later";
 import { soundRecord, soundStations } from "./sound";
 import { refusedAction, reportRefusal } from "./storage-status";
-import { motorOf } from "./summary";
 import { addUnsaved, allWithUnsaved, dropUnsaved, unsaved, withUnsaved } from "./unsaved";
 import { putTravellers, writing } from "./vemmick-database";
 import { wipeEverything } from "./wipe";
 import { createTraveller } from "./create-traveller";
 import { entryInHand, skipStation, updateStation, updateTraveller } from "./write";
-import { removeTraveller, reopenTraveller } from "./write-card";
+import { newVisit, removeTraveller } from "./write-card";
 import { updateHouse } from "./write-house";
 import { toHouseFigures } from "@/core/house";
 import { studyNow } from "@/core/study/answer";
@@ -420,11 +419,42 @@ test("the meter's name and one of its rows, changed in two tabs, are both kept",
   expect((await db.house.get("house"))?.meter).toMatchObject({ name: "new", ranges: { current: [range] } });
 });
 
-test("a card that came back twice in two tabs has come back twice", async () => {
-  const id = await newCard();
-  const before = await travellerAt(id);
-  await Promise.all([reopenTraveller(before, {}), reopenTraveller(before, {})]);
-  expect((await travellerAt(id)).cameBackAt).toHaveLength(2);
+describe("a card that comes back", () => {
+  const back = async (id: TravellerId) => newVisit(await travellerAt(id), "Sefa Lindqvist", { isCallback: true });
+
+  test("has one open card of its own, pressed twice, in two tabs; a second time only once that one is signed off", async () => {
+    const id = await newCard();
+    await updateTraveller(id, { finishedAt: new Date().toISOString() });
+    const [first, again] = await Promise.all([back(id), back(id)]);
+    expect(again).toBe(first);
+    expect((await travellerAt(id)).cameBackAt).toHaveLength(1);
+    expect((await travellerAt(id)).finishedAt).not.toBeNull();
+    await updateTraveller(first as TravellerId, { finishedAt: new Date().toISOString() });
+    expect(await back(id)).not.toBe(first);
+    expect((await travellerAt(id)).cameBackAt).toHaveLength(2);
+  });
+
+  test("has the old one among its earlier visits, though neither has a name, or only one", async () => {
+    const id = await newCard();
+    await updateStation(id, "look", () => ({ signs: [], nothingFound: true, ruledOut: [], note: "clean" }));
+    const visit = (await back(id)) as TravellerId;
+    const notes = async () =>
+      (await readEarlier(db, await travellerAt(visit))).map(({ records }) => (records.look as { note: string }).note);
+    expect(await notes()).toEqual(["clean"]);
+    await updateTraveller(visit, { machine: "Fan", site: "Lido" });
+    expect(await notes()).toEqual(["clean"]);
+    await updateTraveller(id, { machine: "Fan", site: "Lido" });
+    expect(await notes()).toEqual(["clean"]);
+  });
+
+  test("asks the complaint anew, and takes along what is carried over", async () => {
+    const id = await newCard();
+    const carried = { plate: { ...STATIONS.plate.blank, volts: "230" } };
+    const visit = (await newVisit(await travellerAt(id), "Sefa Lindqvist", { isCallback: true, carried })) as TravellerId;
+    const rows = await db.stations.where("travellerId").equals(visit).toArray();
+    expect(rows.map(({ stationId }) => stationId)).toEqual(["plate"]);
+    expect(await travellerAt(visit)).toMatchObject({ callbackOf: id, technician: "Sefa Lindqvist", finishedAt: null });
+  });
 });
 
 describe("undo of an import", () => {
@@ -490,7 +520,7 @@ describe("one way to assess a kept card", () => {
     });
     let most = 0;
     for (const { traveller, earlier } of cards) {
-      expect(await readEarlier(db, motorOf(traveller), traveller.createdAt)).toEqual(earlier);
+      expect(await readEarlier(db, traveller)).toEqual(earlier);
       expect(earlier.map(({ at }) => at)).toEqual(earlier.map(({ at }) => at).sort());
       most = Math.max(most, earlier.length);
     }
@@ -501,7 +531,7 @@ describe("one way to assess a kept card", () => {
     const [first, second] = [await newCard(), await newCard()];
     const before = "2199-01-01T00:00:00.000Z";
     for (const id of [first, second]) await updateTraveller(id, { machine: "Fan", site: "Lido" });
-    const count = async () => (await readEarlier(db, motorOf(await travellerAt(second)), before)).length;
+    const count = async () => (await readEarlier(db, { ...(await travellerAt(second)), createdAt: before })).length;
     expect(await count()).toBe(2);
     await updateTraveller(first, { site: "Dairy" });
     expect(await count()).toBe(1);

@@ -19,6 +19,8 @@ export interface KeptPhoto {
 const NAME = "photo:";
 const PICTURE = "data:image/";
 export const isPhotoName = (value: string): boolean => value.startsWith(NAME);
+/** Whether a text is a photo, by its name or by its data address. */
+export const isPhoto = (value: string): boolean => isPhotoName(value) || value.startsWith(PICTURE);
 
 /** Two 32-bit hashes of a text, FNV-1a over its even and odd characters: photos of one row are told apart by them. */
 function signOf(text: string): string {

@@ -46,7 +46,7 @@ export interface Summary {
 }
 
 /** The key cards of one motor share. */
-export const motorOf = (traveller: Traveller): string => motorKey(traveller) ?? `\n${traveller.id}`;
+export const motorOf = (traveller: Pick<Traveller, "id" | "machine" | "site">): string => motorKey(traveller) ?? `\n${traveller.id}`;
 
 const MOST_WORDS = 160;
 

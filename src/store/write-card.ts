@@ -1,43 +1,59 @@
 import type { StationId } from "@/core/stations";
-import { stationRecordId, type StationRecord, type Traveller, type TravellerId } from "@/records";
+import { blankStationRow, type StationRecord, type Traveller, type TravellerId } from "@/records";
 import { newTraveller } from "./create-traveller";
 import { database } from "./database";
 import { later } from "./later";
 import { withPhotos } from "./kept-photos";
 import { attempt } from "./storage-status";
-import { deleteTravellers, putTravellers, writing } from "./vemmick-database";
+import { deleteTravellers, putTravellers, writing, type VemmickDatabase } from "./vemmick-database";
 
 const now = (): string => new Date().toISOString();
 
-/** Opens a card again that came back: what is said of it changes together with the records that start anew. */
-export async function reopenTraveller(traveller: Traveller, renewed: Readonly<Partial<Record<StationId, object>>>): Promise<boolean> {
-  const db = database();
-  return attempt(() =>
-    writing(db, async () => {
-      const stored = (await db.travellers.get(traveller.id)) ?? traveller;
-      const at = later(now(), stored.updatedAt);
-      await putTravellers(db, [{ ...stored, finishedAt: null, cameBackAt: [...stored.cameBackAt, at], updatedAt: at }]);
-      for (const [stationId, data] of Object.entries(renewed) as [StationId, unknown][]) {
-        const id = stationRecordId(traveller.id, stationId);
-        const updatedAt = later(at, (await db.stations.get(id))?.updatedAt);
-        await db.stations.put({ id, travellerId: traveller.id, stationId, skippedReason: null, updatedAt, data } as StationRecord);
-      }
-    }),
-  );
+/** The card of this return that is open already: the button is pressed twice, or in two tabs. */
+async function openReturn(db: VemmickDatabase, { id, createdAt }: Traveller): Promise<Traveller | undefined> {
+  // A card of a return was touched after the one it came back from was made.
+  return db.travellers
+    .where("updatedAt")
+    .aboveOrEqual(createdAt)
+    .filter(({ callbackOf, finishedAt }) => callbackOf === id && finishedAt === null)
+    .first();
 }
 
-/** A new visit to the same motor: its names and its plate, nothing else. */
-export async function newVisit(before: Traveller, technician: string): Promise<TravellerId | null> {
-  const at = now();
-  const { machine, site } = before;
-  const traveller = newTraveller(at, { machine, site, technician: technician || before.technician });
-  const { id } = traveller;
+/**
+ * A new visit to the same motor: its names, and what is carried over of its stations. One that came back says which card it
+ * came back from, and that one remembers the day.
+ */
+export async function newVisit(
+  before: Traveller,
+  technician: string,
+  {
+    isCallback = false,
+    carried = {},
+  }: { readonly isCallback?: boolean; readonly carried?: Readonly<Partial<Record<StationId, object>>> } = {},
+): Promise<TravellerId | null> {
   const db = database();
+  let id: TravellerId | null = null;
   const isKept = await attempt(() =>
     writing(db, async () => {
-      const plate = await db.stations.get(stationRecordId(before.id, "plate"));
-      await putTravellers(db, [traveller]);
-      if (plate) await db.stations.add({ ...plate, id: stationRecordId(id, "plate"), travellerId: id, updatedAt: at });
+      const stored = (await db.travellers.get(before.id)) ?? before;
+      const open = isCallback ? await openReturn(db, stored) : undefined;
+      if (open) {
+        id = open.id;
+        return;
+      }
+      const at = later(now(), stored.updatedAt);
+      const { machine, site } = stored;
+      const fresh = newTraveller(at, { machine, site, technician: technician || stored.technician });
+      await putTravellers(db, [
+        { ...fresh, callbackOf: isCallback ? stored.id : null },
+        ...(isCallback ? [{ ...stored, cameBackAt: [...stored.cameBackAt, at], updatedAt: at }] : []),
+      ]);
+      const rows = (Object.entries(carried) as [StationId, object][]).map(([stationId, data]) => ({
+        ...blankStationRow(fresh.id, stationId, data),
+        updatedAt: at,
+      })) as StationRecord[];
+      if (rows.length > 0) await db.stations.bulkAdd(rows);
+      id = fresh.id;
     }),
   );
   return isKept ? id : null;

@@ -43,7 +43,7 @@ export const noteType = defineRecordType("note", {
   ],
 };
 
-/** A station with a fact, a caution, a migration of its own: two folders, its place and label, a row with its import in either registry, where it is fetched, and the records' next version. */
+/** A station with a fact, a caution, a migration of its own: two folders, its place and label, a row with its import in either registry and among how things are done, where it is fetched, and the records' next version. */
 const smellStation: Addition = {
   files: {
     "src/core/stations/smell/index.ts": `import * as v from "valibot";
@@ -66,7 +66,7 @@ export const smellStation = defineStation({
 `,
     "src/core/stations/smell/migrations.ts": `import type { StationMigrations } from "../../station";
 
-export const smellMigrations: StationMigrations = { 11: (data) => ({ note: "", ...data }) };
+export const smellMigrations: StationMigrations = { 12: (data) => ({ note: "", ...data }) };
 `,
     "src/features/stations/smell/index.ts": `import type { StationDetail } from "@/core/stations";
 import type { StationView } from "../../station/contract";
@@ -74,6 +74,24 @@ import type { StationView } from "../../station/contract";
 export const smellView: StationView<"smell", StationDetail<"smell">> = {
   cautions: { fumes: "Burnt varnish is not breathed in: air the place first." },
   say: (record) => (record.isBurnt ? ["Smells of burnt varnish."] : []),
+};
+`,
+    "src/features/stations/smell/how.ts": `import type { HowSet } from "../../station/how";
+
+const nothing = { shows: "nothing", means: "clean air" };
+export const smellHow: HowSet = {
+  topics: {
+    smell: () => ({
+      title: "Smelling",
+      scene: [{ is: "motor", at: [66, 66] }],
+      said: "A motor",
+      steps: ["Air it.", "Smell.", "Say it."],
+      good: nothing,
+      bad: { shows: "burnt", means: "varnish" },
+      doubtful: { shows: "dust", means: "old" },
+      mistake: "A cold.",
+    }),
+  },
 };
 `,
     "src/features/stations/smell/in-hand.ts": `import { smellStation } from "@/core/stations/smell";
@@ -97,8 +115,8 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
     { file: "src/core/stations/ids.ts", after: `  "look",`, line: `  "smell",` },
     {
       file: "src/records/record-kinds.ts",
-      after: `  station: { list: "stations", version: 10, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
-      line: `  station: { list: "stations", version: 11, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      after: `  station: { list: "stations", version: 11, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      line: `  station: { list: "stations", version: 12, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
       isInstead: true,
     },
     {
@@ -118,6 +136,12 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
       after: `  look: () => import("./look/in-hand"),`,
       line: `  smell: () => import("./smell/in-hand"),`,
     },
+    {
+      file: "src/features/stations/hows.ts",
+      after: `import { runTestHow } from "./run-test/how";`,
+      line: `import { smellHow } from "./smell/how";`,
+    },
+    { file: "src/features/stations/hows.ts", after: "  look: lookHow,", line: "  smell: smellHow," },
     {
       file: "src/features/stations/labels.ts",
       after: `  look: { title: "Look and smell", letter: "l" },`,

@@ -68,12 +68,12 @@ function aStation(): void {
   assert.match(cautionWords(smell, "fumes"), /air the place/);
   assert.match(cautionWords(smell, "prove-dead"), /./);
   assert.equal(STATION_LABELS[smell].title, "Smell");
-  assert.equal(PRESENT_VERSIONS.station, 11, "its migration gives the records their next version");
+  assert.equal(PRESENT_VERSIONS.station, 12, "its migration gives the records their next version");
   const row = { stationId: "smell", data: { isBurnt: null } };
   assert.deepEqual(migrateRecord(RECORD_TYPES.station, row, 10), { stationId: "smell", data: { note: "", isBurnt: null } });
   const other = { stationId: "look", data: { signs: [] } };
   assert.deepEqual(migrateRecord(RECORD_TYPES.station, other, 10), other, "no other station's");
-  assert.match(readFileSync("src/core/stations/smell/frozen/v11.json", "utf8"), /"isBurnt": null/, "frozen beside it");
+  assert.match(readFileSync("src/core/stations/smell/frozen/v12.json", "utf8"), /"isBurnt": null/, "frozen beside it");
   assert.match(readFileSync("tests/fixtures/records/v1/note.json", "utf8"), /"said": ""/);
   assert(stationOf(smell).schema);
 }
@@ -98,7 +98,10 @@ function aSortOfStartGear(): void {
   const { stamp, findings, detail } = assessment.stations["start-gear"];
   assert.equal(stamp, "holds");
   assert.deepEqual(findings, [{ test: "relay-ohms", weights: { works: 1 } }]);
-  assert.match(startGearView.say(data as never, assessment.stations["start-gear"], assessment.facts, HOUSE)[0] ?? "", /^Time relay: 0.3 Ω/);
+  assert.match(
+    startGearView.say(data as never, assessment.stations["start-gear"], assessment.facts, HOUSE)[0] ?? "",
+    /^Time relay: contacts 0.3\sΩ/,
+  );
   assert.equal(detail.verdict, "works");
   assert.equal(priorsFor({ type: "cap-start", machine: "pump", gear: timeRelay }).has("start-switch"), false, "what it rules out");
 }

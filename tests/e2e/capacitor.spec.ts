@@ -359,9 +359,28 @@ test("another label over a reading: asked whether it is another part, whose read
   await expect(bench(page).getByText("It is out.")).toHaveCount(0);
   await asked.getByRole("button", { name: "Another part: its readings start anew" }).click();
   await expect(meter(page)).toHaveValue("");
-  await expect(page.getByRole("list", { name: "Parts before this one" })).toHaveText("Before: 35 µF ±6 % 440 V, 27.1 by the meter.");
+  await expect(page.getByRole("list", { name: "Parts before this one" })).toHaveText("Before: 35 µF ±6 % 440 V, 27.1 µF by the meter.");
   await meter(page).fill("40.2");
   await expect(bench(page).getByText("Holds", { exact: true }).first()).toBeVisible();
   await reloadKept(page);
   await expect(page.getByRole("list", { name: "Parts before this one" })).toContainText("27.1");
+});
+
+test("how it is done is one tap away at every method, with a drawing, and comes back to where it was; all of it prints", async ({
+  page,
+}) => {
+  await page.goto("/bench?station=capacitor&method=swing");
+  await page.getByRole("button", { name: "How it is done" }).click();
+  const sheet = page.getByRole("dialog", { name: "How it is done" });
+  await expect(sheet.getByRole("radio", { name: "Capacitor by ohmmeter swing" })).toBeChecked();
+  await expect(sheet.getByRole("img", { name: /dips toward zero and climbs/ })).toBeVisible();
+  await expect(sheet.getByText("Usual mistake")).toBeVisible();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: "How it is done" })).toBeFocused();
+  await page.getByRole("tab", { name: "By meter" }).click();
+  await page.getByRole("button", { name: "How it is done" }).click();
+  await expect(sheet.getByRole("radio", { name: "Capacitor by meter" })).toBeChecked();
+  await sheet.getByRole("link", { name: "All of it as a booklet" }).click();
+  await expect(page.getByRole("heading", { level: 1, name: "How it is done" })).toBeVisible();
+  await expect(page.getByRole("heading", { level: 2 })).toHaveCount(18);
 });

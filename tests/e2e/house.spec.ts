@@ -76,3 +76,52 @@ test("House rules say how full the device is and whether what is kept stays, and
     await expect(device.getByText(/The browser (keeps it|said no for now)/)).toBeVisible();
   }
 });
+
+test("the browser's offer to install waits for the button; without one, what to press is said", async ({ page }) => {
+  await page.goto("/house-rules");
+  const device = page.getByRole("region", { name: "Install on this device" });
+  await expect(device.getByText(/look for Install/)).toBeVisible();
+  await expect(device.getByText(/This version was built on .*, (today|yesterday)/)).toBeVisible();
+  await page.evaluate(() => {
+    const offer = Object.assign(new Event("beforeinstallprompt", { cancelable: true }), {
+      prompt: () => {
+        document.title = "asked";
+        return Promise.resolve({ outcome: "accepted" });
+      },
+    });
+    window.dispatchEvent(offer);
+  });
+  await device.getByRole("button", { name: "Install on this device" }).click();
+  await expect(page).toHaveTitle("asked");
+  await page.evaluate(() => window.dispatchEvent(new Event("appinstalled")));
+  await expect(device.getByText("It is installed here")).toBeVisible();
+});
+
+test("a figure's house rule is two presses away, and comes back to the figure", async ({ page }) => {
+  await page.goto("/bench?station=capacitor");
+  await page.getByLabel("Label, as printed").fill("35 µF");
+  await page.getByLabel("Meter shows", { exact: true }).fill("32.0");
+  await expect(bench(page).getByText("Out", { exact: true }).first()).toBeVisible();
+  await untilKept(page);
+  await page.getByRole("button", { name: "Working" }).click();
+  await page
+    .getByRole("region", { name: "House rules behind it" })
+    .getByRole("link", { name: /^Run capacitor without tolerance on the label: low limit/ })
+    .click();
+  const rule = page.getByLabel("Run capacitor without tolerance on the label: low limit");
+  await expect(rule).toBeFocused();
+  await expect(rule).toBeInViewport();
+  await rule.fill("-15");
+  await untilKept(page);
+  await page.getByRole("link", { name: "Back to where you were" }).click();
+  await expect(page).toHaveURL(/\/bench\?station=capacitor/);
+  await expect(bench(page).getByText("Holds", { exact: true }).first()).toBeVisible();
+});
+
+test("the way back leads to the program's own pages only", async ({ page }) => {
+  for (const from of ["https://example.test/", "//example.test", "/\\example.test", "javascript:alert(1)"]) {
+    await page.goto(`/house-rules?${new URLSearchParams({ rule: "nearZeroOhm", from }).toString()}`);
+    await expect(page.getByLabel("Near zero: at or below")).toBeFocused();
+    await expect(page.getByRole("link", { name: "Back to where you were" })).toHaveCount(0);
+  }
+});

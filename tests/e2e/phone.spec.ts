@@ -46,6 +46,11 @@ test("a new PSC motor from complaint to decision, with a thumb", async ({ page }
   await expect(page.getByLabel("Meter shows", { exact: true })).toHaveValue("5.1");
   await expect(bench(page).getByText("It is out.")).toBeVisible();
   // Ruler, verdict and figure stand above the pad, all in sight.
+  const padTop = (await page.getByRole("group", { name: "Key pad" }).boundingBox())?.y ?? 0;
+  for (const seen of [page.getByLabel("Meter shows", { exact: true }), bench(page).getByText("It is out.")]) {
+    const box = await seen.boundingBox();
+    expect((box?.y ?? Infinity) + (box?.height ?? 0)).toBeLessThanOrEqual(padTop);
+  }
   await expect(page.getByRole("img", { name: /allowed from 16.45 to 18.55 µF/ })).toBeInViewport();
   await expect(page.getByLabel("Meter shows", { exact: true })).toBeInViewport();
 
@@ -171,4 +176,128 @@ test("every place is in sight, and there on a card too", async ({ page }) => {
   await page.goto("/traveller?id=demo-nursery-fan-weak");
   await page.getByRole("button", { name: /name, site, export, print/ }).tap();
   await expect(page.getByRole("dialog", { name: "This card" }).getByRole("link", { name: "House" })).toBeVisible();
+});
+
+test("capacitors in a row: from the cold in few taps, each kept with its verdict, and in hand again", async ({ page }) => {
+  let taps = 0;
+  const tap = async (target: ReturnType<Page["getByRole"]>): Promise<void> => {
+    taps += 1;
+    await target.tap();
+  };
+  await openRack(page);
+  await tap(page.getByRole("navigation", { name: "Quick check" }).getByRole("link").first());
+  await tap(page.getByLabel("Label, as printed"));
+  await page.keyboard.type("35 µF ±6 %");
+  await tap(page.getByLabel("Meter shows", { exact: true }));
+  await thumb(page, "31.0");
+  await expect(bench(page).getByText("It is out.")).toBeInViewport();
+  expect(taps).toBeLessThanOrEqual(5);
+
+  await page.getByRole("button", { name: "Done", exact: true }).tap();
+  await page.getByRole("button", { name: "Next part" }).tap();
+  await expect(page.getByLabel("Label, as printed")).toBeFocused();
+  // At once: nothing of the part before is left in the one after.
+  await page.keyboard.type("10 µF ±5 %");
+  await expect(page.getByLabel("Label, as printed")).toHaveValue("10 µF ±5 %");
+  await expect(page.getByLabel("Meter shows", { exact: true })).toHaveValue("");
+  await page.getByLabel("Meter shows", { exact: true }).tap();
+  await thumb(page, "10.1");
+  await expect(bench(page).getByText("Holds", { exact: true }).first()).toBeVisible();
+  const before = page.getByRole("region", { name: "Checked before" });
+  await expect(before.getByRole("listitem")).toHaveCount(1);
+  await expect(before.getByRole("button", { name: /35 µF.*Out/ })).toBeAttached();
+  await page.reload();
+  await page.getByRole("button", { name: /35 µF.*Out/ }).tap();
+  await expect(page.getByLabel("Meter shows", { exact: true })).toHaveValue("31.0");
+  await expect(before.getByRole("button", { name: /10 µF.*Holds/ })).toBeAttached();
+});
+
+/** Draws a finger from one point to another. */
+async function swipe(page: Page, from: readonly [number, number], to: readonly [number, number]): Promise<void> {
+  const touch = await page.context().newCDPSession(page);
+  const at = (x: number, y: number) => [{ x, y }];
+  await touch.send("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: at(...from) });
+  for (const part of [0.25, 0.5, 0.75, 1])
+    await touch.send("Input.dispatchTouchEvent", {
+      type: "touchMove",
+      touchPoints: at(from[0] + (to[0] - from[0]) * part, from[1] + (to[1] - from[1]) * part),
+    });
+  await touch.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
+}
+
+test("the case comes up by a swipe from the foot, and goes by one down its head", async ({ page }) => {
+  await page.goto("/traveller?id=demo-nursery-fan-weak&station=capacitor");
+  await expect(page.getByRole("button", { name: "Case", exact: true })).toBeVisible();
+  const sheet = page.getByRole("dialog", { name: "Case" });
+  await expect(async () => {
+    await swipe(page, [200, 815], [200, 500]);
+    await expect(sheet).toBeVisible({ timeout: 1500 });
+  }).toPass();
+  const head = await sheet.getByRole("heading", { name: "Case" }).boundingBox();
+  if (!head) throw new Error("no head");
+  await swipe(page, [head.x + 20, head.y + 10], [head.x + 20, head.y + 300]);
+  await expect(sheet).toHaveCount(0);
+});
+
+test("what is done most in each view lies in the lower half, under the thumb", async ({ page }) => {
+  const MAIN = [
+    ["/", "New card"],
+    ["/", "Find a card"],
+    ["/bench?station=capacitor", "Next part"],
+    ["/bench?station=windings", "Clip to a card"],
+    ["/shelf", "New part"],
+    ["/ledger", "Find a visit"],
+    ["/print?id=demo-nursery-fan-weak", "Print"],
+    ["/traveller?id=demo-nursery-fan-weak&station=capacitor", "Case"],
+  ] as const;
+  for (const [url, name] of MAIN) {
+    await page.goto(url);
+    const button = page.getByRole("button", { name, exact: true }).last();
+    await expect(button, `${url}: ${name}`).toBeInViewport();
+    expect((await button.boundingBox())?.y, `${url}: ${name}`).toBeGreaterThan(422);
+  }
+  await page.goto("/");
+  await page.getByRole("button", { name: "New card" }).tap();
+  await expect(page.getByLabel("What does the motor do?")).toBeFocused();
+  await page.goto("/ledger");
+  await page.getByRole("button", { name: "Find a visit" }).tap();
+  await expect(page.getByLabel("Find", { exact: true })).toBeFocused();
+});
+
+test.describe("lying on its side", () => {
+  test.use({ viewport: { width: 844, height: 390 } });
+  test("nothing is wider than the screen, and figure and verdict stand beside the pad", async ({ page }) => {
+    for (const url of [
+      "/",
+      "/shelf",
+      "/ledger",
+      "/house-rules",
+      ...STATIONS.map((id) => `/traveller?id=demo-bakery-proofer&station=${id}`),
+    ]) {
+      await page.goto(url);
+      await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
+      await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth), url).toBeLessThanOrEqual(844);
+    }
+    await page.goto("/bench?station=capacitor");
+    await page.getByLabel("Label, as printed").fill("35 µF ±6 %");
+    await page.getByLabel("Meter shows", { exact: true }).tap();
+    await thumb(page, "31.0");
+    const pad = await page.getByRole("group", { name: "Key pad" }).boundingBox();
+    for (const seen of [page.getByLabel("Meter shows", { exact: true }), bench(page).getByText("Out", { exact: true }).first()]) {
+      await expect(seen).toBeInViewport();
+      const box = await seen.boundingBox();
+      expect((box?.x ?? 0) + (box?.width ?? 0)).toBeLessThanOrEqual(pad?.x ?? 0);
+      // Nothing lies over it.
+      expect(
+        await seen.evaluate((node) => {
+          const { x, y, width, height } = node.getBoundingClientRect();
+          return node.contains(document.elementFromPoint(x + width / 2, y + height / 2));
+        }),
+      ).toBe(true);
+    }
+    for (const key of ["7", "0", "Delete the last sign"])
+      await expect(page.getByRole("group", { name: "Key pad" }).getByRole("button", { name: key, exact: true })).toBeInViewport({
+        ratio: 1,
+      });
+  });
 });

@@ -10,7 +10,8 @@ test("words without a gap never widen a page, on a phone or a desk", async ({ pa
   test.slow();
   const id = await startCard(page, WORD);
   await page.getByRole("button", { name: /name, site, export, print/ }).click();
-  for (const label of ["Machine", "Site", "Technician"]) await page.getByLabel(label, { exact: true }).fill(WORD);
+  const sheet = page.getByRole("dialog");
+  for (const label of ["Machine", "Site", "Technician"]) await sheet.getByLabel(label, { exact: true }).fill(WORD);
   await untilKept(page);
   await page.keyboard.press("Escape");
   await goTo(page, "Plate");

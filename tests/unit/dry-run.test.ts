@@ -58,7 +58,7 @@ describe("what one addition touches", () => {
     expect(Object.keys(ADDITIONS.record.files)).toHaveLength(1);
     expect(touched(ADDITIONS.record)).toEqual(["src/records/record-types.ts", "src/records/record-kinds.ts"]);
   });
-  test("a station: two folders, its place, its label, its line in two registries, where it is fetched, and the records' next version", () => {
+  test("a station: two folders, its place, its label, its line in two registries, where it is fetched, how it is done, and the records' next version", () => {
     expect(folders(ADDITIONS.station)).toEqual(["src/core/stations/smell", "src/features/stations/smell"]);
     expect(touched(ADDITIONS.station)).toEqual([
       "src/core/stations/ids.ts",
@@ -66,6 +66,7 @@ describe("what one addition touches", () => {
       "src/core/stations/registry.ts",
       "src/features/stations/registry.ts",
       "src/features/stations/hands.ts",
+      "src/features/stations/hows.ts",
       "src/features/stations/labels.ts",
     ]);
   });

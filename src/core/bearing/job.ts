@@ -42,6 +42,8 @@ export interface JobQuestion {
   readonly tier: Tier;
   /** work on loose seats that goes with it */
   readonly repairs: readonly SeatRepair[];
+  /** nothing turns on balls here: nothing is pulled off a shaft */
+  readonly areSleeves?: boolean;
   /** price of one bearing as quoted; null: the house's */
   readonly quotedPrice: number | null;
 }
@@ -72,7 +74,7 @@ export interface BearingJob {
  * @returns parts, minutes, how well it holds, and what it is held against
  * @example both, good, nothing loose, at the default prices: 24 + 75 min at 60 an hour = 99
  */
-export function bearingJob({ both, tier, repairs, quotedPrice }: JobQuestion, house: HouseFigures): BearingJob {
+export function bearingJob({ both, tier, repairs, quotedPrice, areSleeves = false }: JobQuestion, house: HouseFigures): BearingJob {
   const { pricePercent, holds } = TIER_TABLE[tier];
   const each = quotedPrice ?? (house.bearingsPrice / 2) * (pricePercent === null ? 1 : house[pricePercent] / 100);
   const partCost = each * (both ? 2 : 1);
@@ -91,16 +93,14 @@ export function bearingJob({ both, tier, repairs, quotedPrice }: JobQuestion, ho
     cost,
     holds: holds * (both ? 1 : ONE_ONLY_HOLDS) * (isStopgap ? STOPGAP_HOLDS : 1),
     tools: [
-      "puller",
-      "press-tube",
-      "circlip-pliers",
+      ...(areSleeves ? (["press-tube"] as const) : (["puller", "press-tube", "circlip-pliers"] as const)),
       ...(repairs.length > 0 ? (["micrometer"] as const) : []),
       ...(repairs.includes("retaining-compound") ? (["compound"] as const) : []),
       ...(turns ? (["lathe"] as const) : []),
     ],
     losses: [
       "bearing-spent",
-      "windings-at-risk",
+      ...(areSleeves ? [] : (["windings-at-risk"] as const)),
       ...(turns ? (["seat-turned", "balance"] as const) : []),
       ...(repairs.includes("punch-marks") ? (["shaft-marked"] as const) : []),
     ],

@@ -10,4 +10,5 @@ export {
   type NumberRuleId,
 } from "./rules";
 export type { ChoiceRule, HouseRule, NumberRule, RuleValue, YesNoRule } from "./rule";
+export { watchedFigures } from "./watched";
 export { DEFAULT_METER } from "./default-meter";

@@ -10,6 +10,8 @@ export interface PlateFacts {
   readonly machineKind: MachineKind;
   /** how it drives its machine; null: nobody said */
   readonly drive: Drive | null;
+  /** the machine around it burns gas; null: nobody said */
+  readonly burnsGas: boolean | null;
   /** volts of the connection in hand; the middle of its band */
   readonly supplyV: number | null;
   /** the band a plate names for that connection [V]; both ends the same where it names one figure */
@@ -30,6 +32,7 @@ export const NO_PLATE_FACTS: PlateFacts = {
   motorType: "unknown",
   machineKind: "other",
   drive: null,
+  burnsGas: null,
   supplyV: null,
   supplyBand: null,
   plateConnections: [],

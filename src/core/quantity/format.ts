@@ -87,3 +87,10 @@ export function formatProbability(probability: number): string {
   if (probability > 0.99) return `>${GAP}99${GAP}%`;
   return formatPercent(probability);
 }
+
+/**
+ * A sum as it is read: a hyphen before a figure is a minus.
+ * @param text a sum with its figures
+ * @returns the same with true minus signs
+ */
+export const withMinus = (text: string): string => text.replace(/(^|[\s(=×/])-(?=\d)/g, "$1−");

@@ -14,7 +14,7 @@ export {
 } from "./uncertainty";
 export { normalCdf } from "./normal";
 export { decideConformity, type Conformity, type ConformityInput, type Limits } from "./conformity";
-export { formatNumber, formatPercent, formatProbability, formatQuantity } from "./format";
+export { formatNumber, formatPercent, formatProbability, formatQuantity, withMinus } from "./format";
 export { formatMoney } from "./money";
 export {
   EntrySchema,
@@ -31,3 +31,4 @@ export {
   MOST_RANGES,
 } from "./reading";
 export type { WorkingStep } from "./working-step";
+export { typedFigure } from "./typed-figure";

@@ -1,6 +1,6 @@
 import type { HouseFigures } from "../house";
 import { byBands, formatQuantity, type SlipJudge } from "../quantity";
-import type { MotorType, Suspect, TestId } from "../trade";
+import type { MachineKind, MotorType, Suspect, TestId } from "../trade";
 import {
   judgeCurrentRelay,
   judgePotentialRelay,
@@ -44,6 +44,8 @@ interface GearWorking {
 export interface GearRow {
   /** types of motor that usually have it; of several sorts on one type the table's order counts */
   readonly usualOn: readonly MotorType[];
+  /** it sits inside the motor, where a welded shell shows nothing */
+  readonly isInside?: true;
   /** a motor with one sort has no other; one with none has none to fail */
   readonly rulesOut: readonly Suspect[];
   /** what the hand and the meter take of it: the part of the record; null: nothing */
@@ -78,6 +80,7 @@ const OPEN_AT_REST = "open-at-rest";
 export const GEAR_TABLE = {
   switch: {
     usualOn: ["cap-start", "cap-start-run", "split-phase", "unknown"],
+    isInside: true,
     rulesOut: ["start-relay"],
     measuredAs: "switch",
     test: "switch-ohms",
@@ -166,6 +169,14 @@ export const GEAR_SORTS = Object.keys(GEAR_TABLE) as [GearSort, ...GearSort[]];
  * @returns its row of the table
  */
 export const gearRow = (sort: GearSort): GearRow => GEAR_TABLE[sort];
+
+/**
+ * Whether a sort of start gear can be on a machine at all.
+ * @param sort which sort
+ * @param machine which machine
+ * @returns false for what would sit inside a welded shell
+ */
+export const isGearOn = (sort: GearSort, machine: MachineKind): boolean => !(gearRow(sort).isInside && machine === "hermetic-compressor");
 
 /**
  * Start gear that motors of a type usually have; it decides which test is proposed.

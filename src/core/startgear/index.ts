@@ -12,5 +12,15 @@ export {
   type PtcSigns,
   type SwitchSigns,
 } from "./patterns";
-export { GEAR_SORTS, GEAR_TABLE, gearRow, usualGear, type GearRow, type GearSigns, type GearSort, type GearTexts } from "./gear-table";
+export {
+  GEAR_SORTS,
+  GEAR_TABLE,
+  gearRow,
+  isGearOn,
+  usualGear,
+  type GearRow,
+  type GearSigns,
+  type GearSort,
+  type GearTexts,
+} from "./gear-table";
 export { NO_GEAR_FACTS, type GearFacts } from "./facts";

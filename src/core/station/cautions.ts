@@ -1,9 +1,17 @@
 import type { CautionCode, StationDefinition } from "./definition";
 import type { Facts } from "../facts";
+import { absenceOf } from "../relevance";
 
-/** Cautions that bite only on some machines; all others always stand. An unknown machine gets them. */
+/** Cautions that bite only on some motors; all others always stand. A motor of which nothing is known gets the gravest. */
 const ONLY_ON: Readonly<Record<string, (facts: Facts) => boolean>> = {
-  "pressurised-terminals": ({ machineKind }) => machineKind === "hermetic-compressor" || machineKind === "other",
+  "pressurised-terminals": ({ machineKind, motorType }) =>
+    machineKind === "hermetic-compressor" || (machineKind === "other" && motorType === "unknown"),
+  "oil-filled-can": (facts) => absenceOf("charge", facts) === null,
+  "stored-charge": (facts) => absenceOf("charge", facts) === null,
+  "press-and-pull": (facts) => absenceOf("balls", facts) === null,
+  "flying-key": (facts) => absenceOf("shaft", facts) === null,
+  "gas-off": ({ burnsGas }) => burnsGas === true,
+  "gas-back": ({ burnsGas }) => burnsGas === true,
 };
 
 /**

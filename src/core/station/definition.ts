@@ -1,3 +1,4 @@
+import type { Trait } from "../relevance";
 import type { TestId } from "../trade";
 
 /** State the circuit must be in; a change of state is a station of its own; `either`: the state does not matter. */
@@ -21,7 +22,10 @@ export type SharedCaution =
   | "push-with-stick"
   | "interlock"
   | "press-and-pull"
-  | "springs-and-rings";
+  | "springs-and-rings"
+  | "mark-wires"
+  | "gas-off"
+  | "gas-back";
 
 /** A caution of any station: a shared one, or one of the station's own, whose sentence stands in its view. */
 export type CautionCode = SharedCaution | (string & {});
@@ -32,6 +36,8 @@ export interface StationMethod {
   readonly power: "dead" | "live" | "either";
   readonly tests: readonly TestId[];
   readonly cautions: readonly CautionCode[];
+  /** nothing to do on a motor that lacks it */
+  readonly needs?: Trait;
   /** has nothing to go on without the other stations of a card */
   readonly needsCard?: true;
 }
@@ -42,6 +48,8 @@ export interface StationDefinition<Id extends string = string> {
   readonly minutes: number;
   /** tests of the diagnosis this station makes */
   readonly tests: readonly TestId[];
+  /** beside the point on a motor that lacks it: kept out of the way, never out of reach */
+  readonly needs?: Trait;
   /** asked before any test is proposed: what is known decides what can be at fault */
   readonly isOpening?: true;
   readonly cautions: readonly CautionCode[];

@@ -217,7 +217,7 @@ describe("the ledger", () => {
     const { detail, own } = ledger({ ...(part as object), closedAt: AT });
     expect(detail.lacks.map(({ kind }) => kind)).toEqual(kinds);
     expect(detail.state).toBe(kinds.length === 0 ? "closed" : "apart");
-    expect(own.stamp).toBe(kinds.length === 0 ? "holds" : "too-close");
+    expect(own.stamp).toBe(kinds.length === 0 ? "holds" : "open");
   });
   test("while it lies open there is no power, no live test, and putting it back comes next", () => {
     const back: Parts = { "power-back": { steps: {}, restoredAt: "2026-11-25T12:00:00.000Z" } };

@@ -1,23 +1,41 @@
-import { STATION_IDS, stationOf, type StationData, type StationId } from "../stations";
+import { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "../stations";
 import type { ActionId } from "../trade";
 import type { StationEntries } from "./entries";
 
-/** Stations whose figures are of a part that was replaced or work that was done: they are taken anew. */
+/** Stations at which a part was described that is not in there any more. */
 const RENEWED_BY: Partial<Record<ActionId, readonly StationId[]>> = {
   "replace-run-capacitor": ["capacitor"],
   "replace-start-capacitor": ["capacitor"],
-  "service-start-switch": ["start-gear"],
-  "replace-start-relay": ["start-gear"],
-  "replace-bearings": ["hand-turn"],
-  "replace-motor": ["capacitor", "windings", "frame", "insulation", "start-gear", "hand-turn"],
-  "repair-wiring-or-supply": ["supply"],
-  "repair-control": ["supply"],
-  "free-load": ["hand-turn", "uncoupled-run"],
+  "replace-bearings": ["bearing"],
+  "replace-motor": ["plate", "capacitor", "windings", "start-gear", "bearing"],
 };
-/** The repair came after every run: none of them speaks of the motor as it is now. */
-const ALWAYS_RENEWED: readonly StationId[] = ["run-test", "uncoupled-run", "take-apart", "prove"];
-/** What a fresh record keeps, since the part's place did not change. */
-const KEEPS: { readonly [Id in StationId]?: readonly (keyof StationData<Id>)[] } = { capacitor: ["label"], "start-gear": ["sort"] };
+/** What outlasts a visit, since part and place did not change. Readings are taken anew. */
+const OUTLASTS: { readonly [Id in StationId]?: (record: StationData<Id>) => Partial<StationData<Id>> } = {
+  plate: (record) => record,
+  capacitor: ({ label, corrections }) => ({ label, corrections }),
+  windings: ({ posts, hasFrame, photo }) => ({ posts, hasFrame, photo }),
+  "start-gear": ({ sort }) => ({ sort }),
+  // A bearing by its stamp or its sizes, and its upkeep; how its seats measured, and what the job was to cost, was of then.
+  bearing: ({ unit, ends, around, duty, plateMonths, plateOil, lastDone }) => ({
+    unit,
+    ends: { "drive-end": namedOnly(ends["drive-end"]), "other-end": namedOnly(ends["other-end"]) },
+    around,
+    duty,
+    plateMonths,
+    plateOil,
+    lastDone,
+  }),
+};
+
+type EndOfBearing = StationData<"bearing">["ends"]["drive-end"];
+const namedOnly = ({ kind, stamped, bore, outside, width }: EndOfBearing): EndOfBearing => ({
+  ...STATIONS.bearing.blank.ends["drive-end"],
+  kind,
+  stamped,
+  bore,
+  outside,
+  width,
+});
 
 /**
  * The works that were decided on a card.
@@ -29,23 +47,22 @@ export function decidedWorks({ decide }: StationEntries): readonly ActionId[] {
 }
 
 /**
- * Stations that start anew when a card comes back after a repair: what was replaced, what was worked on, and every run.
+ * Stations of which something outlasts a visit: what was replaced does not.
  * @param entries what was keyed at each station
- * @returns stations with a record, in working order; the decision is not one of them
+ * @returns stations, in working order
  */
-export function renewedStations(entries: StationEntries): readonly StationId[] {
-  const renewed = new Set([...decidedWorks(entries).flatMap((action) => RENEWED_BY[action] ?? []), ...ALWAYS_RENEWED]);
-  return STATION_IDS.filter((id) => renewed.has(id) && entries[id] !== undefined);
+export function outlasting(entries: StationEntries): readonly StationId[] {
+  const renewed = new Set(decidedWorks(entries).flatMap((action) => RENEWED_BY[action] ?? []));
+  return STATION_IDS.filter((id) => OUTLASTS[id] !== undefined && !renewed.has(id) && entries[id] !== undefined);
 }
 
 /**
- * The record a renewed station starts with.
+ * What of a record outlasts a visit, as the record the next visit starts with.
  * @param station which station
- * @param before what stood there before the card came back
- * @param note what is said of it, kept as the station's note
- * @returns the blank record with what outlasts the repair
+ * @param before what was keyed there
+ * @returns the blank record with what lasts
  */
-export function freshRecord(station: StationId, before: unknown, note: string): object {
-  const kept = Object.fromEntries((KEEPS[station] ?? []).map((field) => [field, (before as Record<string, unknown>)[field]]));
-  return { ...(stationOf(station).blank as object), ...kept, note };
+export function takenOver(station: StationId, before: unknown): object {
+  const lasts = OUTLASTS[station] as ((record: unknown) => object) | undefined;
+  return { ...(stationOf(station).blank as object), ...lasts?.(before) };
 }

@@ -204,9 +204,9 @@ describe("windings and frame", () => {
   });
   test("readings under 2 Ω ask for nulled test leads; once measured they are subtracted", () => {
     const low = assessParts({ windings: three("1.2", "4.9", "3.9") }).stations.windings.detail;
-    expect(low).toMatchObject({ isNullWanted: true, testLeadOhm: 0.2 });
+    expect(low).toMatchObject({ nullBelowOhm: 2, testLeadOhm: 0.2 });
     const nulled = assessParts({ windings: { ...three("1.2", "4.9", "3.9"), testLeads: ohms("0.1") } }).stations.windings.detail;
-    expect(nulled).toMatchObject({ isNullWanted: false, testLeadOhm: 0.1 });
+    expect(nulled).toMatchObject({ nullBelowOhm: null, testLeadOhm: 0.1 });
   });
   test("an open common on a machine that cuts out points to the protector", () => {
     const { standing } = assessParts({

@@ -1,7 +1,8 @@
 "use client";
 import { cautionsFor, type Assessment } from "@/core/station";
+import { watchedFigures, type HouseRuleId } from "@/core/house";
 import { NO_FACTS } from "@/core/facts";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { PageLink } from "@/components/PageLink";
 import type { StationData, StationId } from "@/core/stations";
 import type { House } from "@/records";
@@ -12,12 +13,16 @@ import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { BENCH_STATIONS, STATION_LABELS } from "../stations/labels";
 import { useHand } from "../stations/hands";
+import { RulesBehind } from "../working/rules-behind";
+import { HowButton } from "../how/HowButton";
 import { MethodTabs } from "../stations/MethodTabs";
 import { NOTHING_WEIGHED } from "../station/contract";
 import { useStudies } from "../station/useStudies";
 import { cautionWordsOf } from "../station/caution-words-of";
 import type { StationInHand } from "../station/in-hand";
 import { BenchActions } from "./BenchActions";
+
+const PartsBefore = lazy(async () => ({ default: (await import("./PartsBefore")).PartsBefore }));
 
 /** A quick check with no card open: the same instruments; the result can be clipped to a card or thrown away. */
 export function BenchScreen() {
@@ -72,14 +77,21 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
   const [isLive, setLive] = useState(false);
   const study = useStudies();
   const { definition, assess, blank, view, Instrument } = hand;
-  const assessment: Assessment = assess(record, { facts: NO_FACTS, house: house.figures, earlier: [], findings: [], study });
+  const read = new Set<HouseRuleId>();
+  const assessment: Assessment = assess(record, {
+    facts: NO_FACTS,
+    house: watchedFigures(house.figures, read),
+    earlier: [],
+    findings: [],
+    study,
+  });
   const methods = definition.methods?.filter(({ needsCard }) => !needsCard);
   const method = methods?.find(({ id }) => id === asked) ?? methods?.[0] ?? null;
   const cautions = cautionsFor(method ?? definition, NO_FACTS);
   const needsLive = (method ?? definition).power === "live";
   const work = (
     <>
-      <ul className="flex flex-col gap-1 border-l-4 border-out pl-3 text-[13.5px]" aria-label="Caution">
+      <ul className="caution-list" aria-label="Caution">
         {cautions.map((code) => (
           <li key={code}>{cautionWordsOf(view, code)}</li>
         ))}
@@ -94,24 +106,32 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
           </button>
         </div>
       ) : (
-        <Instrument
-          key={method?.id ?? ""}
-          record={record}
-          assessment={assessment}
-          facts={NO_FACTS}
-          house={house}
-          method={method?.id ?? null}
-          weighed={NOTHING_WEIGHED}
-          change={(apply) =>
-            change(
-              () => updateBench(station, apply),
-              () => draftInHand(station),
-            )
-          }
-        />
+        <RulesBehind value={{ station, rules: [...read] }}>
+          <Instrument
+            key={method?.id ?? ""}
+            record={record}
+            assessment={assessment}
+            facts={NO_FACTS}
+            house={house}
+            method={method?.id ?? null}
+            weighed={NOTHING_WEIGHED}
+            change={(apply) =>
+              change(
+                () => updateBench(station, apply),
+                () => draftInHand(station),
+              )
+            }
+          />
+        </RulesBehind>
       )}
     </>
   );
+  const clear = (): void =>
+    change(
+      async () => true,
+      () => blank,
+    );
+  const next = BENCH_STATIONS.find(({ id }) => id === station)?.next ?? null;
   const choose = (next: string): void => {
     setAsked(next);
     // Back at a dead test, power has to be declared on again before the next live one.
@@ -119,9 +139,12 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
     window.history.replaceState(null, "", `?station=${station}&method=${next}`);
   };
   return (
-    <section aria-labelledby="bench-title" className="grid gap-x-9 gap-y-6 bg-sheet p-4 sm:p-[22px] lg:grid-cols-[minmax(0,1fr)_260px]">
-      <div className="flex min-w-0 flex-col gap-4">
-        <h1 id="bench-title" className="text-[24px] font-bold">
+    <section
+      aria-labelledby="bench-title"
+      className="grid gap-x-9 gap-y-6 bg-sheet p-4 max-lg:pb-[84px] sm:p-[22px] lg:grid-cols-[minmax(0,1fr)_260px]"
+    >
+      <div className="relative flex min-w-0 flex-col gap-4">
+        <h1 id="bench-title" className="pr-[132px] text-[24px] font-bold">
           {STATION_LABELS[station].title}
         </h1>
         {method && methods && methods.length > 1 && view.methods ? (
@@ -131,17 +154,22 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
         ) : (
           work
         )}
+        <div className="absolute -top-1.5 right-0">
+          <HowButton station={station} method={method?.id ?? null} record={record} rules={[...read]} />
+        </div>
       </div>
       <BenchActions
         station={station}
         isEmpty={record === blank || JSON.stringify(record) === JSON.stringify(blank)}
-        onCleared={() =>
-          change(
-            async () => true,
-            () => blank,
-          )
-        }
-      />
+        onCleared={clear}
+        next={next}
+      >
+        {next ? (
+          <Suspense>
+            <PartsBefore station={station} hand={hand} house={house} />
+          </Suspense>
+        ) : null}
+      </BenchActions>
     </section>
   );
 }

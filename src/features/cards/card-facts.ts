@@ -13,7 +13,7 @@ import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/list-words";
 
 /** The station that speaks for the card: the worst stamp, the latest of those. */
 function loudest(assessment: TravellerAssessment): StationId | null {
-  for (const stamp of ["out", "contradicts", "too-close"] as const) {
+  for (const stamp of ["out", "contradicts", "too-close", "open"] as const) {
     const found = STATION_IDS.findLast((id) => id !== "make-safe" && assessment.stations[id].stamp === stamp);
     if (found) return found;
   }

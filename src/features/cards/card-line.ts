@@ -7,7 +7,7 @@ import type { Derived } from "@/store/derive";
 import { toWords } from "@/store/find-words";
 import { assessKept, type KeptCard } from "@/store/kept-card";
 import { STATION_LABELS } from "../stations/labels";
-import { saidAt } from "../stations/registry";
+import { listedAt, saidAt } from "../stations/registry";
 import { visitDayOf } from "../vocabulary/clock";
 import { ACTION_WORDS } from "../vocabulary/list-words";
 import { cardFacts } from "./card-facts";
@@ -28,13 +28,17 @@ export function textsOf(value: unknown): readonly string[] {
 }
 
 /** Stamps that are findings: what is said of them is looked for. */
-const LOUD = new Set(["out", "contradicts", "too-close"]);
+const LOUD = new Set(["out", "contradicts", "too-close", "open"]);
 
 /** Words a card is found by, beside its names: the most telling first. */
 function findWords({ entries }: KeptCard, assessment: TravellerAssessment, said: readonly string[], house: HouseFigures): string[] {
   const written = STATION_IDS.flatMap((id) => textsOf(entries[id]?.data));
   const loud = STATION_IDS.filter((id) => LOUD.has(assessment.stations[id].stamp));
-  const found = loud.flatMap((id) => [STATION_LABELS[id].title, ...saidAt(id, entries[id]?.data, assessment, house)]);
+  const found = loud.flatMap((id) => [
+    STATION_LABELS[id].title,
+    ...saidAt(id, entries[id]?.data, assessment, house),
+    ...listedAt(id, entries[id]?.data),
+  ]);
   // A long note must not push out what was found.
   return toWords([...said, ...found, ...written].join(" "));
 }

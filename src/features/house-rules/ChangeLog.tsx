@@ -1,6 +1,6 @@
 import { HOUSE_RULE_IDS, houseRule, type HouseRule } from "@/core/house";
 import type { RuleChange } from "@/records";
-import { changedWords, valueWords } from "./rule-words";
+import { changedWords, valueWords } from "../vocabulary/rule-words";
 
 const SHOWN = 12;
 

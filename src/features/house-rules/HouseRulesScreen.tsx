@@ -1,5 +1,6 @@
 "use client";
-import { useState } from "react";
+import { useEffect, useState } from "react";
+import { PageLink } from "@/components/PageLink";
 import { LineField } from "@/components/LineField";
 import { DEFAULT_METER, HOUSE_RULE_GROUPS, houseRule, type HouseRuleGroup, type HouseRuleId } from "@/core/house";
 import type { Meter } from "@/core/quantity";
@@ -7,10 +8,12 @@ import { toHouse, withRule, type HouseRecord } from "@/records";
 import { useHouseRecord } from "@/store/queries";
 import { usePending } from "@/store/usePending";
 import { houseInHand, updateHouse } from "@/store/write-house";
+import { useAddress } from "../shell/useAddress";
 import { Reading, Screen } from "../shell/Screen";
 import { DeviceData } from "./DeviceData";
 import { ChangeLog } from "./ChangeLog";
 import { MeterRules } from "./MeterRules";
+import { OnThisDevice } from "./OnThisDevice";
 import { RuleField } from "./RuleField";
 import { ThemePicker } from "./ThemePicker";
 
@@ -31,15 +34,35 @@ const GROUPS: Record<HouseRuleGroup, string> = {
 /** Limits, meter, prices and habits of the house. */
 export function HouseRulesScreen() {
   const record = useHouseRecord();
+  const address = useAddress();
+  const from = ownPath(address?.get("from") ?? null);
   return (
     <Screen at="/house-rules">
-      <h1 className="text-[24px] font-bold">House rules</h1>
-      {record === null ? <Reading /> : <HouseRules kept={record} />}
+      <div
+        className={`flex flex-wrap items-center justify-between gap-3 ${from ? "sticky top-0 z-20 border-b border-rule bg-ground py-1" : ""}`}
+      >
+        <h1 className="text-[24px] font-bold">House rules</h1>
+        {from ? (
+          <PageLink href={from} className="btn btn-filled">
+            Back to where you were
+          </PageLink>
+        ) : null}
+      </div>
+      {record === null || address === null ? <Reading /> : <HouseRules kept={record} asked={address.get("rule")} />}
     </Screen>
   );
 }
 
-function HouseRules({ kept }: { kept: HouseRecord }) {
+/** Only pages of the program itself are gone back to. */
+const ownPath = (path: string | null): string | null => (path !== null && /^\/(?![/\\])/.test(path) ? path : null);
+
+function HouseRules({ kept, asked }: { kept: HouseRecord; asked: string | null }) {
+  useEffect(() => {
+    if (asked === null) return;
+    const row = document.getElementById(`rule-${asked}`);
+    row?.scrollIntoView({ block: "center" });
+    row?.querySelector<HTMLElement>("input")?.focus({ preventScroll: true });
+  }, [asked]);
   const [record, change] = usePending(kept);
   const house = toHouse(record);
   const update = (apply: (house: HouseRecord, at: string) => HouseRecord) =>
@@ -61,13 +84,14 @@ function HouseRules({ kept }: { kept: HouseRecord }) {
             <h2 className="heading-rule">{GROUPS[group]}</h2>
             <div className="mt-3 grid gap-x-8 gap-y-4 sm:grid-cols-2">
               {(Object.keys(HOUSE_RULE_GROUPS[group]) as HouseRuleId[]).map((id) => (
-                <RuleField
-                  key={id}
-                  rule={houseRule(id)}
-                  own={record.figures[id]}
-                  changed={record.changes.findLast(({ rule }) => rule === id) ?? null}
-                  onValue={(value) => update((kept, at) => withRule(kept, id, value, at))}
-                />
+                <div key={id} id={`rule-${id}`} className={id === asked ? "border-l-4 border-press pl-3" : ""}>
+                  <RuleField
+                    rule={houseRule(id)}
+                    own={record.figures[id]}
+                    changed={record.changes.findLast(({ rule }) => rule === id) ?? null}
+                    onValue={(value) => update((kept, at) => withRule(kept, id, value, at))}
+                  />
+                </div>
               ))}
             </div>
           </section>
@@ -100,6 +124,7 @@ function HouseRules({ kept }: { kept: HouseRecord }) {
             One-letter keys outside fields
           </label>
         </section>
+        <OnThisDevice />
         <ChangeLog changes={record.changes} />
         <DeviceData />
         <Notice />

@@ -6,7 +6,7 @@ import type { ChoiceRule, HouseRule, NumberRule, RuleValue, YesNoRule } from "@/
 import { formatNumber, readFigure } from "@/core/quantity";
 import { measureOfSymbol } from "@/core/measure";
 import type { RuleChange } from "@/records";
-import { figureWords, hintWords } from "./rule-words";
+import { figureWords, hintWords } from "../vocabulary/rule-words";
 
 interface FieldProps<Rule extends HouseRule, Value extends RuleValue> {
   readonly rule: Rule;

@@ -12,7 +12,7 @@ export default function LedgerFiles() {
   const id = useId();
   return (
     <section aria-labelledby="files" className="flex scroll-mt-4 flex-col gap-4 lg:sticky lg:top-4 lg:order-last lg:self-start">
-      <h2 id="files" className="heading-rule">
+      <h2 id="files" tabIndex={-1} className="heading-rule">
         Files
       </h2>
       <p className="text-[14px]">

@@ -8,7 +8,7 @@ import { EVERYTHING, type LookedFor } from "@/store/find-cards";
 import { STATION_LABELS } from "../stations/labels";
 import { ACTION_WORDS, STAMP_WORDS } from "../vocabulary/list-words";
 
-const STAMPS = ["holds", "out", "too-close", "contradicts", "unsure", "noted", "skipped"] as const;
+const STAMPS = ["holds", "out", "too-close", "contradicts", "unsure", "open", "noted", "skipped"] as const;
 
 /** What the ledger is asked for: words, a stamp at any station or at one, what was done, and when. */
 interface Choice {

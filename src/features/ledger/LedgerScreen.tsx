@@ -9,6 +9,10 @@ import { LedgerFilter } from "./LedgerFilter";
 import { Visits } from "./Visits";
 
 const FIRST = 40;
+const AT_HAND = [
+  { label: "Find a visit", to: "input[type=search]" },
+  { label: "In and out", to: "#files" },
+] as const;
 const NONE: readonly Summary[] = [];
 const LedgerFiles = lazy(() => import("./LedgerFiles"));
 
@@ -29,7 +33,7 @@ export function LedgerScreen() {
   // Where there are no lines nothing waits for them; and what is beside the list stays when the first ones come in.
   if (isEmpty && !areFirstThere) setFirstThere(true);
   return (
-    <Screen at="/ledger">
+    <Screen at="/ledger" actions={AT_HAND}>
       <div className="flex items-baseline justify-between gap-4">
         <h1 className="text-[24px] font-bold">Ledger</h1>
         <a className="inline-flex min-h-[44px] items-center font-semibold text-press underline lg:hidden" href="#files">

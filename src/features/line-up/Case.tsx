@@ -1,15 +1,31 @@
-import { memo } from "react";
-import { CameBack } from "./CameBack";
+import { lazy, memo, Suspense } from "react";
 import type { CaseProps } from "./case-props";
 import type { StopRow } from "./case-words";
 import { LineUp } from "./LineUp";
 import { NextMove } from "./NextMove";
 
+const CameBack = lazy(async () => ({ default: (await import("./CameBack")).CameBack }));
+
 /** The case: next move, line-up, and what it costs to stop now. */
-export const Case = memo(function Case({ words, names, onNames, finished, onGo, onFinish, onCameBack, onLeaveOut, cameBackAt }: CaseProps) {
+export const Case = memo(function Case({
+  words,
+  names,
+  onNames,
+  finished,
+  onGo,
+  onFinish,
+  onCameBack,
+  onLeaveOut,
+  cameBackAt,
+  callbackOf,
+}: CaseProps) {
   return (
     <div className="flex min-h-full flex-col gap-4">
-      <CameBack moments={cameBackAt} />
+      {cameBackAt.length > 0 || callbackOf !== null ? (
+        <Suspense>
+          <CameBack moments={cameBackAt} from={callbackOf} />
+        </Suspense>
+      ) : null}
       <NextMove
         words={words.next}
         names={names}

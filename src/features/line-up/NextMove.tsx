@@ -1,9 +1,9 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
-import { LineField } from "@/components/LineField";
 import type { CaseProps } from "./case-props";
 import type { NextWords } from "./case-words";
 
+const NameIt = lazy(() => import("../naming/NameIt"));
 const Sheet = lazy(() => import("@/components/Sheet"));
 
 const BUTTON = "btn border-press-ink bg-press-ink text-press hover:bg-press-wash hover:text-ink";
@@ -12,6 +12,8 @@ type NextMoveProps = { readonly words: NextWords } & Pick<CaseProps, "names" | "
 
 /** What to do now, why, and what each outcome would mean; or another move, if a person prefers it. */
 export function NextMove({ words, names, onNames, finished, onGo, onFinish, onCameBack }: NextMoveProps) {
+  // It is asked once, and stays while the name is typed.
+  const [isUnnamed] = useState(names.machine.trim() === "");
   if (finished) return <SignedOff finished={finished} onFinish={onFinish} onCameBack={onCameBack} />;
   if (words.kind === "sign-off") {
     return (
@@ -19,7 +21,17 @@ export function NextMove({ words, names, onNames, finished, onGo, onFinish, onCa
         <p className="text-[12.5px] text-press-soft">Next move</p>
         <h2 className="text-[18px] font-bold">Sign off</h2>
         <p className="mt-1 text-[14px]">Decided and proved. Sign off to move it to the ledger; it can be opened again.</p>
-        <NameIt names={names} onNames={onNames} />
+        {isUnnamed ? (
+          <Suspense>
+            <NameIt
+              id={names.id}
+              names={names}
+              onNames={onNames}
+              why="It has no name yet. Named, its next visit has these readings beside it."
+              className="mt-2 bg-sheet p-2.5 text-ink"
+            />
+          </Suspense>
+        ) : null}
         <button type="button" className={`${BUTTON} mt-2.5`} onClick={onFinish}>
           Sign off
         </button>
@@ -43,20 +55,6 @@ export function NextMove({ words, names, onNames, finished, onGo, onFinish, onCa
     );
   }
   return <Proposed words={words} onGo={onGo} />;
-}
-
-/** Asks once what nobody said: a card without a name is not found again, and its next visit does not know of it. */
-function NameIt({ names, onNames }: Pick<CaseProps, "names" | "onNames">) {
-  // It stays while the name is typed.
-  const [isAsked] = useState(names.machine.trim() === "");
-  if (!isAsked) return null;
-  return (
-    <div className="mt-2 bg-sheet p-2.5 text-ink">
-      <p className="text-[14px]">It has no name yet. Named, its next visit has these readings beside it.</p>
-      <LineField label="Machine" text={names.machine} onText={(machine) => onNames({ machine })} placeholder="Proofing-cabinet blower" />
-      <LineField label="Site" text={names.site} onText={(site) => onNames({ site })} placeholder="Pell Street Bakery" />
-    </div>
-  );
 }
 
 type GoWords = Extract<NextWords, { kind: "go" }>;
@@ -134,7 +132,7 @@ function SignedOff({
       <h2 className="text-[18px] font-bold">Signed off</h2>
       <p className="mt-1 text-[14px]">
         {finished.isWithinCallback
-          ? `It is in the ledger. If it comes back within ${finished.callbackDays} days, this card is opened again with its evidence.`
+          ? `It is in the ledger. If it comes back within ${finished.callbackDays} days, press It came back: the complaint is asked anew, with this card beside it.`
           : `It is in the ledger, signed off more than ${finished.callbackDays} days ago. A new complaint is a new visit, with these readings beside it.`}
       </p>
       <div className="mt-2 flex flex-wrap gap-2">

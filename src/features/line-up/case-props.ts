@@ -1,8 +1,10 @@
 import type { StationId } from "@/core/stations";
+import type { TravellerId } from "@/records";
 import type { CaseWords } from "./case-words";
 
 /** What a card is found by later. */
 export interface CardNames {
+  readonly id: TravellerId;
   readonly machine: string;
   readonly site: string;
 }
@@ -12,11 +14,13 @@ export interface CaseProps {
   readonly words: CaseWords;
   /** what the machine is called and where it stands; it is asked at sign-off where nobody said */
   readonly names: CardNames;
-  readonly onNames: (names: Partial<CardNames>) => void;
+  readonly onNames: (names: Partial<Omit<CardNames, "id">>) => void;
   /** signed off: whether a callback still belongs to this card; null: it is on the rack */
   readonly finished: { readonly isWithinCallback: boolean; readonly callbackDays: number } | null;
   /** every time it came back, the first first */
   readonly cameBackAt: readonly string[];
+  /** the card it came back from; null: it is none that came back */
+  readonly callbackOf: TravellerId | null;
   readonly onGo: (station: StationId, method?: string | null) => void;
   readonly onFinish: () => void;
   readonly onCameBack: () => void;

@@ -3,7 +3,7 @@ import type { TravellerAssessment } from "@/core/traveller";
 import { formatMoney } from "@/core/quantity";
 import type { House } from "@/records";
 import type { KeptCard } from "@/store/queries";
-import { dayWords } from "../vocabulary/clock";
+import { dayOf, dayWords, visitDayOf } from "../vocabulary/clock";
 import { customerOptions, PLAIN_COMPLAINTS, plainWork } from "./customer-words";
 import { PrintFrame } from "./PrintFrame";
 
@@ -51,14 +51,17 @@ export function CustomerPage({ card, assessment, house }: CustomerPageProps) {
       {chosen ? (
         <section className="break-inside-avoid border-2 border-current p-3">
           <h2 className="text-[18px] font-bold">Agreed</h2>
-          <p className="mt-1">{chosen}.</p>
+          <p className="mt-1">
+            {chosen}, agreed on {dayWords(dayOf(new Date(decided?.decidedAt ?? traveller.updatedAt)))}.
+          </p>
+          {traveller.finishedAt ? <p className="mt-1">Done and measured on {dayWords(visitDayOf(traveller))}.</p> : null}
           {decided?.partHere === false ? <p className="mt-1">The part is not here today.</p> : null}
           {decided?.recheckOn ? <p className="mt-1">We look at it again by {dayWords(decided.recheckOn)}.</p> : null}
         </section>
       ) : null}
       <p className="mt-4">
-        Prices are for part and work at {formatMoney(house.figures.hourlyRate)} an hour, without travel. If it smells burnt, hums or trips
-        again, switch it off and call.
+        Prices of {dayWords(visitDayOf(traveller))}, for part and work at {formatMoney(house.figures.hourlyRate)} an hour, without travel.
+        If it smells burnt, hums or trips again, switch it off and call.
       </p>
     </PrintFrame>
   );

@@ -1,6 +1,7 @@
 "use client";
 import type { Traveller } from "@/records";
 import { fullMoment } from "../vocabulary/clock";
+import { PrintBar } from "./PrintBar";
 
 interface PrintFrameProps {
   readonly traveller: Traveller;
@@ -18,17 +19,14 @@ interface PrintFrameProps {
 export function PrintFrame({ traveller, other, unnamed, more = "", isLarge = false, children }: PrintFrameProps) {
   return (
     <div className="min-h-dvh bg-sheet print:bg-white print:text-black">
-      <div className="no-print flex flex-wrap gap-2 border-b-[1.5px] border-ink px-4 py-2">
-        <button type="button" className="btn btn-filled" onClick={() => window.print()}>
-          Print
-        </button>
+      <PrintBar>
         <a className="btn" href={other.href}>
           {other.label}
         </a>
         <a className="btn" href={`/traveller?id=${traveller.id}`}>
           Back to the card
         </a>
-      </div>
+      </PrintBar>
       <main
         className={`mx-auto max-w-[180mm] px-4 py-6 print:max-w-none print:p-0 ${isLarge ? "text-[15px] print:text-[12pt]" : "text-[13.5px] print:text-[10.5pt]"}`}
       >

@@ -1,8 +1,10 @@
 "use client";
+import { lazy, Suspense } from "react";
 import { STATION_LABELS } from "../stations/labels";
 import type { TravellerAssessment } from "@/core/traveller";
-import { type WorkingStep, formatProbability } from "@/core/quantity";
-import { STATION_IDS } from "@/core/stations";
+import { type WorkingStep, formatProbability, withMinus } from "@/core/quantity";
+import { STATION_IDS, stationOf, type StationData, type StationId } from "@/core/stations";
+import type { Stamp } from "@/core/station";
 import { parseTravellerId, type House } from "@/records";
 import { useCard, useHouse, type KeptCard } from "@/store/queries";
 import { evidenceWords } from "../line-up/evidence";
@@ -10,6 +12,7 @@ import { fullMoment } from "../vocabulary/clock";
 import { NoCard } from "../shell/NothingHere";
 import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
+import { PAPERS } from "../stations/papers";
 import { saidAt } from "../stations/registry";
 import { CustomerPage } from "./CustomerPage";
 import { PrintFrame } from "./PrintFrame";
@@ -18,6 +21,8 @@ import { useAssessedCard } from "../stations/useAssessedCard";
 import { STAMP_WORDS } from "../vocabulary/list-words";
 import { SUSPECT_WORDS } from "../vocabulary/words";
 
+const Booklet = lazy(async () => ({ default: (await import("./Booklet")).Booklet }));
+
 /** One card as a page for paper, A4 or Letter. */
 export function PrintScreen() {
   const address = useAddress();
@@ -25,6 +30,14 @@ export function PrintScreen() {
   const answer = useCard(id);
   const house = useHouse();
   if (address === null) return <Reading />;
+  if (address.get("view") === "booklet")
+    return house === null ? (
+      <Reading />
+    ) : (
+      <Suspense fallback={<Reading />}>
+        <Booklet house={house} />
+      </Suspense>
+    );
   if (answer.state === "failed") return <CannotRead failure={answer.failure} />;
   if (id === null || answer.state === "missing") return <NoCard at="/print" />;
   if (answer.state === "loading" || house === null) return <Reading />;
@@ -50,6 +63,12 @@ function WorkingOut() {
   );
 }
 
+/** The word of the stamp, and the station's own beside it where that says more: "Holds · Proven dead", but "2 noted" alone. */
+const stampOnPaper = (stamp: Stamp, own: string): string => {
+  const word = STAMP_WORDS[stamp];
+  return own === word || stamp === "noted" ? own : `${word} · ${own}`;
+};
+
 function Page({ card, assessment, house }: { card: KeptCard; assessment: TravellerAssessment; house: House }) {
   const { traveller, entries } = card;
   const leading = assessment.standing.suspects.filter(({ probability }, index) => index < 3 && probability >= 0.05);
@@ -65,15 +84,13 @@ function Page({ card, assessment, house }: { card: KeptCard; assessment: Travell
         const own = assessment.stations[id];
         const said = saidAt(id, entries[id]?.data, assessment, house.figures);
         if (own.stamp === "not-done" && (entries[id] === undefined || said.length === 0)) return null;
+        const Own = PAPERS[id];
         const skipped = own.stamp === "skipped" ? entries[id]?.skippedReason : null;
         return (
           <section key={id} className="break-inside-avoid border-b border-rule py-2">
             <h2 className="flex items-baseline justify-between gap-4 font-bold">
               {STATION_LABELS[id].title}
-              <span className="text-[0.92em] font-semibold">
-                {STAMP_WORDS[own.stamp]}
-                {stampWord(id, assessment) === STAMP_WORDS[own.stamp] ? "" : ` · ${stampWord(id, assessment)}`}
-              </span>
+              <span className="text-[0.92em] font-semibold">{stampOnPaper(own.stamp, stampWord(id, assessment))}</span>
             </h2>
             {skipped ? <p>Skipped: {skipped}</p> : null}
             {said.map((sentence, index) => (
@@ -81,6 +98,16 @@ function Page({ card, assessment, house }: { card: KeptCard; assessment: Travell
                 {sentence}
               </p>
             ))}
+            {Own ? (
+              <Suspense fallback={<p role="status">Drawing …</p>}>
+                <Own
+                  record={(entries[id]?.data ?? stationOf(id).blank) as StationData<StationId>}
+                  assessment={own}
+                  facts={assessment.facts}
+                  house={house.figures}
+                />
+              </Suspense>
+            ) : null}
           </section>
         );
       })}
@@ -102,8 +129,8 @@ function Page({ card, assessment, house }: { card: KeptCard; assessment: Travell
           <h2 className="font-bold">Working</h2>
           {working.map((step, index) => (
             <p key={index} className="num break-inside-avoid text-[0.86em] break-words">
-              {step.what}: {step.numbers ? `${step.numbers} = ` : ""}
-              {step.result} ({step.source})
+              {step.what}: {step.numbers ? `${withMinus(step.numbers)} = ` : ""}
+              {withMinus(step.result)} ({step.source})
             </p>
           ))}
         </section>

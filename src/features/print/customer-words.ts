@@ -1,5 +1,5 @@
 import type { ActionId, Complaint } from "@/core/trade";
-import type { ActionOffer } from "@/core/decision";
+import { waysOn, type ActionOffer } from "@/core/decision";
 import type { HouseFigures } from "@/core/house";
 import { formatMoney, formatNumber } from "@/core/quantity";
 
@@ -79,15 +79,17 @@ const LEAVES_IT: Partial<Record<ActionId, string>> = {
 
 /** Three ways on at most, in plain words, with prices. */
 export function customerOptions(offers: readonly ActionOffer[], house: HouseFigures): CustomerOption[] {
-  return offers.slice(0, MOST_OPTIONS).map((offer) => ({
-    title: plainWork(offer),
-    price: formatMoney(offer.cost),
-    lines: [
-      LEAVES_IT[offer.action] ?? `It ${surenessWords(offer.cureProbability)}: ${oftenWords(offer.cureProbability)}.`,
-      offer.minutes >= 15 ? `About ${formatNumber(5 * Math.round(offer.minutes / 5), 0)} minutes of work.` : "Hardly any work today.",
-      ...(offer.callbackProbability >= 0.2
-        ? [`If it does not, another visit costs about ${formatMoney(house.callbackCost)} and the repair then.`]
-        : []),
-    ],
-  }));
+  return waysOn(offers)
+    .slice(0, MOST_OPTIONS)
+    .map((offer) => ({
+      title: plainWork(offer),
+      price: formatMoney(offer.cost),
+      lines: [
+        LEAVES_IT[offer.action] ?? `It ${surenessWords(offer.cureProbability)}: ${oftenWords(offer.cureProbability)}.`,
+        offer.minutes >= 15 ? `About ${formatNumber(5 * Math.round(offer.minutes / 5), 0)} minutes of work.` : "Hardly any work today.",
+        ...(offer.callbackProbability >= 0.2
+          ? [`If it does not, another visit costs about ${formatMoney(house.callbackCost)} and the repair then.`]
+          : []),
+      ],
+    }));
 }

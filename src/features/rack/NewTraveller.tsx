@@ -78,6 +78,7 @@ export function NewTraveller({ technician }: { technician: string }) {
             What does the motor do?
           </label>
           <input
+            data-open-line=""
             id="ask"
             autoFocus
             autoComplete="off"

@@ -21,6 +21,11 @@ const FINISHED = 6;
 const MOST_COUNTED = 500;
 const countWord = (count: number): string => (count === MOST_COUNTED ? `${MOST_COUNTED} or more` : String(count));
 
+const AT_HAND = [
+  { label: "New card", to: "[data-open-line]" },
+  { label: "Find a card", to: "input[type=search]" },
+] as const;
+
 /** The home: the open line, and the cards. */
 export function RackScreen() {
   const [shown, setShown] = useState(PAGE);
@@ -29,7 +34,7 @@ export function RackScreen() {
   const finished = useSettled(useNewest(0, FINISHED));
   const house = useHouseBasics();
   return (
-    <Screen at="/">
+    <Screen at="/" actions={AT_HAND}>
       {open.state === "failed" ? (
         <CannotRead failure={open.failure} />
       ) : open.state !== "ready" || finished.state !== "ready" || house === null ? (

@@ -9,12 +9,16 @@ import { PartLine } from "./PartLine";
 import { useLabelReader } from "./useLabelReader";
 
 const PAGE = 100;
+const AT_HAND = [
+  { label: "New part", to: "form input:not([type=search])" },
+  { label: "Find", to: "input[type=search]" },
+] as const;
 
 /** Capacitors at hand, by their labels: what the bench holds against a place, and joins. */
 export function ShelfScreen() {
   const answer = useParts();
   return (
-    <Screen at="/shelf">
+    <Screen at="/shelf" actions={AT_HAND}>
       <h1 className="text-[24px] font-bold">Shelf</h1>
       <p className="mt-1 max-w-[64ch] text-[14px] text-ink-soft">
         Capacitors at hand. “What would fit” at a capacitor ranks these lines for its place, and makes a missing value from them.

@@ -1,6 +1,7 @@
 "use client";
 import { setNonce } from "get-nonce";
 import { lazy, Suspense, useEffect, useSyncExternalStore } from "react";
+import { watchInstallOffer } from "./install-offer";
 import { newVersion, subscribeVersion, watchVersions } from "./versions";
 
 const NewVersion = lazy(() => import("./NewVersion"));
@@ -16,6 +17,7 @@ export function OfflineShell() {
     if (nonce) setNonce(nonce);
     if (process.env.NODE_ENV === "production" && "serviceWorker" in navigator) return watchVersions(navigator.serviceWorker);
   }, []);
+  useEffect(watchInstallOffer, []);
   const state = useSyncExternalStore(subscribeVersion, newVersion, () => "none" as const);
   return state === "none" ? null : (
     <Suspense>

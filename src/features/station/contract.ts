@@ -67,6 +67,8 @@ export interface StationView<Id extends StationId = StationId, Detail = unknown>
   brief?(assessment: Assessment<Detail>): string | null;
   /** what to do next at this station, where it knows better than the name of its test */
   move?(assessment: Assessment<Detail>): { readonly title: string; readonly reason: string } | null;
+  /** lines of what was listed, where paper has a table of it: found by their words, read out where there is no table */
+  list?(record: StationData<Id>): readonly string[];
   /** what was measured, then what it means; for cards and the printed page */
   say(record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts, house: HouseFigures): readonly string[];
 }

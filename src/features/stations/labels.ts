@@ -5,23 +5,27 @@ export interface StationLabel {
   readonly title: string;
   /** one letter that opens it from the keyboard */
   readonly letter: string;
-  /** makes sense with no card open: its letter after b, the question it answers, and which one the bench opens with */
-  readonly bench?: { readonly letter: string; readonly question: string; readonly isFirst?: true };
+  /** makes sense with no card open: its letter after b, the question it answers, which one the bench opens with, and what is checked there one after another */
+  readonly bench?: { readonly letter: string; readonly question: string; readonly isFirst?: true; readonly next?: string };
 }
 
-/** The label of every station. A new one is one line here, one in registry.ts, and one in hands.ts. */
+/** The label of every station. A new one is one line here, one in registry.ts, one in hands.ts, and one in hows.ts. */
 export const STATION_LABELS: Readonly<Record<StationId, StationLabel>> = {
   complaint: { title: "Complaint", letter: "c" },
   plate: { title: "Plate", letter: "p" },
   "make-safe": { title: "Make safe", letter: "s" },
   look: { title: "Look and smell", letter: "l" },
   "hand-turn": { title: "Turn by hand", letter: "t", bench: { letter: "t", question: "Is this bearing worn?" } },
-  capacitor: { title: "Capacitor", letter: "u", bench: { letter: "c", question: "Is this capacitor good?", isFirst: true } },
+  capacitor: {
+    title: "Capacitor",
+    letter: "u",
+    bench: { letter: "c", question: "Is this capacitor good?", isFirst: true, next: "Next part" },
+  },
   windings: { title: "Windings", letter: "w", bench: { letter: "l", question: "Which lead is which?" } },
   frame: { title: "To the frame", letter: "f" },
   insulation: { title: "Insulation", letter: "i", bench: { letter: "i", question: "Is the insulation good?" } },
   "start-gear": { title: "Start gear", letter: "e", bench: { letter: "s", question: "Does the start gear work?" } },
-  bearing: { title: "Bearings", letter: "q", bench: { letter: "r", question: "Which bearing is this?" } },
+  bearing: { title: "Bearings", letter: "q", bench: { letter: "r", question: "Which bearing is this?", next: "Next bearing" } },
   "take-apart": { title: "Take apart", letter: "z", bench: { letter: "z", question: "What came off?" } },
   "power-back": { title: "Power back on", letter: "o" },
   supply: { title: "Supply", letter: "m" },
@@ -37,6 +41,8 @@ export interface BenchStation {
   readonly letter: string;
   readonly question: string;
   readonly isFirst?: true;
+  /** where parts are checked one after another: how the next one is asked for */
+  readonly next?: string;
 }
 
 /** Every station of the bench: the one it opens with, then in working order. */

@@ -13,7 +13,7 @@ import { NOISE_CAUSES } from "../vocabulary/run-words";
 import { LOSS_WORDS, SUFFIX_WORDS, suffixSentence, TOOL_WORDS } from "./bearing/panel-words";
 import { CLOSURE_WORDS, nameSentences, REPAIR_WORDS } from "./bearing/words";
 import { sentences as proofSentences } from "./prove/words";
-import { saidAt } from "./registry";
+import { listedAt, saidAt } from "./registry";
 import { lackWords, PART_WORDS, TRAP_WORDS } from "./take-apart/words";
 
 const HOUSE = toHouseFigures({});
@@ -88,7 +88,7 @@ describe("before and after in the same words", () => {
   test("the finished bearing job tells its whole story", () => {
     const { card, assessment } = cardOf("nursery-fan-bearing");
     const said = (["bearing", "take-apart", "prove"] as const)
-      .flatMap((id) => saidAt(id, card.entries[id]?.data, assessment, HOUSE))
+      .flatMap((id) => [...saidAt(id, card.entries[id]?.data, assessment, HOUSE), ...listedAt(id, card.entries[id]?.data)])
       .join(" ");
     expect(said).toMatch(/62\?3 2RS|6203-2RS/);
     expect(said).toMatch(/Came off, in order: 1\. Wheel/);

@@ -21,7 +21,7 @@ import { takeApartView } from "./take-apart";
 import { uncoupledRunView } from "./uncoupled-run";
 import { windingsView } from "./windings";
 
-/** What every station says. A new one is one line here, one in labels.ts, one in hands.ts, and two in core/stations. */
+/** What every station says. A new one is one line here, one in labels.ts, one in hands.ts, one in hows.ts, and two in core/stations. */
 const VIEWS = {
   complaint: complaintView,
   plate: plateView,
@@ -55,5 +55,10 @@ export function saidAt(
   { stations, facts }: Pick<TravellerAssessment, "stations" | "facts">,
   house: HouseFigures,
 ): readonly string[] {
-  return viewOf(id).say((record ?? stationOf(id).blank) as StationData<StationId>, stations[id], facts, house);
+  const data = (record ?? stationOf(id).blank) as StationData<StationId>;
+  return viewOf(id).say(data, stations[id], facts, house);
 }
+
+/** What was listed at one station, a line each. */
+export const listedAt = (id: StationId, record: unknown): readonly string[] =>
+  viewOf(id).list?.((record ?? stationOf(id).blank) as StationData<StationId>) ?? [];

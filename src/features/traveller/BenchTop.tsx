@@ -1,20 +1,20 @@
 "use client";
 import { STATION_LABELS } from "../stations/labels";
+import type { HouseRuleId } from "@/core/house";
 import type { Assessment } from "@/core/station";
 import type { CardFacts, StationData, StationId } from "@/core/stations";
-import { Said } from "@/components/Said";
-import { tooLongWords } from "@/components/useDraft";
-import { fitText } from "@/core/kept";
 import type { House, TravellerId } from "@/records";
-import { skipStation } from "@/store/write";
-import { memo, useEffect, useRef, useState } from "react";
+import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from "react";
 import { clockTime } from "../vocabulary/clock";
 import { fetchHands } from "../stations/hands";
+import type { CardNames, CaseProps } from "../line-up/case-props";
+import { RulesBehind } from "../working/rules-behind";
+import { HowButton } from "../how/HowButton";
 import { MethodTabs } from "../stations/MethodTabs";
 import { cautionWordsOf } from "../station/caution-words-of";
 import type { ChangeRecord, WeighedCard } from "../station/contract";
 import type { StationInHand } from "../station/in-hand";
-import type { WayIn } from "./card-answer";
+import type { LastVisit, WayIn } from "./card-answer";
 
 /** The station in hand as it stands: what it takes to work there, and what it comes to. */
 export interface Worked {
@@ -22,6 +22,8 @@ export interface Worked {
   readonly record: StationData<StationId>;
   readonly assessment: Assessment;
   readonly facts: CardFacts;
+  /** house rules it was judged by */
+  readonly rules: readonly HouseRuleId[];
 }
 
 interface BenchTopProps {
@@ -30,6 +32,13 @@ interface BenchTopProps {
   /** null while it is being fetched */
   readonly worked: Worked | null;
   readonly ways: readonly WayIn[];
+  /** why there is nothing to do here on this motor; null: there is */
+  readonly beside: string | null;
+  /** the visit before this one; null: nobody was here */
+  readonly last: LastVisit | null;
+  readonly names: CardNames;
+  readonly onNames: CaseProps["onNames"];
+  readonly isFinished: boolean;
   /** something was keyed there, or it was skipped */
   readonly hasRow: boolean;
   readonly skippedReason: string | null;
@@ -47,6 +56,11 @@ export type GoTo = (station: StationId, method?: string | null) => void;
 /** Changes what is keyed at a station: on the screen at once, and kept. */
 export type ChangeStation = (station: StationId, apply: ChangeRecord<StationData<StationId>>) => void;
 
+const Skip = lazy(() => import("./Skip"));
+const NameIt = lazy(() => import("../naming/NameIt"));
+const YouWereHere = lazy(async () => ({ default: (await import("./YouWereHere")).YouWereHere }));
+const NO_RULES: readonly HouseRuleId[] = [];
+
 /** The other stations are fetched when nobody waits for this one any more. */
 const AT_REST_MS = 3000;
 
@@ -56,6 +70,11 @@ export const BenchTop = memo(function BenchTop({
   station,
   worked,
   ways,
+  beside,
+  last,
+  names,
+  onNames,
+  isFinished,
   hasRow,
   skippedReason,
   method: asked,
@@ -66,6 +85,10 @@ export const BenchTop = memo(function BenchTop({
 }: BenchTopProps) {
   // A way this machine forbids is not opened, whatever the address says.
   const way = ways.find(({ method }) => method?.id === asked) ?? ways[0];
+  const rules = worked?.rules ?? NO_RULES;
+  const judgedBy = useMemo(() => ({ station, rules }), [station, rules]);
+  // They stay while they are typed.
+  const [isUnnamed] = useState(names.machine.trim() === "");
   const title = useRef<HTMLHeadingElement>(null);
   const shown = useRef(station);
   useEffect(() => {
@@ -83,7 +106,7 @@ export const BenchTop = memo(function BenchTop({
   const work = worked ? (
     <>
       {cautions.length > 0 ? (
-        <ul className="flex flex-col gap-1 border-l-4 border-out pl-3 text-[13.5px]" aria-label="Caution">
+        <ul className="caution-list" aria-label="Caution">
           {cautions.map((code) => (
             <li key={code}>{cautionWordsOf(worked.hand.view, code)}</li>
           ))}
@@ -94,34 +117,53 @@ export const BenchTop = memo(function BenchTop({
         // A closed stretch can be read, not written: its readings belong to the other power state.
         <fieldset disabled={gate !== null} className="min-w-0">
           <legend className="sr-only">{STATION_LABELS[station].title}</legend>
-          <worked.hand.Instrument
-            key={`${station} ${method?.id ?? ""}`}
-            record={worked.record}
-            assessment={worked.assessment}
-            facts={worked.facts}
-            method={method?.id ?? null}
-            house={house}
-            weighed={weighed}
-            change={(change) => onChange(station, change)}
-          />
+          <RulesBehind value={judgedBy}>
+            <worked.hand.Instrument
+              key={`${station} ${method?.id ?? ""}`}
+              record={worked.record}
+              assessment={worked.assessment}
+              facts={worked.facts}
+              method={method?.id ?? null}
+              house={house}
+              weighed={weighed}
+              change={(change) => onChange(station, change)}
+            />
+          </RulesBehind>
         </fieldset>
       )}
     </>
   ) : null;
-  const names = worked?.hand.view.methods;
+  const methodNames = worked?.hand.view.methods;
   const stamp = worked?.assessment.stamp;
   return (
-    <section aria-labelledby="bench-title" className="flex min-h-full flex-col gap-4 bg-sheet px-4 py-4 sm:px-[22px]">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
+    <section aria-labelledby="bench-title" className="relative flex min-h-full flex-col gap-4 bg-sheet px-4 py-4 sm:px-[22px]">
+      <div className="pr-[132px]">
         <h1 id="bench-title" ref={title} tabIndex={-1} className="text-[24px] font-bold outline-none">
           {STATION_LABELS[station].title}
         </h1>
         <p className="caption">{worked ? stateLine(worked.facts, power) : ""}</p>
       </div>
-      {method && names ? (
+      {station === "complaint" && !isFinished && isUnnamed ? (
+        <Suspense>
+          <NameIt
+            id={id}
+            names={names}
+            onNames={onNames}
+            why="Which machine is it? Named, its earlier visits are beside this one."
+            className="flex flex-col gap-2 border-l-4 border-rule pl-3"
+          />
+        </Suspense>
+      ) : null}
+      {last ? (
+        <Suspense>
+          <YouWereHere last={last} station={station} hasRow={hasRow} onTake={(record) => onChange(station, () => record as never)} />
+        </Suspense>
+      ) : null}
+      {beside ? <p className="border-l-4 border-rule pl-3 text-[15px]">{beside}</p> : null}
+      {method && methodNames ? (
         <MethodTabs
           methods={ways.flatMap((each) => each.method ?? [])}
-          names={names}
+          names={methodNames}
           method={method.id}
           onMethod={(next) => onGo(station, next)}
         >
@@ -130,7 +172,15 @@ export const BenchTop = memo(function BenchTop({
       ) : (
         work
       )}
-      {worked ? <Skip id={id} station={station} reason={skippedReason} canSkip={stamp === "not-done" || stamp === "skipped"} /> : null}
+      {/* Beside the title to the eye; after the work to the keyboard, which has no use for it every time. */}
+      <div className="absolute top-3 right-4 sm:right-[22px]">
+        <HowButton key={station} station={station} method={method?.id ?? null} record={worked?.record ?? null} rules={rules} />
+      </div>
+      {worked && (stamp === "not-done" || stamp === "skipped") ? (
+        <Suspense>
+          <Skip key={station} id={id} station={station} reason={skippedReason} />
+        </Suspense>
+      ) : null}
     </section>
   );
 });
@@ -164,54 +214,5 @@ function Gate({
         {STATION_LABELS[gate].title} first
       </button>
     </div>
-  );
-}
-
-function Skip({ id, station, reason, canSkip }: { id: TravellerId; station: StationId; reason: string | null; canSkip: boolean }) {
-  const [text, setText] = useState<string | null>(null);
-  if (!canSkip) return null;
-  if (reason !== null) {
-    return (
-      <p className="mt-auto flex flex-wrap items-center gap-3 text-[14px]">
-        Skipped: {reason}
-        <button type="button" className="btn btn-plain" onClick={() => void skipStation(id, station, null)}>
-          Do it after all
-        </button>
-      </p>
-    );
-  }
-  if (text === null) {
-    return (
-      <p className="mt-auto">
-        <button type="button" className="btn btn-plain text-ink-soft" onClick={() => setText("")}>
-          Skip this station
-        </button>
-      </p>
-    );
-  }
-  return (
-    <form
-      className="mt-auto flex flex-wrap items-end gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (text.trim() === "") return;
-        void skipStation(id, station, fitText(text.trim(), "reason"));
-        setText(null);
-      }}
-    >
-      <label className="min-w-0 flex-1 basis-60">
-        <span className="caption block">Why it is skipped</span>
-        <input className="write-line" value={text} autoFocus onChange={(event) => setText(event.target.value)} />
-      </label>
-      <div className="w-full">
-        <Said id="skip-say" problem={tooLongWords(text, "reason")} />
-      </div>
-      <button type="submit" className="btn" disabled={text.trim() === ""}>
-        Skip with this reason
-      </button>
-      <button type="button" className="btn btn-plain" onClick={() => setText(null)}>
-        Do not skip
-      </button>
-    </form>
   );
 }

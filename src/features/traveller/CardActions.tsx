@@ -6,6 +6,7 @@ import type { Traveller } from "@/records";
 import { removeTraveller } from "@/store/write-card";
 import { updateTraveller } from "@/store/write";
 import { Places } from "../shell/AppHeader";
+import { NameFields } from "../naming/NameFields";
 import { ExportButton } from "../files/ExportButton";
 
 /** Names, export, print, removal: what can be done with the card as a whole. */
@@ -14,25 +15,12 @@ export default function CardActions({ traveller }: { traveller: Traveller }) {
   return (
     <div className="flex flex-col gap-5">
       <Places at="/traveller" />
-      <div className="grid gap-4 sm:grid-cols-2">
-        <LineField
-          label="Machine"
-          text={traveller.machine}
-          onText={(machine) => void updateTraveller(traveller.id, { machine })}
-          placeholder="Proofing-cabinet blower"
-        />
-        <LineField
-          label="Site"
-          text={traveller.site}
-          onText={(site) => void updateTraveller(traveller.id, { site })}
-          placeholder="Pell Street Bakery"
-        />
-        <LineField
-          label="Technician"
-          text={traveller.technician}
-          onText={(technician) => void updateTraveller(traveller.id, { technician })}
-        />
-      </div>
+      <NameFields id={traveller.id} names={traveller} onNames={(names) => void updateTraveller(traveller.id, names)} />
+      <LineField
+        label="Technician"
+        text={traveller.technician}
+        onText={(technician) => void updateTraveller(traveller.id, { technician })}
+      />
       <div className="flex flex-wrap gap-2">
         <ExportButton what={traveller.id} label="Export this card" />
         {/* A whole page, so that the print view starts from what is kept. */}

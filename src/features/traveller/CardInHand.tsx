@@ -5,7 +5,6 @@ import { isStationId, STATION_IDS, type StationId } from "@/core/stations";
 import type { StationRecord, Traveller } from "@/records";
 import { prepareToKeep } from "@/store/change-row";
 import { updateTraveller } from "@/store/write";
-import { presentStudies } from "@/workers/studies";
 import { useLetterKeys } from "../keys/useLetterKeys";
 import { Case } from "../line-up/Case";
 import type { CaseProps } from "../line-up/case-props";
@@ -19,7 +18,7 @@ import { BenchTop, type ChangeStation } from "./BenchTop";
 import type { CardAnswer } from "./card-answer";
 import { FootBar, ProgressHeader } from "./PhoneBars";
 import { PlateSummary } from "./PlateSummary";
-import { Strip } from "./Strip";
+import { stationsShown, Strip } from "./Strip";
 import { TravellerTitle } from "./TravellerTitle";
 import { useFinished } from "./useFinished";
 import { useWorked } from "./useWorked";
@@ -65,6 +64,7 @@ export function CardInHand({ traveller, rows, answer, trouble, onThere, first, f
     [answer.places, station, stamp, stampWord],
   );
   const ways = useSame(answer.places[station].ways);
+  const beside = useSame(answer.places[station].beside);
   const visitDay = visitDayOf(traveller);
   const weighed = useMemo(() => ({ ...answer.weighed, visitDay }), [answer.weighed, visitDay]);
   const go = useCallback(
@@ -86,10 +86,10 @@ export function CardInHand({ traveller, rows, answer, trouble, onThere, first, f
     () => void updateTraveller(id, { finishedAt: finishedAt === null ? new Date().toISOString() : null }),
     [id, finishedAt],
   );
-  const name = useCallback((names: Partial<CaseProps["names"]>) => void updateTraveller(id, names), [id]);
-  const names = useSame({ machine: traveller.machine, site: traveller.site });
+  const name = useCallback((names: Parameters<CaseProps["onNames"]>[0]) => void updateTraveller(id, names), [id]);
+  const names = useSame({ id, machine: traveller.machine, site: traveller.site });
   const cameBack = useCallback(
-    () => void import("./callback").then(({ reopen }) => reopen(id, finished?.isWithinCallback === true, house, presentStudies())),
+    () => void import("./callback").then(({ visitAgain }) => visitAgain(id, finished?.isWithinCallback === true, house)),
     [id, finished, house],
   );
   const caseProps: CaseProps = useMemo(
@@ -99,20 +99,25 @@ export function CardInHand({ traveller, rows, answer, trouble, onThere, first, f
       onNames: name,
       finished,
       cameBackAt: traveller.cameBackAt,
+      callbackOf: traveller.callbackOf,
       onGo: go,
       onFinish: finish,
       onCameBack: cameBack,
       onLeaveOut,
     }),
-    [answer.case, names, name, finished, traveller.cameBackAt, go, finish, cameBack, onLeaveOut],
+    [answer.case, names, name, finished, traveller.cameBackAt, traveller.callbackOf, go, finish, cameBack, onLeaveOut],
   );
-  const step = (by: number) => go(STATION_IDS[(STATION_IDS.indexOf(station) + by + STATION_IDS.length) % STATION_IDS.length] ?? station);
+  const step = (by: number) => {
+    const shown = stationsShown(places, station);
+    go(shown[(shown.indexOf(station) + by + shown.length) % shown.length] ?? station);
+  };
 
   useLetterKeys(house.hasLetterKeys, (key) => {
     const target = STATION_IDS.find((each) => STATION_LABELS[each].letter === key);
     const { next } = answer.case;
     if (target) go(target);
     else if (key === "n" && next.kind === "go") go(next.move.target, next.move.method);
+    else if (key === "n" && next.kind === "sign-off" && finishedAt === null) finish();
     else if (key === "j") step(1);
     else if (key === "k") step(-1);
     else return false;
@@ -139,6 +144,11 @@ export function CardInHand({ traveller, rows, answer, trouble, onThere, first, f
             station={station}
             worked={worked}
             ways={ways}
+            beside={beside}
+            last={answer.last}
+            names={names}
+            onNames={name}
+            isFinished={finishedAt !== null}
             hasRow={row !== undefined}
             skippedReason={row?.skippedReason ?? null}
             method={method}

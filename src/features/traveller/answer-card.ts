@@ -1,14 +1,26 @@
+import { absenceOf } from "@/core/relevance";
 import { cautionsFor } from "@/core/station";
 import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
 import { studyKey, type Studies, type Study } from "@/core/study";
-import { earlyFacts, handedOn, methodsOn, powerOf, stateChangeFor, type Ground, type TravellerAssessment } from "@/core/traveller";
+import {
+  earlyFacts,
+  handedOn,
+  methodsOn,
+  powerOf,
+  stateChangeFor,
+  type Ground,
+  type StationEntries,
+  type TravellerAssessment,
+} from "@/core/traveller";
 import { toHouse, UNSET_HOUSE, type HouseRecord } from "@/records";
 import { assessWithout, toKeptCard, type KeptCard } from "@/store/kept-card";
 import { soundRecord } from "@/store/sound";
 import { caseWords } from "../line-up/case-words";
 import { reasonFor } from "../line-up/evidence";
+import { absenceSentence } from "../vocabulary/absence-words";
 import { stampWord } from "../stations/stamp-word";
 import type { AnsweredStudy, AskedStudy, CardAnswer, CardRequest, StationPlace, WayIn } from "./card-answer";
+import { lastVisit } from "./last-visit";
 import { plateCells } from "./plate-cells";
 import { stretchesOf } from "./stretch";
 
@@ -43,13 +55,21 @@ function waysInto(station: StationId, { facts }: TravellerAssessment): readonly 
   }));
 }
 
+/** What was keyed stays in sight whatever the motor turns out to be. */
+function besideOf(id: StationId, { facts }: TravellerAssessment, entries: StationEntries): StationPlace["beside"] {
+  const { needs } = stationOf(id).definition;
+  const absence = needs === undefined || entries[id] !== undefined ? null : absenceOf(needs, facts);
+  return absence && absenceSentence(absence);
+}
+
 /** Every station as it stands on the strip. */
-export function placesOf(assessment: TravellerAssessment): CardAnswer["places"] {
+export function placesOf(assessment: TravellerAssessment, entries: StationEntries): CardAnswer["places"] {
   const stretches = stretchesOf(assessment);
   const place = (id: StationId): StationPlace => ({
     stamp: assessment.stations[id].stamp,
     stampWord: stampWord(id, assessment),
     stretch: stretches[id],
+    beside: besideOf(id, assessment, entries),
     ways: waysInto(id, assessment),
   });
   return Object.fromEntries(STATION_IDS.map((id) => [id, place(id)])) as CardAnswer["places"];
@@ -79,11 +99,12 @@ export function answerCard(request: CardRequest, answered: readonly AnsweredStud
   return {
     house,
     facts: assessment.facts,
-    places: placesOf(assessment),
+    places: placesOf(assessment, card.entries),
     ground: groundOf(card, assessment),
     earlier: card.earlier,
     weighed: weighedOf(assessment),
     case: caseWords(assessment, whole),
+    last: lastVisit(request, house.figures, study),
     at: assessment.next.station,
     plate: plateCells(card.entries, assessment),
     asked: [...asked.values()],

@@ -1,43 +1,29 @@
-import { freshRecord, renewedStations, type StationEntries, type TravellerAssessment } from "@/core/traveller";
 import { openPage } from "@/components/open-page";
-import { fitText } from "@/core/kept";
 import { STATIONS, type StationId } from "@/core/stations";
-import type { Study } from "@/core/study";
+import { outlasting, takenOver, type StationEntries } from "@/core/traveller";
 import type { House, TravellerId } from "@/records";
 import { readCardRows } from "@/store/card-rows";
-import { assessCard, toKeptCard } from "@/store/kept-card";
-import { newVisit, reopenTraveller } from "@/store/write-card";
-import { saidAt } from "../stations/registry";
+import { toKeptCard } from "@/store/kept-card";
+import { newVisit } from "@/store/write-card";
 
-interface CardStanding {
-  readonly entries: StationEntries;
-  readonly assessment: TravellerAssessment;
-  readonly house: House;
+/** What the next visit starts with: the plate of the motor that is in there now, and what was said of the machine around it. */
+export function carriedOver(entries: StationEntries): Partial<Record<StationId, object>> {
+  const { plate, decide } = entries;
+  const { machineYears = "", isCustom = false } = decide?.data ?? {};
+  return {
+    ...(plate && outlasting(entries).includes("plate") ? { plate: takenOver("plate", plate.data) } : {}),
+    ...(machineYears !== "" || isCustom ? { decide: { ...STATIONS.decide.blank, machineYears, isCustom } } : {}),
+  };
 }
 
-/** Records that start anew when a card comes back, each with what stood there in its note. */
-export function renewedRecords({ entries, assessment, house }: CardStanding): Partial<Record<StationId, object>> {
-  const said = (station: StationId): string => saidAt(station, entries[station]?.data, assessment, house.figures).join(" ");
-  const renewed = renewedStations(entries).map((station) => [
-    station,
-    freshRecord(station, entries[station]?.data, fitText(`Before it came back: ${said(station)}`, "note")),
-  ]);
-  const decided = entries.decide?.data ?? STATIONS.decide.blank;
-  const { machineYears, isCustom } = decided;
-  const earlier = fitText([decided.earlier, said("decide")].filter(Boolean).join(" "), "note");
-  return { ...Object.fromEntries(renewed), decide: { ...STATIONS.decide.blank, machineYears, isCustom, earlier } };
-}
-
-/** Within the house's days the card itself is opened again with its evidence; later it is a new visit to the same motor. */
-export async function reopen(id: TravellerId, isWithinCallback: boolean, house: House, study: Study): Promise<void> {
+/**
+ * A new card for a motor that was seen before: the complaint is asked anew, the old card stays as it was signed off and is
+ * read beside the new one. Within the house's days it says that it came back.
+ */
+export async function visitAgain(id: TravellerId, isCallback: boolean, house: House): Promise<void> {
   const rows = await readCardRows(id);
   if (rows === null) return;
-  const { traveller } = rows;
-  if (isWithinCallback) {
-    const card = toKeptCard(rows);
-    await reopenTraveller(traveller, renewedRecords({ entries: card.entries, assessment: assessCard(card, house.figures, study), house }));
-    return;
-  }
-  const visit = await newVisit(traveller, house.technician);
+  const carried = carriedOver(toKeptCard(rows).entries);
+  const visit = await newVisit(rows.traveller, house.technician, { isCallback, carried });
   if (visit !== null) openPage(`/traveller?id=${visit}&station=complaint`);
 }

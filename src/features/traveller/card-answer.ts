@@ -2,7 +2,7 @@ import type { CardFacts, StationId } from "@/core/stations";
 import type { CautionCode, EarlierVisit, Stamp, StationMethod, StationPower } from "@/core/station";
 import type { Studies, StudyKind } from "@/core/study";
 import type { Ground } from "@/core/traveller";
-import type { House } from "@/records";
+import type { House, TravellerId } from "@/records";
 import type { CardRows } from "@/store/card-rows";
 import type { Loose } from "@/core/kept";
 import type { CaseWords } from "../line-up/case-words";
@@ -44,8 +44,32 @@ export interface StationPlace {
   readonly stamp: Stamp;
   readonly stampWord: string;
   readonly stretch: Stretch;
+  /** nothing to do here on this motor: why, in a sentence; null: it belongs to it, or something was keyed there */
+  readonly beside: string | null;
   /** the usual one first */
   readonly ways: readonly WayIn[];
+}
+
+/** What was found and done on the visit before this one, in words: to be read beside what is found now. */
+export interface LastVisit {
+  readonly id: TravellerId;
+  readonly at: string;
+  /** this card came back from it */
+  readonly isCallback: boolean;
+  /** what was decided and done; empty: nothing was */
+  readonly repair: readonly string[];
+  readonly stations: { readonly [Id in StationId]?: LastStation };
+}
+
+/** A station as it stood then. */
+export interface LastStation {
+  readonly stamp: Stamp;
+  readonly stampWord: string;
+  readonly said: readonly string[];
+  /** names or data addresses of its photos */
+  readonly photos: readonly string[];
+  /** what of it outlasts the visit, as the record to start with; null: it is taken anew */
+  readonly takes: object | null;
 }
 
 /** What the whole card comes to, in words where it is only shown: plain data, made away from the screen. */
@@ -58,6 +82,8 @@ export interface CardAnswer {
   readonly earlier: readonly EarlierVisit[];
   readonly weighed: Omit<WeighedCard, "visitDay">;
   readonly case: CaseWords;
+  /** null: nobody was here before */
+  readonly last: LastVisit | null;
   /** where the work stands */
   readonly at: StationId;
   readonly plate: readonly (readonly [name: string, value: string])[];

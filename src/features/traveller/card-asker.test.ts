@@ -2,7 +2,7 @@ import { demoCards } from "../../../tests/support/demo-cards";
 import { ok } from "@/core/result";
 import { studyKey, type Study } from "@/core/study";
 import { studyNow } from "@/core/study/answer";
-import type { StationRecord } from "@/records";
+import type { StationRecord, TravellerId } from "@/records";
 import { answerCard } from "./answer-card";
 import { createCardAsker, type CardAnswerer } from "./card-asker";
 import { createNews } from "./card-news";
@@ -22,6 +22,7 @@ const requestOf = (id: string): CardRequest => {
     updatedAt: card.traveller.createdAt,
   })) as unknown as StationRecord[];
   const earlier = card.earlier.map(({ at, records }, index) => ({
+    id: `earlier-${index}` as TravellerId,
     at,
     rows: Object.entries(records).map(([stationId, data]) => ({
       id: `earlier-${index}/${stationId}`,

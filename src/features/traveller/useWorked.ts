@@ -1,6 +1,7 @@
 "use client";
 import { useEffect, useMemo } from "react";
 import { useSame } from "@/components/useSame";
+import { watchedFigures, type HouseRuleId } from "@/core/house";
 import type { StationId } from "@/core/stations";
 import { factsWith, groundBefore, stamped } from "@/core/traveller";
 import type { StationRecord, Traveller } from "@/records";
@@ -10,6 +11,8 @@ import { useHand } from "../stations/hands";
 import { useStudies } from "../station/useStudies";
 import type { Worked } from "./BenchTop";
 import type { CardAnswer } from "./card-answer";
+
+const NO_RULES: readonly HouseRuleId[] = [];
 
 /** As plain data, so that it can be told whether it says the same. */
 const listed = <Ground extends { readonly worked: ReadonlySet<StationId> }>(ground: Ground) => ({ ...ground, worked: [...ground.worked] });
@@ -36,9 +39,13 @@ export function useWorked(
   const own = useMemo(() => {
     if (!hand) return null;
     const record = (entry?.data ?? hand.blank) as typeof hand.blank;
-    const context = { ...before, worked: new Set(before.worked), house: house.figures, earlier, study, at: createdAt };
-    return { record, assessment: stamped(hand.assess(record, context), entry?.skippedReason) };
+    const read = new Set<HouseRuleId>();
+    const figures = watchedFigures(house.figures, read);
+    const context = { ...before, worked: new Set(before.worked), house: figures, earlier, study, at: createdAt };
+    const assessment = stamped(hand.assess(record, context), entry?.skippedReason);
+    return { record, assessment, rules: [...read] };
   }, [hand, entry, before, house, earlier, study, createdAt]);
   const facts = useSame(useMemo(() => factsWith(station, own?.assessment.facts ?? {}, ground), [station, own, ground]));
-  return useMemo(() => hand && own && { hand, facts, ...own }, [hand, own, facts]);
+  const rules = useSame(own?.rules ?? NO_RULES);
+  return useMemo(() => hand && own && { hand, facts, ...own, rules }, [hand, own, facts, rules]);
 }

@@ -1,16 +1,17 @@
-import { differenceInCalendarDays, lightFormat } from "date-fns";
 import { isDay, toMoment } from "@/core/kept";
 
-/* Names of days and months from the browser itself: the full formatter would weigh on every start. */
+/* From the browser itself: a formatter of our own or of a library would weigh on every start. */
 const WEEKDAY = new Intl.DateTimeFormat("en-GB", { weekday: "long" });
 const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" });
 
+const DAY_MS = 86_400_000;
 /** What stands where a moment cannot be read. */
 const NO_DATE = "no date";
 /** A moment as a date; null where it cannot be read: a stored value may be anything. */
 const dateOf = (moment: string): Date | null => (toMoment(moment) === null ? null : new Date(moment));
 
-const hours = (date: Date): string => lightFormat(date, "HH:mm");
+const HOURS = new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit", hourCycle: "h23" });
+const hours = (date: Date): string => HOURS.format(date);
 
 /** Time of day of a moment, in the device's own zone. */
 export function clockTime(moment: string): string {
@@ -22,7 +23,7 @@ export function clockTime(moment: string): string {
 export function dayAndTime(moment: string, now: Date): string {
   const date = dateOf(moment);
   if (!date) return NO_DATE;
-  const days = differenceInCalendarDays(now, date);
+  const days = (Date.parse(dayOf(now)) - Date.parse(dayOf(date))) / DAY_MS;
   if (days === 0) return `today ${hours(date)}`;
   if (days === 1) return `yesterday ${hours(date)}`;
   if (days > 1 && days < 7) return `${WEEKDAY.format(date)} ${hours(date)}`;
@@ -35,9 +36,11 @@ export function fullMoment(moment: string): string {
   return date === null ? NO_DATE : `${DAY.format(date)} ${hours(date)}`;
 }
 
+const PLAIN = new Intl.DateTimeFormat("en-GB", { day: "2-digit", month: "2-digit", year: "numeric" });
 /** Day of a moment in the device's own zone, `YYYY-MM-DD`. */
 export function dayOf(moment: Date): string {
-  return lightFormat(moment, "yyyy-MM-dd");
+  const { year = "", month = "", day = "" } = Object.fromEntries(PLAIN.formatToParts(moment).map(({ type, value }) => [type, value]));
+  return `${year.padStart(4, "0")}-${month}-${day}`;
 }
 
 /** Day a visit counts from: when it was signed off, else when it began. */

@@ -9,6 +9,7 @@ export const STAMP_WORDS: Record<Stamp, string> = {
   "too-close": "Too close",
   contradicts: "Contradicts",
   unsure: "Not sure",
+  open: "Open",
   noted: "Noted",
   "not-done": "Not done",
   skipped: "Skipped",

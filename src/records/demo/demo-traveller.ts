@@ -57,6 +57,7 @@ export function toDemoRecords(story: DemoStory, now: Date): DemoRecords {
     createdAt: clock.at(0),
     updatedAt,
     finishedAt: story.finishedAfter === null ? null : clock.at(story.finishedAfter),
+    callbackOf: null,
     cameBackAt: [],
     isDemo: true,
   };

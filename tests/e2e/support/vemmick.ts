@@ -64,7 +64,9 @@ export async function makeSafe(page: Page): Promise<void> {
   await page.getByLabel("Meter on a live source, before").fill("231.4");
   await page.getByLabel("The circuit to be worked on").fill("0.2");
   await page.getByLabel("Meter on a live source, after").fill("230.8");
-  await page.getByLabel("Left on the capacitor").fill("0.4");
+  // A type of motor without a capacitor asks for no charge.
+  const left = page.getByLabel("Left on the capacitor");
+  if (await left.count()) await left.fill("0.4");
   await expect(bench(page).getByText("Proven dead")).toBeVisible();
 }
 

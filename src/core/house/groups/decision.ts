@@ -31,7 +31,7 @@ export const DECISION_RULES = {
   },
   callbackDays: {
     kind: "number",
-    label: "It came back within: the same card is opened again",
+    label: "It came back within: the new card says so",
     unit: "days",
     fallback: 60,
     min: 1,

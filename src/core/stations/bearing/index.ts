@@ -19,7 +19,7 @@ import {
 import type { HouseFigures } from "../../house";
 import { speedAndPoles } from "../../motor";
 import { type WorkingStep, formatNumber, figureOf } from "../../quantity";
-import { geometriesOf, judgeEnd, type EndDetail } from "./end";
+import { geometriesOf, judgeEnd, type EndDetail, type NameState } from "./end";
 import { BearingRecordSchema, BLANK_BEARING, type BearingRecord } from "./record";
 
 export type { EndDetail, NameState, SeatDetail } from "./end";
@@ -93,8 +93,10 @@ function stampOf(record: BearingRecord, ends: readonly EndDetail[]): Stamp {
   const seats = ends.flatMap((end) => [end.seats.shaft, end.seats.housing]);
   const decisions = seats.flatMap(({ verdict }) => (verdict ? [verdict.conformity.decision] : []));
   if (decisions.includes("out")) return "out";
-  const isUnsettled = ends.some(({ state }) => state === "conflict" || state === "slip" || state === "misfit" || state === "several");
-  if (isUnsettled || decisions.includes("too-close")) return "too-close";
+  const isSome = (...states: readonly NameState[]): boolean => ends.some(({ state }) => states.includes(state));
+  if (isSome("conflict")) return "contradicts";
+  if (isSome("slip")) return "unsure";
+  if (isSome("misfit", "several") || decisions.includes("too-close")) return "too-close";
   if (decisions.length > 0) return "holds";
   const isNamed = ends.some(({ state }) => state === "named");
   return isNamed || record.note.trim() !== "" || record.lastDone !== null ? "noted" : "not-done";
@@ -140,6 +142,7 @@ export const bearingStation = defineStation({
     power: "either",
     minutes: 6,
     tests: [],
+    needs: "bearings",
     cautions: [],
     methods: [
       { id: "name", power: "either", tests: [], cautions: [] },
@@ -162,7 +165,8 @@ export const bearingStation = defineStation({
       (id): id is SeatRepair => id !== null,
     );
     const quoted = readPlain(record.price, "price").value;
-    const job = bearingJob({ both, tier: record.tier ?? "good", repairs, quotedPrice: quoted }, house);
+    const areSleeves = BEARING_ENDS.every((end) => ends[end].isSleeve);
+    const job = bearingJob({ both, tier: record.tier ?? "good", repairs, quotedPrice: quoted, areSleeves }, house);
     const isPutTogether = record.both !== null || record.tier !== null || repairs.length > 0 || quoted !== null;
     const plateMonths = readPlain(record.plateMonths, "plateMonths").value;
     const upkeep = upkeepOf(record, ends);

@@ -106,6 +106,7 @@ export const handTurnStation = defineStation({
     power: "dead",
     minutes: 1,
     tests: ["hand-turn", "hand-turn-unloaded"],
+    needs: "shaft",
     cautions: ["moving-parts"],
   },
   schema,

@@ -1,4 +1,6 @@
 import { SUSPECTS } from "../../trade";
+import type { Facts } from "../../facts";
+import { absenceOf, type Trait } from "../../relevance";
 import { defineStation, plainAssessment, NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
 import { type Finding, type Outcome, type RuledOut } from "../../diagnosis";
@@ -6,9 +8,9 @@ import { lookMigrations } from "./migrations";
 
 /** What can be seen or smelt, and what it tells the line-up. Ids are persisted: do not change without a migration. */
 export const SIGNS = {
-  "capacitor-bulged": { sense: "seen", outcome: "capacitor-damaged" },
-  "capacitor-leaking": { sense: "seen", outcome: "capacitor-damaged" },
-  "capacitor-terminal-burnt": { sense: "seen", outcome: "capacitor-damaged" },
+  "capacitor-bulged": { sense: "seen", outcome: "capacitor-damaged", needs: "charge" },
+  "capacitor-leaking": { sense: "seen", outcome: "capacitor-damaged", needs: "charge" },
+  "capacitor-terminal-burnt": { sense: "seen", outcome: "capacitor-damaged", needs: "charge" },
   "varnish-burnt": { sense: "seen", outcome: "winding-burnt" },
   "lead-loose": { sense: "seen", outcome: "wiring-damaged" },
   "lead-burnt": { sense: "seen", outcome: "wiring-damaged" },
@@ -21,9 +23,20 @@ export const SIGNS = {
   "oil-or-wax": { sense: "seen", outcome: null },
   "smell-burnt": { sense: "smelt", outcome: "winding-burnt" },
   "smell-electric": { sense: "smelt", outcome: "wiring-damaged" },
-} as const satisfies Record<string, { sense: "seen" | "smelt"; outcome: Outcome<"look"> | null }>;
+} as const satisfies Record<string, { sense: "seen" | "smelt"; outcome: Outcome<"look"> | null; needs?: Trait }>;
 export type Sign = keyof typeof SIGNS;
 export const SIGN_IDS = Object.keys(SIGNS) as Sign[];
+
+/**
+ * Whether a sign can be seen on this motor at all.
+ * @param sign which sign
+ * @param facts what is known of the motor
+ * @returns true when it can
+ */
+export function isSignOn(sign: Sign, facts: Facts): boolean {
+  const { needs } = SIGNS[sign] as { needs?: Trait };
+  return needs === undefined || absenceOf(needs, facts) === null;
+}
 
 const schema = v.object({
   signs: someOf(SIGN_IDS),

@@ -1,11 +1,29 @@
 import { defineStation, plainAssessment, type Stamp, type StationContext, MomentSchema, NoteSchema, TicksSchema } from "../../station";
 import * as v from "valibot";
 import { compareMoments } from "../../kept";
+import type { Facts } from "../../facts";
 import { figureOf, EntrySchema, type Entry } from "../../quantity";
+import { absenceOf } from "../../relevance";
 
 /** Isolation steps in the order they are done. */
-export const ISOLATION_STEPS = ["control-off", "breaker-locked", "unplugged", "rotor-still", "interlocks-noted"] as const;
+export const ISOLATION_STEPS = ["control-off", "breaker-locked", "unplugged", "gas-off", "rotor-still", "interlocks-noted"] as const;
 export type IsolationStep = (typeof ISOLATION_STEPS)[number];
+/** Steps that some machines do not have. */
+const STEP_NEEDS: Partial<Record<IsolationStep, (facts: Facts) => boolean>> = {
+  "gas-off": ({ burnsGas }) => burnsGas === true,
+  "rotor-still": (facts) => absenceOf("shaft", facts) === null,
+};
+/**
+ * Isolation steps of this machine, in the order they are done.
+ * @param facts what is known of the motor
+ * @returns ids of steps
+ */
+export const isolationStepsOn = (facts: Facts): readonly IsolationStep[] =>
+  ISOLATION_STEPS.filter((step) => STEP_NEEDS[step]?.(facts) ?? true);
+
+/** A capacitor was seen on a motor of a type that has none: kept among the ticks, with its moment. Persisted. */
+export const CAPACITOR_SEEN = "capacitor-seen";
+
 /** Without one of these the circuit is not isolated at all. */
 const ISOLATING: readonly IsolationStep[] = ["breaker-locked", "unplugged"];
 
@@ -48,6 +66,12 @@ export type SafetyLack =
 export interface MakeSafeDetail {
   readonly state: "open" | "measured" | "declared" | "still-live" | "charged";
   readonly lacks: readonly SafetyLack[];
+  /** isolation steps of this machine */
+  readonly steps: readonly IsolationStep[];
+  /** a motor of this type has no capacitor: no charge is asked for */
+  readonly lacksCapacitor: boolean;
+  /** there is one all the same: its charge is asked for */
+  readonly isCapacitorSeen: boolean;
   /** when the last needed figure was taken, or it was declared */
   readonly safeAt: string | null;
   readonly capacitorV: number | null;
@@ -124,12 +148,15 @@ export const makeSafeStation = defineStation({
     power: "to-dead",
     minutes: 4,
     tests: [],
-    cautions: ["prove-dead", "stored-charge", "local-codes"],
+    cautions: ["gas-off", "prove-dead", "stored-charge", "local-codes"],
   },
   schema,
   blank: { round: BLANK_ROUND, earlier: [] } as MakeSafeRecord,
-  assess(record, { house }: StationContext) {
-    const { round } = record;
+  assess(record, { house, facts }: StationContext) {
+    // A type that has no capacitor leaves no charge, unless somebody saw one or measured a charge all the same.
+    const isSeen = record.round.capacitorVolts !== null || record.round.steps[CAPACITOR_SEEN] !== undefined;
+    const lacksCapacitor = absenceOf("charge", facts) !== null;
+    const round = lacksCapacitor && !isSeen ? { ...record.round, hasNoCapacitor: true } : record.round;
     const declaredAt = [...record.earlier, round].flatMap((each) => each.declared?.at ?? []);
     const lacks = lacksOf(round, house.safeVolts);
     const circuitV = voltsOf(round.circuitDead);
@@ -147,6 +174,9 @@ export const makeSafeStation = defineStation({
     const safeAt = state === "measured" ? latestMoment(round) : state === "declared" ? (round.declared?.at ?? null) : null;
     const detail: MakeSafeDetail = {
       state,
+      steps: isolationStepsOn(facts),
+      lacksCapacitor,
+      isCapacitorSeen: isSeen,
       lacks,
       safeAt,
       capacitorV,

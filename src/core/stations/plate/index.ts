@@ -16,6 +16,7 @@ import {
 } from "../../motor";
 import { type WorkingStep, byBands, findSlip, formatNumber, readFigure, type Slip } from "../../quantity";
 import { fail, ok, type Failure, type Result } from "../../result";
+import { mayBurnGas } from "../../relevance";
 import { plateMigrations } from "./migrations";
 
 /** Several figures stand on no plate beyond this. */
@@ -27,6 +28,8 @@ const schema = v.object({
   machineKind: v.picklist(MACHINE_KINDS),
   /** how it drives the machine, where somebody looked */
   drive: v.nullable(v.picklist(DRIVES)),
+  /** the machine around it burns gas, where somebody said */
+  burnsGas: v.nullable(v.boolean()),
   volts: PrintedSchema,
   hertz: PrintedSchema,
   power: PrintedSchema,
@@ -45,7 +48,7 @@ const schema = v.object({
   areAmpsSure: v.boolean(),
 });
 export type PlateRecord = v.InferOutput<typeof schema>;
-export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind" | "drive" | "picks" | "areAmpsSure">;
+export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind" | "drive" | "burnsGas" | "picks" | "areAmpsSure">;
 
 export interface PlateDetail {
   readonly failures: Partial<Record<PlateField, Failure>>;
@@ -139,6 +142,7 @@ export const plateStation = defineStation({
     motorType: "unknown",
     machineKind: "other",
     drive: null,
+    burnsGas: null,
     volts: "",
     hertz: "",
     power: "",
@@ -205,6 +209,7 @@ export const plateStation = defineStation({
         motorType: record.motorType,
         machineKind: record.machineKind,
         drive: record.drive,
+        burnsGas: mayBurnGas(record.machineKind) ? record.burnsGas : null,
         supplyV: detail.supplyV,
         supplyBand: inHand.volts === null ? null : endsOf(inHand.volts),
         plateConnections: inHand.connections,

@@ -6,4 +6,5 @@ export const plateMigrations: StationMigrations = {
   // Several connections, hertz, speeds, and two capacitors.
   6: (data) => ({ secondCapacitor: "", picks: { connection: null, hertz: null, speed: null }, areAmpsSure: false, ...data }),
   8: (data) => ({ drive: null, ...data }),
+  11: (data) => ({ burnsGas: null, ...data }),
 };

@@ -35,7 +35,7 @@ export const powerBackStation = defineStation({
     power: "to-live",
     minutes: 3,
     tests: [],
-    cautions: ["line-voltage", "moving-parts", "local-codes"],
+    cautions: ["gas-back", "line-voltage", "moving-parts", "local-codes"],
   },
   schema,
   blank: { steps: {}, restoredAt: null } as PowerBackRecord,

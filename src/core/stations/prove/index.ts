@@ -101,7 +101,7 @@ export const proveStation = defineStation({
     power: "live",
     minutes: 4,
     tests: ["run-amps"],
-    cautions: ["line-voltage", "moving-parts"],
+    cautions: ["gas-back", "line-voltage", "moving-parts"],
   },
   schema: ProveRecordSchema,
   blank: BLANK_PROVE,

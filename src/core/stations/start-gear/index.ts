@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import type { Finding } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
-import { EntrySchema, figureOf, findSlip, type Entry, type Slip, type WorkingStep } from "../../quantity";
+import { EntrySchema, figureOf, findSlip, typedFigure, type Entry, type Slip, type WorkingStep } from "../../quantity";
 import {
   alsoWrong,
   contactState,
@@ -114,7 +114,7 @@ function judge({ sort, relay }: StartGearRecord, signs: GearSigns, house: HouseF
 function workingOf({ sort, switch: gear, relay, ptc }: StartGearRecord, house: HouseFigures): WorkingStep[] {
   const working = sort === null ? undefined : gearRow(sort).working;
   if (!working) return [];
-  const shown = (found: Entry | null): string => found?.text.trim() ?? "";
+  const shown = (found: Entry | null): string => (found ? typedFigure(found) : "");
   const texts: GearTexts = {
     switch: { atRest: shown(gear.atRest), actuated: shown(gear.actuated) },
     relay: { coil: shown(relay.coil), contact: shown(relay.contact) },
@@ -131,7 +131,8 @@ export const startGearStation = defineStation({
     power: "dead",
     minutes: 6,
     tests: ["switch-ohms", "relay-ohms", "ptc-ohms"],
-    cautions: ["motor-at-rest", "stored-charge"],
+    needs: "start-gear",
+    cautions: ["motor-at-rest", "stored-charge", "mark-wires"],
   },
   schema,
   blank: BLANK_START_GEAR,

@@ -53,8 +53,8 @@ function lacksOf(record: TakeApartRecord, during: readonly TrapId[], after: Hand
 
 const STAMPS: Record<TakeApartDetail["state"], Stamp> = {
   "nothing-off": "not-done",
-  apart: "too-close",
-  ready: "too-close",
+  apart: "open",
+  ready: "open",
   closed: "holds",
 };
 
@@ -70,7 +70,12 @@ export const takeApartStation = defineStation({
     tests: [],
     cautions: ["springs-and-rings", "stored-charge", "local-codes"],
     methods: [
-      { id: "off", power: "dead", tests: [], cautions: ["springs-and-rings", "stored-charge", "pressurised-terminals", "local-codes"] },
+      {
+        id: "off",
+        power: "dead",
+        tests: [],
+        cautions: ["gas-off", "mark-wires", "springs-and-rings", "stored-charge", "pressurised-terminals", "local-codes"],
+      },
       { id: "back", power: "dead", tests: [], cautions: ["springs-and-rings", "flying-key"] },
     ],
   },

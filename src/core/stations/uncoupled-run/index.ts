@@ -63,6 +63,7 @@ export const uncoupledRunStation = defineStation({
     power: "live",
     minutes: 6,
     tests: ["uncoupled-run", "push-start"],
+    needs: "load",
     cautions: ["line-voltage", "moving-parts", "short-tries", "flying-key"],
     methods: [
       { id: "uncoupled", power: "live", tests: ["uncoupled-run"], cautions: ["line-voltage", "moving-parts", "short-tries", "flying-key"] },

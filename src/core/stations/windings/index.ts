@@ -66,8 +66,8 @@ export interface WindingsDetail {
   readonly slips: readonly PairSlip[];
   readonly comparisons: readonly Comparison[];
   readonly hotRun: HotRun | null;
-  /** lowest reading is under the value where test leads decide the answer, and they were not measured */
-  readonly isNullWanted: boolean;
+  /** below this test leads decide the answer [Ω]: the lowest reading is, and they were not measured; null: all is well */
+  readonly nullBelowOhm: number | null;
   readonly testLeadOhm: number;
   readonly isNulled: boolean;
 }
@@ -175,7 +175,7 @@ export const windingsStation = defineStation({
     tests: ["winding-ohms"],
     cautions: ["motor-at-rest", "pressurised-terminals"],
     methods: [
-      { id: "sketch", power: "dead", tests: ["winding-ohms"], cautions: ["motor-at-rest", "pressurised-terminals"] },
+      { id: "sketch", power: "dead", tests: ["winding-ohms"], cautions: ["motor-at-rest", "mark-wires", "pressurised-terminals"] },
       { id: "pairs", power: "dead", tests: [], cautions: ["motor-at-rest", "pressurised-terminals"] },
       { id: "compare", power: "dead", tests: [], cautions: ["motor-at-rest", "hot-surfaces"] },
       { id: "connection", power: "either", tests: [], cautions: ["local-codes"] },
@@ -225,7 +225,7 @@ export const windingsStation = defineStation({
       slips,
       comparisons,
       hotRun,
-      isNullWanted: !leads.isNulled && lowest < house.lowOhmCaution,
+      nullBelowOhm: !leads.isNulled && lowest < house.lowOhmCaution ? house.lowOhmCaution : null,
       testLeadOhm: leads.ohm,
       isNulled: leads.isNulled,
     };

@@ -26,8 +26,8 @@ const NAME_STAMPS: Record<NameState, Stamp> = {
   unread: "not-done",
   named: "noted",
   several: "too-close",
-  conflict: "too-close",
-  slip: "too-close",
+  conflict: "contradicts",
+  slip: "unsure",
   misfit: "too-close",
 };
 

@@ -1,4 +1,6 @@
 import type { BearingEnd } from "@/core/bearing";
+import { dayWords } from "@/features/vocabulary/clock";
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { StationView } from "../../station/contract";
 import {
   bothSentence,
@@ -24,7 +26,7 @@ export const bearingView: StationView<"bearing", Detail> = {
   say: (record, { detail, stamp }) => {
     if (stamp === "not-done") return [];
     const named = ENDS.filter((end) => detail.ends[end].state !== "nothing").flatMap((end) => [
-      ...nameSentences(detail.ends[end]).map((sentence, index) => (index === 0 ? `${END_WORDS[end]}: ${sentence}` : sentence)),
+      ...nameSentences(detail.ends[end]).map((sentence, index) => (index === 0 ? `${END_WORDS[end]}: ${inSentence(sentence)}` : sentence)),
       ...seatSentences("Shaft", detail.ends[end].seats.shaft),
       ...seatSentences("Seat", detail.ends[end].seats.housing),
       ...[record.ends[end].shaftRepair, record.ends[end].seatRepair].flatMap((id) =>
@@ -38,7 +40,7 @@ export const bearingView: StationView<"bearing", Detail> = {
       ...named,
       ...(isJob ? [`${jobSentence(detail)} ${bothSentence(detail.both)}`] : []),
       ...(detail.months === null ? [] : upkeepSentences(detail, record)),
-      ...(record.lastDone ? [`Last seen to on ${record.lastDone}.`] : []),
+      ...(record.lastDone ? [`Last seen to on ${dayWords(record.lastDone)}.`] : []),
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];
   },

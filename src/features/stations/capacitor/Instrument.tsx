@@ -11,12 +11,14 @@ import { Verdict } from "../shared/Verdict";
 import { FitsButton } from "./FitsButton";
 import { LabelLine } from "./LabelLine";
 import { MeterFields, MeterQuestions } from "./MeterFields";
-import { RunningFields, RunningQuestions } from "./RunningFields";
 import { SectionRule } from "./SectionRule";
 import { capacitorSentences, percentFigure, sectionName, type CapacitorDetail } from "./sentences";
-import { SwingFields } from "./SwingFields";
 import { readMoments } from "./words";
 
+/** The usual method stands at once; the others come with their tab. */
+const RunningFields = lazy(async () => ({ default: (await import("./RunningFields")).RunningFields }));
+const RunningQuestions = lazy(async () => ({ default: (await import("./RunningFields")).RunningQuestions }));
+const SwingFields = lazy(async () => ({ default: (await import("./SwingFields")).SwingFields }));
 const DischargePanel = lazy(() => import("./DischargePanel"));
 const StartPartsPanel = lazy(() => import("./StartPartsPanel"));
 const SecondPart = lazy(() => import("./SecondPart"));
@@ -58,20 +60,24 @@ function Judged(props: Props & { method: string }) {
       <div className="contents md:grid md:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)] md:gap-x-8">
         <LabelLine {...props} />
         <div className="flex flex-col gap-3">
-          <Fields {...props} />
+          <Suspense>
+            <Fields {...props} />
+          </Suspense>
         </div>
       </div>
-      {detail.state === "label"
-        ? sections.map((section, index) => (
-            <SectionRule
-              key={index}
-              section={section}
-              trend={detail.trends[index]}
-              name={sections.length > 1 ? sectionName(detail, index) : "Capacitor"}
-              isNamed={sections.length > 1}
-            />
-          ))
-        : null}
+      <div className="on-side-later flex flex-col gap-4 empty:hidden">
+        {detail.state === "label"
+          ? sections.map((section, index) => (
+              <SectionRule
+                key={index}
+                section={section}
+                trend={detail.trends[index]}
+                name={sections.length > 1 ? sectionName(detail, index) : "Capacitor"}
+                isNamed={sections.length > 1}
+              />
+            ))
+          : null}
+      </div>
       <div className="beside-pad">
         <Verdict
           assessment={assessment}
@@ -81,7 +87,7 @@ function Judged(props: Props & { method: string }) {
         />
         <KeyPad extras={extras} />
       </div>
-      <div className="flex flex-col gap-4">
+      <div className="on-side-later flex flex-col gap-4">
         {detail.state === "label" ? (
           <Suspense>
             {props.method === "meter" && (detail.isSecondUsual || record.second.label !== "") ? (
@@ -90,7 +96,9 @@ function Judged(props: Props & { method: string }) {
             {isPainted ? <MorePanel {...props} detail={detail} /> : null}
           </Suspense>
         ) : null}
-        <Questions {...props} />
+        <Suspense>
+          <Questions {...props} />
+        </Suspense>
         <YesNo
           legend="Bulged, vented, leaking or burnt"
           value={record.looksBad}

@@ -75,7 +75,7 @@ export function LabelLine({ record, assessment, change }: Props) {
       {detail.state === "label" ? (
         <>
           <LabelDrawing label={detail.label} description={labelReadBack(detail)} />
-          <p className="caption flex flex-wrap items-center gap-x-2">
+          <p className="beside-figure caption flex flex-wrap items-center gap-x-2">
             <span>
               {detail.label.kind === "run" ? "Run" : "Start"} part: {detail.label.kindReason}.
               {detail.sections[0]?.limits?.origin === "house-rule" ? " No tolerance on the label: the house rule sets the limits." : ""}

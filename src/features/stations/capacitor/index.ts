@@ -1,3 +1,4 @@
+import { typedFigure } from "@/core/quantity";
 import type { StationView } from "../../station/contract";
 import { capacitorSentences, percentFigure, type CapacitorDetail } from "./sentences";
 import { readMoments } from "./words";
@@ -15,18 +16,18 @@ export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
   say: (record, { detail }, _facts, house) => {
     if (detail.state !== "label") return detail.state === "none-fitted" ? ["No capacitor on this type of motor."] : [];
     const figures = detail.sections.map(percentFigure).filter((figure) => figure !== null);
-    const keyed = record.readings.map((entry) => entry?.text ?? "").filter(Boolean);
+    const keyed = record.readings.flatMap((entry) => (entry ? [typedFigure(entry)] : []));
     const running = record.running.sections
-      .map(({ amps, volts }) => (amps && volts ? `${amps.text} A at ${volts.text} V running` : ""))
+      .map(({ amps, volts }) => (amps && volts ? `${typedFigure(amps)} at ${typedFigure(volts)} running` : ""))
       .filter(Boolean);
-    const measured = [...(keyed.length > 0 ? [`${keyed.join(", ")} µF`] : []), ...running, ...figures];
+    const measured = [...(keyed.length > 0 ? keyed : []), ...running, ...figures];
     return [
       `${record.label.trim()}${measured.length > 0 ? `: ${measured.join(", ")}` : ""}.`,
       ...capacitorSentences(detail, readMoments(record), house),
       ...(detail.second.state === "label"
-        ? [`The other: ${record.second.label.trim()}: ${record.second.reading?.text ?? "not read"}${record.second.reading ? " µF" : ""}.`]
+        ? [`The other: ${record.second.label.trim()}: ${record.second.reading ? typedFigure(record.second.reading) : "not read"}.`]
         : []),
-      ...(record.discharge.remaining ? [`${record.discharge.remaining.text} V left on it after discharge.`] : []),
+      ...(record.discharge.remaining ? [`${typedFigure(record.discharge.remaining)} left on it after discharge.`] : []),
       ...(record.kit ? [`Hard-start kit: ${record.kit === "ptc" ? "PTC" : "potential relay and start capacitor"}.`] : []),
       ...(record.note.trim() ? [record.note.trim()] : []),
     ];

@@ -1,4 +1,4 @@
-import { formatNumber, formatPercent, formatProbability, formatQuantity } from "@/core/quantity";
+import { formatNumber, formatPercent, formatProbability, formatQuantity, typedFigure } from "@/core/quantity";
 import { ratedUfOf, SWING_MEANING, type PartMismatch } from "@/core/capacitor";
 import type { HouseFigures } from "@/core/house";
 import { isWorthWaiting, type CapacitorRecord, type SectionContradiction, type SectionVerdict } from "@/core/stations/capacitor";
@@ -144,9 +144,9 @@ const CONTRADICTIONS: { readonly [Code in SectionContradiction["code"]]: (c: Ext
 
 /** What was measured on the part that was here before. */
 export function previousSentence(part: CapacitorRecord["previous"][number]): string {
-  const figures = part.readings.flatMap((entry) => (entry ? [`${entry.text.trim()} by the meter`] : []));
+  const figures = part.readings.flatMap((entry) => (entry ? [`${typedFigure(entry)} by the meter`] : []));
   const running = part.running.flatMap(({ amps, volts }) =>
-    amps || volts ? [`${amps?.text.trim() ?? "–"} A, ${volts?.text.trim() ?? "–"} V running`] : [],
+    amps || volts ? [[amps, volts].flatMap((entry) => (entry ? [typedFigure(entry)] : [])).join(", ") + " running"] : [],
   );
   const said = [...figures, ...running];
   return `Before: ${part.label.trim()}${said.length > 0 ? `, ${said.join(", ")}` : ""}.`;
@@ -185,7 +185,7 @@ export function capacitorSentences(detail: CapacitorDetail, readAt: readonly (st
         : "Type the label as printed, then what the meter shows.",
       ...detail.fromBoard.map(
         ({ posts, entry }) =>
-          `Read at the windings between ${posts[0]} and ${posts[1]}: ${entry.text.trim()}. Its label says whether that holds.`,
+          `Read at the windings between ${posts[0]} and ${posts[1]}: ${typedFigure(entry)}. Its label says whether that holds.`,
       ),
     ];
   if (detail.relabelledFrom !== null)

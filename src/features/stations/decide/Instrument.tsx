@@ -5,8 +5,8 @@ import { lazy, Suspense, useState } from "react";
 import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
-import type { ActionOffer } from "@/core/decision";
-import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
+import { waysOn, type ActionOffer } from "@/core/decision";
+import { formatNumber, formatProbability } from "@/core/quantity";
 import { workWords } from "@/features/vocabulary/decision-words";
 import { TEST_WORDS } from "@/features/vocabulary/words";
 import type { InstrumentProps } from "../../station/contract";
@@ -17,7 +17,6 @@ import { actionNotes, type Detail, offerCaption, OPTIONS, partSentence } from ".
 const Outlook = lazy(() => import("./Outlook"));
 
 type Props = InstrumentProps<"decide", Detail>;
-const SHOWN = 4;
 /** Nothing is done beside these. */
 const LEAVES_IT: readonly ActionId[] = ["keep-until", "no-repair", "wait-and-retest"];
 
@@ -101,8 +100,11 @@ interface ProposalProps {
 }
 
 function Proposal({ offers, reason, years, isOutlookShown, onAccept, onOutlook }: ProposalProps) {
-  const [best, ...others] = offers;
+  const [isAllShown, setAllShown] = useState(false);
+  const [best] = offers;
   if (!best) return null;
+  // What cannot be right is no way on; it is there for who asks.
+  const shown = isAllShown ? offers : waysOn(offers);
   return (
     <section aria-labelledby="proposal">
       <h2 id="proposal" className="heading-rule">
@@ -130,13 +132,13 @@ function Proposal({ offers, reason, years, isOutlookShown, onAccept, onOutlook }
             </tr>
           </thead>
           <tbody>
-            {[best, ...others.slice(0, SHOWN - 1)].map((offer, index) => (
+            {shown.map((offer, index) => (
               <tr key={workWords(offer)} className={`border-b border-rule-faint align-baseline ${index === 0 ? "font-semibold" : ""}`}>
                 <td className="py-1.5">
                   {workWords(offer)}
                   <span className="caption block font-normal">{offerCaption(offer)}</span>
                 </td>
-                <td className="num py-1.5 text-right">{formatMoney(offer.cost)}</td>
+                <td className="num py-1.5 text-right">{formatNumber(offer.cost, 0)}</td>
                 <td className="num py-1.5 pl-3 text-right">{formatProbability(offer.cureProbability)}</td>
                 <td className="num py-1.5 pl-3 text-right">{formatProbability(offer.callbackProbability)}</td>
                 <td className="num py-1.5 pl-3 text-right">{formatNumber(offer.expectedCost, 0)}</td>
@@ -145,6 +147,11 @@ function Proposal({ offers, reason, years, isOutlookShown, onAccept, onOutlook }
           </tbody>
         </table>
       </div>
+      {offers.length > shown.length || isAllShown ? (
+        <button type="button" className="btn btn-plain mt-1 mr-4" aria-expanded={isAllShown} onClick={() => setAllShown(!isAllShown)}>
+          {isAllShown ? "Only what can cure it" : `${offers.length - shown.length} more that hardly cure it`}
+        </button>
+      ) : null}
       <button type="button" className="btn btn-plain mt-1" aria-expanded={isOutlookShown} onClick={onOutlook}>
         What it hinges on
       </button>

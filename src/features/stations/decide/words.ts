@@ -4,7 +4,7 @@ import { addDays } from "date-fns";
 import { MEASURE_DAYS, type Hinge, type Measure, type Work } from "@/core/decision";
 import type { NeededCapacitor } from "@/core/capacitor";
 import type { HouseFigures } from "@/core/house";
-import { formatMoney, formatNumber, formatQuantity } from "@/core/quantity";
+import { formatNumber, formatQuantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import type { DecideRecord } from "@/core/stations/decide";
 import { dayOf, dayWords } from "@/features/vocabulary/clock";
@@ -67,8 +67,11 @@ export function hingeSentence(hinge: Hinge): string {
   return `It hinges on the ${name(hinge.suspect)}: ${show(hinge.now)} is taken; ${isAbove ? "below" : "above"} ${show(at)} “${workWords(then).toLowerCase()}” is cheaper than “${workWords(now).toLowerCase()}”.`;
 }
 
+/** A person's line closed as a sentence, so that the next one does not run into it. */
+const withStop = (text: string): string => (/[.!?…]$/.test(text) ? text : `${text}.`);
+
 export const offerCaption = ({ partCost, labourCost, minutes }: { partCost: number; labourCost: number; minutes: number }): string =>
-  `parts ${formatMoney(partCost)} · ${formatNumber(minutes, 0)} min ${formatMoney(labourCost)}`;
+  `parts ${formatNumber(partCost, 0)} · ${formatNumber(minutes, 0)} min ${formatNumber(labourCost, 0)}`;
 
 export const workOf = ({ action, also }: { action: ActionId | null; also: ActionId | null }): Work | null =>
   action === null ? null : { action, also };
@@ -78,7 +81,7 @@ export function sentences(record: DecideRecord, detail: Detail): string[] {
   const work = workOf(record);
   if (work === null) return earlier;
   return [
-    `${workWords(work)}.${record.reason.trim() ? ` ${record.reason.trim()}` : ""}`,
+    `${workWords(work)}.${record.reason.trim() ? ` ${withStop(record.reason.trim())}` : ""}`,
     ...(detail.part ? [`Part: ${partSentence(detail.part)}`] : []),
     ...detail.causes
       .filter(({ state }) => state !== "open")

@@ -1,3 +1,4 @@
+import { typedFigure } from "@/core/quantity";
 import type { StationView } from "../../station/contract";
 import { type Detail, nameOf, sentences } from "./words";
 
@@ -10,7 +11,7 @@ export const frameView: StationView<"frame", Detail> = {
         : null,
   say: (record, { detail }) => {
     if (detail.measured === 0) return record.beeps === null ? [] : sentences(detail);
-    const readings = record.readings.flatMap((entry, lead) => (entry?.reading ? [`${nameOf(detail, lead)} ${entry.text}`] : []));
+    const readings = record.readings.flatMap((entry, lead) => (entry?.reading ? [`${nameOf(detail, lead)} ${typedFigure(entry)}`] : []));
     return [`To the frame: ${readings.join(", ")}.`, ...sentences(detail), ...(record.note.trim() ? [record.note.trim()] : [])];
   },
 };

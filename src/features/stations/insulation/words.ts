@@ -1,5 +1,5 @@
 import type { WindingGroup } from "@/core/winding";
-import { formatQuantity } from "@/core/quantity";
+import { formatQuantity, typedFigure } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import type { Cell, CellEnd, InsulationBar } from "@/core/stations/insulation";
 
@@ -65,7 +65,7 @@ const meg = (value: number): string => formatQuantity("insulation", value, value
 
 function figureOf({ verdict, entry }: Cell): string {
   if (!verdict) return "";
-  const keyed = entry?.text.trim() ?? "";
+  const keyed = entry ? typedFigure(entry) : "";
   const isBound = entry?.reading?.kind !== "value";
   return verdict.isCorrected
     ? `${isBound ? "more than " : ""}${meg(verdict.at40Megohm)} at 40 °C (read ${keyed})`

@@ -1,20 +1,24 @@
 "use client";
+import { useState } from "react";
 import { TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
-import { type Sign } from "@/core/stations/look";
+import { isSignOn, type Sign } from "@/core/stations/look";
 import type { InstrumentProps } from "../../station/contract";
 import { RuledOutList } from "./RuledOutList";
 import { Verdict } from "../shared/Verdict";
 import { type Detail, SEEN, SMELT, sentences, brief } from "./words";
 
-export default function Instrument({ record, assessment, weighed, change }: InstrumentProps<"look", Detail>) {
+export default function Instrument({ record, assessment, weighed, facts, change }: InstrumentProps<"look", Detail>) {
   const toggle = (id: Sign) =>
     change((r) => ({
       ...r,
       nothingFound: false,
       signs: r.signs.includes(id) ? r.signs.filter((other) => other !== id) : [...r.signs, id],
     }));
+  const [isAllShown, setAllShown] = useState(false);
+  const isOn = ({ id }: { readonly id: Sign }) => record.signs.includes(id) || isSignOn(id, facts);
+  const isHere = (sign: { readonly id: Sign }) => isAllShown || isOn(sign);
   return (
     <FieldFlow className="flex flex-col gap-5">
       <label className="flex min-h-[44px] items-center gap-3 border-b border-rule-faint text-[16px] font-semibold">
@@ -26,8 +30,13 @@ export default function Instrument({ record, assessment, weighed, change }: Inst
         />
         Looked and smelt: nothing found
       </label>
-      <TickList legend="Seen" options={SEEN} ticked={record.signs} onToggle={toggle} />
-      <TickList legend="Smelt" options={SMELT} ticked={record.signs} onToggle={toggle} />
+      <TickList legend="Seen" options={SEEN.filter(isHere)} ticked={record.signs} onToggle={toggle} />
+      <TickList legend="Smelt" options={SMELT.filter(isHere)} ticked={record.signs} onToggle={toggle} />
+      {SEEN.every(isOn) ? null : (
+        <button type="button" className="btn btn-plain self-start" aria-expanded={isAllShown} onClick={() => setAllShown(!isAllShown)}>
+          {isAllShown ? "Only what this motor has" : "More signs, not on this motor"}
+        </button>
+      )}
       <RuledOutList
         ruledOut={record.ruledOut}
         suspects={weighed.suspects}

@@ -2,7 +2,7 @@
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { TickTimes } from "@/components/TickTimes";
-import { BLANK_ROUND } from "@/core/stations/make-safe";
+import { BLANK_ROUND, CAPACITOR_SEEN } from "@/core/stations/make-safe";
 import { clockTime } from "@/features/vocabulary/clock";
 import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
@@ -19,7 +19,7 @@ export default function Instrument({ record, assessment, house, change }: Instru
     <FieldFlow className="flex flex-col gap-5">
       <TickTimes
         legend="Isolate"
-        steps={STEPS}
+        steps={STEPS.filter(({ id }) => detail.steps.includes(id) || round.steps[id] !== undefined)}
         times={round.steps}
         show={clockTime}
         onToggle={(id) => change((r, at) => ({ ...r, round: { ...r.round, steps: toggleMoment(r.round.steps, id, at) } }))}
@@ -47,8 +47,12 @@ export default function Instrument({ record, assessment, house, change }: Instru
             house={house}
             onEntry={(provenLiveAgain) => set({ provenLiveAgain })}
           />
-          {round.hasNoCapacitor ? (
-            <p className="caption self-end pb-2">No capacitor fitted: no charge to measure.</p>
+          {round.hasNoCapacitor || (detail.lacksCapacitor && !detail.isCapacitorSeen) ? (
+            <p className="caption self-end pb-2">
+              {detail.lacksCapacitor
+                ? "A motor of this type has no capacitor: no charge to measure."
+                : "No capacitor fitted: no charge to measure."}
+            </p>
           ) : (
             <EntryField
               label="Left on the capacitor"
@@ -58,19 +62,32 @@ export default function Instrument({ record, assessment, house, change }: Instru
               onEntry={(capacitorVolts) => set({ capacitorVolts })}
             />
           )}
-          <label className="flex min-h-[44px] items-center gap-2 text-[14px]">
-            <input
-              type="checkbox"
-              className="h-5 w-5 accent-press"
-              checked={round.hasNoCapacitor}
-              onChange={() => set({ hasNoCapacitor: !round.hasNoCapacitor })}
-            />
-            No capacitor fitted
-          </label>
+          {detail.lacksCapacitor ? (
+            round.capacitorVolts === null ? (
+              <button
+                type="button"
+                className="btn btn-plain justify-self-start"
+                aria-pressed={detail.isCapacitorSeen}
+                onClick={() => change((r, at) => ({ ...r, round: { ...r.round, steps: toggleMoment(r.round.steps, CAPACITOR_SEEN, at) } }))}
+              >
+                {detail.isCapacitorSeen ? "There is no capacitor" : "There is one all the same"}
+              </button>
+            ) : null
+          ) : (
+            <label className="flex min-h-[44px] items-center gap-2 text-[14px]">
+              <input
+                type="checkbox"
+                className="h-5 w-5 accent-press"
+                checked={round.hasNoCapacitor}
+                onChange={() => set({ hasNoCapacitor: !round.hasNoCapacitor })}
+              />
+              No capacitor fitted
+            </label>
+          )}
         </div>
         <KeyPad extras={PAD_EXTRAS.voltage} />
       </div>
-      <Verdict assessment={assessment} word={wordOf(assessment.detail)} sentences={sentences(detail, house.figures.safeVolts)} />
+      <Verdict assessment={assessment} word={wordOf(assessment.detail)} sentences={sentences(detail, house.figures)} />
       <div className="flex flex-wrap gap-2">
         {detail.state === "open" ? (
           <button type="button" className="btn" onClick={() => set({ declared: { at: new Date().toISOString(), by: house.technician } })}>

@@ -8,6 +8,6 @@ export const makeSafeView: StationView<"make-safe", Detail> = {
     const done = STEPS.filter(({ id }) => record.round.steps[id] !== undefined).map(
       ({ id, label }) => `${label} ${clockTime(record.round.steps[id] ?? "")}`,
     );
-    return [...sentences(detail, house.safeVolts), ...(done.length > 0 ? [`${done.join("; ")}.`] : [])];
+    return [...sentences(detail, house), ...(done.length > 0 ? [`${done.join("; ")}.`] : [])];
   },
 };

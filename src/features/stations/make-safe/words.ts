@@ -1,4 +1,5 @@
 import { formatQuantity } from "@/core/quantity";
+import type { HouseFigures } from "@/core/house";
 import type { STATIONS } from "@/core/stations";
 import { ISOLATION_STEPS, type IsolationStep, type SafetyLack } from "@/core/stations/make-safe";
 import { clockTime } from "@/features/vocabulary/clock";
@@ -9,6 +10,7 @@ export const STEP_WORDS: Record<IsolationStep, string> = {
   "control-off": "Control off",
   "breaker-locked": "Breaker or disconnect off and locked",
   unplugged: "Unplugged",
+  "gas-off": "Gas off",
   "rotor-still": "Rotor at standstill, belt off",
   "interlocks-noted": "Door and interlock switches noted, none defeated",
 };
@@ -25,7 +27,7 @@ export const LACK_WORDS: Record<SafetyLack, string> = {
   "capacitor-before-isolated": "capacitor measured once more, now that it is isolated",
 };
 
-export function sentences(detail: Detail, safeVolts: number): string[] {
+export function sentences(detail: Detail, { safeVolts, dischargeResistorOhm }: HouseFigures): string[] {
   const declared = detail.declaredAt.map((at) => `Declared safe without measuring at ${clockTime(at)}. This stays on the traveller.`);
   const volts = (value: number): string => formatQuantity("voltage", value);
   switch (detail.state) {
@@ -42,7 +44,7 @@ export function sentences(detail: Detail, safeVolts: number): string[] {
       ];
     case "charged":
       return [
-        `${volts(detail.capacitorV ?? 0)} left on the capacitor: above ${volts(safeVolts)}. Discharge it through a resistor of 10 to 20 kΩ and measure again.`,
+        `${volts(detail.capacitorV ?? 0)} left on the capacitor: above ${volts(safeVolts)}. Discharge it through ${formatQuantity("resistance", dischargeResistorOhm)} and measure again.`,
       ];
     case "open":
       return [`Still to do: ${detail.lacks.map((lack) => LACK_WORDS[lack]).join(", ")}.`, ...declared];

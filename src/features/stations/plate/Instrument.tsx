@@ -1,5 +1,6 @@
 "use client";
-import { PickOne } from "@/components/Choice";
+import { PickOne, YesNo } from "@/components/Choice";
+import { mayBurnGas } from "@/core/relevance";
 import { FieldFlow } from "@/components/FieldFlow";
 import { LineField } from "@/components/LineField";
 import { toSentence } from "@/features/messages/failure-sentences";
@@ -67,6 +68,9 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
       {record.machineKind === "hermetic-compressor" ? null : (
         <PickOne legend="Drives it" options={DRIVE_OPTIONS} picked={record.drive} onPick={(drive) => change((r) => ({ ...r, drive }))} />
       )}
+      {mayBurnGas(record.machineKind) && (record.machineKind !== "other" || record.burnsGas !== null || record.motorType !== "unknown") ? (
+        <YesNo legend="Burns gas" value={record.burnsGas} onValue={(burnsGas) => change((r) => ({ ...r, burnsGas }))} />
+      ) : null}
       <div className="flex flex-wrap gap-x-8 gap-y-4">
         <PickOne
           legend="Insulation class"

@@ -5,6 +5,7 @@ import { PickOne, TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
+import { isRunFieldOn } from "@/core/relevance";
 import { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, type RunField, behavioursOn } from "@/core/motor";
 import { BEHAVIOUR_WORDS, HOT_PLACE_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
 import type { InstrumentProps } from "../../station/contract";
@@ -27,7 +28,8 @@ export default function Instrument({ record, assessment, facts, house, change }:
   const [field, setField] = useState<RunField>("lineAmps");
   // What was measured before is measured again: its field is there from the start.
   const usual = RUN_FIELD_IDS.filter(
-    (id) => FIRST.includes(id) || detail.rows.some((row) => row.field === id && (row.before ?? row.after) !== null),
+    (id) =>
+      (FIRST.includes(id) && isRunFieldOn(id, facts)) || detail.rows.some((row) => row.field === id && (row.before ?? row.after) !== null),
   );
   const [isAllShown, setAllShown] = useState(false);
   const fields = isAllShown ? RUN_FIELD_IDS : usual;

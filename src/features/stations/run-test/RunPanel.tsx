@@ -6,6 +6,7 @@ import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
 import { behavioursOn } from "@/core/motor";
 import { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, rowsOf, WARMTHS, type Noise, type RunField } from "@/core/stations/run-test";
+import { isRunFieldOn } from "@/core/relevance";
 import { useState } from "react";
 import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
@@ -31,6 +32,8 @@ function toggled(noises: readonly Noise[], noise: Noise): Noise[] {
 /** The motor as it runs: what it does, the figures, and what they say. */
 export function RunPanel({ record, assessment, facts, house, change }: InstrumentProps<"run-test", Detail>) {
   const { detail } = assessment;
+  const [isAllShown, setAllShown] = useState(false);
+  const shown = RUN_FIELD_IDS.filter((id) => isAllShown || record[id] !== null || isRunFieldOn(id, facts));
   const [field, setField] = useState<RunField>("lineAmps");
   const study = useStudies();
   // Before anything is keyed, what a sound motor would show.
@@ -50,7 +53,7 @@ export function RunPanel({ record, assessment, facts, house, change }: Instrumen
       <div className="beside-pad">
         <div className="flex min-w-0 flex-col gap-5">
           <div className="grid grid-cols-2 items-end gap-x-5 gap-y-3 sm:grid-cols-4">
-            {RUN_FIELD_IDS.map((id) => (
+            {shown.map((id) => (
               <EntryField
                 key={id}
                 label={FIELD_WORDS[id]}
@@ -64,8 +67,13 @@ export function RunPanel({ record, assessment, facts, house, change }: Instrumen
               />
             ))}
           </div>
+          {shown.length < RUN_FIELD_IDS.length ? (
+            <button type="button" className="btn btn-plain self-start" onClick={() => setAllShown(true)}>
+              All figures of the run
+            </button>
+          ) : null}
           <SlipCount record={record} facts={facts} change={change} />
-          <Verdict assessment={assessment} sentences={sentences(detail, record)} word={detail.isWorking ? "Working it out" : null} />
+          <Verdict assessment={assessment} sentences={sentences(detail, record)} isWaiting={detail.isWorking} />
         </div>
         <KeyPad extras={PAD_EXTRAS[RUN_FIELDS[field]]} />
       </div>

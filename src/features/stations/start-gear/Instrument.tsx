@@ -1,5 +1,5 @@
 "use client";
-import { GEAR_SORTS, gearRow, type GearSort } from "@/core/startgear";
+import { GEAR_SORTS, gearRow, isGearOn, type GearSort } from "@/core/startgear";
 import { PickOne, YesNo } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
@@ -29,7 +29,7 @@ const CONTACTS = [
   { id: "burnt", label: "Burnt away" },
 ] as const;
 
-export default function Instrument({ record, assessment, house, change }: Props) {
+export default function Instrument({ record, assessment, facts, house, change }: Props) {
   const { detail } = assessment;
   const field: Field = (label, entry, onEntry) => (
     <EntryField
@@ -46,7 +46,7 @@ export default function Instrument({ record, assessment, house, change }: Props)
     <FieldFlow className="flex flex-col gap-5">
       <PickOne
         legend="What brings the start winding in"
-        options={SORTS}
+        options={SORTS.filter(({ id }) => id === record.sort || isGearOn(id, facts.machineKind))}
         picked={record.sort}
         onPick={(sort) => change((r) => ({ ...r, sort }))}
       />

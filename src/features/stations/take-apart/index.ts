@@ -8,9 +8,9 @@ export const takeApartView: StationView<"take-apart", Detail> = {
     detail.state === "nothing-off"
       ? { title: "Take it apart", reason: "List each part as it comes off, with its place: the way back is the same list from its end." }
       : { title: "Put it back, and close it", reason: "It lies open. No power until every part and wire is back and it turns free." },
+  list: ledgerLines,
   say: (record, { detail, stamp }) => [
     ...(stamp === "not-done" || detail.state === "nothing-off" ? [] : sentences(detail)),
-    ...ledgerLines(record),
     ...(record.note.trim() ? [record.note.trim()] : []),
   ],
 };

@@ -56,7 +56,7 @@ export const TRAP_WORDS: Record<TrapId, string> = {
   "ground-restored": "Ground wire on bare metal",
 };
 
-const counted = ({ part, name, count }: Pick<Step, "part" | "name" | "count">): string =>
+export const counted = ({ part, name, count }: Pick<Step, "part" | "name" | "count">): string =>
   `${name.trim() || PART_WORDS[part]}${count > 1 ? ` × ${count}` : ""}`;
 
 /** One step of the ledger: what, where, which way round. */
@@ -103,8 +103,8 @@ export function sentences(detail: Detail): string[] {
 
 /** The ledger for the printed page. */
 export function ledgerLines(record: TakeApartRecord): string[] {
-  const off = record.steps.map((step, index) => `${index + 1}. ${stepWords(step)}${step.backAt ? "" : " (off)"}`);
-  const wires = record.wires.map(({ mark, post, backAt }) => `${mark} to ${post}${backAt ? "" : " (off)"}`);
+  const off = record.steps.map((step, index) => `${index + 1}. ${stepWords(step)}${step.backAt ? "" : ", not back"}`);
+  const wires = record.wires.map(({ mark, post, backAt }) => `${[mark, post].filter(Boolean).join(" to ")}${backAt ? "" : ", not back"}`);
   const after = handPhrase(record.after);
   return [
     ...(off.length > 0 ? [`Came off, in order: ${off.join("; ")}.`] : []),

@@ -1,10 +1,12 @@
 import type { Ref } from "react";
 import type { Connection, ElementClass, Rung, RungPart } from "@/core/winding";
 import { roleWord } from "@/features/vocabulary/board-words";
-import { describe } from "./connection-words";
+import { describe, PART_WORDS } from "./connection-words";
 import { fittedOhm, postName } from "./words";
 
-const STEP = 92;
+/** Narrowest step from part to part, and what a letter takes of it: names stand side by side and must not run into one another. */
+const LEAST_STEP = 92;
+const LETTER = 7.6;
 const RUNG = 82;
 const LEFT = 34;
 const TOP = 40;
@@ -22,7 +24,9 @@ const WINDING_WORDS: Partial<Record<ElementClass, string>> = { main: "main", hal
 /** Each way through the motor as a rung between the two supply lines; posts as on the board, by name. */
 export function ConnectionDrawing({ connection, names, caption, ref }: ConnectionDrawingProps) {
   const longest = Math.max(...connection.rungs.map((rung) => rung.length));
-  const width = LEFT * 2 + (longest + 1) * STEP;
+  const words = connection.rungs.flat().flatMap((part) => wordsUnder(part, names));
+  const step = Math.max(LEAST_STEP, ...words.map((word) => word.length * LETTER + 8));
+  const width = LEFT * 2 + (longest + 1) * step;
   const height = TOP + connection.rungs.length * RUNG + 34;
   const right = width - LEFT;
   return (
@@ -55,6 +59,13 @@ export function ConnectionDrawing({ connection, names, caption, ref }: Connectio
       </text>
     </svg>
   );
+}
+
+/** What stands under a part. */
+function wordsUnder(part: RungPart, names: readonly string[]): readonly string[] {
+  if (part.kind === "post") return [postName(names, part.post), roleWord(part.role)];
+  if (part.kind === "winding") return [`${WINDING_WORDS[part.cls] ?? ""} ${part.ohm === null ? "" : fittedOhm(part.ohm)}`];
+  return [PART_WORDS[part.kind]];
 }
 
 function RungDrawing({ rung, names, y, right }: { rung: Rung; names: readonly string[]; y: number; right: number }) {
@@ -102,7 +113,7 @@ function PartDrawing({ part, names, x, y }: { part: RungPart; names: readonly st
         <g>
           <rect x={x - 6} y={y - 3} width="12" height="6" fill="var(--sheet)" />
           <path d={`M${x - 5} ${y - 13}V${y + 13}M${x + 5} ${y - 13}V${y + 13}`} {...ink} strokeWidth="2.6" />
-          {label(part.kind === "run-capacitor" ? "run capacitor" : "start capacitor")}
+          {label(PART_WORDS[part.kind])}
         </g>
       );
     case "switch":
@@ -112,7 +123,7 @@ function PartDrawing({ part, names, x, y }: { part: RungPart; names: readonly st
           <path d={`M${x - 16} ${y}L${x + 13} ${y - 12}`} {...ink} strokeWidth="2.4" />
           <circle cx={x - 16} cy={y} r="3" fill="var(--ink)" />
           <circle cx={x + 16} cy={y} r="3" fill="var(--ink)" />
-          {label("switch or relay")}
+          {label(PART_WORDS.switch)}
         </g>
       );
     case "protector":
@@ -120,7 +131,7 @@ function PartDrawing({ part, names, x, y }: { part: RungPart; names: readonly st
         <g>
           <rect x={x - 18} y={y - 9} width="36" height="18" fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" />
           <path d={`M${x - 14} ${y}q14 -12 28 0`} {...ink} />
-          {label("protector")}
+          {label(PART_WORDS.protector)}
         </g>
       );
   }

@@ -3,9 +3,7 @@ import { useRef, useState } from "react";
 import { FieldFlow } from "@/components/FieldFlow";
 import { PickOne } from "@/components/Choice";
 import { ReadButton } from "@/components/ReadButton";
-import { connectBoard, type Connection, type ConnectionNote } from "@/core/winding";
-import { postName } from "./words";
-import { describe } from "./connection-words";
+import { CONNECTION_NOTES, connectionOf, describe, reversalSentence, type Convention } from "./connection-words";
 import { ConnectionDrawing } from "./ConnectionDrawing";
 import { savePng, saveSvg } from "./drawing-file";
 import type { WindingsProps } from "./props";
@@ -13,32 +11,7 @@ import type { WindingsProps } from "./props";
 const CONVENTIONS = [
   { id: "shaft", label: "Looking at the shaft end" },
   { id: "lead", label: "Looking at the lead end" },
-] as const;
-type Convention = (typeof CONVENTIONS)[number]["id"];
-
-const NOTES: Record<ConnectionNote, string> = {
-  "polarity-of-halves":
-    "Two equal halves: side by side for the low voltage, end to end for the high. Ohms do not tell which ends belong together; wrong way round it hums, hardly turns and draws several times its amps. The plate decides; else try on reduced voltage, two seconds at most.",
-  "protector-side":
-    "The two posts of the protector read alike: ohms cannot tell the outer one. Fed on the inner one, the protector carries nothing and protects nothing; the motor's own diagram decides.",
-  "mark-to-line": "Capacitor: the marked terminal to the line side, so that a short to its case blows the fuse.",
-  "speeds-one-at-a-time": "L2 goes to one speed lead at a time; cap every unused one by itself.",
-  "own-diagram-first": "The motor's own diagram comes first where there is one.",
-};
-
-function reversalSentence({ reversal }: Connection, names: readonly string[], convention: Convention): string {
-  const looking = convention === "shaft" ? "named looking at the shaft end" : "named looking at the lead end";
-  switch (reversal.kind) {
-    case "swap":
-      return `To reverse (${looking}): exchange the start winding's two ends, ${postName(names, reversal.posts[0])} and ${postName(names, reversal.posts[1])}; leave the main winding as it is.`;
-    case "move-line":
-      return `To reverse (${looking}): move L2 from ${postName(names, reversal.from)} to ${postName(names, reversal.to)}; the capacitor stays between them.`;
-    case "inside":
-      return `Not reversible at the leads (direction ${looking}): start and main winding are joined inside.`;
-    case "mechanical":
-      return `Not reversible by wires (direction ${looking}): a shaded-pole motor turns toward its shading ring. Some turn the other way with the rotor put in end for end.`;
-  }
-}
+] as const satisfies readonly { id: Convention; label: string }[];
 
 /** How the settled board is connected, as a drawing to print and to keep. */
 export function ConnectionPanel({ assessment, facts, record }: WindingsProps) {
@@ -46,7 +19,7 @@ export function ConnectionPanel({ assessment, facts, record }: WindingsProps) {
   const svg = useRef<SVGSVGElement>(null);
   const [convention, setConvention] = useState<Convention>("shaft");
   const isFaulty = detail.isSettled && detail.elements.some((each) => each.isFaulty);
-  const connection = detail.isSettled && !isFaulty ? connectBoard(detail.elements, facts.motorType) : null;
+  const connection = connectionOf(detail, facts);
   if (!connection) {
     return (
       <p className="max-w-[60ch] text-[16px]">
@@ -73,7 +46,7 @@ export function ConnectionPanel({ assessment, facts, record }: WindingsProps) {
       <ul className="flex max-w-[70ch] flex-col gap-1.5 text-[14px] text-ink-soft">
         <li>{describe(connection, detail.names)}.</li>
         {connection.notes.map((note) => (
-          <li key={note}>{NOTES[note]}</li>
+          <li key={note}>{CONNECTION_NOTES[note]}</li>
         ))}
         {facts.motorType === "unknown" ? (
           <li>The type of motor is not known: a run capacitor is drawn. Pick the type at the plate.</li>

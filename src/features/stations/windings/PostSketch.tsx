@@ -16,6 +16,8 @@ interface PostSketchProps {
   readonly onTap: (post: number) => void;
   readonly onPair: (pair: PostPair) => void;
   readonly onMove: (post: number, x: number, y: number) => void;
+  /** drawn small, on paper for one: the letters are as large as on a phone */
+  readonly isSmall?: boolean;
 }
 
 /** The same letters are readable on both: the view is as wide as the paper it is drawn on. */
@@ -50,9 +52,10 @@ function kindOf(record: WindingsRecord, detail: WindingsDetail, pair: PostPair):
 }
 
 /** Posts on graph paper where they sit; measured pairs as inked lines with their figure, the next probe dashed; roles as soon as settled. */
-export function PostSketch({ record, detail, selected, waiting, onTap, onPair, onMove }: PostSketchProps) {
+export function PostSketch({ record, detail, selected, waiting, onTap, onPair, onMove, isSmall = false }: PostSketchProps) {
   const svg = useRef<SVGSVGElement>(null);
-  const view = useNarrow() ? NARROW : WIDE;
+  const isNarrow = useNarrow();
+  const view = isNarrow || isSmall ? NARROW : WIDE;
   const grip = useRef<{ post: number; x: number; y: number; isMoving: boolean } | null>(null);
   const place = (event: React.PointerEvent): Point => {
     const box = svg.current?.getBoundingClientRect();
@@ -77,7 +80,8 @@ export function PostSketch({ record, detail, selected, waiting, onTap, onPair, o
       ref={svg}
       viewBox={`0 0 ${view.width} ${view.height}`}
       className="block w-full touch-manipulation"
-      style={{ maxHeight: 330 }}
+      // On a desk the verdict is to be seen under it without scrolling.
+      style={{ maxHeight: isSmall ? undefined : "max(200px, min(330px, 31dvh))" }}
       role="group"
       aria-label="Post sketch"
       onPointerMove={move}

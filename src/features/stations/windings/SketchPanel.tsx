@@ -104,7 +104,8 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
           <PairSlips detail={detail} house={house} change={change} />
           <Verdict
             assessment={assessment}
-            word={detail.isWorking ? "Working it out" : detail.board?.state === "cannot-tell" ? "Cannot tell" : null}
+            word={detail.board?.state === "cannot-tell" ? "Cannot tell" : null}
+            isWaiting={detail.isWorking}
             sentences={windingSentences(detail, facts.machineKind === "hermetic-compressor")}
           />
         </div>

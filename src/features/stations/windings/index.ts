@@ -5,7 +5,8 @@ import type { StationView } from "../../station/contract";
 import { outcomeSentences } from "./board-sentences";
 import { describe } from "./connection-words";
 import { windingSentences, type WindingsDetail } from "./sentences";
-import { pairName, shownAt } from "./words";
+import { typedFigure } from "@/core/quantity";
+import { pairName } from "./words";
 
 /** The connection in words, for the printed page; nothing while a winding is at fault or a post is open. */
 function connectionSentence({ elements, isSettled, names }: WindingsDetail, { motorType }: Facts): string[] {
@@ -49,10 +50,7 @@ export const windingsView: StationView<"windings", WindingsDetail> = {
     if (detail.measured === 0) return [];
     const readings = record.pairs
       .filter(({ entry }) => entry.reading)
-      .map(({ a, b }) => {
-        const text = shownAt(record, [a, b]);
-        return `${pairName(detail.names, [a, b])} ${text}${/\d$/.test(text) ? " Ω" : ""}`;
-      });
+      .map(({ a, b, entry }) => `${pairName(detail.names, [a, b])} ${typedFigure(entry)}`);
     return [
       `${readings.join(", ")}.`,
       ...windingSentences(detail, facts.machineKind === "hermetic-compressor"),

@@ -38,7 +38,7 @@ const ANSWERS: Words = {
       sumSentence(answer.sum),
       ...answer.conflicts.map(
         (lead) =>
-          `The maker's mark at ${leadName(names, lead)} says otherwise: it measures as ${ROLE_WORDS[answer.roles[lead]].toLowerCase()}: the mark is wrong, or two readings are swapped.`,
+          `The maker's mark at ${leadName(names, lead)} says otherwise: it measures as ${ROLE_WORDS[answer.roles[lead]].toLowerCase()}. The mark is wrong, or two readings are swapped.`,
       ),
     ];
   },
@@ -162,9 +162,9 @@ export function windingSentences(detail: WindingsDetail, isHotShell: boolean): s
     ...doubts.map((doubt) => doubtSentence(doubt, names)),
     ...suspicious.slice(0, 2).map((found) => comparisonSentence(found, names)),
     ...(hotRun ? [hotRunSentence(hotRun, names)] : []),
-    ...(detail.isNullWanted
+    ...(detail.nullBelowOhm !== null
       ? [
-          `Readings under 2 Ω: hold the test leads together, key what they show, and it is subtracted. Until then ${formatNumber(detail.testLeadOhm, 2)} Ω is assumed.`,
+          `Readings under ${formatQuantity("resistance", detail.nullBelowOhm)}: hold the test leads together, key what they show, and it is subtracted. Until then ${formatNumber(detail.testLeadOhm, 2)} Ω is assumed.`,
         ]
       : []),
   ];

@@ -22,6 +22,7 @@ export const shownAt = (record: WindingsRecord, [a, b]: PostPair): string => {
   const entry = entryAt(record, a, b);
   if (!entry?.reading) return "";
   const { quantity, value } = entry.reading;
+  // On the sketch ohms are what is meant.
   return quantity === "capacitance" && value !== null ? formatQuantity("capacitance", value) : entry.text.trim();
 };
 

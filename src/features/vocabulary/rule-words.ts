@@ -1,7 +1,7 @@
 import type { HouseRule, RuleValue } from "@/core/house";
 import { formatNumber } from "@/core/quantity";
 import type { RuleChange } from "@/records";
-import { fullMoment } from "../vocabulary/clock";
+import { fullMoment } from "./clock";
 
 /** Who set the rule last, and when. */
 export const changedWords = ({ by, at }: RuleChange): string => `${by.trim() || "no name"}, ${fullMoment(at)}`;

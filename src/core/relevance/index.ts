@@ -1,0 +1,1 @@
+export { absenceOf, isRunFieldOn, mayBurnGas, TRAITS, type Absence, type Trait } from "./absence";

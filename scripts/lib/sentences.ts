@@ -43,8 +43,12 @@ const isCode = (node: ts.Node): boolean =>
   (ts.isCallExpression(node) &&
     /^(import|lazy|document\.|window\.|matchMedia|assert|toWords|.*querySelector.*|.*matches|.*closest)/.test(node.expression.getText()));
 
-/** Every text in one source file. */
-function textsIn(path: string): FoundText[] {
+/** Fields of the core whose texts a person meets: the lines of a sum behind a figure. */
+const SHOWN_FIELD = /^(what|formula|numbers|result)$/;
+const isShownField = (node: ts.Node): boolean => ts.isPropertyAssignment(node) && SHOWN_FIELD.test(node.name.getText());
+
+/** Every text in one source file; where `shownOnly`, those of its shown fields. */
+function textsIn(path: string, shownOnly = false): FoundText[] {
   const source = ts.createSourceFile(
     path,
     readFileSync(path, "utf8"),
@@ -53,26 +57,29 @@ function textsIn(path: string): FoundText[] {
     path.endsWith("x") ? ts.ScriptKind.TSX : ts.ScriptKind.TS,
   );
   const found: FoundText[] = [];
-  const walk = (node: ts.Node): void => {
+  const walk = (node: ts.Node, isShown: boolean): void => {
     if (isCode(node)) return;
-    const text = textOf(node);
+    const text = isShown ? textOf(node) : null;
     if (text !== null && isWords(text))
       found.push({ file: path, line: source.getLineAndCharacterOfPosition(node.getStart()).line + 1, text });
-    ts.forEachChild(node, walk);
+    ts.forEachChild(node, (child) => walk(child, isShown || isShownField(node)));
   };
-  walk(source);
+  walk(source, !shownOnly);
   return found;
 }
 
 /** Folders whose texts reach a person. */
 const FOLDERS = ["src/features", "src/components", "src/app", "src/core/house/groups"];
 
-/** Every text of the interface, in the order of the files. */
+const sourcesOf = (folder: string): string[] =>
+  readdirSync(folder, { recursive: true, encoding: "utf8" })
+    .filter((file) => /(?<!\.test|\.d)\.tsx?$/.test(file))
+    .sort()
+    .map((file) => join(folder, file));
+
+/** Every text of the interface and of the sums it shows, in the order of the files. */
 export function allTexts(root: string): readonly FoundText[] {
-  return FOLDERS.flatMap((folder) =>
-    readdirSync(join(root, folder), { recursive: true, encoding: "utf8" })
-      .filter((file) => /(?<!\.test|\.d)\.tsx?$/.test(file))
-      .sort()
-      .flatMap((file) => textsIn(join(root, folder, file))),
-  ).map(({ file, ...rest }) => ({ file: file.slice(root.length).replace(/^\//, ""), ...rest }));
+  const shown = FOLDERS.flatMap((folder) => sourcesOf(join(root, folder)).flatMap((file) => textsIn(file)));
+  const sums = sourcesOf(join(root, "src/core")).flatMap((file) => textsIn(file, true));
+  return [...shown, ...sums].map(({ file, ...rest }) => ({ file: file.slice(root.length).replace(/^\//, ""), ...rest }));
 }

@@ -9,6 +9,7 @@ import { checkBoard } from "./board-checker";
 import { checkDiagnosis } from "./diagnosis-checker";
 import { checkDynamic, checkFaults, checkSteady } from "./motor-checkers";
 import { checkNameplate, summarizeNameplate } from "./nameplate-checker";
+import { checkMatch } from "./match-checker";
 import { checkPlateField } from "./plate-checker";
 import { checkPairsNeeded, reportPairsNeeded } from "./pairs-needed";
 import { checkWorld, summarizeWorld } from "./world-checker";
@@ -78,6 +79,7 @@ const checkSpeed: Checker = ({ inputs, outputs }, tolerance) => {
 export const CHECKERS: Record<string, Checker> = {
   meter_readings: checkReading,
   plate_fields: checkPlateField,
+  motor_match: checkMatch,
   complaint_phrases: checkComplaints,
   capacitor_labels: checkLabel,
   conformity: checkConformity,

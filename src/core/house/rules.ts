@@ -2,6 +2,7 @@ import { BEARING_RULES } from "./groups/bearing";
 import { CAPACITOR_RULES } from "./groups/capacitor";
 import { DECISION_RULES } from "./groups/decision";
 import { INSTRUMENTS_RULES } from "./groups/instruments";
+import { MATCH_RULES } from "./groups/match";
 import { MONEY_RULES } from "./groups/money";
 import { PRIORS_RULES } from "./groups/priors";
 import { RUNNING_RULES } from "./groups/running";
@@ -22,6 +23,7 @@ export const HOUSE_RULE_GROUPS = {
   money: MONEY_RULES,
   time: TIME_RULES,
   decision: DECISION_RULES,
+  match: MATCH_RULES,
   instruments: INSTRUMENTS_RULES,
   priors: PRIORS_RULES,
 } as const satisfies Record<string, RuleGroup>;
@@ -38,6 +40,7 @@ export const HOUSE_RULES = {
   ...MONEY_RULES,
   ...TIME_RULES,
   ...DECISION_RULES,
+  ...MATCH_RULES,
   ...INSTRUMENTS_RULES,
   ...PRIORS_RULES,
 } as const;

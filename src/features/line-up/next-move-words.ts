@@ -96,11 +96,7 @@ export function nextMoveWords(assessment: TravellerAssessment): NextMoveWords {
     title: own?.title ?? titleOf(assessment),
     caption: `${minutesOf(assessment)} min · ${STATE_WORDS[powerOf(next.station, method)]}`,
     reason: own?.reason ?? reasonOf(assessment),
-    button: stateChange
-      ? stateChange === "make-safe"
-        ? "Make safe first"
-        : "Power back on first"
-      : goTo(STATION_LABELS[next.station].title),
+    button: stateChange ? `${STATION_LABELS[stateChange].title} first` : goTo(STATION_LABELS[next.station].title),
     target: stateChange ?? next.station,
     method: stateChange ? null : method,
   };

@@ -105,7 +105,8 @@ export const BenchTop = memo(function BenchTop({
   const { method, power, gate, cautions } = way;
   const work = worked ? (
     <>
-      {cautions.length > 0 ? (
+      {cautions.length > 0 && !(gate && hasRow) ? (
+        // What is shut is only read: its cautions come with the work, and what was found stands in sight.
         <ul className="caution-list" aria-label="Caution">
           {cautions.map((code) => (
             <li key={code}>{cautionWordsOf(worked.hand.view, code)}</li>

@@ -2,6 +2,8 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from "recharts";
 import type { DecisionOutlook, Hinge } from "@/core/decision";
 import { formatNumber, formatProbability } from "@/core/quantity";
+import { OfBefore } from "@/components/OfBefore";
+import { useLast } from "@/components/useLast";
 import { HINGE_WORDS, workWords } from "@/features/vocabulary/decision-words";
 import type { InstrumentProps } from "../../station/contract";
 import { useStudies } from "../../station/useStudies";
@@ -14,13 +16,15 @@ const COLOURS = ["var(--press)", "var(--ink)", "var(--close)"] as const;
 export default function Outlook({ weighed }: Pick<InstrumentProps<"decide", Detail>, "weighed">) {
   const study = useStudies();
   const question = weighed.decisionQuestion;
-  const outlook = question && study("decision", question);
+  const { shown: outlook, isOld } = useLast(question && study("decision", question));
   if (outlook === null) return <p className="text-ink-soft">The sums are on their way.</p>;
   return (
-    <div className="flex flex-col gap-4">
-      <Spreads outlook={outlook} />
-      {outlook.hinge ? <HingeChart hinge={outlook.hinge} /> : null}
-    </div>
+    <OfBefore isOld={isOld}>
+      <div className="flex flex-col gap-4">
+        <Spreads outlook={outlook} />
+        {outlook.hinge ? <HingeChart hinge={outlook.hinge} /> : null}
+      </div>
+    </OfBefore>
   );
 }
 

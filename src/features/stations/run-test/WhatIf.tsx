@@ -4,6 +4,8 @@ import { noticesOf, whatIf, type MotorEstimate, type WhatIfCase } from "@/core/m
 import { formatQuantity } from "@/core/quantity";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { PickOne } from "@/components/Choice";
+import { OfBefore } from "@/components/OfBefore";
+import { useLast } from "@/components/useLast";
 import { useMemo, useState } from "react";
 import type { InstrumentProps } from "../../station/contract";
 import { useStudies } from "../../station/useStudies";
@@ -23,11 +25,15 @@ type Props = InstrumentProps<"run-test", Detail>;
 export default function WhatIf(props: Props) {
   const study = useStudies();
   const known = knownMotor(props.facts);
+  const { shown: found, isOld } = useLast(known.ok ? study("motor", known.value.knowledge) : null);
   if (!known.ok) return <p className="max-w-[60ch] text-[17px]">{toSentence(known.failure)}</p>;
-  const found = study("motor", known.value.knowledge);
   if (found === null) return <p className="text-ink-soft">Working out the motor from its plate.</p>;
   if (!found.ok) return <p className="max-w-[60ch] text-[17px]">{toSentence(found.failure)}</p>;
-  return <Curves key={JSON.stringify(known.value.knowledge)} {...props} estimate={found.value} />;
+  return (
+    <OfBefore isOld={isOld}>
+      <Curves key={JSON.stringify(found.value.machine)} {...props} estimate={found.value} />
+    </OfBefore>
+  );
 }
 
 const VIEWS = [

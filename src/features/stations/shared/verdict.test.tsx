@@ -2,6 +2,8 @@
 import "@testing-library/jest-dom";
 import { render, screen } from "@testing-library/react";
 import { plainAssessment } from "@/core/station";
+import { OfBefore } from "@/components/OfBefore";
+import { useLast } from "@/components/useLast";
 import { Verdict } from "./Verdict";
 
 const HOLDS = plainAssessment("holds", null, {});
@@ -22,4 +24,22 @@ test("while an answer is worked out the last one stands, greyed, and says that i
   rerender(<Verdict assessment={HOLDS} sentences={["Common is 2."]} />);
   expect(screen.queryByText("Common is 1.")).not.toBeInTheDocument();
   expect(screen.getByRole("status")).toHaveAttribute("aria-busy", "false");
+});
+
+function Sum({ answer }: { answer: string | null }) {
+  const { shown, isOld } = useLast(answer);
+  return <OfBefore isOld={isOld}>{shown ?? "On its way."}</OfBefore>;
+}
+
+test("so does any other answer that is worked out apart", () => {
+  const { rerender } = render(<Sum answer={null} />);
+  expect(screen.getByText("On its way.")).not.toHaveClass("opacity-50");
+  rerender(<Sum answer="41 in all" />);
+  expect(screen.getByText("41 in all")).not.toHaveClass("opacity-50");
+  rerender(<Sum answer={null} />);
+  expect(screen.getByText("41 in all")).toHaveClass("opacity-50");
+  expect(screen.getByRole("status")).toHaveTextContent("of before");
+  rerender(<Sum answer="39 in all" />);
+  expect(screen.queryByText("41 in all")).not.toBeInTheDocument();
+  expect(screen.queryByRole("status")).not.toBeInTheDocument();
 });

@@ -1,5 +1,5 @@
-import { matchMotor, seenFromShaft, UNKNOWN_MOTOR, UNKNOWN_PLACE, type MotorPlace, type MotorSpec, type SeenFrom } from "@/core/match";
-import { speedAndPoles } from "@/core/motor";
+import { matchMotor, UNKNOWN_MOTOR, UNKNOWN_PLACE, type MotorPlace, type MotorSpec } from "@/core/match";
+import { seenFromShaft, speedAndPoles, type SeenFrom } from "@/core/motor";
 import { toHouseFigures } from "@/core/house";
 import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
 

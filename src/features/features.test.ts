@@ -69,6 +69,7 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "label-not-a-capacitor": { code: "label-not-a-capacitor", text: "Motor 0.75 kW", what: "motor" },
   "label-two-ways": { code: "label-two-ways", text: "1/2 µF", readings: ["0.5 µF", "1+2 µF"] },
   "label-no-volts": { code: "label-no-volts", text: "35 µF" },
+  "price-of-both": { code: "price-of-both", text: "38 for the pair, 20 each" },
   "label-two-parts": { code: "label-two-parts", text: "20+130" },
   "label-range-reversed": { code: "label-range-reversed", lowUf: 227, highUf: 189 },
   "running-volts-too-low": { code: "running-volts-too-low", volts: 0 },

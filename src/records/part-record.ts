@@ -1,41 +1,98 @@
 import * as v from "valibot";
-import { EPOCH, MomentSchema, textSchema } from "@/core/kept";
+import { PART_KINDS } from "@/core/exchange";
+import { EPOCH, MomentSchema, textSchema, type Loose } from "@/core/kept";
+import { MotorSheetSchema } from "@/core/match";
+import { photoSchema } from "@/core/station";
 import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
 
 const millimetres = v.nullable(v.pipe(v.number(), v.minValue(1), v.maxValue(1000)));
+const IdSchema = v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes"));
+const MOST_PIECES = 10_000;
+const pieces = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(MOST_PIECES));
 
-/** One line of the shelf: a capacitor at hand, by its label. */
+/** How a part lies there. Persisted: do not change without a migration. */
+export const PART_STATES = ["new", "used", "tested", "untested", "for-parts"] as const;
+export type PartState = (typeof PART_STATES)[number];
+
+/** A picture of one part is small. */
+const MOST_PART_PHOTO_CHARACTERS = 120_000;
+const MOST_PART_READINGS = 40;
+
+/** Readings a spare came with, from the card of the machine it was taken out of. */
+const TestedSchema = v.object({
+  at: MomentSchema,
+  cardId: v.nullable(IdSchema),
+  /** machine and site it came from */
+  donor: textSchema("printed"),
+  /** what each station said of it then */
+  readings: v.pipe(v.array(v.object({ what: textSchema("word"), said: textSchema("note") })), v.maxLength(MOST_PART_READINGS)),
+});
+export type TestedPart = v.InferOutput<typeof TestedSchema>;
+
+/** One line of the shelf: a part at hand, by what its kind is known by. */
 export const PartSchema = v.object({
-  id: v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes")),
+  id: IdSchema,
+  kind: v.picklist(PART_KINDS),
+  /** label of a capacitor, number of a bearing, name of a motor or of anything else */
   label: textSchema("printed"),
   maker: textSchema("word"),
   /** truck, shelf at home, supplier */
   place: textSchema("word"),
-  quantity: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10000)),
+  quantity: pieces,
+  /** the list to buy begins below it */
+  lowest: pieces,
   price: v.pipe(v.number(), v.minValue(0), v.maxValue(100000)),
   diameterMm: millimetres,
   heightMm: millimetres,
   terminals: v.nullable(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(12))),
+  state: v.picklist(PART_STATES),
+  /** of a motor */
+  sheet: v.nullable(MotorSheetSchema),
+  tested: v.nullable(TestedSchema),
+  photo: v.nullable(photoSchema(MOST_PART_PHOTO_CHARACTERS)),
+  note: textSchema("note"),
   isDemo: v.boolean(),
   updatedAt: MomentSchema,
 });
 export type Part = v.InferOutput<typeof PartSchema>;
 
+/** The shelf had capacitors alone, new ones. */
+const withKinds = (part: Loose): Loose => ({
+  kind: "capacitor",
+  lowest: 0,
+  state: "new",
+  sheet: null,
+  tested: null,
+  photo: null,
+  note: "",
+  ...part,
+});
+
 export const partType = defineRecordType("part", {
   schema: PartSchema,
   blank: (id) => ({
     id,
+    kind: "capacitor",
     label: "",
     maker: "",
     place: "",
     quantity: 0,
+    lowest: 0,
     price: 0,
     diameterMm: null,
     heightMm: null,
     terminals: null,
+    state: "new",
+    sheet: null,
+    tested: null,
+    photo: null,
+    note: "",
     isDemo: false,
     updatedAt: EPOCH,
   }),
-  migrations: [{ to: 2, migrate: toOneForm }],
+  migrations: [
+    { to: 2, migrate: toOneForm },
+    { to: 3, migrate: withKinds },
+  ],
 });

@@ -1,5 +1,6 @@
 "use client";
 import { useEffect, useMemo } from "react";
+import { BLANK_SHEET, type MotorSheet } from "@/core/match";
 import { partType, type Part } from "@/records";
 import { changeRow, prepareToKeep } from "./change-row";
 import { database } from "./database";
@@ -23,16 +24,25 @@ export function useParts(): Live<readonly Part[]> {
   );
 }
 
-/** Puts one line on the shelf. */
-export async function addPart(part: Omit<Part, "id" | "isDemo" | "updatedAt">): Promise<boolean> {
+/** What is known of a new line; the rest of it is as on a blank one. */
+export type NewPart = Partial<Omit<Part, "id" | "isDemo" | "updatedAt">> & Pick<Part, "kind" | "label">;
+
+/** Puts one line on the shelf; its id, or null when it could not be kept. */
+export async function addPart(part: NewPart): Promise<string | null> {
   const db = database();
-  const line: Part = { ...part, id: crypto.randomUUID(), isDemo: false, updatedAt: new Date().toISOString() };
-  return attempt(() => writing(db, () => db.parts.add(line)));
+  const id = crypto.randomUUID();
+  const line = { ...partType.blank(id), quantity: 1, ...part, updatedAt: new Date().toISOString() } as Part;
+  return (await attempt(() => writing(db, () => db.parts.add(line)))) ? id : null;
 }
 
 /** Changes one line of the shelf. */
 export async function updatePart(id: string, change: Partial<Omit<Part, "id" | "isDemo" | "updatedAt">>): Promise<boolean> {
   return changeRow("part", id, (row) => ({ ...row, ...change }));
+}
+
+/** Changes the sheet of a motor on the shelf, on what is kept of it. */
+export async function changeSheet(id: string, apply: (sheet: MotorSheet) => MotorSheet): Promise<boolean> {
+  return changeRow("part", id, (row) => ({ ...row, sheet: apply((row as Part).sheet ?? BLANK_SHEET) }));
 }
 
 /** Takes a line off the shelf; returns the way back, or null when it could not be done. */

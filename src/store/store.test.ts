@@ -116,6 +116,7 @@ describe("trouble with storage", () => {
 
 describe("the shelf", () => {
   const line = {
+    kind: "capacitor" as const,
     label: "10 µF 450 V",
     maker: "Kelvane",
     place: "Truck",

@@ -18,6 +18,8 @@ export interface MechanicsFacts {
   readonly bearingJob: BearingJob | null;
   /** something that came off is not back yet */
   readonly isApart: boolean;
+  /** wires came off their posts */
+  readonly hasMovedLeads: boolean;
 }
 
 export const NO_MECHANICS_FACTS: MechanicsFacts = {
@@ -28,4 +30,5 @@ export const NO_MECHANICS_FACTS: MechanicsFacts = {
   bearings: {},
   bearingJob: null,
   isApart: false,
+  hasMovedLeads: false,
 };

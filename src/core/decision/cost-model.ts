@@ -2,6 +2,7 @@ import { SUSPECTS, type ActionId, type Suspect } from "../trade";
 import { bearingJob, type BearingJob } from "../bearing";
 import { NEEDS_GEAR } from "../diagnosis";
 import type { HouseFigures } from "../house";
+import type { KnownPrices } from "./facts";
 import type { RepairSite } from "./site";
 import { ACTION_TABLE, SLOW_FAULTS } from "./actions";
 
@@ -20,6 +21,8 @@ export interface ActionCosts {
   readonly partCost: number;
   readonly minutes: number;
   readonly labourCost: number;
+  /** what the machine costs while it waits for the part */
+  readonly waitCost: number;
   /** chance that it holds where it was the right work */
   readonly holds: number;
   /** what a later failure of the motor costs, once that it happens within the horizon is weighed */
@@ -125,10 +128,20 @@ export function together(first: ActionCosts, second: ActionCosts): ActionCosts {
     partCost: first.partCost + second.partCost,
     minutes: first.minutes + second.minutes,
     labourCost: first.labourCost + second.labourCost,
+    // Both are waited for at once.
+    waitCost: Math.max(first.waitCost, second.waitCost),
     holds: first.holds * second.holds,
     renewalCost: Math.min(first.renewalCost, second.renewalCost),
   };
 }
+
+/**
+ * What a work costs now.
+ * @param costs part, labour and standstill
+ * @returns their sum, in the house's money
+ */
+export const spentOn = ({ partCost, labourCost, waitCost }: Pick<ActionCosts, "partCost" | "labourCost" | "waitCost">): number =>
+  partCost + labourCost + waitCost;
 
 /** Licensed trade: what stands in for work that is not done here. */
 const referCost = (house: HouseFigures): number => house.licensedPrice + (house.noMinutes * house.hourlyRate) / 60;
@@ -140,24 +153,33 @@ const referCost = (house: HouseFigures): number => house.licensedPrice + (house.
  * @param site what the work would be done on
  * @param life age of the motor and years left of the machine
  * @param job the bearing job as it was put together on this motor; null: as the house prices it
+ * @param prices known on the job: they stand before the house's
  * @returns actions with their costs, singly and two on one visit
  */
-export function costModel(house: HouseFigures, site: RepairSite, life: Life = UNKNOWN_LIFE, job: JobTerms | null = null): CostModel {
+export function costModel(
+  house: HouseFigures,
+  site: RepairSite,
+  life: Life = UNKNOWN_LIFE,
+  job: JobTerms | null = null,
+  prices: KnownPrices = {},
+): CostModel {
   const horizon = Math.min(house.horizonYears, life.machineYearsLeft ?? house.horizonYears);
   const left = Math.max(LEAST_LEFT * house.motorLifeYears, house.motorLifeYears - (life.motorAgeYears ?? house.motorLifeYears / 2));
   const minutePrice = house.hourlyRate / 60;
   const actions = weighedOn(site).map((action): ActionCosts => {
     const spec = ACTION_TABLE[action];
     const own = action === "replace-bearings" ? (job ?? usualJob(house)) : null;
-    const minutes = own?.minutes ?? house[spec.minutes];
+    const quoted = prices[action];
+    const minutes = (own?.minutes ?? house[spec.minutes]) + (quoted?.minutes ?? 0);
     const renewed = RENEWS.includes(action) ? house.motorLifeYears : left;
     const renewalPrice = house.motorPrice + house.motorMinutes * minutePrice;
     return {
       action,
       also: null,
-      partCost: own?.partCost ?? (spec.part === null ? 0 : house[spec.part]),
+      partCost: quoted?.partCost ?? own?.partCost ?? (spec.part === null ? 0 : house[spec.part]),
       minutes,
       labourCost: minutes * minutePrice,
+      waitCost: quoted?.waitCost ?? 0,
       holds: own?.holds ?? spec.holds,
       renewalCost: failureWithin(horizon, renewed) * renewalPrice,
     };
@@ -169,10 +191,7 @@ export function costModel(house: HouseFigures, site: RepairSite, life: Life = UN
   const another = isWelded(site) ? [] : [house.motorPrice + house.motorMinutes * minutePrice];
   const cheapestFor = (fault: Suspect): number => {
     const mends = actions.filter(({ action }) => ACTION_TABLE[action].cures.includes(fault));
-    return Math.min(
-      ...mends.map(({ partCost, labourCost }) => partCost + labourCost),
-      ...(mends.length > 0 ? another : [referCost(house)]),
-    );
+    return Math.min(...mends.map(spentOn), ...(mends.length > 0 ? another : [referCost(house)]));
   };
   const byFault = new Map(SUSPECTS.map((fault) => [fault, cheapestFor(fault)]));
   const followUp = (faults: readonly Suspect[]): number => faults.reduce((sum, fault) => sum + (byFault.get(fault) ?? 0), 0);
@@ -189,7 +208,7 @@ export function costModel(house: HouseFigures, site: RepairSite, life: Life = UN
  */
 export function costGiven(costs: ActionCosts, faults: readonly Suspect[], model: CostModel): number {
   const { action } = costs;
-  const spent = costs.partCost + costs.labourCost;
+  const spent = spentOn(costs);
   const later = costs.renewalCost;
   if (action === "keep-until" && faults.length > 0 && faults.every((fault) => SLOW_FAULTS.includes(fault)))
     return spent + later + STILL_COMPLAINS * model.callbackCost + (1 + model.harmOfWaiting) * model.followUp(faults);

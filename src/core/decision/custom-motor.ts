@@ -1,6 +1,7 @@
 import type { Suspect } from "../trade";
 import type { Hypothesis } from "../diagnosis";
 import type { HouseFigures } from "../house";
+import type { KnownPrice, KnownPrices } from "./facts";
 
 /** Ways on where the maker has no spares for this motor. */
 export const CUSTOM_WAYS = ["parts-inside", "made-bracket", "whole-unit"] as const;
@@ -14,6 +15,9 @@ export interface CustomOption {
   readonly expectedCost: number;
 }
 
+/** Nothing said on the job: nothing over the house's price. */
+const NOTHING_KNOWN: KnownPrice = { partCost: 0, minutes: 0, waitCost: 0 };
+
 /** Parts that are standard even inside a motor nobody else makes. */
 const STANDARD_INSIDE: readonly Suspect[] = ["run-capacitor", "start-capacitor", "start-relay", "bearing-worn", "bearing-seized"];
 const OUTSIDE: readonly Suspect[] = ["supply", "wiring", "control", "driven-load"];
@@ -23,9 +27,11 @@ const OUTSIDE: readonly Suspect[] = ["supply", "wiring", "control", "driven-load
  * whole unit; by expected cost, counting a callback and the whole unit where it did not cure.
  * @param hypotheses sets of faults with their probabilities
  * @param house house rules in force
+ * @param prices known on the job: they stand before the house's
  * @returns ways, the cheapest first, each with what it cures
  */
-export function customOptions(hypotheses: readonly Hypothesis[], house: HouseFigures): CustomOption[] {
+export function customOptions(hypotheses: readonly Hypothesis[], house: HouseFigures, prices: KnownPrices = {}): CustomOption[] {
+  const known = (of: keyof KnownPrices): KnownPrice => prices[of] ?? NOTHING_KNOWN;
   const minutePrice = house.hourlyRate / 60;
   const rows: readonly { way: CustomWay; parts: number; minutes: number; mends: (fault: Suspect) => boolean }[] = [
     {
@@ -36,11 +42,16 @@ export function customOptions(hypotheses: readonly Hypothesis[], house: HouseFig
     },
     {
       way: "made-bracket",
-      parts: house.motorPrice + house.bracketPrice,
-      minutes: house.motorMinutes + house.bracketMinutes,
+      parts: (prices["replace-motor"]?.partCost ?? house.motorPrice) + (prices.makeshift?.partCost ?? house.bracketPrice),
+      minutes: house.motorMinutes + house.bracketMinutes + known("replace-motor").minutes + known("makeshift").minutes,
       mends: (fault) => !OUTSIDE.includes(fault),
     },
-    { way: "whole-unit", parts: house.unitPrice, minutes: house.unitMinutes, mends: (fault) => fault !== "supply" && fault !== "wiring" },
+    {
+      way: "whole-unit",
+      parts: (prices["whole-unit"]?.partCost ?? house.unitPrice) + known("whole-unit").waitCost,
+      minutes: house.unitMinutes + known("whole-unit").minutes,
+      mends: (fault) => fault !== "supply" && fault !== "wiring",
+    },
   ];
   const fallback = house.callbackCost + house.unitPrice + house.unitMinutes * minutePrice;
   return rows

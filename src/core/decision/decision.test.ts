@@ -126,6 +126,7 @@ describe("simulateDecision", () => {
     site: { machine: "fan" },
     life: { motorAgeYears: 6, machineYearsLeft: null },
     job: null,
+    prices: {},
     works: [
       { action: "replace-bearings", also: null },
       { action: "replace-motor", also: null },
@@ -233,6 +234,7 @@ describe("bearings, one or both", () => {
       house: HOUSE,
       site: { machine: "fan" },
       life: UNKNOWN_LIFE,
+      prices: {},
       works: [{ action: "replace-bearings", also: null }],
     } as const;
     const meanOf = (job: JobTerms) => simulateDecision({ ...question, job }).spreads[0]?.mean ?? NaN;

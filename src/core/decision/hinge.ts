@@ -22,7 +22,7 @@ export interface Hinge {
 
 const STEPS = 40;
 
-type Changed = Pick<DecisionQuestion, "hypotheses" | "house" | "life">;
+type Changed = Pick<DecisionQuestion, "hypotheses" | "house" | "life" | "prices">;
 interface FigureSpec {
   readonly now: (question: DecisionQuestion) => number;
   readonly range: (now: number) => readonly [low: number, high: number];
@@ -58,9 +58,14 @@ const FIGURES: Record<HingeFigure, FigureSpec> = {
     set: (question, value) => ({ ...question, hypotheses: withLead(question.hypotheses, leadOf(question) ?? "supply", value) }),
   },
   "motor-price": {
-    now: ({ house }) => house.motorPrice,
+    now: ({ house, prices }) => prices["replace-motor"]?.partCost ?? house.motorPrice,
     range: around(0.4, 2),
-    set: (question, value) => ({ ...question, house: { ...question.house, motorPrice: value } }),
+    set: (question, value) => {
+      const quoted = question.prices["replace-motor"];
+      return quoted
+        ? { ...question, prices: { ...question.prices, "replace-motor": { ...quoted, partCost: value } } }
+        : { ...question, house: { ...question.house, motorPrice: value } };
+    },
   },
   "hourly-rate": {
     now: ({ house }) => house.hourlyRate,
@@ -94,7 +99,7 @@ function hingeOn(figure: HingeFigure, question: DecisionQuestion): Hinge {
   const values = Array.from({ length: STEPS + 1 }, (_, index) => low + ((high - low) * index) / STEPS);
   const at = (value: number): Map<string, number> => {
     const changed = spec.set(question, value);
-    const offers = rankActions(changed.hypotheses, costModel(changed.house, question.site, changed.life, question.job));
+    const offers = rankActions(changed.hypotheses, costModel(changed.house, question.site, changed.life, question.job, changed.prices));
     return new Map(offers.map((offer) => [keyOf(offer), offer.expectedCost]));
   };
   const costs = values.map(at);

@@ -18,4 +18,4 @@ export { simulateDecision, type CostSpread, type DecisionOutlook } from "./simul
 export { decisionQuestion, type DecisionGround, type DecisionQuestion, type Work } from "./question";
 export { soundParts, type RepairSite } from "./site";
 export { findHinge, HINGE_FIGURES, type Hinge, type HingeFigure } from "./hinge";
-export { NO_DECISION_FACTS, type DecisionFacts } from "./facts";
+export { NO_DECISION_FACTS, pricesInForce, type DecisionFacts, type KnownPrice, type KnownPrices, type QuotedPrices } from "./facts";

@@ -2,6 +2,7 @@ import type { Hypothesis } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import type { ActionCosts, JobTerms, Life } from "./cost-model";
 import type { ActionOffer } from "./rank-actions";
+import type { KnownPrices } from "./facts";
 import type { RepairSite } from "./site";
 
 /** What is asked of the simulation. Plain data: it goes to a worker. */
@@ -12,6 +13,8 @@ export interface DecisionQuestion {
   readonly life: Life;
   /** the bearing job as put together; null: the house's usual one */
   readonly job: JobTerms | null;
+  /** prices known on the job, before the house's */
+  readonly prices: KnownPrices;
   /** works to compare, the best first */
   readonly works: readonly Work[];
 }

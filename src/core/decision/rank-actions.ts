@@ -1,7 +1,7 @@
 import type { ActionId, Suspect } from "../trade";
 import { marginalProbabilities, type Hypothesis } from "../diagnosis";
 import { SLOW_FAULTS } from "./actions";
-import { costGiven, isCovered, together, type ActionCosts, type CostModel } from "./cost-model";
+import { costGiven, isCovered, spentOn, together, type ActionCosts, type CostModel } from "./cost-model";
 
 /** An action with what it costs now, how likely it cures and brings one back, and what it costs on average in the end. */
 export interface ActionOffer {
@@ -11,7 +11,9 @@ export interface ActionOffer {
   readonly partCost: number;
   readonly minutes: number;
   readonly labourCost: number;
-  /** part and labour */
+  /** of the machine, while it waits for the part */
+  readonly waitCost: number;
+  /** part, labour and standstill */
   readonly cost: number;
   /** chance that nothing is left wrong */
   readonly cureProbability: number;
@@ -50,8 +52,6 @@ function priceOf({ costs, given }: Priced, faults: readonly Suspect[], model: Co
   return found;
 }
 
-const spentOf = ({ partCost, labourCost }: ActionCosts): number => partCost + labourCost;
-
 /** Two faults at once: the cheapest work for each, on one visit. */
 function pairFor(faults: readonly Suspect[], { singles, pairs }: Pick<Rows, "singles" | "pairs">): Priced | null {
   const known = pairs.get(faults);
@@ -61,12 +61,12 @@ function pairFor(faults: readonly Suspect[], { singles, pairs }: Pick<Rows, "sin
       singles
         .map(({ costs }) => costs)
         .filter((costs) => isCovered(costs, [fault]))
-        .sort((x, y) => spentOf(x) - spentOf(y))[0],
+        .sort((x, y) => spentOn(x) - spentOn(y))[0],
   );
   const [first, second] = cheapest;
   const both = first && second && first.action !== second.action ? together(first, second) : null;
   // Where one work mends both for less, two are not weighed.
-  const isBeaten = both === null || singles.some(({ costs }) => isCovered(costs, faults) && spentOf(costs) <= spentOf(both));
+  const isBeaten = both === null || singles.some(({ costs }) => isCovered(costs, faults) && spentOn(costs) <= spentOn(both));
   const made = both && !isBeaten ? toPriced(both) : null;
   pairs.set(faults, made);
   return made;
@@ -184,7 +184,7 @@ export function rankActions(hypotheses: readonly Hypothesis[], model: CostModel)
   const { nothing, slow } = sharesOf(hypotheses);
   return candidates(hypotheses, rowsOf(model))
     .map((row): ActionOffer => {
-      const { action, also, partCost, minutes, labourCost } = row.costs;
+      const { action, also, partCost, minutes, labourCost, waitCost } = row.costs;
       const { cure, expectedCost } = weigh(row, hypotheses, model);
       const callback = 1 - nothing - (cure - nothing) * row.costs.holds;
       return {
@@ -193,7 +193,8 @@ export function rankActions(hypotheses: readonly Hypothesis[], model: CostModel)
         partCost,
         minutes,
         labourCost,
-        cost: partCost + labourCost,
+        waitCost,
+        cost: spentOn(row.costs),
         cureProbability: cure,
         callbackProbability: Math.min(1, Math.max(0, callback)),
         expectedCost,

@@ -2,7 +2,7 @@ import type { Suspect } from "../trade";
 import type { Hypothesis } from "../diagnosis";
 import type { HouseFigures, NumberRuleId } from "../house";
 import { normalFrom, quantileOfSorted, seriesFrom } from "../numeric";
-import { costGiven, costModel, isCovered, together, type ActionCosts, type CostModel, type JobTerms } from "./cost-model";
+import { costGiven, costModel, isCovered, spentOn, together, type ActionCosts, type CostModel, type JobTerms } from "./cost-model";
 import { findHinge, type Hinge } from "./hinge";
 import type { DecisionQuestion, Work } from "./question";
 
@@ -83,7 +83,7 @@ type DrawnFigures = { -readonly [Id in keyof HouseFigures]: HouseFigures[Id] };
  * @source Raiffa & Schlaifer, Applied Statistical Decision Theory, 1.4; Metropolis & Ulam, The Monte Carlo Method (1949)
  */
 export function simulateDecision(question: DecisionQuestion): DecisionOutlook {
-  const { hypotheses, house, site, life, works, job } = question;
+  const { hypotheses, house, site, life, works, job, prices } = question;
   const random = seriesFrom(SEED);
   const normal = normalFrom(random);
   const totals = works.map((): number[] => []);
@@ -94,7 +94,7 @@ export function simulateDecision(question: DecisionQuestion): DecisionOutlook {
     for (const id of TIMED) drawn[id] *= Math.exp(MINUTES_SD * normal());
     drawn.motorLifeYears *= Math.exp(LIFE_SD * normal());
     const faults = drawnFaults(hypotheses, random());
-    const model = costModel(drawn, site, life, drawnJob(job, house, drawn));
+    const model = costModel(drawn, site, life, drawnJob(job, house, drawn), prices);
     const luck = random();
     let best = -1;
     let least = Infinity;
@@ -127,6 +127,6 @@ function costsOf({ action, also }: Work, { actions }: CostModel): ActionCosts | 
 /** Whether the work holds is drawn too, where the mean counts it in part. */
 function drawnCost(costs: ActionCosts, faults: readonly Suspect[], model: CostModel, luck: number): number {
   if (faults.length === 0 || !isCovered(costs, faults)) return costGiven(costs, faults, model);
-  const spent = costs.partCost + costs.labourCost;
+  const spent = spentOn(costs);
   return spent + costs.renewalCost + (luck > costs.holds ? model.callbackCost + spent : 0);
 }

@@ -3,7 +3,7 @@ import { NO_CAPACITOR_FACTS, type CapacitorFacts } from "../capacitor";
 import { NO_DECISION_FACTS, type DecisionFacts } from "../decision";
 import { NO_COMPLAINT_FACTS, type ComplaintFacts } from "../diagnosis";
 import { NO_FRAME_FACTS, type FrameFacts } from "../insulation";
-import { NO_PLATE_FACTS, NO_RUN_FACTS, type PlateFacts, type RunFacts } from "../motor";
+import { NO_FITTED_FACTS, NO_PLATE_FACTS, NO_RUN_FACTS, type FittedFacts, type PlateFacts, type RunFacts } from "../motor";
 import { NO_SAFETY_FACTS, type SafetyFacts } from "../safety";
 import { NO_GEAR_FACTS, type GearFacts } from "../startgear";
 import { NO_WINDING_FACTS, type WindingFacts } from "../winding";
@@ -19,6 +19,7 @@ export interface Facts
     GearFacts,
     MechanicsFacts,
     RunFacts,
+    FittedFacts,
     DecisionFacts,
     SafetyFacts {}
 
@@ -32,6 +33,7 @@ export const NO_FACTS: Facts = {
   ...NO_GEAR_FACTS,
   ...NO_MECHANICS_FACTS,
   ...NO_RUN_FACTS,
+  ...NO_FITTED_FACTS,
   ...NO_DECISION_FACTS,
   ...NO_SAFETY_FACTS,
 };

@@ -4,18 +4,20 @@ export {
   ENCLOSURES,
   MOUNTS,
   PROTECTIONS,
-  ROTATIONS,
-  seenFromShaft,
-  SEEN_FROM,
   SHAFT_DIRECTIONS,
   SHAFT_FORMS,
   UNKNOWN_MOTOR,
   UNKNOWN_PLACE,
+  type BearingSort,
+  type Duty,
+  type Enclosure,
+  type Mount,
+  type OwnCapacitor,
+  type Protection,
+  type ShaftForm,
   type MotorPlace,
   type MotorSpec,
   type RatedConnection,
-  type Rotation,
-  type SeenFrom,
 } from "./motor-spec";
 export {
   FITS,
@@ -29,3 +31,16 @@ export {
 } from "./match-line";
 export { connectionFor } from "./electric-lines";
 export { MATCH_LINE_IDS, matchMotor, type MatchLineId, type MatchVerdict, type MotorMatch } from "./match-motor";
+export {
+  BLANK_PLACE,
+  BLANK_SHEET,
+  MotorSheetSchema,
+  PLACE_FIGURES,
+  PlaceSheetSchema,
+  readPlace,
+  readSheet,
+  type MotorSheet,
+  type PlaceSheet,
+  type ReadSheet,
+  type SheetText,
+} from "./motor-sheet";

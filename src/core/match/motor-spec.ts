@@ -1,3 +1,5 @@
+import type { Rotation } from "../motor";
+
 /** How a motor is held. Persisted: do not change without a migration. */
 export const MOUNTS = ["belly-band", "lugs", "studs", "resilient-base", "rigid-base", "face"] as const;
 export type Mount = (typeof MOUNTS)[number];
@@ -21,14 +23,6 @@ export type BearingSort = (typeof BEARING_SORTS)[number];
 /** Thermal protection: comes back by itself, by a button, or there is none. Persisted likewise. */
 export const PROTECTIONS = ["auto", "manual", "none"] as const;
 export type Protection = (typeof PROTECTIONS)[number];
-
-/** Way a shaft turns. Persisted likewise. */
-export const ROTATIONS = ["cw", "ccw"] as const;
-export type Rotation = (typeof ROTATIONS)[number];
-
-/** From where a rotation is named: two people who look from two ends say two things of one motor. Persisted likewise. */
-export const SEEN_FROM = ["shaft-end", "lead-end"] as const;
-export type SeenFrom = (typeof SEEN_FROM)[number];
 
 /** One way a motor can be connected, with the amps that go with it. */
 export interface RatedConnection {
@@ -128,16 +122,3 @@ export const UNKNOWN_PLACE: MotorPlace = {
   speedsUsed: null,
   leadLengthMm: null,
 };
-
-/**
- * A rotation as it looks from the shaft end, which all comparisons are made by.
- * @param rotation as it was named
- * @param from the end it was named from
- * @returns the rotation looking at the shaft end
- * @source trade rule: rotation is named looking at the shaft end; from the other end it is the opposite
- * @example seenFromShaft("cw", "lead-end") -> "ccw"
- */
-export function seenFromShaft(rotation: Rotation | null, from: SeenFrom): Rotation | null {
-  if (rotation === null || from === "shaft-end") return rotation;
-  return rotation === "cw" ? "ccw" : "cw";
-}

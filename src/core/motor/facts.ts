@@ -2,6 +2,7 @@ import type { Figure } from "../quantity";
 import type { Drive, MachineKind, MotorType } from "../trade";
 import type { Behaviour } from "./behaviour";
 import type { PlateConnection } from "./plate-choice";
+import type { Rotation } from "./rotation";
 import type { HotPlace, Noise, RunEntries } from "./run-entries";
 
 /** What the plate says, and what machine it stands on. */
@@ -43,6 +44,28 @@ export const NO_PLATE_FACTS: PlateFacts = {
   ageYears: null,
   hotSpotC: null,
 };
+
+/** Plate of a motor that went in: the figures after the repair are judged by it. */
+export interface FittedMotor {
+  readonly supplyV: number | null;
+  readonly frequencyHz: number | null;
+  readonly powerW: number | null;
+  readonly fullLoadA: number | null;
+  readonly fullLoadRpm: number | null;
+}
+
+/** The motor that went in, and which way it has to turn, looking at the shaft end. */
+export interface FittedFacts {
+  /** null: the old one stays */
+  readonly fittedMotor: FittedMotor | null;
+  readonly rotationBefore: Rotation | null;
+  /** as the machine asks for it */
+  readonly rotationAsked: Rotation | null;
+  /** when the first part went in, ISO 8601: what is measured later is after; null: nothing went in yet */
+  readonly fittedAt: string | null;
+}
+
+export const NO_FITTED_FACTS: FittedFacts = { fittedMotor: null, rotationBefore: null, rotationAsked: null, fittedAt: null };
 
 /** How it was found to run, and the supply it was found on. */
 export interface RunFacts {

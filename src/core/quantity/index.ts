@@ -16,6 +16,7 @@ export { normalCdf } from "./normal";
 export { decideConformity, type Conformity, type ConformityInput, type Limits } from "./conformity";
 export { formatNumber, formatPercent, formatProbability, formatQuantity, withMinus } from "./format";
 export { formatMoney } from "./money";
+export { formatLength, formatPower } from "./plain-format";
 export {
   EntrySchema,
   figureOf,

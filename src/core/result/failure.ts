@@ -34,6 +34,7 @@ export type Failure =
   | { readonly code: "label-two-ways"; readonly text: string; readonly readings: readonly [string, string] }
   | { readonly code: "label-no-volts"; readonly text: string }
   | { readonly code: "label-two-parts"; readonly text: string }
+  | { readonly code: "price-of-both"; readonly text: string }
   | { readonly code: "label-range-reversed"; readonly lowUf: number; readonly highUf: number }
   | { readonly code: "running-volts-too-low"; readonly volts: number }
   | { readonly code: "running-no-current" }

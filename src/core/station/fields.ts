@@ -49,6 +49,12 @@ export const PLAIN_FIELDS = {
   pieces: { measure: "count", min: 0, max: 10000, isWhole: true },
   shelfPrice: { measure: "money", min: 0, max: 100000 },
   millimetres: { measure: "length", min: 1, max: 1000 },
+  leadLength: { measure: "length", min: 10, max: 20_000 },
+  speeds: { measure: "count", min: 1, max: 8, isWhole: true },
+  supplyVolts: { measure: "voltage", min: 12, max: 600 },
+  circuitAmps: { measure: "current", min: 0.1, max: 200 },
+  fetchMinutes: { measure: "minutes", min: 0, max: 2000 },
+  waitDays: { measure: "days", min: 0, max: 365 },
 } as const satisfies Record<string, PlainFieldSpec>;
 export type PlainFieldId = keyof typeof PLAIN_FIELDS;
 

@@ -17,6 +17,7 @@ export const STATION_IDS = [
   "run-test",
   "uncoupled-run",
   "decide",
+  "out-in",
   "prove",
 ] as const;
 export type StationId = (typeof STATION_IDS)[number];

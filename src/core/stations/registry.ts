@@ -10,6 +10,7 @@ import { insulationStation } from "./insulation";
 import { handTurnStation } from "./hand-turn";
 import { lookStation } from "./look";
 import { makeSafeStation } from "./make-safe";
+import { outInStation } from "./out-in";
 import { plateStation } from "./plate";
 import { powerBackStation } from "./power-back";
 import { proveStation } from "./prove";
@@ -39,6 +40,7 @@ export const STATIONS = {
   "run-test": runTestStation,
   "uncoupled-run": uncoupledRunStation,
   decide: decideStation,
+  "out-in": outInStation,
   prove: proveStation,
 } as const satisfies { readonly [Id in StationId]: { readonly definition: { readonly id: Id } } };
 

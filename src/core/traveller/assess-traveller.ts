@@ -1,4 +1,12 @@
-import { decisionQuestion, rankActions, type ActionOffer, type DecisionQuestion, type Life, type RepairSite } from "../decision";
+import {
+  decisionQuestion,
+  pricesInForce,
+  rankActions,
+  type ActionOffer,
+  type DecisionQuestion,
+  type Life,
+  type RepairSite,
+} from "../decision";
 import { contradictionsOf, findingKey, houseWeights, weighEvidence, type Contradiction, type Finding, type Standing } from "../diagnosis";
 import type { HouseFigures } from "../house";
 import type { EarlierVisit } from "../station";
@@ -83,7 +91,15 @@ export function assessTraveller(
     actions,
     site,
     life,
-    decisionQuestion: decisionQuestion({ hypotheses: standing.hypotheses, offers: actions, house, site, life, job: facts.bearingJob }),
+    decisionQuestion: decisionQuestion({
+      hypotheses: standing.hypotheses,
+      offers: actions,
+      house,
+      site,
+      life,
+      job: facts.bearingJob,
+      prices: pricesInForce(facts.quotedPrices, house.hourlyRate),
+    }),
     stateChange: stateChangeFor(next.station, facts.power, method),
   };
 }

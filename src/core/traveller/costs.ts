@@ -1,4 +1,4 @@
-import { costModel, soundParts, type CostModel, type Life, type RepairSite } from "../decision";
+import { costModel, pricesInForce, soundParts, type CostModel, type Life, type RepairSite } from "../decision";
 import type { Finding } from "../diagnosis";
 import type { Facts } from "../facts";
 import type { HouseFigures } from "../house";
@@ -16,12 +16,12 @@ export const siteOf = ({ machineKind, motorType, startGear, isShellCool, hasWait
   sound: soundParts(findings),
 });
 
-export function modelFor(house: HouseFigures, site: RepairSite, life: Life, { bearingJob }: Facts): CostModel {
+export function modelFor(house: HouseFigures, site: RepairSite, life: Life, { bearingJob, quotedPrices }: Facts): CostModel {
   const known = models.get(house) ?? new Map<string, CostModel>();
   models.set(house, known);
   const terms = bearingJob ? [bearingJob.partCost, bearingJob.minutes, bearingJob.holds] : [];
-  const key = [...Object.values(site), life.motorAgeYears, life.machineYearsLeft, ...terms].join();
-  const model = known.get(key) ?? costModel(house, site, life, bearingJob);
+  const key = [...Object.values(site), life.motorAgeYears, life.machineYearsLeft, ...terms, JSON.stringify(quotedPrices)].join();
+  const model = known.get(key) ?? costModel(house, site, life, bearingJob, pricesInForce(quotedPrices, house.hourlyRate));
   known.set(key, model);
   return model;
 }

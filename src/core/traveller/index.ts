@@ -5,5 +5,5 @@ export { factsWith, groundBefore, handedOn, stamped, type Ground, type HandedOn 
 export { followUps, latestVisits, type FollowUp } from "./follow-ups";
 export type { NextStep } from "./next-step";
 export { isReadyToFinish } from "./ready-to-finish";
-export { decidedWorks, outlasting, takenOver } from "./renewal";
+export { decidedWorks, fittedPlate, outlasting, takenOver } from "./renewal";
 export { methodOf, methodsOn, powerOf, stateChangeFor, stationForTest } from "./ways";

@@ -9,5 +9,7 @@ import type { TravellerAssessment } from "./assess-traveller";
  */
 export function isReadyToFinish({ stations, facts }: TravellerAssessment): boolean {
   const isClosed = (id: StationId): boolean => stations[id].stamp !== "not-done";
-  return !facts.isApart && isClosed("decide") && isClosed("prove") && stations.prove.detail.doubts.length === 0;
+  const { stamp, detail } = stations.prove;
+  const isProved = stamp === "skipped" || detail.lacks.length === 0;
+  return !facts.isApart && isClosed("decide") && isClosed("prove") && detail.doubts.length === 0 && isProved;
 }

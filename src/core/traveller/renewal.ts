@@ -66,3 +66,29 @@ export function takenOver(station: StationId, before: unknown): object {
   const lasts = OUTLASTS[station] as ((record: unknown) => object) | undefined;
   return { ...(stationOf(station).blank as object), ...lasts?.(before) };
 }
+
+/**
+ * The plate of the motor that went in on a visit, as the plate the next visit starts with; its machine is the same.
+ * @param entries what was keyed at each station
+ * @returns null: none went in, or nobody typed its plate
+ */
+export function fittedPlate({ plate, "out-in": outIn }: StationEntries): StationData<"plate"> | null {
+  const part = outIn?.data.works["replace-motor"]?.in;
+  if (!part?.sheet || part.fittedAt === null) return null;
+  const { volts, hertz, power, amps, rpm, capacitor } = part.sheet;
+  const { machineKind, drive, burnsGas } = plate?.data ?? STATIONS.plate.blank;
+  return {
+    ...STATIONS.plate.blank,
+    machineKind,
+    drive,
+    burnsGas,
+    volts,
+    hertz,
+    power,
+    amps,
+    rpm,
+    capacitor: isNone(capacitor) ? "" : capacitor,
+  };
+}
+
+const isNone = (text: string): boolean => /^(?:none|no|without|-|–|0)$/i.test(text.trim());

@@ -27,6 +27,7 @@ const GROUPS: Record<HouseRuleGroup, string> = {
   money: "Prices",
   time: "Minutes a job takes",
   decision: "Deciding",
+  match: "Another motor that fits",
   instruments: "Instruments owned",
   priors: "How often each part is at fault",
 };

@@ -16,6 +16,8 @@ const EXAMPLES: Record<MeasureId, string> = {
   length: "17, 16.98 mm, 0.669 in or 5/8",
   frequency: "50 or 60",
   power: "1/3 hp or 0.25 kW",
+  minutes: "40 or 1.5 h",
+  days: "3 or 2 weeks",
   months: "12",
   years: "8",
   percent: "6",
@@ -37,6 +39,8 @@ const CALLED: Record<MeasureId, string> = {
   length: "length",
   frequency: "frequency",
   power: "power",
+  minutes: "number of minutes",
+  days: "number of days",
   months: "number of months",
   years: "number of years",
   percent: "percentage",
@@ -93,6 +97,7 @@ const SENTENCES: Sentences = {
     `This reads as a ${what}, not as a capacitor. Type what the capacitor's own label says, for example 35 µF ±6 % 440 V.`,
   "label-two-ways": ({ text, readings: [first, second] }) =>
     `${quoted(text)} could be ${first} or ${second}. Type the one that is meant, with its unit.`,
+  "price-of-both": ({ text }) => `${quoted(text)} names a pair and a piece. Type one price, for example 38.40 for the pair.`,
   "label-no-volts": ({ text }) =>
     `${quoted(text)} does not say its volts, and no part goes in below the volts it needs. Type them from the label, for example ${text.trim().slice(0, 40)} 450 V.`,
   "label-two-parts": ({ text }) =>

@@ -4,7 +4,7 @@ import { formatMoney } from "@/core/quantity";
 import type { House } from "@/records";
 import type { KeptCard } from "@/store/queries";
 import { dayOf, dayWords, visitDayOf } from "../vocabulary/clock";
-import { customerOptions, PLAIN_COMPLAINTS, plainWork } from "./customer-words";
+import { customerOptions, partsIn, PLAIN_COMPLAINTS, plainWork } from "./customer-words";
 import { PrintFrame } from "./PrintFrame";
 
 interface CustomerPageProps {
@@ -55,6 +55,11 @@ export function CustomerPage({ card, assessment, house }: CustomerPageProps) {
             {chosen}, agreed on {dayWords(dayOf(new Date(decided?.decidedAt ?? traveller.updatedAt)))}.
           </p>
           {traveller.finishedAt ? <p className="mt-1">Done and measured on {dayWords(visitDayOf(traveller))}.</p> : null}
+          {partsIn(entries["out-in"]?.data).map((line) => (
+            <p key={line} className="mt-1">
+              {line}
+            </p>
+          ))}
           {decided?.partHere === false ? <p className="mt-1">The part is not here today.</p> : null}
           {decided?.recheckOn ? <p className="mt-1">We look at it again by {dayWords(decided.recheckOn)}.</p> : null}
         </section>

@@ -1,7 +1,11 @@
 import type { ActionId, Complaint } from "@/core/trade";
 import { waysOn, type ActionOffer } from "@/core/decision";
 import type { HouseFigures } from "@/core/house";
+import { readSheet } from "@/core/match";
 import { formatMoney, formatNumber } from "@/core/quantity";
+import type { OutInRecord } from "@/core/stations/out-in";
+import { motorLine } from "../match/sheet-words";
+import { dayWords } from "../vocabulary/clock";
 
 /** What each work is, for who owns the machine: no words of the trade. */
 export const PLAIN_ACTIONS: Record<ActionId, string> = {
@@ -92,4 +96,13 @@ export function customerOptions(offers: readonly ActionOffer[], house: HouseFigu
           : []),
       ],
     }));
+}
+
+/** The parts that went in, and the old ones that stay for now, for who owns the machine. */
+export function partsIn(record: OutInRecord | undefined): string[] {
+  return Object.values(record?.works ?? {}).flatMap(({ in: part, isOldKept, expectedOn }) => {
+    if (isOldKept) return [`The old part stays in until the new one is here${expectedOn ? `, expected on ${dayWords(expectedOn)}` : ""}.`];
+    const name = part.label.trim() || (part.sheet ? motorLine(readSheet(part.sheet).spec) : "");
+    return name === "" || part.fittedAt === null ? [] : [`Fitted: ${name}${part.source.trim() ? `, from ${part.source.trim()}` : ""}.`];
+  });
 }

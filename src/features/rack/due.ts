@@ -13,6 +13,7 @@ export const DUE_WORDS: Record<DueKind, string> = {
   "recheck-decision": "Look again",
   "oil-bearings": "Oil sleeve bearings",
   "listen-bearings": "Listen to the bearings",
+  "part-expected": "Part expected",
 };
 
 /** What the cards ask to be looked at again within some days, the soonest first. */

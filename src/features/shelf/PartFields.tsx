@@ -1,11 +1,15 @@
 "use client";
 import { readPlain, type PlainFieldId } from "@/core/station";
 import { useState } from "react";
-import { LineField } from "@/components/LineField";
-import type { Part } from "@/records";
-import { updatePart } from "@/store/parts";
+import { PickOne } from "@/components/Choice";
+import { LineField, NoteField } from "@/components/LineField";
+import { BLANK_SHEET } from "@/core/match";
+import { PART_STATES, type Part } from "@/records";
+import { changeSheet, updatePart } from "@/store/parts";
+import { SheetFields } from "../match/SheetFields";
+import { PART_STATE_WORDS } from "../vocabulary/swap-words";
 
-type NumberField = "quantity" | "price" | "diameterMm" | "heightMm" | "terminals";
+type NumberField = "quantity" | "lowest" | "price" | "diameterMm" | "heightMm" | "terminals";
 
 const NUMBERS: readonly {
   readonly field: NumberField;
@@ -15,11 +19,16 @@ const NUMBERS: readonly {
   readonly example: string;
 }[] = [
   { field: "quantity", label: "Pieces", reads: "pieces", mayBeEmpty: false, example: "a whole number, for example 2" },
+  { field: "lowest", label: "Hold at least", reads: "pieces", mayBeEmpty: false, example: "a whole number, for example 2" },
   { field: "price", label: "Price each", reads: "shelfPrice", mayBeEmpty: false, example: "a price, for example 8.80" },
   { field: "diameterMm", label: "Diameter, mm", reads: "millimetres", mayBeEmpty: true, example: "millimetres, for example 40" },
   { field: "heightMm", label: "Height, mm", reads: "millimetres", mayBeEmpty: true, example: "millimetres, for example 72" },
   { field: "terminals", label: "Terminals", reads: "terminals", mayBeEmpty: true, example: "a whole number, for example 4" },
 ];
+
+/** Of a capacitor alone: a motor's are on its sheet, a bearing's in its number. */
+const SIZES: readonly NumberField[] = ["diameterMm", "heightMm", "terminals"];
+const STATES = PART_STATES.map((id) => ({ id, label: PART_STATE_WORDS[id] }));
 
 /** Every part of a line, to be changed. */
 export default function PartFields({ part }: { part: Part }) {
@@ -35,11 +44,16 @@ export default function PartFields({ part }: { part: Part }) {
   return (
     <div className="my-2 grid grid-cols-2 gap-x-4 gap-y-1 border-l-4 border-rule pl-3 sm:grid-cols-4">
       <div className="col-span-2 sm:col-span-4">
-        <LineField label="Label, as printed" text={part.label} isFigure onText={(label) => void updatePart(part.id, { label })} />
+        <LineField
+          label={part.kind === "capacitor" ? "Label, as printed" : "What it is"}
+          text={part.label}
+          isFigure
+          onText={(label) => void updatePart(part.id, { label })}
+        />
       </div>
       <LineField label="Maker" kind="word" text={part.maker} onText={(maker) => void updatePart(part.id, { maker })} />
       <LineField label="Where" kind="word" text={part.place} onText={(place) => void updatePart(part.id, { place })} />
-      {NUMBERS.map((spec) => (
+      {NUMBERS.filter(({ field }) => part.kind === "capacitor" || !SIZES.includes(field)).map((spec) => (
         <LineField
           key={spec.field}
           label={spec.label}
@@ -49,6 +63,13 @@ export default function PartFields({ part }: { part: Part }) {
           problem={unread[spec.field] === undefined ? null : `Type ${spec.example}.`}
         />
       ))}
+      <div className="col-span-2 flex flex-col gap-3 py-2 sm:col-span-4">
+        <PickOne legend="It is" options={STATES} picked={part.state} onPick={(state) => state && void updatePart(part.id, { state })} />
+        {part.kind === "motor" ? (
+          <SheetFields sheet={part.sheet ?? BLANK_SHEET} onSheet={(apply) => void changeSheet(part.id, apply)} />
+        ) : null}
+        <NoteField label="Note" rows={1} text={part.note} onText={(note) => void updatePart(part.id, { note })} />
+      </div>
     </div>
   );
 }

@@ -1,27 +1,36 @@
 "use client";
 import { FindField, ShowMore } from "@/components/LongList";
+import { PickOne } from "@/components/Choice";
+import { PART_KINDS } from "@/core/exchange/swap-table";
 import { useState } from "react";
 import type { Part } from "@/records";
 import { removePart, useParts } from "@/store/parts";
+import { PART_KIND_WORDS, PART_STATE_WORDS } from "../vocabulary/swap-words";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { NewPart } from "./NewPart";
 import { PartLine } from "./PartLine";
 import { useLabelReader } from "./useLabelReader";
 
 const PAGE = 100;
+const SHOWN_KINDS = [...PART_KINDS, "to-buy"] as const;
+type ShownKind = (typeof SHOWN_KINDS)[number];
+
+/** What a line is found by. */
+const wordsOf = ({ label, maker, place, kind, state, note, tested }: Part): string =>
+  [label, maker, place, PART_KIND_WORDS[kind].one, PART_STATE_WORDS[state], note, tested?.donor ?? ""].join(" ").toLowerCase();
 const AT_HAND = [
   { label: "New part", to: "form input:not([type=search])" },
   { label: "Find", to: "input[type=search]" },
 ] as const;
 
-/** Capacitors at hand, by their labels: what the bench holds against a place, and joins. */
+/** Parts at hand, each by what its kind is known by: what a place is filled from. */
 export function ShelfScreen() {
   const answer = useParts();
   return (
     <Screen at="/shelf" actions={AT_HAND}>
       <h1 className="text-[24px] font-bold">Shelf</h1>
       <p className="mt-1 max-w-[64ch] text-[14px] text-ink-soft">
-        Capacitors at hand. “What would fit” at a capacitor ranks these lines for its place, and makes a missing value from them.
+        Parts at hand. “What would fit” at a capacitor, Out and in, and Match choose from these lines.
       </p>
       {answer.state === "failed" ? (
         <CannotRead failure={answer.failure} />
@@ -38,10 +47,17 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
   const [find, setFind] = useState("");
   const [shown, setShown] = useState(PAGE);
   const [undo, setUndo] = useState<{ readonly label: string; readonly run: () => Promise<boolean> } | null>(null);
+  const [kind, setKind] = useState<ShownKind | null>(null);
   const words = find.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = parts.filter((part) => words.every((word) => `${part.label} ${part.maker} ${part.place}`.toLowerCase().includes(word)));
+  const isLow = ({ quantity, lowest }: Part): boolean => quantity < lowest;
+  const ofKind = parts.filter((part) => kind === null || (kind === "to-buy" ? isLow(part) : part.kind === kind));
+  const found = ofKind.filter((part) => words.every((word) => wordsOf(part).includes(word)));
+  const kinds = SHOWN_KINDS.map((id) => ({
+    id,
+    label: `${id === "to-buy" ? "To buy" : PART_KIND_WORDS[id].many} ${parts.filter((part) => (id === "to-buy" ? isLow(part) : part.kind === id)).length}`,
+  }));
   const reader = useLabelReader();
-  const unread = reader ? parts.filter(({ label }) => !reader.readShelfLabel(label).ok).length : 0;
+  const unread = reader ? parts.filter((part) => reader.problemOf(part.kind, part.label) !== null).length : 0;
   const remove = async (part: Part): Promise<void> => {
     const run = await removePart(part);
     if (run) setUndo({ label: part.label, run });
@@ -76,9 +92,16 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
           </h2>
           <FindField text={find} onText={setFind} />
         </div>
+        <div className="mt-3">
+          <PickOne legend="Show" options={kinds} picked={kind} onPick={setKind} />
+        </div>
         {found.length === 0 ? (
           <p className="mt-3 text-ink-soft">
-            {parts.length === 0 ? "Nothing on the shelf yet. Type a label above." : `No line has “${find}”.`}
+            {parts.length === 0
+              ? "Nothing on the shelf yet. Type a label above."
+              : find.trim()
+                ? `No line has “${find}”.`
+                : "No line of this kind."}
           </p>
         ) : null}
         <ul>

@@ -38,6 +38,8 @@ export interface WeighedCard {
   readonly suspects: readonly Suspect[];
   /** day of the visit, `YYYY-MM-DD`; null where there is none */
   readonly visitDay: string | null;
+  /** the card, for what is put on the shelf from it; null: there is none */
+  readonly card: { readonly id: string; readonly name: string } | null;
 }
 
 /** A traveller of which nothing is known, as on the bench. */
@@ -50,6 +52,7 @@ export const NOTHING_WEIGHED: WeighedCard = {
   decisionQuestion: null,
   suspects: [],
   visitDay: null,
+  card: null,
 };
 
 /** An instrument; a method's type, so that any station's is one to the screens that treat all alike. */

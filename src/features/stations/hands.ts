@@ -21,6 +21,7 @@ const HANDS: { readonly [Id in StationId]: () => Promise<{ readonly default: Sta
   "run-test": () => import("./run-test/in-hand"),
   "uncoupled-run": () => import("./uncoupled-run/in-hand"),
   decide: () => import("./decide/in-hand"),
+  "out-in": () => import("./out-in/in-hand"),
   prove: () => import("./prove/in-hand"),
 };
 

@@ -9,6 +9,7 @@ import { handTurnHow } from "./hand-turn/how";
 import { insulationHow } from "./insulation/how";
 import { lookHow } from "./look/how";
 import { makeSafeHow } from "./make-safe/how";
+import { outInHow } from "./out-in/how";
 import { plateHow } from "./plate/how";
 import { powerBackHow } from "./power-back/how";
 import { proveHow } from "./prove/how";
@@ -38,6 +39,7 @@ export const HOWS: Readonly<Record<StationId, HowSet>> = {
   "run-test": runTestHow,
   "uncoupled-run": uncoupledRunHow,
   decide: decideHow,
+  "out-in": outInHow,
   prove: proveHow,
 };
 

@@ -32,6 +32,7 @@ export const STATION_LABELS: Readonly<Record<StationId, StationLabel>> = {
   "run-test": { title: "Run test", letter: "a", bench: { letter: "m", question: "Does it run right?" } },
   "uncoupled-run": { title: "Uncoupled run", letter: "y" },
   decide: { title: "Decide", letter: "d" },
+  "out-in": { title: "Out and in", letter: "x" },
   prove: { title: "Prove", letter: "v" },
 };
 

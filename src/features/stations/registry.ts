@@ -11,6 +11,7 @@ import { handTurnView } from "./hand-turn";
 import { insulationView } from "./insulation";
 import { lookView } from "./look";
 import { makeSafeView } from "./make-safe";
+import { outInView } from "./out-in";
 import { plateView } from "./plate";
 import { powerBackView } from "./power-back";
 import { proveView } from "./prove";
@@ -40,6 +41,7 @@ const VIEWS = {
   "run-test": runTestView,
   "uncoupled-run": uncoupledRunView,
   decide: decideView,
+  "out-in": outInView,
   prove: proveView,
 } satisfies { readonly [Id in StationId]: Pick<StationView<Id>, "methods"> };
 

@@ -66,7 +66,14 @@ export function CardInHand({ traveller, rows, answer, trouble, onThere, first, f
   const ways = useSame(answer.places[station].ways);
   const beside = useSame(answer.places[station].beside);
   const visitDay = visitDayOf(traveller);
-  const weighed = useMemo(() => ({ ...answer.weighed, visitDay }), [answer.weighed, visitDay]);
+  const weighed = useMemo(
+    () => ({
+      ...answer.weighed,
+      visitDay,
+      card: { id: traveller.id, name: [traveller.machine, traveller.site].filter(Boolean).join(", ") },
+    }),
+    [answer.weighed, visitDay, traveller.id, traveller.machine, traveller.site],
+  );
   const go = useCallback(
     (target: StationId, targetMethod: string | null = null) => {
       setChosen(target);

@@ -1,6 +1,6 @@
 import { openPage } from "@/components/open-page";
 import { STATIONS, type StationId } from "@/core/stations";
-import { outlasting, takenOver, type StationEntries } from "@/core/traveller";
+import { fittedPlate, outlasting, takenOver, type StationEntries } from "@/core/traveller";
 import type { House, TravellerId } from "@/records";
 import { readCardRows } from "@/store/card-rows";
 import { toKeptCard } from "@/store/kept-card";
@@ -9,9 +9,10 @@ import { newVisit } from "@/store/write-card";
 /** What the next visit starts with: the plate of the motor that is in there now, and what was said of the machine around it. */
 export function carriedOver(entries: StationEntries): Partial<Record<StationId, object>> {
   const { plate, decide } = entries;
+  const renewed = fittedPlate(entries);
   const { machineYears = "", isCustom = false } = decide?.data ?? {};
   return {
-    ...(plate && outlasting(entries).includes("plate") ? { plate: takenOver("plate", plate.data) } : {}),
+    ...(renewed ? { plate: renewed } : plate && outlasting(entries).includes("plate") ? { plate: takenOver("plate", plate.data) } : {}),
     ...(machineYears !== "" || isCustom ? { decide: { ...STATIONS.decide.blank, machineYears, isCustom } } : {}),
   };
 }

@@ -80,7 +80,7 @@ export interface CardAnswer {
   /** what the station in hand is assessed on, on the screen itself */
   readonly ground: Ground;
   readonly earlier: readonly EarlierVisit[];
-  readonly weighed: Omit<WeighedCard, "visitDay">;
+  readonly weighed: Omit<WeighedCard, "visitDay" | "card">;
   readonly case: CaseWords;
   /** null: nobody was here before */
   readonly last: LastVisit | null;

@@ -1,7 +1,7 @@
 import { STATION_IDS, type StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import type { Study } from "@/core/study";
-import { assessTraveller, outlasting, takenOver } from "@/core/traveller";
+import { assessTraveller, fittedPlate, outlasting, takenOver } from "@/core/traveller";
 import type { CardRows } from "@/store/card-rows";
 import { toEntries } from "@/store/kept-card";
 import { isPhoto, swapTexts } from "@/store/photos";
@@ -39,7 +39,7 @@ export function lastVisit({ traveller, earlier }: CardRows, house: HouseFigures,
     stampWord: stampWord(id, assessment),
     said: [...saidAt(id, entries[id]?.data, assessment, house), ...listedAt(id, entries[id]?.data)],
     photos: photosIn(entries[id]?.data),
-    takes: lasting.includes(id) ? takenOver(id, entries[id]?.data) : null,
+    takes: (id === "plate" ? fittedPlate(entries) : null) ?? (lasting.includes(id) ? takenOver(id, entries[id]?.data) : null),
   });
   const kept = STATION_IDS.filter((id) => entries[id] !== undefined && !NOT_READ.includes(id));
   return {

@@ -85,6 +85,8 @@ export const DOUBT_SENTENCES: Record<ProofDoubt, string> = {
     "The start winding draws what it drew before: a new capacitor would have changed it. Check that the new one is connected.",
   "still-slow": "It still starts slowly.",
   "still-hot": "The shell is still too hot for its class.",
+  "rotation-wrong": "It turns the wrong way, looking at the shaft end: reverse it before the machine is closed.",
+  "line-failed": "Something the machine should do now, it does not: it is not cured, or something else is wrong too.",
   "supply-still-off": "The volts are still outside their band after work on supply or wiring.",
 };
 

@@ -2,6 +2,8 @@ import type { Part } from "../part-record";
 
 type Line = Omit<Part, "id" | "isDemo" | "updatedAt">;
 
+const PLAIN = { kind: "capacitor", lowest: 0, state: "new", sheet: null, tested: null, photo: null, note: "" } as const;
+
 const KELVANE = "Kelvane";
 const DOSBROOK = "Dosbrook";
 
@@ -13,7 +15,7 @@ function line(
   size: [number, number, number] | null,
 ): Line {
   const [diameterMm, heightMm, terminals] = size ?? [null, null, null];
-  return { label, maker, place, quantity, price, diameterMm, heightMm, terminals };
+  return { ...PLAIN, label, maker, place, quantity, price, diameterMm, heightMm, terminals };
 }
 
 /** What is on the truck and on the shelf at home; makers and prices are made up. */

@@ -63,7 +63,6 @@ export const MATCH_RULES = {
   flatMinutes: { kind: "number", label: "Flat filed for the set screw", unit: "min", fallback: 10, min: 0, max: 120, source: BENCH },
   bushMinutes: { kind: "number", label: "Shaft bushed", unit: "min", fallback: 6, min: 0, max: 120, source: BENCH },
   stripMinutes: { kind: "number", label: "Strip under a belly band", unit: "min", fallback: 3, min: 0, max: 60, source: BENCH },
-  bracketMinutes: { kind: "number", label: "Bracket for another mount", unit: "min", fallback: 35, min: 0, max: 300, source: BENCH },
   secondEndMinutes: {
     kind: "number",
     label: "Second shaft end sawn off or guarded",
@@ -91,6 +90,14 @@ export const MATCH_RULES = {
     max: 120,
     source: BENCH,
   },
+  retestMonths: {
+    kind: "number",
+    label: "Tested spare: tested anew after",
+    unit: "months",
+    fallback: 12,
+    min: 1,
+    max: 120,
+    source: "house choice: grease and film age on a shelf too",
+  },
   bushPrice: { kind: "number", label: "Shaft bush", unit: "", fallback: 6, min: 0, max: 500, source: "house price" },
-  bracketPrice: { kind: "number", label: "Bracket for another mount", unit: "", fallback: 15, min: 0, max: 500, source: "house price" },
 } as const satisfies RuleGroup;

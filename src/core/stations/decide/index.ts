@@ -56,7 +56,7 @@ export const decideStation = defineStation({
       machineYearsLeft,
     };
     return plainAssessment(action === null ? "not-done" : "noted", detail, {
-      facts: { action },
+      facts: { action, also },
       due: record.recheckOn === null ? [] : [{ kind: "recheck-decision", when: { on: record.recheckOn } }],
     });
   },

@@ -1,6 +1,6 @@
 import type { ActionId, Complaint } from "../../trade";
 import type { Facts } from "../../facts";
-import { type AmpsVerdict, type Noise, type RunField, supplyLimits } from "../../motor";
+import { type AmpsVerdict, type Noise, type Rotation, type RunField, supplyLimits } from "../../motor";
 import type { HouseFigures } from "../../house";
 import type { ProveRecord } from "./record";
 
@@ -14,7 +14,9 @@ export type ProofDoubt =
   | "capacitor-not-felt"
   | "still-slow"
   | "still-hot"
-  | "supply-still-off";
+  | "supply-still-off"
+  | "rotation-wrong"
+  | "line-failed";
 
 /** One figure before and after. */
 export interface ProofRow {
@@ -43,6 +45,13 @@ interface Proof {
   readonly facts: Facts;
   readonly house: HouseFigures;
 }
+
+/** Looking at the shaft end, the way it has to turn. */
+export const wantedRotation = ({ rotationAsked, rotationBefore, complaints }: Facts): Rotation | null => {
+  if (rotationAsked !== null || rotationBefore === null) return rotationAsked;
+  // What ran the wrong way is asked to run the other.
+  return complaints.includes("runs-backwards") ? (rotationBefore === "cw" ? "ccw" : "cw") : rotationBefore;
+};
 
 const rowOf = ({ rows }: Proof, field: RunField): ProofRow | undefined => rows.find((row) => row.field === field);
 
@@ -82,6 +91,11 @@ const DOUBTS: Record<ProofDoubt, (proof: Proof, action: ActionId) => boolean> = 
     const row = rows.find(({ field }) => field === "shell");
     return row?.after != null && facts.hotSpotC !== null && row.after > facts.hotSpotC - house.shellBelowWindingK;
   },
+  "rotation-wrong": ({ record, facts }) => {
+    const wanted = wantedRotation(facts);
+    return wanted !== null && record.afterRotation !== null && record.afterRotation !== wanted;
+  },
+  "line-failed": ({ record }) => Object.values(record.lines).includes("bad"),
   "supply-still-off": (proof, action) => {
     const row = rowOf(proof, "supplyVolts");
     const limits = supplyLimits(proof.facts, proof.house.supplyPercent / 100);

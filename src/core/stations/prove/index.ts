@@ -13,16 +13,22 @@ import {
   slipsOfRun,
   withoutSlips,
   type RunSlips,
+  type Rotation,
 } from "../../motor";
 import type { HandFeel } from "../../bearing";
-import { figureOf } from "../../quantity";
+import { proofLinesFor, type ProofLine } from "../../exchange";
+import { figureOf, type Entry } from "../../quantity";
+import type { ActionId } from "../../trade";
 import type { HouseFigures } from "../../house";
-import { proofDoubts, type ProofDoubt, type ProofRow } from "./contradictions";
+import { proofDoubts, wantedRotation, type ProofDoubt, type ProofRow } from "./contradictions";
 import { BLANK_PROVE, ProveRecordSchema, type ProveRecord } from "./record";
 import { proveMigrations } from "./migrations";
 
 export type { ProofDoubt, ProofRow } from "./contradictions";
 export type { ProveRecord } from "./record";
+
+/** What is missing for a proof. */
+export type ProofLack = "rotation" | "figure";
 
 export interface ProveDetail {
   readonly plateA: number | null;
@@ -40,6 +46,14 @@ export interface ProveDetail {
   readonly hottest: { readonly before: HotPlace | null; readonly after: HotPlace | null };
   /** what contradicts the decision: it is not signed off over them */
   readonly doubts: readonly ProofDoubt[];
+  /** what a sign-off waits for */
+  readonly lacks: readonly ProofLack[];
+  /** looking at the shaft end: as found, as it has to be, as it is now */
+  readonly rotation: { readonly before: Rotation | null; readonly wanted: Rotation | null; readonly mayHaveTurned: boolean };
+  /** what shows at this machine that it is right */
+  readonly lines: readonly ProofLine[];
+  /** another motor is in: its own plate is what its figures are held against */
+  readonly isOtherMotor: boolean;
   /** figures after the repair that look like a slip of the finger */
   readonly slips: RunSlips;
 }
@@ -56,10 +70,16 @@ const LEAST: Record<RunField, number> = {
   coastDown: 0.5,
 };
 
-function rowOf(field: RunField, record: ProveRecord, { runFound }: Facts, house: HouseFigures): ProofRow {
+/** A figure of the run test belongs after the repair when it was taken once the part was in. */
+function isAfter(entry: Entry | null, fittedAt: string | null): boolean {
+  return fittedAt !== null && entry?.reading != null && entry.reading.at > fittedAt;
+}
+
+function rowOf(field: RunField, record: ProveRecord, { runFound, fittedAt }: Facts, house: HouseFigures): ProofRow {
   const keyed = figureOf(record.before[field]);
-  const before = keyed ?? figureOf(runFound[field] ?? null);
-  const after = figureOf(record.after[field]);
+  const run = runFound[field] ?? null;
+  const before = keyed ?? (isAfter(run, fittedAt) ? null : figureOf(run));
+  const after = figureOf(record.after[field]) ?? (isAfter(run, fittedAt) ? figureOf(run) : null);
   const spread =
     before && after
       ? Math.max(
@@ -80,17 +100,50 @@ function rowOf(field: RunField, record: ProveRecord, { runFound }: Facts, house:
   };
 }
 
+/** A motor of the plate that went in; where none did, the one of the card. */
+function provedMotor(facts: Facts): Facts {
+  const { fittedMotor } = facts;
+  if (fittedMotor === null) return facts;
+  const { supplyV, frequencyHz, powerW, fullLoadA, fullLoadRpm } = fittedMotor;
+  return { ...facts, supplyV: supplyV ?? facts.supplyV, frequencyHz: frequencyHz ?? facts.frequencyHz, powerW, fullLoadA, fullLoadRpm };
+}
+
+/** Another motor, leads that came off, or a rotor put back the other way round: which way it turns has to be seen. */
+function mayHaveTurned({ action, also, hasMovedLeads, motorType, machineKind }: Facts): boolean {
+  const works = [action, also];
+  if (machineKind === "hermetic-compressor") return false;
+  return (
+    works.includes("replace-motor") || (motorType === "shaded-pole" ? works.includes("replace-bearings") : hasMovedLeads && action !== null)
+  );
+}
+
+/** Work after which nothing at the motor is other than before: no figure can show it. */
+const NO_FIGURE: readonly (ActionId | null)[] = [null, "no-repair", "keep-until", "refer", "wait-and-retest"];
+
+function lacksOf(record: ProveRecord, rows: readonly ProofRow[], facts: Facts): ProofLack[] {
+  const hasFigure = rows.some(({ after }) => after !== null);
+  return [
+    ...(mayHaveTurned(facts) && record.afterRotation === null ? (["rotation"] as const) : []),
+    ...(!NO_FIGURE.includes(facts.action) && !hasFigure ? (["figure"] as const) : []),
+  ];
+}
+
 function stampOf(record: ProveRecord, detail: ProveDetail): Stamp {
   if (Object.keys(detail.slips).length > 0) return "unsure";
   if (detail.doubts.length > 0) return "out";
+  if (detail.after && detail.lacks.length > 0) return "open";
   if (detail.after) return detail.after.conformity?.decision ?? "noted";
   const isTouched = detail.rows.some(({ after, isFromRunTest, before }) => after !== null || (before !== null && !isFromRunTest));
   return isTouched ||
     record.afterBehaviour !== null ||
     record.afterNoises.length > 0 ||
     record.afterHotPlace !== null ||
+    record.afterRotation !== null ||
+    Object.keys(record.lines).length > 0 ||
     record.note.trim() !== ""
-    ? "noted"
+    ? detail.lacks.length > 0
+      ? "open"
+      : "noted"
     : "not-done";
 }
 
@@ -107,16 +160,20 @@ export const proveStation = defineStation({
   blank: BLANK_PROVE,
   migrations: proveMigrations,
   assess(keyed, context) {
-    const { facts, house } = context;
+    const { house } = context;
+    const facts = provedMotor(context.facts);
     const slips = slipsOfRun(keyed.after, facts, house.supplyPercent / 100);
     const record: ProveRecord = { ...keyed, after: withoutSlips(keyed.after, slips) };
     const plateA = facts.fullLoadA;
     const limits = plateA === null ? null : ampsLimits(plateA, house);
     // What the run test found is the figure before, unless another was keyed here.
-    const found = facts.runFound.lineAmps ?? null;
+    const run = facts.runFound.lineAmps ?? null;
+    const isRunAfter = isAfter(run, facts.fittedAt);
+    const found = isRunAfter ? null : run;
     const isFromRunTest = record.before.lineAmps === null && found !== null;
-    const before = judgeAmps(record.before.lineAmps ?? found, plateA, house);
-    const after = judgeAmps(record.after.lineAmps, plateA, house);
+    // What the old motor drew is held against the old plate.
+    const before = judgeAmps(record.before.lineAmps ?? found, context.facts.fullLoadA, house);
+    const after = judgeAmps(record.after.lineAmps ?? (isRunAfter ? run : null), plateA, house);
     const rows = RUN_FIELD_IDS.map((field) => rowOf(field, record, facts, house));
     const doubts = proofDoubts({ record, rows, amps: after, facts, house });
     const detail: ProveDetail = {
@@ -127,6 +184,10 @@ export const proveStation = defineStation({
       after,
       rows,
       doubts,
+      lacks: lacksOf(record, rows, facts),
+      rotation: { before: facts.rotationBefore, wanted: wantedRotation(facts), mayHaveTurned: mayHaveTurned(facts) },
+      lines: proofLinesFor(facts),
+      isOtherMotor: context.facts.fittedMotor !== null,
       hand: { before: facts.handFound, after: facts.handAfter },
       heard: { before: facts.noisesFound, after: record.afterNoises },
       hottest: { before: facts.hotPlaceFound, after: record.afterHotPlace },
@@ -137,7 +198,15 @@ export const proveStation = defineStation({
       // A proof is no test to be proposed: it comes after the decision.
       openTests: [],
       findings: isFromRunTest ? [] : findingOfAmps(before),
-      working: [...workingOfAmps("before", before, plateA, limits), ...workingOfAmps("after", after, plateA, limits)],
+      working: [
+        ...workingOfAmps(
+          "before",
+          before,
+          context.facts.fullLoadA,
+          context.facts.fullLoadA === null ? null : ampsLimits(context.facts.fullLoadA, house),
+        ),
+        ...workingOfAmps("after", after, plateA, limits),
+      ],
     });
   },
 });

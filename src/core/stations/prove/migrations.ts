@@ -9,6 +9,8 @@ const NO_FIGURES = {
   speed: null,
   startTime: null,
   shell: null,
+  // Which way it turns, and what shows at the machine that it is right.
+  12: (data: Loose) => ({ afterRotation: null, lines: {}, ...data }),
 };
 
 const onlyAmps = (lineAmps: unknown): Loose => ({ ...NO_FIGURES, lineAmps: lineAmps ?? null });
@@ -25,4 +27,6 @@ export const proveMigrations: StationMigrations = {
     after: onlyAmps(after),
   }),
   5: ({ before, after, ...rest }) => ({ afterHotPlace: null, ...rest, before: withCoastDown(before), after: withCoastDown(after) }),
+  // Which way it turns, and what shows at the machine that it is right.
+  12: (data: Loose) => ({ afterRotation: null, lines: {}, ...data }),
 };

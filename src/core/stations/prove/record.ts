@@ -1,6 +1,7 @@
 import { NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
-import { HOT_PLACES, NO_RUN_ENTRIES, NOISES, RUN_ENTRY_SCHEMAS, BEHAVIOURS } from "../../motor";
+import { PROOF_LINE_IDS, type ProofLine } from "../../exchange";
+import { HOT_PLACES, NO_RUN_ENTRIES, NOISES, ROTATIONS, RUN_ENTRY_SCHEMAS, BEHAVIOURS } from "../../motor";
 
 const FiguresSchema = v.object(RUN_ENTRY_SCHEMAS);
 
@@ -11,6 +12,17 @@ export const ProveRecordSchema = v.object({
   afterBehaviour: v.nullable(v.picklist(BEHAVIOURS)),
   afterNoises: someOf(NOISES),
   afterHotPlace: v.nullable(v.picklist(HOT_PLACES)),
+  /** which way it turns now, looking at the shaft end */
+  afterRotation: v.nullable(v.picklist(ROTATIONS)),
+  /** what shows at the machine that it is right */
+  lines: v.partial(
+    v.object(
+      Object.fromEntries(PROOF_LINE_IDS.map((id) => [id, v.picklist(["good", "bad"])])) as Record<
+        ProofLine,
+        v.PicklistSchema<["good", "bad"], undefined>
+      >,
+    ),
+  ),
   note: NoteSchema,
 });
 export type ProveRecord = v.InferOutput<typeof ProveRecordSchema>;
@@ -21,5 +33,7 @@ export const BLANK_PROVE: ProveRecord = {
   afterBehaviour: null,
   afterNoises: [],
   afterHotPlace: null,
+  afterRotation: null,
+  lines: {},
   note: "",
 };

@@ -90,14 +90,16 @@ function NoSpares({ house, weighed }: Props) {
         </tr>
       </thead>
       <tbody>
-        {customOptions(weighed.hypotheses, house.figures).map(({ way, cost, cureProbability, expectedCost }, index) => (
-          <tr key={way} className={`border-b border-rule-faint ${index === 0 ? "font-semibold" : ""}`}>
-            <td className="py-1.5">{CUSTOM_WORDS[way]}</td>
-            <td className="num py-1.5 text-right">{formatMoney(cost)}</td>
-            <td className="num py-1.5 pl-3 text-right">{formatProbability(cureProbability)}</td>
-            <td className="num py-1.5 pl-3 text-right">{formatNumber(expectedCost, 0)}</td>
-          </tr>
-        ))}
+        {customOptions(weighed.hypotheses, house.figures, weighed.decisionQuestion?.prices).map(
+          ({ way, cost, cureProbability, expectedCost }, index) => (
+            <tr key={way} className={`border-b border-rule-faint ${index === 0 ? "font-semibold" : ""}`}>
+              <td className="py-1.5">{CUSTOM_WORDS[way]}</td>
+              <td className="num py-1.5 text-right">{formatMoney(cost)}</td>
+              <td className="num py-1.5 pl-3 text-right">{formatProbability(cureProbability)}</td>
+              <td className="num py-1.5 pl-3 text-right">{formatNumber(expectedCost, 0)}</td>
+            </tr>
+          ),
+        )}
       </tbody>
     </table>
   );

@@ -70,8 +70,18 @@ export function hingeSentence(hinge: Hinge): string {
 /** A person's line closed as a sentence, so that the next one does not run into it. */
 const withStop = (text: string): string => (/[.!?…]$/.test(text) ? text : `${text}.`);
 
-export const offerCaption = ({ partCost, labourCost, minutes }: { partCost: number; labourCost: number; minutes: number }): string =>
-  `parts ${formatNumber(partCost, 0)} · ${formatNumber(minutes, 0)} min ${formatNumber(labourCost, 0)}`;
+export const offerCaption = ({
+  partCost,
+  labourCost,
+  waitCost,
+  minutes,
+}: {
+  readonly partCost: number;
+  readonly labourCost: number;
+  readonly waitCost: number;
+  readonly minutes: number;
+}): string =>
+  `parts ${formatNumber(partCost, 0)} · ${formatNumber(minutes, 0)} min ${formatNumber(labourCost, 0)}${waitCost > 0 ? ` · standing still ${formatNumber(waitCost, 0)}` : ""}`;
 
 export const workOf = ({ action, also }: { action: ActionId | null; also: ActionId | null }): Work | null =>
   action === null ? null : { action, also };

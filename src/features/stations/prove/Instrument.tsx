@@ -1,14 +1,17 @@
 "use client";
-import type { MachineKind } from "@/core/trade";
+import type { MachineKind, MotorType } from "@/core/trade";
 import { useState } from "react";
 import { PickOne, TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
 import { isRunFieldOn } from "@/core/relevance";
-import { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, type RunField, behavioursOn } from "@/core/motor";
+import { HOT_PLACES, NOISES, ROTATIONS, RUN_FIELD_IDS, RUN_FIELDS, type RunField, behavioursOn } from "@/core/motor";
 import { BEHAVIOUR_WORDS, HOT_PLACE_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
 import type { InstrumentProps } from "../../station/contract";
+import { inSentence } from "@/features/vocabulary/in-sentence";
+import { ROTATION_WORDS } from "@/features/vocabulary/match-words";
+import { PROOF_LINE_WORDS } from "@/features/vocabulary/swap-words";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
@@ -19,6 +22,18 @@ import { type Detail, sentences } from "./words";
 const behaviourOptions = (machineKind: MachineKind) => behavioursOn(machineKind).map((id) => ({ id, label: BEHAVIOUR_WORDS[id] }));
 const HOT_PLACE_OPTIONS = HOT_PLACES.map((id) => ({ id, label: HOT_PLACE_WORDS[id] }));
 const NOISE_OPTIONS = NOISES.map((id) => ({ id, label: NOISE_WORDS[id] }));
+const WAYS = ROTATIONS.map((id) => ({ id, label: ROTATION_WORDS[id] }));
+const GOOD_BAD = [
+  { id: "good", label: "Yes" },
+  { id: "bad", label: "No" },
+] as const;
+
+/** How a motor of this type is made to turn the other way. */
+const reversal = (motorType: MotorType): string =>
+  motorType === "shaded-pole"
+    ? "No wire turns a shaded-pole motor round: take it apart and put the rotor in end for end, where its shaft and bearings allow it."
+    : "Power off, proven dead: swap the two ends of the start winding against the main, or move the plug that does it.";
+
 /** Keyed at every proof; the others open with one press. */
 const FIRST: readonly RunField[] = ["lineAmps", "startAmps"];
 
@@ -78,7 +93,7 @@ export default function Instrument({ record, assessment, facts, house, change }:
           ) : null}
           <PlateBars before={detail.before} after={detail.after} limitFraction={house.figures.overloadPercent / 100} />
           <ProofPairs rows={detail.rows} />
-          <Verdict assessment={assessment} sentences={sentences(detail)} />
+          <Verdict assessment={assessment} sentences={sentences(detail, record)} />
         </div>
         <KeyPad extras={PAD_EXTRAS[RUN_FIELDS[field]]} />
       </div>
@@ -105,6 +120,40 @@ export default function Instrument({ record, assessment, facts, house, change }:
         picked={record.afterHotPlace}
         onPick={(afterHotPlace) => change((r) => ({ ...r, afterHotPlace }))}
       />
+      {detail.rotation.mayHaveTurned || record.afterRotation !== null ? (
+        <section aria-label="Which way it turns" className="flex flex-col gap-2">
+          <PickOne
+            legend={`Turns now, looking at the shaft end${detail.rotation.wanted ? `; it has to turn ${inSentence(ROTATION_WORDS[detail.rotation.wanted])}` : ""}`}
+            options={WAYS}
+            picked={record.afterRotation}
+            onPick={(afterRotation) => change((r) => ({ ...r, afterRotation }))}
+          />
+          {detail.rotation.wanted === null ? (
+            <p className="caption">
+              Nobody noted which way it turned before: what the machine asks for decides. Out and in has the place for it.
+            </p>
+          ) : null}
+          {detail.doubts.includes("rotation-wrong") ? (
+            <p className="border-l-4 border-out pl-3 text-[14px]">{reversal(facts.motorType)}</p>
+          ) : null}
+        </section>
+      ) : null}
+      {detail.lines.length > 0 ? (
+        <section aria-labelledby="at-machine" className="flex flex-col gap-2">
+          <h2 id="at-machine" className="heading-rule">
+            At the machine
+          </h2>
+          {detail.lines.map((line) => (
+            <PickOne
+              key={line}
+              legend={PROOF_LINE_WORDS[line]}
+              options={GOOD_BAD}
+              picked={record.lines[line] ?? null}
+              onPick={(picked) => change((r) => ({ ...r, lines: { ...r.lines, [line]: picked ?? undefined } }))}
+            />
+          ))}
+        </section>
+      ) : null}
       <NoteField label="Note" text={record.note} onText={(note) => change((r) => ({ ...r, note }))} />
     </FieldFlow>
   );

@@ -2,9 +2,12 @@ import { inSentence } from "@/features/vocabulary/in-sentence";
 import { RUN_FIELDS, type AmpsVerdict } from "@/core/motor";
 import { formatPercent, formatProbability, formatQuantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
-import type { ProofRow } from "@/core/stations/prove";
+import type { ProofLine } from "@/core/exchange";
+import type { ProofRow, ProveRecord } from "@/core/stations/prove";
 import { DOUBT_SENTENCES } from "@/features/vocabulary/decision-words";
 import { handPair } from "@/features/vocabulary/hand-words";
+import { ROTATION_WORDS } from "@/features/vocabulary/match-words";
+import { PROOF_LINE_WORDS } from "@/features/vocabulary/swap-words";
 import { HOT_PLACE_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
 
 export type Detail = ReturnType<(typeof STATIONS)["prove"]["assess"]>["detail"];
@@ -52,7 +55,12 @@ function hottestPair({ before, after }: Detail["hottest"]): string[] {
   return before && after ? [`Hottest: before ${inSentence(HOT_PLACE_WORDS[before])}; after ${inSentence(HOT_PLACE_WORDS[after])}.`] : [];
 }
 
-export function sentences(detail: Detail): string[] {
+const LACK_SENTENCES: Record<Detail["lacks"][number], string> = {
+  rotation: "Which way it turns now is not noted, and what was done may have turned it round: look at the shaft end.",
+  figure: "No figure after the repair yet: one of them shows that it is better.",
+};
+
+export function sentences(detail: Detail, record: Pick<ProveRecord, "afterRotation" | "lines"> | null = null): string[] {
   const { before, after, doubts, rows, hand, heard, hottest } = detail;
   const change =
     before && after
@@ -60,8 +68,8 @@ export function sentences(detail: Detail): string[] {
           `${formatQuantity("current", Math.abs(after.amps - before.amps), after.standardUncertaintyA)} ${after.amps <= before.amps ? "less" : "more"} than before.`,
         ]
       : [];
+  const { rotation, lacks, isOtherMotor } = detail;
   const said = [
-    ...doubts.map((doubt) => DOUBT_SENTENCES[doubt]),
     ...(after ? [ampsSentence("After", after)] : []),
     ...(before ? [ampsSentence("Before", before)] : []),
     ...change,
@@ -69,6 +77,19 @@ export function sentences(detail: Detail): string[] {
     ...handPair(hand.before, hand.after),
     ...heardPair(heard),
     ...hottestPair(hottest),
+    ...(isOtherMotor && after ? ["Held against the plate of the motor that went in."] : []),
+    ...(rotation.before && record?.afterRotation
+      ? [
+          `It turned ${inSentence(ROTATION_WORDS[rotation.before])} before, and turns ${inSentence(ROTATION_WORDS[record.afterRotation])} now.`,
+        ]
+      : record?.afterRotation
+        ? [`It turns ${inSentence(ROTATION_WORDS[record.afterRotation])}, looking at the shaft end.`]
+        : []),
+    ...Object.entries(record?.lines ?? {}).map(
+      ([line, state]) => `${PROOF_LINE_WORDS[line as ProofLine]}: ${state === "good" ? "yes" : "no"}.`,
+    ),
   ];
-  return said.length > 0 ? said : ["Covers and guards on, as it runs every day; then the line amps, clamp closed round one lead."];
+  return said.length + doubts.length > 0
+    ? [...doubts.map((doubt) => DOUBT_SENTENCES[doubt]), ...lacks.map((lack) => LACK_SENTENCES[lack]), ...said]
+    : ["Covers and guards on, as it runs every day; then the line amps, clamp closed round one lead."];
 }

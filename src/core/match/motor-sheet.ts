@@ -1,0 +1,230 @@
+import * as v from "valibot";
+import { parseCapacitorLabel, ratedUfOf } from "../capacitor";
+import { textSchema } from "../kept";
+import { endsOf, readPlateField, ROTATIONS, SEEN_FROM, seenFromShaft, speedAndPoles, type PlateFieldId, type PlateValue } from "../motor";
+import type { Failure } from "../result";
+import { readPlain, type PlainFieldId } from "../station";
+import {
+  BEARING_SORTS,
+  DUTIES,
+  ENCLOSURES,
+  MOUNTS,
+  PROTECTIONS,
+  SHAFT_FORMS,
+  type MotorPlace,
+  type MotorSpec,
+  type OwnCapacitor,
+  type RatedConnection,
+} from "./motor-spec";
+
+const printed = textSchema("printed");
+
+/** A motor as its plate and a rule say it, as keyed: what nobody knows stays empty. Field names are persisted. */
+export const MotorSheetSchema = v.object({
+  volts: printed,
+  hertz: printed,
+  power: printed,
+  amps: printed,
+  rpm: printed,
+  phases: v.nullable(v.picklist([1, 3])),
+  speeds: printed,
+  rotation: v.nullable(v.picklist(ROTATIONS)),
+  seenFrom: v.picklist(SEEN_FROM),
+  isReversible: v.nullable(v.boolean()),
+  shaftEnds: v.nullable(v.picklist([1, 2])),
+  mount: v.nullable(v.picklist(MOUNTS)),
+  bodyDiameter: printed,
+  bodyLength: printed,
+  shaftDiameter: printed,
+  shaftLength: printed,
+  shaftForm: v.nullable(v.picklist(SHAFT_FORMS)),
+  enclosure: v.nullable(v.picklist(ENCLOSURES)),
+  duty: v.nullable(v.picklist(DUTIES)),
+  bearings: v.nullable(v.picklist(BEARING_SORTS)),
+  capacitor: printed,
+  protection: v.nullable(v.picklist(PROTECTIONS)),
+  leadLength: printed,
+  /** roles and colours of its leads, in words */
+  leads: printed,
+});
+export type MotorSheet = v.InferOutput<typeof MotorSheetSchema>;
+
+export const BLANK_SHEET: MotorSheet = {
+  volts: "",
+  hertz: "",
+  power: "",
+  amps: "",
+  rpm: "",
+  phases: null,
+  speeds: "",
+  rotation: null,
+  seenFrom: "shaft-end",
+  isReversible: null,
+  shaftEnds: null,
+  mount: null,
+  bodyDiameter: "",
+  bodyLength: "",
+  shaftDiameter: "",
+  shaftLength: "",
+  shaftForm: null,
+  enclosure: null,
+  duty: null,
+  bearings: null,
+  capacitor: "",
+  protection: null,
+  leadLength: "",
+  leads: "",
+};
+
+/** Fields that are written as a plate has them. */
+type PlateText = Extract<PlateFieldId, keyof MotorSheet>;
+/** Fields that take one figure, and what each is read as. */
+const FIGURES = {
+  speeds: "speeds",
+  bodyDiameter: "millimetres",
+  bodyLength: "millimetres",
+  shaftDiameter: "millimetres",
+  shaftLength: "millimetres",
+  leadLength: "leadLength",
+} as const satisfies Partial<Record<keyof MotorSheet, PlainFieldId>>;
+type FigureField = keyof typeof FIGURES;
+export type SheetText = PlateText | FigureField | "capacitor";
+
+/** A sheet as it is understood, with what of it cannot be read. */
+export interface ReadSheet {
+  readonly spec: MotorSpec;
+  readonly failures: Readonly<Partial<Record<SheetText, Failure>>>;
+}
+
+const NO_CAPACITOR = /^(?:none|no|without|-|–|0)$/i;
+
+function readCapacitor(text: string): { own: OwnCapacitor | null; failure: Failure | null } {
+  const shown = text.trim();
+  if (shown === "") return { own: null, failure: null };
+  if (NO_CAPACITOR.test(shown)) return { own: { kind: "none" }, failure: null };
+  const label = parseCapacitorLabel(shown);
+  if (!label.ok) return { own: null, failure: label.failure };
+  const [section] = label.value.sections;
+  return section === undefined
+    ? { own: null, failure: null }
+    : { own: { kind: "one", uf: ratedUfOf(section), ratedV: label.value.ratedV }, failure: null };
+}
+
+/** Volts and amps of a plate belong together by their place; one figure of amps stands for every connection. */
+function connectionsOf(volts: readonly PlateValue[], amps: readonly PlateValue[]): RatedConnection[] {
+  return volts.map((value, index) => {
+    const [lowV, highV] = endsOf(value);
+    const own = amps.length === volts.length ? amps[index] : amps.length === 1 && volts.length === 1 ? amps[0] : undefined;
+    return { lowV, highV, fullLoadA: own === undefined ? null : endsOf(own)[1] };
+  });
+}
+
+/**
+ * Reads a motor's sheet as it was keyed.
+ * @param sheet the sheet
+ * @returns what is known of the motor, and of each field that cannot be read why
+ */
+export function readSheet(sheet: MotorSheet): ReadSheet {
+  const failures: Partial<Record<SheetText, Failure>> = {};
+  const plate = (field: PlateText): readonly PlateValue[] => {
+    const read = readPlateField(field, sheet[field]);
+    if (!read.ok) failures[field] = read.failure;
+    return read.ok ? read.value : [];
+  };
+  const figure = (field: FigureField): number | null => {
+    const { value, failure } = readPlain(sheet[field], FIGURES[field]);
+    if (failure) failures[field] = failure;
+    return value;
+  };
+  const [volts, hertz, power, amps, rpms] = [plate("volts"), plate("hertz"), plate("power"), plate("amps"), plate("rpm")];
+  const { own, failure } = readCapacitor(sheet.capacitor);
+  if (failure) failures.capacitor = failure;
+  const hz = hertz.flatMap((value) => [...new Set(endsOf(value))]);
+  const rpm = rpms.length === 0 ? null : Math.max(...rpms.map((value) => endsOf(value)[1]));
+  const speeds = figure("speeds");
+  return {
+    spec: {
+      connections: connectionsOf(volts, amps),
+      hertz: hz,
+      phases: sheet.phases,
+      powerW: power[0] === undefined ? null : endsOf(power[0])[1],
+      rpm,
+      poles: rpm !== null && hz[0] !== undefined ? (speedAndPoles(rpm, hz[0])?.poles ?? null) : null,
+      // A plate that names several speeds has so many.
+      speeds: speeds ?? (rpms.length > 1 ? rpms.length : null),
+      rotation: seenFromShaft(sheet.rotation, sheet.seenFrom),
+      isReversible: sheet.isReversible,
+      shaftEnds: sheet.shaftEnds,
+      mount: sheet.mount,
+      bodyDiameterMm: figure("bodyDiameter"),
+      bodyLengthMm: figure("bodyLength"),
+      shaftDiameterMm: figure("shaftDiameter"),
+      shaftLengthMm: figure("shaftLength"),
+      shaftForm: sheet.shaftForm,
+      enclosure: sheet.enclosure,
+      duty: sheet.duty,
+      bearings: sheet.bearings,
+      capacitor: own,
+      protection: sheet.protection,
+      leadLengthMm: figure("leadLength"),
+    },
+    failures,
+  };
+}
+
+/** A place as keyed. Field names are persisted: do not change without a migration. */
+export const PlaceSheetSchema = v.object({
+  supply: printed,
+  roomLength: printed,
+  roomDiameter: printed,
+  circuit: printed,
+  wheelBore: printed,
+  speedsUsed: printed,
+  leadLength: printed,
+  shaft: v.nullable(v.picklist(["horizontal", "up", "down"])),
+  hasAirOver: v.nullable(v.boolean()),
+});
+export type PlaceSheet = v.InferOutput<typeof PlaceSheetSchema>;
+
+export const BLANK_PLACE: PlaceSheet = {
+  supply: "",
+  roomLength: "",
+  roomDiameter: "",
+  circuit: "",
+  wheelBore: "",
+  speedsUsed: "",
+  leadLength: "",
+  shaft: null,
+  hasAirOver: null,
+};
+
+/** What each text of a place is read as. */
+export const PLACE_FIGURES = {
+  supply: "supplyVolts",
+  roomLength: "millimetres",
+  roomDiameter: "millimetres",
+  circuit: "circuitAmps",
+  wheelBore: "millimetres",
+  speedsUsed: "speeds",
+  leadLength: "leadLength",
+} as const satisfies Partial<Record<keyof PlaceSheet, PlainFieldId>>;
+
+/**
+ * Reads a place as it was keyed; what cannot be read is taken as not known, and told beside its field.
+ * @param place the place
+ * @returns what is known of it
+ */
+export const readPlace = (place: PlaceSheet): MotorPlace => {
+  const figure = (field: keyof typeof PLACE_FIGURES): number | null => readPlain(place[field], PLACE_FIGURES[field]).value;
+  return {
+    supplyV: figure("supply"),
+    roomLengthMm: figure("roomLength"),
+    roomDiameterMm: figure("roomDiameter"),
+    circuitA: figure("circuit"),
+    shaft: place.shaft,
+    hasAirOver: place.hasAirOver,
+    wheelBoreMm: figure("wheelBore"),
+    speedsUsed: figure("speedsUsed"),
+    leadLengthMm: figure("leadLength"),
+  };
+};

@@ -1,0 +1,207 @@
+import { plateCapacitorFor, type Facts } from "../../facts";
+import {
+  afterFitting,
+  compareQuotes,
+  isSwap,
+  judgeBearingIn,
+  judgeCapacitorIn,
+  judgeMotorIn,
+  QUOTED,
+  quotedPrices,
+  readQuote,
+  SWAP_ACTIONS,
+  SWAP_TABLE,
+  type AfterFitting,
+  type Incoming,
+  type QuoteComparison,
+  type Quoted,
+  type ReadQuote,
+  type SwapAction,
+} from "../../exchange";
+import type { HouseFigures } from "../../house";
+import { BLANK_SHEET, connectionFor, matchMotor, readSheet, type MatchQuestion, type MotorMatch } from "../../match";
+import type { FittedMotor } from "../../motor";
+import { readPlain } from "../../station";
+import { defineStation, plainAssessment, type Stamp } from "../../station";
+import { oldMotor } from "./old-motor";
+import { BLANK_EXCHANGE, BLANK_OUT_IN, OutInRecordSchema, type Candidate, type Exchange, type OutInRecord } from "./record";
+
+export { BLANK_EXCHANGE, MOST_CANDIDATES, type Candidate, type Exchange, type OutInRecord } from "./record";
+
+/** What a work still lacks before its part is accounted for. */
+export type ExchangeLack = "fate" | "why-scrapped" | "made-unusable" | "part-in" | "fitted" | "expected-day";
+
+/** One part out and one in, as it stands. */
+export interface WorkState {
+  readonly action: SwapAction;
+  readonly exchange: Exchange;
+  readonly incoming: Incoming;
+  readonly lacks: readonly ExchangeLack[];
+  /** the old one is still in, and the new one on order */
+  readonly isOnOrder: boolean;
+}
+
+/** A motor that may go in, held against the old one. */
+export interface CandidateState {
+  readonly candidate: Candidate;
+  readonly match: MotorMatch;
+  readonly failures: ReturnType<typeof readSheet>["failures"];
+}
+
+export interface OutInDetail {
+  /** works that were decided and in which a part is exchanged, and those that were keyed here */
+  readonly works: readonly WorkState[];
+  readonly question: Omit<MatchQuestion, "candidate">;
+  readonly oldFailures: ReturnType<typeof readSheet>["failures"];
+  readonly candidates: readonly CandidateState[];
+  readonly quotes: readonly ReadQuote[];
+  readonly comparisons: readonly { readonly of: Quoted; readonly comparison: QuoteComparison }[];
+  readonly standstillAnHour: number;
+  readonly after: readonly AfterFitting[];
+  /** lines that nobody ticked yet, once a part is in */
+  readonly open: readonly AfterFitting[];
+  readonly fitted: FittedMotor | null;
+}
+
+const isTouched = (exchange: Exchange): boolean => JSON.stringify(exchange) !== JSON.stringify(BLANK_EXCHANGE);
+
+function incomingFor(
+  action: SwapAction,
+  exchange: Exchange,
+  question: Omit<MatchQuestion, "candidate">,
+  facts: Facts,
+  house: HouseFigures,
+): Incoming {
+  const { kind } = SWAP_TABLE[action];
+  const part = exchange.in;
+  if (kind === "capacitor") {
+    const role = action === "replace-start-capacitor" ? "start" : "run";
+    const fitted = facts.fittedCapacitor?.kind === role ? facts.fittedCapacitor : null;
+    return judgeCapacitorIn(part.label, part.reading, plateCapacitorFor(facts, role) ?? fitted, house);
+  }
+  if (kind === "bearing")
+    return judgeBearingIn(
+      part.label,
+      Object.values(facts.bearings).map(({ number }) => number),
+    );
+  if (kind === "motor") return judgeMotorIn(part.sheet ?? BLANK_SHEET, question, part.reading, house);
+  return { kind, verdict: part.label.trim() === "" ? "unsure" : "unmeasured" };
+}
+
+function lacksOf(action: SwapAction, { out, in: part, isOldKept, expectedOn }: Exchange): ExchangeLack[] {
+  if (isOldKept) return expectedOn === null ? ["expected-day"] : [];
+  const isMotor = SWAP_TABLE[action].kind === "motor";
+  const isNamed = part.label.trim() !== "" || part.sheet !== null;
+  return [
+    ...(out.fate === null ? (["fate"] as const) : []),
+    ...(out.fate === "scrap" && out.why.trim() === "" ? (["why-scrapped"] as const) : []),
+    ...(isMotor && (out.fate === "scrap" || out.fate === "keep-for-parts") && out.unusableAt === null ? (["made-unusable"] as const) : []),
+    ...(isNamed ? (part.fittedAt === null ? (["fitted"] as const) : []) : (["part-in"] as const)),
+  ];
+}
+
+/** The new motor's plate, once it is in: at the volts of this place. */
+function fittedMotor(works: readonly WorkState[], question: Omit<MatchQuestion, "candidate">): FittedMotor | null {
+  const part = works.find(({ action }) => action === "replace-motor")?.exchange.in;
+  if (!part?.sheet || part.fittedAt === null) return null;
+  const { spec } = readSheet(part.sheet);
+  const connection = connectionFor({ ...question, candidate: spec });
+  return {
+    supplyV: connection === null ? null : (connection.lowV + connection.highV) / 2,
+    frequencyHz: spec.hertz[0] ?? null,
+    powerW: spec.powerW,
+    fullLoadA: connection?.fullLoadA ?? null,
+    fullLoadRpm: spec.rpm,
+  };
+}
+
+function stampOf(detail: OutInDetail, record: OutInRecord): Stamp {
+  const { works, open } = detail;
+  const begun = works.filter(({ exchange }) => isTouched(exchange));
+  if (begun.some(({ incoming }) => incoming.verdict === "wrong")) return "out";
+  if (begun.length === 0)
+    return record.quotes.length > 0 || record.candidates.length > 0 || record.rotationBefore !== null ? "noted" : "not-done";
+  if (open.length > 0 || works.some(({ lacks }) => lacks.length > 0)) return "open";
+  if (works.some(({ isOnOrder }) => isOnOrder)) return "open";
+  if (begun.some(({ incoming }) => incoming.verdict === "too-close")) return "too-close";
+  return begun.every(({ incoming }) => incoming.verdict === "right") ? "holds" : "noted";
+}
+
+/**
+ * The part that comes out with its fate, the part that goes in with its own label and reading, what was quoted for it, which
+ * motor fits, and what is seen to once it is in.
+ */
+export const outInStation = defineStation({
+  definition: {
+    id: "out-in",
+    power: "either",
+    minutes: 5,
+    tests: [],
+    cautions: [],
+    methods: [
+      { id: "parts", power: "either", tests: [], cautions: ["stored-charge", "gas-off", "local-codes"] },
+      { id: "match", power: "either", tests: [], cautions: [] },
+      { id: "quotes", power: "either", tests: [], cautions: [] },
+    ],
+  },
+  schema: OutInRecordSchema,
+  blank: BLANK_OUT_IN,
+  early: (record) => ({ quotedPrices: quotedPrices(record.quotes, readPlain(record.standstill, "shelfPrice").value ?? 0) }),
+  assess(record, { facts, house }) {
+    const question = oldMotor(record, facts);
+    const decided = [facts.action, facts.also].filter((each): each is SwapAction => each !== null && isSwap(each));
+    const actions = SWAP_ACTIONS.filter((action) => decided.includes(action) || record.works[action] !== undefined);
+    const works = actions.map((action): WorkState => {
+      const exchange = record.works[action] ?? BLANK_EXCHANGE;
+      return {
+        action,
+        exchange,
+        incoming: incomingFor(action, exchange, question, facts, house),
+        lacks: lacksOf(action, exchange),
+        isOnOrder: exchange.isOldKept,
+      };
+    });
+    const standstillAnHour = readPlain(record.standstill, "shelfPrice").value ?? 0;
+    const quotes = record.quotes.map((quote) => readQuote(quote, house.hourlyRate, standstillAnHour));
+    const motor = works.find(({ action }) => action === "replace-motor");
+    const match = motor?.incoming.kind === "motor" ? motor.incoming.match : null;
+    const after = afterFitting({
+      works: works.filter(({ isOnOrder }) => !isOnOrder).map(({ action }) => action),
+      machineKind: facts.machineKind,
+      drive: facts.drive,
+      burnsGas: facts.burnsGas,
+      spareLeads: match?.works.find(({ what }) => what === "cap-leads")?.count ?? 0,
+      isAdapted: (match?.works.length ?? 0) > 0,
+    });
+    const isIn = works.some(({ exchange }) => exchange.in.fittedAt !== null);
+    const detail: OutInDetail = {
+      works,
+      question,
+      oldFailures: readSheet(record.old).failures,
+      candidates: record.candidates.map((candidate) => {
+        const { spec, failures } = readSheet(candidate.sheet);
+        return { candidate, failures, match: matchMotor({ ...question, candidate: spec }, house) };
+      }),
+      quotes,
+      comparisons: QUOTED.flatMap((of) => {
+        const comparison = compareQuotes(quotes.filter(({ quote }) => quote.of === of));
+        return comparison ? [{ of, comparison }] : [];
+      }),
+      standstillAnHour,
+      after: works.length === 0 ? [] : after,
+      open: isIn ? after.filter((id) => record.seenTo[id] === undefined) : [],
+      fitted: fittedMotor(works, question),
+    };
+    return plainAssessment<OutInDetail>(stampOf(detail, record), detail, {
+      facts: {
+        fittedMotor: detail.fitted,
+        rotationBefore: record.rotationBefore,
+        rotationAsked: record.rotationAsked,
+        fittedAt: works.flatMap(({ exchange }) => exchange.in.fittedAt ?? []).sort()[0] ?? null,
+      },
+      due: works.flatMap(({ isOnOrder, exchange }) =>
+        isOnOrder && exchange.expectedOn !== null ? [{ kind: "part-expected" as const, when: { on: exchange.expectedOn } }] : [],
+      ),
+    });
+  },
+});

@@ -1,0 +1,62 @@
+"use client";
+import { PickOne } from "@/components/Choice";
+import { NoteField } from "@/components/LineField";
+import { TickTimes } from "@/components/TickTimes";
+import type { SwapAction } from "@/core/exchange";
+import { ROTATIONS } from "@/core/motor";
+import { BLANK_EXCHANGE, type Exchange } from "@/core/stations/out-in";
+import { ROTATION_WORDS } from "@/features/vocabulary/match-words";
+import { clockTime } from "@/features/vocabulary/clock";
+import { AFTER_FITTING_WORDS } from "@/features/vocabulary/swap-words";
+import type { Props } from "./props";
+import { toggleMoment } from "../shared/toggle-moment";
+import { WorkPair } from "./WorkPair";
+
+const WAYS = ROTATIONS.map((id) => ({ id, label: ROTATION_WORDS[id] }));
+
+/** A pair for each work, the way it turned, and what is seen to once the part is in. */
+export function PartsPanel(props: Props) {
+  const { record, assessment, change } = props;
+  const { works, after } = assessment.detail;
+  const setWork = (action: SwapAction, apply: (exchange: Exchange, at: string) => Exchange) =>
+    change((r, at) => ({ ...r, works: { ...r.works, [action]: apply(r.works[action] ?? BLANK_EXCHANGE, at) } }));
+  return (
+    <>
+      {works.length === 0 ? (
+        <p className="max-w-[60ch] text-[17px]">
+          Nothing is exchanged yet. Decide first what is done: each part that comes out and each that goes in then has its place here.
+        </p>
+      ) : null}
+      {works.map((work) => (
+        <WorkPair key={work.action} {...props} work={work} onWork={(apply) => setWork(work.action, apply)} />
+      ))}
+      <section aria-labelledby="turns" className="flex flex-col gap-3">
+        <h2 id="turns" className="heading-rule">
+          Which way it turns <span className="caption ml-2 font-normal">looking at the shaft end</span>
+        </h2>
+        <PickOne
+          legend="As found"
+          options={WAYS}
+          picked={record.rotationBefore}
+          onPick={(rotationBefore) => change((r) => ({ ...r, rotationBefore }))}
+        />
+        <PickOne
+          legend="Asked for, where that is the other way"
+          options={WAYS}
+          picked={record.rotationAsked}
+          onPick={(rotationAsked) => change((r) => ({ ...r, rotationAsked }))}
+        />
+      </section>
+      {after.length > 0 ? (
+        <TickTimes
+          legend="After fitting"
+          steps={after.map((id) => ({ id, label: AFTER_FITTING_WORDS[id] }))}
+          times={record.seenTo}
+          show={clockTime}
+          onToggle={(id) => change((r, at) => ({ ...r, seenTo: toggleMoment(r.seenTo, id, at) }))}
+        />
+      ) : null}
+      <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+    </>
+  );
+}

@@ -1,0 +1,131 @@
+"use client";
+import { PickOne } from "@/components/Choice";
+import { LineField } from "@/components/LineField";
+import { MOST_QUOTES, QUOTED, type Quote, type QuoteField, type Quoted } from "@/core/exchange";
+import { formatMoney } from "@/core/quantity";
+import { toSentence } from "@/features/messages/failure-sentences";
+import { QUOTED_WORDS } from "@/features/vocabulary/swap-words";
+import { useState } from "react";
+import { PlainField } from "../shared/PlainField";
+import type { Props } from "./props";
+import { comparisonSentence, quoteLine } from "./words";
+
+const FIELDS: readonly { readonly field: QuoteField; readonly label: string; readonly placeholder: string; readonly unit?: string }[] = [
+  { field: "price", label: "Price", placeholder: "38.40 for the pair" },
+  { field: "postage", label: "Postage", placeholder: "6.50" },
+  { field: "minutes", label: "There and back", placeholder: "40", unit: "min" },
+  { field: "days", label: "Here in", placeholder: "0 if it is here", unit: "days" },
+];
+const OPTIONS = QUOTED.map((id) => ({ id, label: QUOTED_WORDS[id] }));
+
+/** What was quoted on this job: Decide and what it hinges on count with it, before the prices of the house. */
+export function QuotesPanel({ record, assessment, house, change }: Props) {
+  const { quotes, comparisons } = assessment.detail;
+  const [of, setOf] = useState<Quoted>("motor");
+  const set = (id: string, apply: (quote: Quote) => Quote) =>
+    change((r) => ({ ...r, quotes: r.quotes.map((quote) => (quote.id === id ? apply(quote) : quote)) }));
+  const add = () =>
+    change((r) =>
+      r.quotes.length >= MOST_QUOTES
+        ? r
+        : {
+            ...r,
+            quotes: [
+              ...r.quotes,
+              { id: crypto.randomUUID(), of, supplier: "", price: "", postage: "", minutes: "", days: "", isTaken: false },
+            ],
+          },
+    );
+  return (
+    <>
+      <p className="max-w-[64ch] text-[14px] text-ink-soft">
+        A price known on the job stands before the house&apos;s own. The way there and back counts at{" "}
+        {formatMoney(house.figures.hourlyRate)} an hour, a day of waiting at what the machine costs while it stands.
+      </p>
+      <div className="max-w-64">
+        <PlainField
+          label="Standing still costs, an hour"
+          field="shelfPrice"
+          text={record.standstill}
+          placeholder="0.70"
+          onText={(standstill) => change((r) => ({ ...r, standstill }))}
+        />
+      </div>
+      <ul className="flex flex-col gap-5">
+        {quotes.map((read) => {
+          const { quote, failures } = read;
+          const name = `${QUOTED_WORDS[quote.of]}${quote.supplier.trim() ? `, ${quote.supplier.trim()}` : ""}`;
+          return (
+            <li key={quote.id} aria-label={name} className="border-l-4 border-rule pl-3">
+              <div className="grid grid-cols-2 gap-x-4 gap-y-1 lg:grid-cols-[2fr_1.4fr_1fr_1fr_1fr]">
+                <LineField
+                  label={`${QUOTED_WORDS[quote.of]}, from`}
+                  text={quote.supplier}
+                  placeholder="Pennock Electrical"
+                  onText={(supplier) => set(quote.id, (each) => ({ ...each, supplier }))}
+                />
+                {FIELDS.map(({ field, label, placeholder, unit }) => {
+                  const failure = failures[field];
+                  return (
+                    <LineField
+                      key={field}
+                      label={label}
+                      unit={unit}
+                      isFigure
+                      text={quote[field]}
+                      placeholder={placeholder}
+                      problem={failure ? toSentence(failure) : null}
+                      onText={(text) => set(quote.id, (each) => ({ ...each, [field]: text }))}
+                    />
+                  );
+                })}
+              </div>
+              <div className="mt-1.5 flex flex-wrap items-center gap-x-4 gap-y-2">
+                <p className="num min-w-0 flex-1 basis-64 text-[13.5px]">{quoteLine(read) ?? "No price yet."}</p>
+                <button
+                  type="button"
+                  className="btn"
+                  aria-pressed={quote.isTaken}
+                  aria-label={`${quote.isTaken ? "Not taken" : "Take"} ${name}`}
+                  onClick={() =>
+                    change((r) => ({
+                      ...r,
+                      quotes: r.quotes.map((each) =>
+                        each.of === quote.of ? { ...each, isTaken: each.id === quote.id ? !each.isTaken : false } : each,
+                      ),
+                    }))
+                  }
+                >
+                  {quote.isTaken ? "Taken" : "Take it"}
+                </button>
+                <button
+                  type="button"
+                  className="btn btn-plain"
+                  aria-label={`Strike ${name}`}
+                  onClick={() => change((r) => ({ ...r, quotes: r.quotes.filter(({ id }) => id !== quote.id) }))}
+                >
+                  Strike
+                </button>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      {comparisons.map(({ of: part, comparison }) => (
+        <p key={part} role="status" className="border-l-4 border-press pl-3 text-[16px]">
+          {QUOTED_WORDS[part]}: {comparisonSentence(comparison)}
+        </p>
+      ))}
+      <div className="flex flex-col gap-3">
+        <PickOne legend="Another price, of" options={OPTIONS} picked={of} onPick={(picked) => setOf(picked ?? of)} />
+        {record.quotes.length >= MOST_QUOTES ? (
+          <p className="text-[14px]">{MOST_QUOTES} prices are the most a card takes. Strike one first.</p>
+        ) : (
+          <button type="button" className="btn btn-filled self-start" onClick={add}>
+            Add a price
+          </button>
+        )}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,64 @@
+"use client";
+import { KEPT_AS, SWAP_TABLE, type KeptPart, type SwapAction } from "@/core/exchange";
+import type { MotorSheet } from "@/core/match";
+import type { Exchange } from "@/core/stations/out-in";
+import { KEPT_PART_WORDS } from "@/features/vocabulary/swap-words";
+import { inSentence } from "@/features/vocabulary/in-sentence";
+import { addPart } from "@/store/parts";
+import { useState } from "react";
+import { toggleMoment } from "../shared/toggle-moment";
+import type { PairProps } from "./WorkPair";
+
+interface ToShelfProps {
+  readonly action: SwapAction;
+  readonly out: Exchange["out"];
+  readonly sheet: MotorSheet | null;
+  readonly card: { readonly id: string; readonly name: string } | null;
+  readonly onWork: PairProps["onWork"];
+}
+
+/** What came out, or what is kept of it, each with one press to the shelf. */
+export default function ToShelf({ action, out, sheet, card, onWork }: ToShelfProps) {
+  const [isRefused, setRefused] = useState(false);
+  const { kind } = SWAP_TABLE[action];
+  const put = async (what: "whole" | KeptPart): Promise<void> => {
+    const at = new Date().toISOString();
+    const name = out.label.trim() || "Part without a label";
+    const id = await addPart({
+      kind: what === "whole" ? kind : KEPT_AS[what],
+      label: what === "whole" ? name : `${KEPT_PART_WORDS[what]} of ${name}`,
+      state: what === "whole" ? "used" : "for-parts",
+      place: "Truck",
+      sheet: what === "whole" && kind === "motor" ? sheet : null,
+      tested:
+        out.reading.trim() === "" && card === null
+          ? null
+          : {
+              at,
+              cardId: card?.id ?? null,
+              donor: card?.name ?? "",
+              readings: out.reading.trim() === "" ? [] : [{ what: "When it came out", said: out.reading.trim() }],
+            },
+    });
+    setRefused(id === null);
+    if (id !== null) onWork((each, moment) => ({ ...each, out: { ...each.out, shelved: toggleMoment(each.out.shelved, what, moment) } }));
+  };
+  const offered: readonly ("whole" | KeptPart)[] = out.fate === "back-on-shelf" ? ["whole"] : out.kept;
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      {offered.map((what) => {
+        const words = what === "whole" ? "it" : inSentence(KEPT_PART_WORDS[what]);
+        return what in out.shelved ? (
+          <span key={what} role="status" className="text-[14px] text-ink-soft">
+            {what === "whole" ? "On the Shelf." : `${KEPT_PART_WORDS[what]}: on the Shelf.`}
+          </span>
+        ) : (
+          <button key={what} type="button" className="btn" onClick={() => void put(what)}>
+            Put {words} on the Shelf
+          </button>
+        );
+      })}
+      {isRefused ? <p className="text-[14px] text-out">It could not be kept on this device. Try again.</p> : null}
+    </div>
+  );
+}

@@ -1,0 +1,14 @@
+import { readSheet } from "@/core/match";
+import type { StationView } from "../../station/contract";
+import { INCOMING_WORDS } from "@/features/vocabulary/swap-words";
+import { sentences, type Detail } from "./words";
+
+export const outInView: StationView<"out-in", Detail> = {
+  methods: { parts: "Out and in", match: "Match", quotes: "Quotes" },
+  brief: ({ detail, stamp }) => {
+    if (stamp === "out") return INCOMING_WORDS.wrong;
+    if (detail.works.some(({ isOnOrder }) => isOnOrder)) return "On order";
+    return stamp === "holds" ? INCOMING_WORDS.right : null;
+  },
+  say: (record, { detail }) => sentences(record, detail, ({ exchange }) => (exchange.in.sheet ? readSheet(exchange.in.sheet).spec : null)),
+};

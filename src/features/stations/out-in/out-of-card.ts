@@ -1,0 +1,34 @@
+import { printCapacitorLabel } from "@/core/capacitor";
+import { SWAP_TABLE, type SwapAction } from "@/core/exchange";
+import { plateCapacitorFor, type Facts } from "@/core/facts";
+import { formatQuantity } from "@/core/quantity";
+import type { Exchange } from "@/core/stations/out-in";
+import type { MotorSpec } from "@/core/match";
+import { motorLine } from "../../match/sheet-words";
+
+/** What the card knows of the part that comes out, in words: its label, and what it read. */
+export function outOfCard(action: SwapAction, facts: Facts, old: MotorSpec): Pick<Exchange["out"], "label" | "reading"> {
+  switch (SWAP_TABLE[action].kind) {
+    case "capacitor": {
+      const kind = action === "replace-start-capacitor" ? "start" : "run";
+      const label = facts.fittedCapacitor?.kind === kind ? facts.fittedCapacitor : plateCapacitorFor(facts, kind);
+      const found = kind === "run" ? facts.capacitorFoundUf : null;
+      return {
+        label: label === null ? "" : printCapacitorLabel(label),
+        reading: found === null ? "" : formatQuantity("capacitance", found),
+      };
+    }
+    case "bearing":
+      return {
+        label: Object.values(facts.bearings)
+          .map(({ number }) => number)
+          .join(", "),
+        reading: "",
+      };
+    case "motor":
+      return { label: motorLine(old), reading: "" };
+    case "start-gear":
+    case "other":
+      return { label: "", reading: "" };
+  }
+}

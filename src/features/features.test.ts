@@ -187,6 +187,7 @@ describe("the tape", () => {
       "live",
       "live",
       "live",
+      "live",
     ]);
   });
   test("its dead stretch is shut until it was made safe", () => {

@@ -1,8 +1,8 @@
 import * as v from "valibot";
-import { PART_KINDS } from "@/core/exchange";
+import { PART_KINDS } from "@/core/exchange/swap-table";
 import { EPOCH, MomentSchema, textSchema, type Loose } from "@/core/kept";
-import { MotorSheetSchema } from "@/core/match";
-import { photoSchema } from "@/core/station";
+import { MotorSheetSchema } from "@/core/match/sheet-schema";
+import { photoSchema } from "@/core/kept/photo";
 import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";
 
@@ -12,8 +12,8 @@ const MOST_PIECES = 10_000;
 const pieces = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(MOST_PIECES));
 
 /** How a part lies there. Persisted: do not change without a migration. */
-export const PART_STATES = ["new", "used", "tested", "untested", "for-parts"] as const;
-export type PartState = (typeof PART_STATES)[number];
+export const SHELF_STATES = ["new", "used", "tested", "untested", "for-parts"] as const;
+export type ShelfState = (typeof SHELF_STATES)[number];
 
 /** A picture of one part is small. */
 const MOST_PART_PHOTO_CHARACTERS = 120_000;
@@ -46,7 +46,7 @@ export const PartSchema = v.object({
   diameterMm: millimetres,
   heightMm: millimetres,
   terminals: v.nullable(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(12))),
-  state: v.picklist(PART_STATES),
+  state: v.picklist(SHELF_STATES),
   /** of a motor */
   sheet: v.nullable(MotorSheetSchema),
   tested: v.nullable(TestedSchema),

@@ -1,6 +1,6 @@
 "use client";
 import { useEffect, useMemo } from "react";
-import { BLANK_SHEET, type MotorSheet } from "@/core/match";
+import { BLANK_SHEET, type MotorSheet } from "@/core/match/sheet-schema";
 import { partType, type Part } from "@/records";
 import { changeRow, prepareToKeep } from "./change-row";
 import { database } from "./database";

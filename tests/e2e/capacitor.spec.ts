@@ -382,5 +382,5 @@ test("how it is done is one tap away at every method, with a drawing, and comes 
   await expect(sheet.getByRole("radio", { name: "Capacitor by meter" })).toBeChecked();
   await sheet.getByRole("link", { name: "All of it as a booklet" }).click();
   await expect(page.getByRole("heading", { level: 1, name: "How it is done" })).toBeVisible();
-  await expect(page.getByRole("heading", { level: 2 })).toHaveCount(18);
+  await expect(page.getByRole("heading", { level: 2 })).toHaveCount(19);
 });

@@ -143,8 +143,9 @@ test("one complaint button starts a card in one step; names come later; the card
   await expect(page.getByLabel("Squeals")).toBeChecked();
   await page.getByLabel("Rumbles").check();
   await page.getByRole("button", { name: /Machine not named yet/ }).click();
-  await page.getByLabel("Machine", { exact: true }).fill("Shop window fan");
-  await page.getByLabel("Site", { exact: true }).fill("Quillhaven Chandlery");
+  const names = page.getByRole("dialog");
+  await names.getByLabel("Machine", { exact: true }).fill("Shop window fan");
+  await names.getByLabel("Site", { exact: true }).fill("Quillhaven Chandlery");
   await untilKept(page);
   await page.keyboard.press("Escape");
   await page.keyboard.press("/");

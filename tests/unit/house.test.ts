@@ -17,7 +17,12 @@ const textOf = (file: string): string => readFileSync(file, "utf8");
 const linesOf = (file: string): number => textOf(file).split("\n").length - 1;
 
 /** Rows of data: as long as the trade is wide. */
-const TABLES = ["src/core/diagnosis/test-table.ts", "src/core/bearing/dimension-table.ts", "src/records/demo/stories.ts"];
+const TABLES = [
+  "src/core/diagnosis/test-table.ts",
+  "src/core/measure/measures.ts",
+  "src/core/bearing/dimension-table.ts",
+  "src/records/demo/stories.ts",
+];
 
 test("files are small: the median below 120 lines, none above 300 but tables", () => {
   const lengths = FILES.map(linesOf).sort((a, b) => a - b);

@@ -1,6 +1,6 @@
 export {
   BEARING_SORTS,
-  DUTIES,
+  RATED_DUTIES,
   ENCLOSURES,
   MOUNTS,
   PROTECTIONS,
@@ -9,7 +9,7 @@ export {
   UNKNOWN_MOTOR,
   UNKNOWN_PLACE,
   type BearingSort,
-  type Duty,
+  type RatedDuty,
   type Enclosure,
   type Mount,
   type OwnCapacitor,
@@ -20,10 +20,10 @@ export {
   type RatedConnection,
 } from "./motor-spec";
 export {
-  FITS,
+  LINE_FITS,
   type Adaptation,
   type AdaptingWork,
-  type Fit,
+  type LineFit,
   type LineVerdict,
   type MatchQuestion,
   type MatchReason,
@@ -31,16 +31,5 @@ export {
 } from "./match-line";
 export { connectionFor } from "./electric-lines";
 export { MATCH_LINE_IDS, matchMotor, type MatchLineId, type MatchVerdict, type MotorMatch } from "./match-motor";
-export {
-  BLANK_PLACE,
-  BLANK_SHEET,
-  MotorSheetSchema,
-  PLACE_FIGURES,
-  PlaceSheetSchema,
-  readPlace,
-  readSheet,
-  type MotorSheet,
-  type PlaceSheet,
-  type ReadSheet,
-  type SheetText,
-} from "./motor-sheet";
+export { BLANK_PLACE, BLANK_SHEET, MotorSheetSchema, PlaceSheetSchema, type MotorSheet, type PlaceSheet } from "./sheet-schema";
+export { PLACE_FIGURES, readPlace, readSheet, type ReadSheet, type SheetText } from "./motor-sheet";

@@ -2,8 +2,8 @@ import type { HouseFigures, NumberRuleId } from "../house";
 import type { MotorPlace, MotorSpec } from "./motor-spec";
 
 /** Standing of one line of a match. */
-export const FITS = ["same", "fits", "can", "no", "unknown"] as const;
-export type Fit = (typeof FITS)[number];
+export const LINE_FITS = ["same", "fits", "can", "no", "unknown"] as const;
+export type LineFit = (typeof LINE_FITS)[number];
 
 /** What is done to make it fit: its minutes and its material are house rules. */
 export const ADAPTATIONS = {
@@ -93,7 +93,7 @@ export type MatchReason =
 
 /** What one line comes to; no reason: it is the same. */
 export interface LineVerdict {
-  readonly fit: Fit;
+  readonly fit: LineFit;
   readonly reasons: readonly MatchReason[];
   readonly works: readonly AdaptingWork[];
 }
@@ -119,7 +119,7 @@ export const madeToFit = (reason: MatchReason, what: Adaptation, count = 1): Lin
 });
 
 /** From what refuses to what is the same. */
-const GRAVEST: readonly Fit[] = ["no", "unknown", "can", "fits", "same"];
+const GRAVEST: readonly LineFit[] = ["no", "unknown", "can", "fits", "same"];
 
 /**
  * Several findings on one line as one verdict: the gravest standing, with the reasons that make it and every work.
@@ -140,4 +140,4 @@ export function joined(verdicts: readonly LineVerdict[]): LineVerdict {
  * @param found standings
  * @returns the one that decides
  */
-export const gravestOf = (found: readonly Fit[]): Fit => GRAVEST.find((fit) => found.includes(fit)) ?? "same";
+export const gravestOf = (found: readonly LineFit[]): LineFit => GRAVEST.find((fit) => found.includes(fit)) ?? "same";

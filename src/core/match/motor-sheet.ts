@@ -1,80 +1,9 @@
-import * as v from "valibot";
 import { parseCapacitorLabel, ratedUfOf } from "../capacitor";
-import { textSchema } from "../kept";
-import { endsOf, readPlateField, ROTATIONS, SEEN_FROM, seenFromShaft, speedAndPoles, type PlateFieldId, type PlateValue } from "../motor";
+import { endsOf, readPlateField, seenFromShaft, speedAndPoles, type PlateFieldId, type PlateValue } from "../motor";
 import type { Failure } from "../result";
 import { readPlain, type PlainFieldId } from "../station";
-import {
-  BEARING_SORTS,
-  DUTIES,
-  ENCLOSURES,
-  MOUNTS,
-  PROTECTIONS,
-  SHAFT_FORMS,
-  type MotorPlace,
-  type MotorSpec,
-  type OwnCapacitor,
-  type RatedConnection,
-} from "./motor-spec";
-
-const printed = textSchema("printed");
-
-/** A motor as its plate and a rule say it, as keyed: what nobody knows stays empty. Field names are persisted. */
-export const MotorSheetSchema = v.object({
-  volts: printed,
-  hertz: printed,
-  power: printed,
-  amps: printed,
-  rpm: printed,
-  phases: v.nullable(v.picklist([1, 3])),
-  speeds: printed,
-  rotation: v.nullable(v.picklist(ROTATIONS)),
-  seenFrom: v.picklist(SEEN_FROM),
-  isReversible: v.nullable(v.boolean()),
-  shaftEnds: v.nullable(v.picklist([1, 2])),
-  mount: v.nullable(v.picklist(MOUNTS)),
-  bodyDiameter: printed,
-  bodyLength: printed,
-  shaftDiameter: printed,
-  shaftLength: printed,
-  shaftForm: v.nullable(v.picklist(SHAFT_FORMS)),
-  enclosure: v.nullable(v.picklist(ENCLOSURES)),
-  duty: v.nullable(v.picklist(DUTIES)),
-  bearings: v.nullable(v.picklist(BEARING_SORTS)),
-  capacitor: printed,
-  protection: v.nullable(v.picklist(PROTECTIONS)),
-  leadLength: printed,
-  /** roles and colours of its leads, in words */
-  leads: printed,
-});
-export type MotorSheet = v.InferOutput<typeof MotorSheetSchema>;
-
-export const BLANK_SHEET: MotorSheet = {
-  volts: "",
-  hertz: "",
-  power: "",
-  amps: "",
-  rpm: "",
-  phases: null,
-  speeds: "",
-  rotation: null,
-  seenFrom: "shaft-end",
-  isReversible: null,
-  shaftEnds: null,
-  mount: null,
-  bodyDiameter: "",
-  bodyLength: "",
-  shaftDiameter: "",
-  shaftLength: "",
-  shaftForm: null,
-  enclosure: null,
-  duty: null,
-  bearings: null,
-  capacitor: "",
-  protection: null,
-  leadLength: "",
-  leads: "",
-};
+import type { MotorPlace, MotorSpec, OwnCapacitor, RatedConnection } from "./motor-spec";
+import type { MotorSheet, PlaceSheet } from "./sheet-schema";
 
 /** Fields that are written as a plate has them. */
 type PlateText = Extract<PlateFieldId, keyof MotorSheet>;
@@ -171,32 +100,6 @@ export function readSheet(sheet: MotorSheet): ReadSheet {
     failures,
   };
 }
-
-/** A place as keyed. Field names are persisted: do not change without a migration. */
-export const PlaceSheetSchema = v.object({
-  supply: printed,
-  roomLength: printed,
-  roomDiameter: printed,
-  circuit: printed,
-  wheelBore: printed,
-  speedsUsed: printed,
-  leadLength: printed,
-  shaft: v.nullable(v.picklist(["horizontal", "up", "down"])),
-  hasAirOver: v.nullable(v.boolean()),
-});
-export type PlaceSheet = v.InferOutput<typeof PlaceSheetSchema>;
-
-export const BLANK_PLACE: PlaceSheet = {
-  supply: "",
-  roomLength: "",
-  roomDiameter: "",
-  circuit: "",
-  wheelBore: "",
-  speedsUsed: "",
-  leadLength: "",
-  shaft: null,
-  hasAirOver: null,
-};
 
 /** What each text of a place is read as. */
 export const PLACE_FIGURES = {

@@ -13,8 +13,8 @@ export const ENCLOSURES = ["open", "open-air-over", "sealed-fan-cooled", "sealed
 export type Enclosure = (typeof ENCLOSURES)[number];
 
 /** Persisted likewise. */
-export const DUTIES = ["continuous", "intermittent"] as const;
-export type Duty = (typeof DUTIES)[number];
+export const RATED_DUTIES = ["continuous", "intermittent"] as const;
+export type RatedDuty = (typeof RATED_DUTIES)[number];
 
 /** Persisted likewise. */
 export const BEARING_SORTS = ["sleeve", "ball"] as const;
@@ -55,7 +55,7 @@ export interface MotorSpec {
   readonly shaftLengthMm: number | null;
   readonly shaftForm: ShaftForm | null;
   readonly enclosure: Enclosure | null;
-  readonly duty: Duty | null;
+  readonly duty: RatedDuty | null;
   readonly bearings: BearingSort | null;
   readonly capacitor: OwnCapacitor | null;
   readonly protection: Protection | null;

@@ -9,6 +9,7 @@ export const NoteSchema = textSchema("note");
 /** A short text copied from a plate or label. */
 export const PrintedSchema = textSchema("printed");
 export { DaySchema, MomentSchema };
+export { MOST_PHOTO_CHARACTERS, photoSchema } from "../kept/photo";
 
 /** Most steps that are ticked off in one list. */
 const MOST_TICKS = 60;
@@ -78,16 +79,3 @@ export function readPlain(text: string, field: PlainFieldId): PlainFigure {
   if (!read.ok) return { value: null, failure: read.failure };
   return { value: read.value.kind === "value" ? read.value.value : null, failure: null };
 }
-
-/** A photo is scaled down before it is kept, as a data address of at most so many characters. */
-export const MOST_PHOTO_CHARACTERS = 400_000;
-/** A photo that lies in a table of its own: its name stands for it. */
-const PHOTO_NAME = "photo:[A-Za-z0-9/_-]{1,200}";
-const PICTURE = "data:image/(?:jpeg|png);base64,[A-Za-z0-9+/=]+";
-/**
- * Schema of a photo as it is kept: a data address of a JPEG or PNG, or the name of one that lies apart.
- * @param mostCharacters longest data address that is kept
- * @returns the schema
- */
-export const photoSchema = (mostCharacters: number) =>
-  v.pipe(v.string(), v.maxLength(mostCharacters), v.regex(new RegExp(`^(?:${PICTURE}|${PHOTO_NAME})$`)));

@@ -1,8 +1,8 @@
-import type { Fit } from "@/core/match";
+import type { LineFit } from "@/core/match";
 import { FIT_WORDS } from "@/features/vocabulary/match-words";
 
 /** Shape of each standing: a ring, a ring with a bar, a notch open at one side, a filled corner, a dashed box. */
-const SHAPES: Record<Fit, React.ReactNode> = {
+const SHAPES: Record<LineFit, React.ReactNode> = {
   same: <circle cx="7" cy="7" r="5" fill="none" stroke="currentColor" strokeWidth="1.6" />,
   fits: (
     <>
@@ -14,7 +14,7 @@ const SHAPES: Record<Fit, React.ReactNode> = {
   no: <path d="M2 2h10v6l-4 4H2Z" fill="currentColor" />,
   unknown: <rect x="2" y="2" width="10" height="10" fill="none" stroke="currentColor" strokeWidth="1.4" strokeDasharray="2.5 2" />,
 };
-const COLOURS: Record<Fit, string> = {
+const COLOURS: Record<LineFit, string> = {
   same: "text-holds",
   fits: "text-holds",
   can: "text-close",
@@ -23,7 +23,7 @@ const COLOURS: Record<Fit, string> = {
 };
 
 /** One standing of a match: its shape and its word. */
-export function FitMark({ fit }: { fit: Fit }) {
+export function FitMark({ fit }: { fit: LineFit }) {
   return (
     <span className={`inline-flex items-baseline gap-1.5 font-semibold whitespace-nowrap ${COLOURS[fit]}`}>
       <svg width="13" height="13" viewBox="0 0 14 14" aria-hidden="true" className="translate-y-[1px]">

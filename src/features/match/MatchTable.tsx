@@ -2,7 +2,7 @@
 import { Stamp, type StampTone } from "@/components/Stamp";
 import { PickOne } from "@/components/Choice";
 import { useState } from "react";
-import { MATCH_LINE_IDS, type MatchLineId, type MatchVerdict, type MotorMatch, type MotorSpec } from "@/core/match";
+import { MATCH_LINE_IDS, type MatchLineId, type MatchReason, type MatchVerdict, type MotorMatch, type MotorSpec } from "@/core/match";
 import { formatNumber } from "@/core/quantity";
 import { MATCH_LINE_WORDS, MATCH_VERDICT_WORDS, matchReason } from "@/features/vocabulary/match-words";
 import { FitMark } from "./FitMark";
@@ -21,6 +21,17 @@ export interface ShownCandidate {
 }
 
 const TONES: Record<MatchVerdict, StampTone> = { fits: "holds", "fits-with-work": "holds", "not-known": "unsure", "does-not-fit": "out" };
+
+/** Minutes and money of the whole, with what it takes to make it fit. */
+const costWords = ({ minutes, materialCost }: MotorMatch, price: number | null, fittingMinutes: number): string =>
+  `${formatNumber(fittingMinutes + minutes, 0)} min · ${price === null ? "price not known" : formatNumber(price, 0)}${materialCost > 0 ? ` + ${formatNumber(materialCost, 0)} parts` : ""}`;
+
+/** What is missing of the candidate itself says so by its mark alone. */
+const shownReasons = (reasons: readonly MatchReason[]): string =>
+  reasons
+    .filter((reason) => reason.code !== "not-known" || reason.of !== "candidate")
+    .map(matchReason)
+    .join("; ");
 
 /** A line that is the same for all, and that nobody can say of any, is folded away with the others of its sort. */
 const isTelling = (line: MatchLineId, old: MotorSpec, shown: readonly ShownCandidate[]): boolean =>
@@ -54,7 +65,7 @@ export function MatchTable({ old, candidates }: { old: MotorSpec; candidates: re
                 Old motor
                 <span className="caption block font-normal">plate, and as measured</span>
               </th>
-              {candidates.map(({ id, title, caption }) => (
+              {candidates.map(({ id, title, caption, match, price, fittingMinutes, actions }) => (
                 <th
                   key={id}
                   scope="col"
@@ -62,6 +73,14 @@ export function MatchTable({ old, candidates }: { old: MotorSpec; candidates: re
                 >
                   {title}
                   <span className="caption block font-normal">{caption}</span>
+                  <span className="mt-1.5 block">
+                    <Stamp tone={TONES[match.overall]}>{MATCH_VERDICT_WORDS[match.overall]}</Stamp>
+                  </span>
+                  {match.overall === "does-not-fit" ? null : (
+                    <span className="num mt-1.5 block text-[13.5px] font-normal">{costWords(match, price, fittingMinutes)}</span>
+                  )}
+                  {match.missing.length > 0 ? <span className="caption block font-normal">{match.missing.length} to ask</span> : null}
+                  <span className="mt-2 mb-1 flex flex-wrap gap-2">{actions}</span>
                 </th>
               ))}
             </tr>
@@ -77,29 +96,12 @@ export function MatchTable({ old, candidates }: { old: MotorSpec; candidates: re
                   const { fit, reasons } = match.lines[line];
                   return (
                     <td key={id} className={`border-l border-rule py-1.5 pl-2 ${id === inHand.id ? "" : "max-lg:hidden"}`}>
-                      <FitMark fit={fit} /> <span className="text-[12.5px] text-ink-soft">{reasons.map(matchReason).join("; ")}</span>
+                      <FitMark fit={fit} /> <span className="text-[12.5px] text-ink-soft">{shownReasons(reasons)}</span>
                     </td>
                   );
                 })}
               </tr>
             ))}
-            <tr className="align-top">
-              <td />
-              <td />
-              {candidates.map(({ id, match, price, fittingMinutes, actions }) => (
-                <td key={id} className={`border-l border-rule py-2 pl-2 ${id === inHand.id ? "" : "max-lg:hidden"}`}>
-                  <Stamp tone={TONES[match.overall]}>{MATCH_VERDICT_WORDS[match.overall]}</Stamp>
-                  {match.overall === "does-not-fit" ? null : (
-                    <p className="num mt-1.5 text-[14px]">
-                      {formatNumber(fittingMinutes + match.minutes, 0)} min · {price === null ? "price not known" : formatNumber(price, 0)}
-                      {match.materialCost > 0 ? ` + ${formatNumber(match.materialCost, 0)} parts` : ""}
-                    </p>
-                  )}
-                  {match.missing.length > 0 ? <p className="caption mt-1">{match.missing.length} to ask</p> : null}
-                  <div className="mt-2 flex flex-wrap gap-2">{actions}</div>
-                </td>
-              ))}
-            </tr>
           </tbody>
         </table>
       </div>

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { PickOne } from "@/components/Choice";
 import { LineField, NoteField } from "@/components/LineField";
 import { BLANK_SHEET } from "@/core/match";
-import { PART_STATES, type Part } from "@/records";
+import { SHELF_STATES, type Part } from "@/records";
 import { changeSheet, updatePart } from "@/store/parts";
 import { SheetFields } from "../match/SheetFields";
 import { PART_STATE_WORDS } from "../vocabulary/swap-words";
@@ -28,7 +28,7 @@ const NUMBERS: readonly {
 
 /** Of a capacitor alone: a motor's are on its sheet, a bearing's in its number. */
 const SIZES: readonly NumberField[] = ["diameterMm", "heightMm", "terminals"];
-const STATES = PART_STATES.map((id) => ({ id, label: PART_STATE_WORDS[id] }));
+const STATES = SHELF_STATES.map((id) => ({ id, label: PART_STATE_WORDS[id] }));
 
 /** Every part of a line, to be changed. */
 export default function PartFields({ part }: { part: Part }) {

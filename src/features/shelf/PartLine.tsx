@@ -11,6 +11,7 @@ const PartTested = lazy(() => import("./PartTested"));
 /** One line of the shelf; opened, every part of it can be changed, and is kept at once. */
 export function PartLine({ part, onRemove }: { part: Part; onRemove: () => void }) {
   const [isOpen, setOpen] = useState(false);
+  const [isAsked, setAsked] = useState(false);
   const reader = useLabelReader();
   const problem = reader?.problemOf(part.kind, part.label) ?? null;
   const size = [
@@ -29,6 +30,11 @@ export function PartLine({ part, onRemove }: { part: Part; onRemove: () => void 
             {[part.maker, part.place, ...size, state, reader?.moreOf(part.kind, part.label, part.sheet)].filter(Boolean).join(" · ")}
           </p>
           {part.tested ? (
+            <button type="button" className="btn btn-plain" aria-expanded={isAsked} onClick={() => setAsked(!isAsked)}>
+              {isAsked ? "Hide what it read" : "When tested, and what it read"}
+            </button>
+          ) : null}
+          {part.tested && isAsked ? (
             <Suspense>
               <PartTested tested={part.tested} />
             </Suspense>

@@ -1,6 +1,5 @@
 "use client";
 import { PageLink } from "@/components/PageLink";
-import { useState } from "react";
 import type { TestedPart } from "@/records";
 import { useHouse } from "@/store/queries";
 import { testedWords } from "../vocabulary/tested-words";
@@ -8,24 +7,18 @@ import { testedWords } from "../vocabulary/tested-words";
 /** Where a spare comes from and what it read then; its age counts. */
 export default function PartTested({ tested }: { tested: TestedPart }) {
   const house = useHouse();
-  const [isOpen, setOpen] = useState(false);
   const months = house?.figures.retestMonths ?? null;
   return (
     <div className="text-[13.5px]">
       <p>
         {months === null ? null : testedWords(tested, months)}{" "}
-        {tested.readings.length > 0 ? (
-          <button type="button" className="btn btn-plain" aria-expanded={isOpen} onClick={() => setOpen(!isOpen)}>
-            {isOpen ? "Hide what it read" : "What it read"}
-          </button>
-        ) : null}
         {tested.cardId ? (
           <PageLink href={`/traveller?id=${tested.cardId}`} className="underline">
             its card
           </PageLink>
         ) : null}
       </p>
-      {isOpen ? (
+      {tested.readings.length > 0 ? (
         <dl className="mt-1 border-l-4 border-rule pl-3">
           {tested.readings.map(({ what, said }) => (
             <div key={what} className="mb-1">

@@ -72,6 +72,8 @@ describe.each(ALL)("$name", ({ how }) => {
 const FOLLOWS: Readonly<Record<string, readonly (keyof HouseFigures)[]>> = {
   "make-safe dead": ["safeVolts", "dischargeResistorOhm"],
   "hand-turn turn": ["shortCoastS", "radialPlayUm", "endPlayMm"],
+  "out-in match": ["matchBushMm", "matchMorePowerPercent", "matchSpeedPercent"],
+  "out-in quotes": ["hourlyRate"],
   "capacitor meter": ["runLowPercent", "runHighPercent"],
   "capacitor swing": ["swingRangeOhm"],
   "capacitor discharge": ["dischargeResistorOhm", "safeVolts", "shortUpToUf"],

@@ -1,9 +1,9 @@
 import type {
   Adaptation,
   BearingSort,
-  Duty,
+  RatedDuty,
   Enclosure,
-  Fit,
+  LineFit,
   MatchLineId,
   MatchReason,
   MatchVerdict,
@@ -29,7 +29,7 @@ export const MATCH_LINE_WORDS: Record<MatchLineId, string> = {
   shaft: "Shaft",
   shaft_ends: "Shaft ends",
   enclosure: "Enclosure",
-  duty: "Duty",
+  duty: "RatedDuty",
   bearings: "Bearings",
   capacitor: "Capacitor",
   protection: "Protection",
@@ -37,7 +37,7 @@ export const MATCH_LINE_WORDS: Record<MatchLineId, string> = {
   leads: "Leads",
 };
 
-export const FIT_WORDS: Record<Fit, string> = {
+export const FIT_WORDS: Record<LineFit, string> = {
   same: "same",
   fits: "fits",
   can: "made to fit",
@@ -74,7 +74,7 @@ export const ENCLOSURE_WORDS: Record<Enclosure, string> = {
   "sealed-air-over": "Sealed, air-over",
   "sealed-nonventilated": "Sealed, no fan",
 };
-export const DUTY_WORDS: Record<Duty, string> = { continuous: "Continuous", intermittent: "Intermittent" };
+export const DUTY_WORDS: Record<RatedDuty, string> = { continuous: "Continuous", intermittent: "Intermittent" };
 export const BEARING_SORT_WORDS: Record<BearingSort, string> = { sleeve: "Sleeve", ball: "Ball" };
 export const PROTECTION_WORDS: Record<Protection, string> = {
   auto: "Comes back by itself",

@@ -1,6 +1,6 @@
 import type { AfterFitting, Fate, IncomingVerdict, KeptPart, PartKind, ProofLine, Quoted } from "@/core/exchange";
 import type { ExchangeLack } from "@/core/stations/out-in";
-import type { PartState } from "@/records";
+import type { ShelfState } from "@/records";
 
 export const PART_KIND_WORDS: Record<PartKind, { readonly one: string; readonly many: string }> = {
   capacitor: { one: "Capacitor", many: "Capacitors" },
@@ -10,7 +10,7 @@ export const PART_KIND_WORDS: Record<PartKind, { readonly one: string; readonly 
   other: { one: "Other part", many: "Other parts" },
 };
 
-export const PART_STATE_WORDS: Record<PartState, string> = {
+export const PART_STATE_WORDS: Record<ShelfState, string> = {
   new: "New",
   used: "Used",
   tested: "Tested spare",

@@ -2,6 +2,7 @@ import { NO_RUN_ENTRIES, RUN_FIELDS, type RunField } from "@/core/motor";
 import type { StationData } from "@/core/stations";
 import { markLikeName } from "@/core/winding";
 import type { DemoClock, DemoStory } from "./demo-traveller";
+import { condemnedMotor, newBearings, swappedCapacitor } from "./exchanges";
 import { bearings, ledger, seenTo, wires } from "./mechanics";
 
 const IVO = "Ivo Marrable";
@@ -534,8 +535,10 @@ export const STORIES: readonly DemoStory[] = [
         ),
         afterBehaviour: "starts",
         afterNoises: ["quiet"],
+        lines: { "air-as-it-should": "good" },
         note: "Up to speed at once. Kelvane 12.5 µF 450 V fitted.",
       },
+      "out-in": swappedCapacitor(clock),
     }),
   },
   {
@@ -567,6 +570,7 @@ export const STORIES: readonly DemoStory[] = [
         reason: "Ground fault, 58 Ω to the frame: the motor is finished and the trips are explained. Fan wheel and capacitor kept.",
         decidedAt: clock.at(30),
       },
+      "out-in": condemnedMotor(clock),
     }),
   },
   {
@@ -658,10 +662,13 @@ export const STORIES: readonly DemoStory[] = [
         closedAt: clock.at(68),
       },
       "power-back": powerBack(clock, 70),
+      "out-in": newBearings(clock),
       prove: {
         ...proof(clock, [1, { lineAmps: "2.05", coastDown: "3.1" }], [75, { lineAmps: "1.86", coastDown: "9.4" }]),
         afterBehaviour: "starts",
         afterNoises: ["quiet"],
+        afterRotation: "ccw",
+        lines: { "air-as-it-should": "good", "coin-on-edge": "good" },
         note: "Runs silent",
       },
     }),

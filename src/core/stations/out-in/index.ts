@@ -24,9 +24,9 @@ import type { FittedMotor } from "../../motor";
 import { readPlain } from "../../station";
 import { defineStation, plainAssessment, type Stamp } from "../../station";
 import { oldMotor } from "./old-motor";
-import { BLANK_EXCHANGE, BLANK_OUT_IN, OutInRecordSchema, type Candidate, type Exchange, type OutInRecord } from "./record";
+import { BLANK_EXCHANGE, BLANK_OUT_IN, OutInRecordSchema, type Candidate, type PartExchange, type OutInRecord } from "./record";
 
-export { BLANK_EXCHANGE, MOST_CANDIDATES, type Candidate, type Exchange, type OutInRecord } from "./record";
+export { BLANK_EXCHANGE, MOST_CANDIDATES, type Candidate, type PartExchange, type OutInRecord } from "./record";
 
 /** What a work still lacks before its part is accounted for. */
 export type ExchangeLack = "fate" | "why-scrapped" | "made-unusable" | "part-in" | "fitted" | "expected-day";
@@ -34,7 +34,7 @@ export type ExchangeLack = "fate" | "why-scrapped" | "made-unusable" | "part-in"
 /** One part out and one in, as it stands. */
 export interface WorkState {
   readonly action: SwapAction;
-  readonly exchange: Exchange;
+  readonly exchange: PartExchange;
   readonly incoming: Incoming;
   readonly lacks: readonly ExchangeLack[];
   /** the old one is still in, and the new one on order */
@@ -63,11 +63,11 @@ export interface OutInDetail {
   readonly fitted: FittedMotor | null;
 }
 
-const isTouched = (exchange: Exchange): boolean => JSON.stringify(exchange) !== JSON.stringify(BLANK_EXCHANGE);
+const isTouched = (exchange: PartExchange): boolean => JSON.stringify(exchange) !== JSON.stringify(BLANK_EXCHANGE);
 
 function incomingFor(
   action: SwapAction,
-  exchange: Exchange,
+  exchange: PartExchange,
   question: Omit<MatchQuestion, "candidate">,
   facts: Facts,
   house: HouseFigures,
@@ -88,7 +88,7 @@ function incomingFor(
   return { kind, verdict: part.label.trim() === "" ? "unsure" : "unmeasured" };
 }
 
-function lacksOf(action: SwapAction, { out, in: part, isOldKept, expectedOn }: Exchange): ExchangeLack[] {
+function lacksOf(action: SwapAction, { out, in: part, isOldKept, expectedOn }: PartExchange): ExchangeLack[] {
   if (isOldKept) return expectedOn === null ? ["expected-day"] : [];
   const isMotor = SWAP_TABLE[action].kind === "motor";
   const isNamed = part.label.trim() !== "" || part.sheet !== null;

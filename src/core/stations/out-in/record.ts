@@ -44,9 +44,9 @@ export const ExchangeSchema = v.object({
   isOldKept: v.boolean(),
   expectedOn: v.nullable(DaySchema),
 });
-export type Exchange = v.InferOutput<typeof ExchangeSchema>;
+export type PartExchange = v.InferOutput<typeof ExchangeSchema>;
 
-export const BLANK_EXCHANGE: Exchange = {
+export const BLANK_EXCHANGE: PartExchange = {
   out: { label: "", reading: "", fate: null, why: "", unusableAt: null, kept: [], shelved: {} },
   in: { label: "", stamp: "", source: "", price: "", reading: null, sheet: null, shelfId: null, takenAt: null, fittedAt: null },
   isOldKept: false,

@@ -12,7 +12,7 @@ import { putPieceBack, takePiece, type Taken } from "@/store/part-counts";
 import { useParts } from "@/store/parts";
 import { useState } from "react";
 import { testedWords } from "@/features/vocabulary/tested-words";
-import type { PairProps } from "./WorkPair";
+import type { PairProps } from "./props";
 
 const REFUSED: Record<Exclude<Taken, "taken">, string> = {
   "none-left": "None is left of it: somebody took the last one meanwhile. Take another line.",

@@ -61,9 +61,12 @@ export default function MatchPanel(props: Props) {
     .filter(({ kind, sheet, quantity, state }) => kind === "motor" && sheet !== null && quantity > 0 && state !== "for-parts")
     .map((part) => ({ part, match: matchMotor({ ...question, candidate: readSheet(part.sheet ?? BLANK_SHEET).spec }, house.figures) }))
     .sort((a, b) => RANK[a.match.overall] - RANK[b.match.overall] || a.part.price - b.part.price);
+  // What cannot go in is no offer; it is counted, so that nobody looks for it.
+  const offered = spares.filter(({ match }) => match.overall !== "does-not-fit");
+  const refused = spares.length - offered.length;
   const { motorMinutes, retestMonths } = house.figures;
   const shown: ShownCandidate[] = [
-    ...spares.slice(0, SHELF_SHOWN).map(({ part, match }): ShownCandidate => ({
+    ...offered.slice(0, SHELF_SHOWN).map(({ part, match }): ShownCandidate => ({
       id: part.id,
       title: `${part.label}, ${part.place}`,
       caption: part.tested ? testedWords(part.tested, retestMonths) : `${part.quantity} on the Shelf`,
@@ -119,6 +122,12 @@ export default function MatchPanel(props: Props) {
         </p>
       ) : null}
       {shown.length > 0 ? <MatchTable old={question.old} candidates={shown} /> : null}
+      {parts.state === "ready" ? (
+        <p className="caption">
+          {offered.length === 0 ? "No motor on the Shelf may go in" : `${offered.length} on the Shelf may go in`}
+          {refused > 0 ? `; ${refused} there ${refused === 1 ? "does" : "do"} not fit` : ""}.
+        </p>
+      ) : null}
       <div className="flex flex-wrap gap-3">
         {record.candidates.length >= MOST_CANDIDATES ? null : (
           <button type="button" className="btn btn-filled" onClick={add}>

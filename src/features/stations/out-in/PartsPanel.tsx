@@ -4,7 +4,7 @@ import { NoteField } from "@/components/LineField";
 import { TickTimes } from "@/components/TickTimes";
 import type { SwapAction } from "@/core/exchange";
 import { ROTATIONS } from "@/core/motor";
-import { BLANK_EXCHANGE, type Exchange } from "@/core/stations/out-in";
+import { BLANK_EXCHANGE, type PartExchange } from "@/core/stations/out-in";
 import { ROTATION_WORDS } from "@/features/vocabulary/match-words";
 import { clockTime } from "@/features/vocabulary/clock";
 import { AFTER_FITTING_WORDS } from "@/features/vocabulary/swap-words";
@@ -18,7 +18,7 @@ const WAYS = ROTATIONS.map((id) => ({ id, label: ROTATION_WORDS[id] }));
 export function PartsPanel(props: Props) {
   const { record, assessment, change } = props;
   const { works, after } = assessment.detail;
-  const setWork = (action: SwapAction, apply: (exchange: Exchange, at: string) => Exchange) =>
+  const setWork = (action: SwapAction, apply: (exchange: PartExchange, at: string) => PartExchange) =>
     change((r, at) => ({ ...r, works: { ...r.works, [action]: apply(r.works[action] ?? BLANK_EXCHANGE, at) } }));
   return (
     <>

@@ -1,17 +1,17 @@
 "use client";
 import { KEPT_AS, SWAP_TABLE, type KeptPart, type SwapAction } from "@/core/exchange";
 import type { MotorSheet } from "@/core/match";
-import type { Exchange } from "@/core/stations/out-in";
+import type { PartExchange } from "@/core/stations/out-in";
 import { KEPT_PART_WORDS } from "@/features/vocabulary/swap-words";
 import { inSentence } from "@/features/vocabulary/in-sentence";
 import { addPart } from "@/store/parts";
 import { useState } from "react";
 import { toggleMoment } from "../shared/toggle-moment";
-import type { PairProps } from "./WorkPair";
+import type { PairProps } from "./props";
 
 interface ToShelfProps {
   readonly action: SwapAction;
-  readonly out: Exchange["out"];
+  readonly out: PartExchange["out"];
   readonly sheet: MotorSheet | null;
   readonly card: { readonly id: string; readonly name: string } | null;
   readonly onWork: PairProps["onWork"];

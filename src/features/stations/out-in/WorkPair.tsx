@@ -1,11 +1,11 @@
 "use client";
-import { PickOne, TickList, YesNo } from "@/components/Choice";
+import { PickOne, TickList } from "@/components/Choice";
 import { DayField } from "@/components/DayField";
 import { LineField, NoteField } from "@/components/LineField";
 import { Stamp, type StampTone } from "@/components/Stamp";
 import { FATES, KEPT_PARTS, SWAP_TABLE, type IncomingVerdict } from "@/core/exchange";
 import { BLANK_SHEET, readSheet } from "@/core/match";
-import type { Exchange, WorkState } from "@/core/stations/out-in";
+import type { PartExchange } from "@/core/stations/out-in";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { clockTime, dayWords } from "@/features/vocabulary/clock";
 import { FATE_WORDS, INCOMING_WORDS, KEPT_PART_WORDS } from "@/features/vocabulary/swap-words";
@@ -14,7 +14,7 @@ import { SheetFields } from "../../match/SheetFields";
 import { motorLine } from "../../match/sheet-words";
 import { EntryField } from "../shared/EntryField";
 import { outOfCard } from "./out-of-card";
-import type { Props } from "./props";
+import type { PairProps } from "./props";
 import { incomingSentences, lackSentence, workTitle } from "./words";
 
 const FromShelf = lazy(() => import("./FromShelf"));
@@ -30,11 +30,6 @@ const TONES: Record<IncomingVerdict, StampTone> = {
   unmeasured: "open",
 };
 
-export interface PairProps extends Props {
-  readonly work: WorkState;
-  readonly onWork: (apply: (exchange: Exchange, at: string) => Exchange) => void;
-}
-
 /** One part out and one in. */
 export function WorkPair(props: PairProps) {
   const { work, onWork } = props;
@@ -49,11 +44,17 @@ export function WorkPair(props: PairProps) {
         <Out {...props} />
         {exchange.isOldKept ? null : <In {...props} />}
       </div>
-      <YesNo
-        legend="Keep the old one until the new one is here"
-        value={exchange.isOldKept ? true : null}
-        onValue={(is) => onWork((each) => ({ ...each, isOldKept: is === true }))}
-      />
+      {exchange.in.fittedAt === null ? (
+        <label className="flex min-h-[44px] items-center gap-3 text-[15px]">
+          <input
+            type="checkbox"
+            className="h-5 w-5 accent-press"
+            checked={exchange.isOldKept}
+            onChange={() => onWork((each) => ({ ...each, isOldKept: !each.isOldKept }))}
+          />
+          Keep the old one until the new one is here
+        </label>
+      ) : null}
       {exchange.isOldKept ? (
         <>
           <p className="border-l-4 border-close pl-3 text-[14px]">
@@ -76,7 +77,7 @@ export function WorkPair(props: PairProps) {
 function Out({ work: { action, exchange }, onWork, facts, assessment, weighed }: PairProps) {
   const { out } = exchange;
   const known = outOfCard(action, facts, assessment.detail.question.old);
-  const set = (change: Partial<Exchange["out"]>) => onWork((each) => ({ ...each, out: { ...each.out, ...change } }));
+  const set = (change: Partial<PartExchange["out"]>) => onWork((each) => ({ ...each, out: { ...each.out, ...change } }));
   const isMotor = SWAP_TABLE[action].kind === "motor";
   return (
     <div role="group" aria-label="Out" className="flex min-w-0 flex-col gap-3">
@@ -145,7 +146,7 @@ function In(props: PairProps) {
   const { action, exchange, incoming } = work;
   const part = exchange.in;
   const [isPicking, setPicking] = useState(false);
-  const set = (change: Partial<Exchange["in"]>) => onWork((each) => ({ ...each, in: { ...each.in, ...change } }));
+  const set = (change: Partial<PartExchange["in"]>) => onWork((each) => ({ ...each, in: { ...each.in, ...change } }));
   const { kind } = SWAP_TABLE[action];
   const failure = "failure" in incoming ? incoming.failure : null;
   const said = incomingSentences(incoming);

@@ -27,7 +27,7 @@ export const outInHow: HowSet = {
     match: ({ matchMorePowerPercent, matchSpeedPercent, matchBushMm }) => ({
       title: "Which motor goes in",
       scene: [
-        { is: "plate", at: [20, 30], lines: ["230 V  60 Hz", "1/3 hp  1075", "2.4 A"] },
+        { is: "plate", at: [20, 30], lines: ["230 V, 60 Hz", "1/3 hp, 1075", "2.4 A"] },
         { is: "motor", at: [216, 70] },
         { is: "word", at: [160, 140], word: "plate, shaft, mount, rotation", isStrong: true },
       ],

@@ -2,12 +2,12 @@ import { printCapacitorLabel } from "@/core/capacitor";
 import { SWAP_TABLE, type SwapAction } from "@/core/exchange";
 import { plateCapacitorFor, type Facts } from "@/core/facts";
 import { formatQuantity } from "@/core/quantity";
-import type { Exchange } from "@/core/stations/out-in";
+import type { PartExchange } from "@/core/stations/out-in";
 import type { MotorSpec } from "@/core/match";
 import { motorLine } from "../../match/sheet-words";
 
 /** What the card knows of the part that comes out, in words: its label, and what it read. */
-export function outOfCard(action: SwapAction, facts: Facts, old: MotorSpec): Pick<Exchange["out"], "label" | "reading"> {
+export function outOfCard(action: SwapAction, facts: Facts, old: MotorSpec): Pick<PartExchange["out"], "label" | "reading"> {
   switch (SWAP_TABLE[action].kind) {
     case "capacitor": {
       const kind = action === "replace-start-capacitor" ? "start" : "run";

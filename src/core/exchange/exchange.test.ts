@@ -1,0 +1,210 @@
+import fc from "fast-check";
+import { parseCapacitorLabel } from "../capacitor";
+import { DEFAULT_METER, toHouseFigures } from "../house";
+import { BLANK_SHEET, UNKNOWN_MOTOR, UNKNOWN_PLACE } from "../match";
+import { takeReading, type Quantity } from "../quantity";
+import {
+  afterFitting,
+  compareQuotes,
+  judgeBearingIn,
+  judgeCapacitorIn,
+  judgeMotorIn,
+  priceOf,
+  proofLinesFor,
+  quotedPrices,
+  quoteInForce,
+  readPrice,
+  readQuote,
+  type Quote,
+} from ".";
+
+const HOUSE = toHouseFigures({});
+const read = (text: string, quantity: Quantity) => takeReading(text, quantity, DEFAULT_METER, "2026-11-28T10:00:00.000Z").entry;
+const label = (text: string) => {
+  const parsed = parseCapacitorLabel(text);
+  if (!parsed.ok) throw new Error(text);
+  return parsed.value;
+};
+
+describe("a price as it was said", () => {
+  test.each([
+    ["18", 18, "all"],
+    ["$38.40 for the pair", 38.4, "pair"],
+    ["38,40 the pair", 38.4, "pair"],
+    ["€12.50 each", 12.5, "piece"],
+    ["7.10 a piece", 7.1, "piece"],
+    ["60 for both", 60, "pair"],
+    ["only 9 USD", 9, "all"],
+    ["0", 0, "all"],
+  ])("%s", (text, amount, of) => {
+    expect(readPrice(text)).toEqual({ ok: true, value: { amount, of } });
+  });
+  test.each([
+    ["cheap", "reading-not-a-number"],
+    ["-5", "reading-negative"],
+    ["38 for the pair, 20 each", "price-of-both"],
+    ["9000000", "reading-out-of-range"],
+  ])("%s is asked again", (text, code) => {
+    expect(readPrice(text)).toMatchObject({ ok: false, failure: { code } });
+  });
+  test("a pair is bought whole", () => {
+    expect(priceOf({ amount: 38.4, of: "pair" }, 2)).toBeCloseTo(38.4, 9);
+    expect(priceOf({ amount: 38.4, of: "pair" }, 1)).toBeCloseTo(38.4, 9);
+    expect(priceOf({ amount: 7.1, of: "piece" }, 2)).toBeCloseTo(14.2, 9);
+  });
+});
+
+describe("quotes", () => {
+  const quote = (part: Partial<Quote>): Quote => ({
+    id: part.supplier ?? "q",
+    of: "motor",
+    supplier: "",
+    price: "",
+    postage: "",
+    minutes: "",
+    days: "",
+    isTaken: false,
+    ...part,
+  });
+  const known = (part: Partial<Quote>, standstill = 0) => readQuote(quote(part), 60, standstill);
+
+  test("part, postage, the way and the wait add up", () => {
+    expect(known({ price: "118", postage: "9", minutes: "40", days: "2" }, 0.5).terms).toEqual({
+      partCost: 127,
+      minutes: 40,
+      wayCost: 40,
+      days: 2,
+      waitCost: 24,
+      total: 191,
+    });
+    expect(known({ of: "bearings", price: "7.10 each" }).terms?.partCost).toBeCloseTo(14.2, 9);
+    expect(known({ price: "118", minutes: "1.5 h", days: "1 week" }, 0.1).terms).toMatchObject({ wayCost: 90, days: 7 });
+  });
+  test("without a price there are no terms; what cannot be read is told by its field", () => {
+    expect(known({ days: "2" })).toMatchObject({ terms: null, failures: {} });
+    expect(Object.keys(known({ price: "118", days: "soon", minutes: "-3" }).failures).sort()).toEqual(["days", "minutes"]);
+  });
+  test("11 in three days against 60 now: the second is the cheaper from 16.33 a day", () => {
+    const comparison = compareQuotes([known({ supplier: "post", price: "11", days: "3" }), known({ supplier: "colleague", price: "60" })]);
+    expect(comparison?.cheaper.quote.supplier).toBe("post");
+    expect(comparison?.quicker?.quote.supplier).toBe("colleague");
+    expect(comparison?.breakEvenADay).toBeCloseTo(49 / 3, 9);
+  });
+  test("the break-even is where both cost the same, whatever the prices", () => {
+    const money = fc.integer({ min: 1, max: 500 });
+    fc.assert(
+      fc.property(money, money, fc.integer({ min: 1, max: 20 }), (slow, quick, days) => {
+        const [a, b] = [{ price: String(slow), days: String(days) }, { price: String(quick) }];
+        const at = compareQuotes([known(a), known(b)])?.breakEvenADay ?? null;
+        if (quick <= slow) return expect(at).toBeNull();
+        const [x, y] = [known(a, (at ?? 0) / 24), known(b, (at ?? 0) / 24)];
+        expect(x.terms?.total).toBeCloseTo(y.terms?.total ?? NaN, 6);
+      }),
+      { seed: 5 },
+    );
+  });
+  test("the one that was taken counts, else all of them; a whole unit stands for itself", () => {
+    const quotes = [
+      quote({ supplier: "a", price: "118" }),
+      quote({ supplier: "b", price: "90", of: "motor" }),
+      quote({ supplier: "c", price: "400", of: "whole-unit" }),
+    ];
+    expect(quotedPrices(quotes, 0)).toEqual({
+      "replace-motor": [
+        { partCost: 118, minutes: 0, waitCost: 0 },
+        { partCost: 90, minutes: 0, waitCost: 0 },
+      ],
+      "whole-unit": [{ partCost: 400, minutes: 0, waitCost: 0 }],
+    });
+    const taken = quotes.map((each) => ({ ...each, isTaken: each.supplier === "a" }));
+    expect(quotedPrices(taken, 0)["replace-motor"]).toEqual([{ partCost: 118, minutes: 0, waitCost: 0 }]);
+    expect(
+      quoteInForce(
+        taken.map((each) => readQuote(each, 60, 0)),
+        "motor",
+      )?.quote.supplier,
+    ).toBe("a");
+    expect(
+      quoteInForce(
+        quotes.map((each) => readQuote(each, 60, 0)),
+        "motor",
+      )?.quote.supplier,
+    ).toBe("b");
+  });
+});
+
+describe("a part before it goes in", () => {
+  const wanted = label("17.5 µF ±6 % 370 V");
+  test.each([
+    ["17.5 µF ±6 % 440 V", "17.4", wanted, "right"],
+    ["17.5 µF ±6 % 440 V", "15.1", wanted, "wrong"],
+    ["17.5 µF ±6 % 440 V", "16.5", wanted, "too-close"],
+    ["17.5 µF ±6 % 440 V", "OL", wanted, "wrong"],
+    ["17.5 µF ±6 % 250 V", "17.4", wanted, "wrong"],
+    ["20 µF ±6 % 440 V", "20.0", wanted, "wrong"],
+    ["189-227 µF 250 V start", "200", wanted, "wrong"],
+    ["17.5 µF ±6 %", "17.4", wanted, "unsure"],
+    ["17.5 µF ±6 % 440 V", "", wanted, "unmeasured"],
+    ["17.5 µF ±6 % 440 V", "17.4", null, "unsure"],
+    ["", "", wanted, "unsure"],
+  ] as const)("capacitor %s that reads %s", (text, reading, asked, verdict) => {
+    const entry = reading === "" ? null : read(reading, "capacitance");
+    expect(judgeCapacitorIn(text, entry, asked, HOUSE).verdict).toBe(verdict);
+  });
+  test("a donor start capacitor is judged by its own printed range", () => {
+    const donor = (uf: string) =>
+      judgeCapacitorIn("189-227 µF 250 VAC start", read(uf, "capacitance"), label("189-227 µF 250 V start"), HOUSE);
+    expect(donor("205").verdict).toBe("right");
+    expect(donor("150").verdict).toBe("wrong");
+  });
+  test.each([
+    ["6203-2RS C3", ["6203", "6202"], "right"],
+    ["6204ZZ", ["6203"], "wrong"],
+    ["6203ZZ", [], "unsure"],
+    ["NU206", ["6203"], "unsure"],
+  ])("bearing %s for %s", (text, asked, verdict) => {
+    expect(judgeBearingIn(text, asked).verdict).toBe(verdict);
+  });
+  test("a motor with a ground fault of its own is not fitted; unmeasured it is not right either", () => {
+    const place = { old: UNKNOWN_MOTOR, place: UNKNOWN_PLACE };
+    expect(judgeMotorIn(BLANK_SHEET, place, read("58", "resistance"), HOUSE)).toMatchObject({ verdict: "wrong", isGrounded: true });
+    expect(judgeMotorIn(BLANK_SHEET, place, read("OL", "resistance"), HOUSE)).toMatchObject({
+      verdict: "unsure",
+      isGrounded: false,
+      isMeasured: true,
+    });
+  });
+});
+
+describe("lines by machine", () => {
+  const place = { works: [], machineKind: "blower", drive: "direct", burnsGas: null, spareLeads: 0, isAdapted: false } as const;
+  test("a motor in a furnace blower: leads capped, gas by whoever may; no belt", () => {
+    const lines = afterFitting({ ...place, works: ["replace-motor"], burnsGas: true, spareLeads: 2 });
+    expect(lines).toEqual(
+      expect.arrayContaining([
+        "ground-to-bare-metal",
+        "leads-capped",
+        "screw-on-flat",
+        "wheel-centred",
+        "cover-and-flue",
+        "gas-by-licensed",
+      ]),
+    );
+    expect(lines).not.toContain("belt-tension");
+  });
+  test("a capacitor asks for its strap and no set screw; a belt for its tension and no wheel", () => {
+    expect(afterFitting({ ...place, works: ["replace-run-capacitor"] })).toEqual(["strap-holds", "terminals-covered"]);
+    const belt = afterFitting({ ...place, works: ["replace-bearings"], machineKind: "drum", drive: "belt" });
+    expect(belt).toContain("belt-tension");
+    expect(belt).not.toContain("screw-on-flat");
+  });
+  test("the proof fits the machine and what was complained of", () => {
+    const machine = { machineKind: "hermetic-compressor", drive: null, burnsGas: null, complaints: ["trips-at-start"] } as const;
+    expect(proofLinesFor(machine)).toEqual(["restarts-against-pressure", "pressures-or-temperature", "no-trip-in-starts"]);
+    expect(proofLinesFor({ ...machine, machineKind: "blower", burnsGas: true, complaints: [] })).toEqual([
+      "air-as-it-should",
+      "flame-steady",
+      "coin-on-edge",
+    ]);
+  });
+});

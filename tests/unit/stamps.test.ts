@@ -1,5 +1,5 @@
 import { readFileSync } from "node:fs";
-import { STAMP_WORDS } from "@/features/vocabulary/list-words";
+import { STAMP_WORDS } from "@/features/vocabulary/stamp-words";
 
 const CSS = readFileSync("src/app/globals.css", "utf8");
 /** What a stamp looks like apart from its colours, as it is written. */

@@ -6,7 +6,8 @@ import { STATION_IDS } from "@/core/stations";
 import { FindField } from "@/components/LongList";
 import { EVERYTHING, type LookedFor } from "@/store/find-cards";
 import { STATION_LABELS } from "../stations/labels";
-import { ACTION_WORDS, STAMP_WORDS } from "../vocabulary/list-words";
+import { ACTION_WORDS } from "../vocabulary/list-words";
+import { STAMP_WORDS } from "../vocabulary/stamp-words";
 
 const STAMPS = ["holds", "out", "too-close", "contradicts", "unsure", "open", "noted", "skipped"] as const;
 

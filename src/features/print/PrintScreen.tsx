@@ -18,7 +18,7 @@ import { CustomerPage } from "./CustomerPage";
 import { PrintFrame } from "./PrintFrame";
 import { stampWord } from "../stations/stamp-word";
 import { useAssessedCard } from "../stations/useAssessedCard";
-import { STAMP_WORDS } from "../vocabulary/list-words";
+import { STAMP_WORDS } from "../vocabulary/stamp-words";
 import { SUSPECT_WORDS } from "../vocabulary/words";
 
 const Booklet = lazy(async () => ({ default: (await import("./Booklet")).Booklet }));

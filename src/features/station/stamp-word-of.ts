@@ -1,5 +1,5 @@
 import type { Assessment } from "@/core/station";
-import { STAMP_WORDS } from "../vocabulary/list-words";
+import { STAMP_WORDS } from "../vocabulary/stamp-words";
 import type { StationView } from "./contract";
 
 /** The word on a stamp: the station's own where it has one. */

@@ -1,19 +1,6 @@
-import type { Stamp } from "@/core/station";
 import type { ActionId, Complaint } from "@/core/trade";
 
 /* Words that lists need, apart from the long tables. */
-
-export const STAMP_WORDS: Record<Stamp, string> = {
-  holds: "Holds",
-  out: "Out",
-  "too-close": "Too close",
-  contradicts: "Contradicts",
-  unsure: "Not sure",
-  open: "Open",
-  noted: "Noted",
-  "not-done": "Not done",
-  skipped: "Skipped",
-};
 
 export const COMPLAINT_WORDS: Record<Complaint, string> = {
   "does-not-run": "Does not run",

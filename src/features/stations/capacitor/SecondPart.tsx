@@ -1,7 +1,7 @@
 "use client";
 import { LineField } from "@/components/LineField";
 import { Stamp } from "@/components/Stamp";
-import { STAMP_WORDS } from "@/features/vocabulary/list-words";
+import { STAMP_WORDS } from "@/features/vocabulary/stamp-words";
 import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Stamp as StampShape } from "@/components/Stamp";
 import { useSame } from "@/components/useSame";
 import type { Assessment, Stamp } from "@/core/station";
-import { STAMP_WORDS } from "@/features/vocabulary/list-words";
+import { STAMP_WORDS } from "@/features/vocabulary/stamp-words";
 import { WorkingButton } from "@/features/working/WorkingButton";
 
 interface VerdictProps {

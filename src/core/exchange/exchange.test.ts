@@ -13,8 +13,12 @@ import {
   proofLinesFor,
   quotedPrices,
   quoteInForce,
+  readCode,
+  readLabelText,
   readPrice,
   readQuote,
+  shortCode,
+  writeLabelText,
   type Quote,
 } from ".";
 
@@ -206,5 +210,24 @@ describe("lines by machine", () => {
       "flame-steady",
       "coin-on-edge",
     ]);
+  });
+});
+
+describe("a label", () => {
+  test("its code comes from the record alone, and is typed in any way", () => {
+    const code = shortCode("demo-part-1");
+    expect(code).toMatch(/^[2-9A-Z]{3}-[2-9A-Z]{3}$/);
+    expect(shortCode("demo-part-1")).toBe(code);
+    expect(readCode(` ${code.toLowerCase().replace("-", " ")} `)).toBe(code);
+    for (const text of ["", "ABC", "ABC-DE0", "ABC-DEFG", "https://x.y"]) expect(readCode(text)).toBeNull();
+  });
+  test("codes of many records differ", () => {
+    const codes = new Set(Array.from({ length: 20_000 }, (_, index) => shortCode(`part-${index}`)));
+    expect(codes.size).toBeGreaterThan(19_995);
+  });
+  test("what its square carries comes back; of anything else it is said that it is none", () => {
+    const label = { code: shortCode("x"), lines: ["Tested spare", "1/3 hp 1075 rpm 230 V, 10 µF"] };
+    expect(readLabelText(writeLabelText(label))).toEqual(label);
+    for (const text of ["", "https://example.org", "Vemmick", "WIFI:S:shop;;"]) expect(readLabelText(text)).toBeNull();
   });
 });

@@ -40,3 +40,4 @@ export {
 } from "./incoming";
 export { AFTER_FITTING, afterFitting, type AfterFitting } from "./after-fitting";
 export { PROOF_LINE_IDS, proofLinesFor, type ProofLine } from "./proof-lines";
+export { readCode, readLabelText, shortCode, writeLabelText, type LabelText } from "./label-code";

@@ -59,7 +59,12 @@ export const matchCell = (line: MatchLineId, spec: MotorSpec): string => CELLS[l
 
 /** A motor in one line: power, speed, volts, amps. */
 export const motorLine = (spec: MotorSpec): string =>
-  joined([CELLS.power(spec), spec.rpm === null ? "" : formatQuantity("speed", spec.rpm), CELLS.volts(spec), CELLS.amps(spec)], " ");
+  plainSpaces(
+    joined([CELLS.power(spec), spec.rpm === null ? "" : formatQuantity("speed", spec.rpm), CELLS.volts(spec), CELLS.amps(spec)], " "),
+  );
+
+/** What may be kept as a text: figure and unit with a plain space, as they are typed. */
+const plainSpaces = (text: string): string => text.replaceAll("\u00a0", " ");
 
 /** What to ask a supplier for, as text: what is known of the old motor, and what has to be asked. */
 export function orderText(spec: MotorSpec, lines: readonly MatchLineId[], words: Record<MatchLineId, string>): string {

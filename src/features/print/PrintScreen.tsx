@@ -14,6 +14,7 @@ import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { PAPERS } from "../stations/papers";
 import { saidAt } from "../stations/registry";
+import { labelsOfCard } from "../labels/label-words";
 import { CustomerPage } from "./CustomerPage";
 import { PrintFrame } from "./PrintFrame";
 import { stampWord } from "../stations/stamp-word";
@@ -22,6 +23,9 @@ import { STAMP_WORDS } from "../vocabulary/stamp-words";
 import { SUSPECT_WORDS } from "../vocabulary/words";
 
 const Booklet = lazy(async () => ({ default: (await import("./Booklet")).Booklet }));
+
+const PartLabel = lazy(() => import("../labels/PartLabel"));
+const LabelPaper = lazy(async () => ({ default: (await import("../labels/LabelPaper")).LabelPaper }));
 
 /** One card as a page for paper, A4 or Letter. */
 export function PrintScreen() {
@@ -38,9 +42,22 @@ export function PrintScreen() {
         <Booklet house={house} />
       </Suspense>
     );
+  const partId = address.get("part");
+  if (address.get("view") === "label" && partId !== null)
+    return (
+      <Suspense fallback={<Reading />}>
+        <PartLabel id={partId} />
+      </Suspense>
+    );
   if (answer.state === "failed") return <CannotRead failure={answer.failure} />;
   if (id === null || answer.state === "missing") return <NoCard at="/print" />;
   if (answer.state === "loading" || house === null) return <Reading />;
+  if (address.get("view") === "label")
+    return (
+      <Suspense fallback={<Reading />}>
+        <LabelPaper labels={labelsOfCard(answer.value)} back={{ href: `/traveller?id=${id}`, label: "Card" }} />
+      </Suspense>
+    );
   return <Printed card={answer.value} house={house} isForCustomer={address.get("view") === "customer"} />;
 }
 

@@ -68,6 +68,9 @@ export default function PartFields({ part }: { part: Part }) {
         {part.kind === "motor" ? (
           <SheetFields sheet={part.sheet ?? BLANK_SHEET} onSheet={(apply) => void changeSheet(part.id, apply)} />
         ) : null}
+        <a className="btn self-start" href={`/print?view=label&part=${part.id}`}>
+          Label
+        </a>
         <NoteField label="Note" rows={1} text={part.note} onText={(note) => void updatePart(part.id, { note })} />
       </div>
     </div>

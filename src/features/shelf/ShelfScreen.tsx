@@ -2,7 +2,7 @@
 import { FindField, ShowMore } from "@/components/LongList";
 import { PickOne } from "@/components/Choice";
 import { PART_KINDS } from "@/core/exchange/swap-table";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import type { Part } from "@/records";
 import { removePart, useParts } from "@/store/parts";
 import { PART_KIND_WORDS, PART_STATE_WORDS } from "../vocabulary/swap-words";
@@ -10,6 +10,8 @@ import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { NewPart } from "./NewPart";
 import { PartLine } from "./PartLine";
 import { useLabelReader } from "./useLabelReader";
+
+const ReadLabel = lazy(() => import("../labels/ReadLabel"));
 
 const PAGE = 100;
 const SHOWN_KINDS = [...PART_KINDS, "to-buy"] as const;
@@ -47,11 +49,16 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
   const [find, setFind] = useState("");
   const [shown, setShown] = useState(PAGE);
   const [undo, setUndo] = useState<{ readonly label: string; readonly run: () => Promise<boolean> } | null>(null);
+  const [isReading, setReading] = useState(false);
+  /** the line whose label was read */
+  const [only, setOnly] = useState<string | null>(null);
   const [kind, setKind] = useState<ShownKind | null>(null);
   const words = find.toLowerCase().split(/\s+/).filter(Boolean);
   const isLow = ({ quantity, lowest }: Part): boolean => quantity < lowest;
   const ofKind = parts.filter((part) => kind === null || (kind === "to-buy" ? isLow(part) : part.kind === kind));
-  const found = ofKind.filter((part) => words.every((word) => wordsOf(part).includes(word)));
+  const found = (only === null ? ofKind : parts.filter(({ id }) => id === only)).filter(
+    (part) => only !== null || words.every((word) => wordsOf(part).includes(word)),
+  );
   const kinds = SHOWN_KINDS.map((id) => ({
     id,
     label: `${id === "to-buy" ? "To buy" : PART_KIND_WORDS[id].many} ${parts.filter((part) => (id === "to-buy" ? isLow(part) : part.kind === id)).length}`,
@@ -82,6 +89,14 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
           </button>
         </p>
       ) : null}
+      <button type="button" className="btn self-start" aria-expanded={isReading} onClick={() => setReading(!isReading)}>
+        {isReading ? "Leave the labels" : "Read a label"}
+      </button>
+      {isReading ? (
+        <Suspense>
+          <ReadLabel parts={parts} onPart={({ id }) => setOnly(id)} />
+        </Suspense>
+      ) : null}
       <section aria-labelledby="lines" data-usable>
         <div className="heading-rule flex-wrap">
           <h2 id="lines">
@@ -90,10 +105,29 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
               {parts.length} lines{unread > 0 ? `, ${unread} with a label that cannot be read` : ""}
             </span>
           </h2>
-          <FindField text={find} onText={setFind} />
+          <FindField
+            text={find}
+            onText={(text) => {
+              setOnly(null);
+              setFind(text);
+            }}
+          />
         </div>
+        {only === null ? null : (
+          <button type="button" className="btn btn-plain mt-2" onClick={() => setOnly(null)}>
+            Show all lines again
+          </button>
+        )}
         <div className="mt-3">
-          <PickOne legend="Show" options={kinds} picked={kind} onPick={setKind} />
+          <PickOne
+            legend="Show"
+            options={kinds}
+            picked={kind}
+            onPick={(next) => {
+              setOnly(null);
+              setKind(next);
+            }}
+          />
         </div>
         {found.length === 0 ? (
           <p className="mt-3 text-ink-soft">

@@ -7,6 +7,7 @@ import { removeTraveller } from "@/store/write-card";
 import { updateTraveller } from "@/store/write";
 import { Places } from "../shell/AppHeader";
 import { NameFields } from "../naming/NameFields";
+import SpareToShelf from "./SpareToShelf";
 import { ExportButton } from "../files/ExportButton";
 
 /** Names, export, print, removal: what can be done with the card as a whole. */
@@ -30,7 +31,11 @@ export default function CardActions({ traveller }: { traveller: Traveller }) {
         <a className="btn" href={`/print?id=${traveller.id}&view=customer`}>
           Page for the customer
         </a>
+        <a className="btn" href={`/print?id=${traveller.id}&view=label`}>
+          Labels
+        </a>
       </div>
+      <SpareToShelf id={traveller.id} />
       <div className="flex flex-wrap items-center gap-3 border-t border-rule pt-4">
         {isSure ? (
           <>

@@ -15,7 +15,7 @@ export function outOfCard(action: SwapAction, facts: Facts, old: MotorSpec): Pic
       const found = kind === "run" ? facts.capacitorFoundUf : null;
       return {
         label: label === null ? "" : printCapacitorLabel(label),
-        reading: found === null ? "" : formatQuantity("capacitance", found),
+        reading: found === null ? "" : formatQuantity("capacitance", found).replace("\u00a0", " "),
       };
     }
     case "bearing":

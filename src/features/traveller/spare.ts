@@ -1,0 +1,83 @@
+import { printCapacitorLabel } from "@/core/capacitor";
+import { BLANK_SHEET, readSheet, type MotorSheet } from "@/core/match";
+import type { HouseFigures } from "@/core/house";
+import type { StationId } from "@/core/stations";
+import { NO_STUDY } from "@/core/study";
+import { fitText } from "@/core/kept";
+import { assessCard, type KeptCard } from "@/store/kept-card";
+import type { NewPart } from "@/store/parts";
+import { motorLine } from "../match/sheet-words";
+import { STATION_LABELS } from "../stations/labels";
+import { saidAt } from "../stations/registry";
+
+/** Parts of a card that can lie on a shelf as spares. */
+export const SPARES = ["motor", "capacitor", "bearing"] as const;
+export type Spare = (typeof SPARES)[number];
+
+/** Stations that speak of each, in the order a tester reads them. */
+const SPEAK: Record<Spare, readonly StationId[]> = {
+  motor: ["windings", "frame", "insulation", "start-gear", "hand-turn", "bearing", "run-test", "prove"],
+  capacitor: ["capacitor"],
+  bearing: ["hand-turn", "bearing"],
+};
+/** What condemns the whole: such a one is for parts. */
+const CONDEMNS: Record<Spare, readonly StationId[]> = {
+  motor: ["windings", "frame", "insulation", "hand-turn"],
+  capacitor: ["capacitor"],
+  bearing: ["hand-turn"],
+};
+
+/** Plate and measures of the card's motor as one sheet. */
+function sheetOf({ entries }: KeptCard): MotorSheet {
+  const plate = entries.plate?.data;
+  const old = entries["out-in"]?.data.old ?? BLANK_SHEET;
+  const own = (field: "volts" | "hertz" | "power" | "amps" | "rpm" | "capacitor"): string => old[field] || (plate?.[field] ?? "");
+  return {
+    ...old,
+    volts: own("volts"),
+    hertz: own("hertz"),
+    power: own("power"),
+    amps: own("amps"),
+    rpm: own("rpm"),
+    capacitor: own("capacitor"),
+    rotation: old.rotation ?? entries["out-in"]?.data.rotationBefore ?? null,
+  };
+}
+
+/**
+ * A part of a card as a line of the shelf: its plate or label, what each station read of it, when, and from which machine.
+ * @returns null: the card does not say what it is
+ */
+export function spareOf(spare: Spare, card: KeptCard, house: HouseFigures): NewPart | null {
+  const assessment = assessCard(card, house, NO_STUDY);
+  const { traveller, entries } = card;
+  const { stations, facts } = assessment;
+  const sheet = spare === "motor" ? sheetOf(card) : null;
+  const label =
+    sheet !== null
+      ? [motorLine(readSheet(sheet).spec), traveller.machine].find((words) => words.trim() !== "")
+      : spare === "capacitor"
+        ? facts.fittedCapacitor && printCapacitorLabel(facts.fittedCapacitor)
+        : Object.values(facts.bearings)[0]?.number;
+  if (!label) return null;
+  const read = SPEAK[spare].filter(
+    (id) => entries[id] !== undefined && stations[id].stamp !== "not-done" && stations[id].stamp !== "skipped",
+  );
+  const isBad = CONDEMNS[spare].some((id) => stations[id].stamp === "out");
+  return {
+    kind: spare,
+    label: fitText(label, "printed"),
+    place: "Shelf",
+    sheet,
+    state: isBad ? "for-parts" : read.length > 0 ? "tested" : "untested",
+    tested: {
+      at: traveller.finishedAt ?? traveller.updatedAt,
+      cardId: traveller.id,
+      donor: fitText([traveller.machine, traveller.site].filter(Boolean).join(", "), "printed"),
+      readings: read.flatMap((id) => {
+        const said = saidAt(id, entries[id]?.data, assessment, house).filter((sentence) => !sentence.startsWith("Working it out"));
+        return said.length === 0 ? [] : [{ what: STATION_LABELS[id].title, said: fitText(said.join(" "), "note") }];
+      }),
+    },
+  };
+}

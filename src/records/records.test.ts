@@ -1,5 +1,8 @@
 import { existsSync, readdirSync, readFileSync } from "node:fs";
 import * as v from "valibot";
+import { parseDesignation } from "@/core/bearing";
+import { PART_KINDS } from "@/core/exchange";
+import { readSheet } from "@/core/match";
 import { STATION_IDS, type StationId } from "@/core/stations";
 import { demoParts, demoRecords } from "./demo";
 import { toHouse, UNSET_HOUSE } from "./house-record";
@@ -246,7 +249,20 @@ describe("the demo scenario", () => {
   });
   test.each(parts.map((part) => [part.label, part] as const))("%s lies on the shelf, valid and readable", (_label, part) => {
     expect(v.safeParse(PartSchema, part).issues).toBeUndefined();
-    expect(toStockPart(part)).toMatchObject({ id: part.id, quantity: part.quantity });
+    if (part.kind === "capacitor") expect(toStockPart(part)).toMatchObject({ id: part.id, quantity: part.quantity });
+    if (part.kind === "bearing") expect(parseDesignation(part.label).ok).toBe(true);
+    expect(part.sheet === null ? {} : readSheet(part.sheet).failures).toEqual({});
+    expect(part.kind === "motor").toBe(part.sheet !== null);
+  });
+  test("only a capacitor that may be fitted stands in the sums of capacitors", () => {
+    const stock = parts.map(toStockPart).flatMap((part) => part?.id ?? []);
+    expect(stock).toEqual(parts.filter(({ kind, state }) => kind === "capacitor" && state !== "for-parts").map(({ id }) => id));
+  });
+  test("the demo shows every kind of part, one line that is short, a tested spare and one for parts", () => {
+    expect(new Set(parts.map(({ kind }) => kind))).toEqual(new Set(PART_KINDS));
+    expect(parts.some(({ quantity, lowest }) => quantity < lowest)).toBe(true);
+    expect(parts.some(({ tested, state }) => tested !== null && state === "tested")).toBe(true);
+    expect(parts.some(({ state }) => state === "for-parts")).toBe(true);
   });
   test("every station is used by some card", () => {
     const used = new Set(demo.stations.map(({ stationId }) => stationId));
@@ -268,4 +284,9 @@ test.each([
   ["x".repeat(65), false],
 ])("an address with the id %s", (id, isGood) => {
   expect(parseTravellerId(id) !== null).toBe(isGood);
+});
+
+test("the description of the file names the versions that are written", () => {
+  const said = /Present versions: ([\d, ]+)\./.exec(readFileSync("docs/file-format.md", "utf8"))?.[1];
+  expect(said).toBe(Object.values(PRESENT_VERSIONS).join(", "));
 });

@@ -36,7 +36,7 @@ export const Strip = memo(function Strip({ places, current, onGo }: StripProps) 
                 type="button"
                 aria-current={isCurrent ? "step" : undefined}
                 onClick={() => onGo(id)}
-                className={`relative flex min-h-[40px] pointer-coarse:min-h-[45px] w-full items-center gap-2 pr-2.5 pl-[46px] text-left text-[14px] ${isCurrent ? "bg-sheet font-semibold shadow-[inset_0_0_0_1.5px_var(--ink)]" : "hover:bg-press-wash"}`}
+                className={`relative flex min-h-[36px] pointer-coarse:min-h-[45px] w-full items-center gap-2 pr-2.5 pl-[46px] text-left text-[14px] ${isCurrent ? "bg-sheet font-semibold shadow-[inset_0_0_0_1.5px_var(--ink)]" : "hover:bg-press-wash"}`}
               >
                 <Rail stretch={stretch} />
                 <span

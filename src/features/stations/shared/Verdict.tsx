@@ -42,7 +42,8 @@ export function Verdict({ assessment, word, figure = null, sentences, more, isWa
   const isUnsure = assessment.stamp === "unsure";
   const { shown, isOld } = useStanding(
     {
-      tone: assessment.stamp,
+      // What is not worked out yet has no verdict's colour.
+      tone: isWaiting ? "open" : assessment.stamp,
       word: isWaiting ? WAITING : (word ?? (isUnsure ? "Not sure of this figure" : STAMP_WORDS[assessment.stamp])),
       figure,
       sentences: isUnsure ? [UNSURE, ...sentences] : sentences,

@@ -12,7 +12,7 @@ const OPEN = plainAssessment("not-done", null, {});
 test("while an answer is worked out the last one stands, greyed, and says that it is of before", () => {
   const { rerender } = render(<Verdict assessment={OPEN} sentences={["Working it out …"]} isWaiting />);
   // Nothing was answered before: nothing stands.
-  expect(screen.getByText("Working it out")).toBeInTheDocument();
+  expect(screen.getByText("Working it out")).toHaveClass("stamp-open");
   expect(screen.queryByText(/of before/)).not.toBeInTheDocument();
   rerender(<Verdict assessment={HOLDS} sentences={["Common is 1."]} />);
   expect(screen.getByText("Holds")).toBeInTheDocument();

@@ -300,3 +300,28 @@ test("scrap of a card and the marks of its wires have their labels", async ({ pa
   expect(box?.width).toBeCloseTo((62 / 25.4) * 96, 0);
   expect(box?.height).toBeCloseTo((29 / 25.4) * 96, 0);
 });
+
+test("the Shelf as CSV: shown before it is taken, bad rows named, a photo is no list; what was used, and what is to buy", async ({
+  page,
+}) => {
+  await page.goto("/shelf");
+  await page.getByRole("button", { name: "CSV" }).click();
+  const csv = page.getByRole("region", { name: "CSV" });
+  const take = (name: string, text: string | Buffer) =>
+    csv
+      .getByLabel("Take a CSV in")
+      .setInputFiles({ name, mimeType: "text/csv", buffer: typeof text === "string" ? Buffer.from(text) : text });
+  await take("photo.csv", await toBuffer("a photo"));
+  await expect(csv.getByText(/no column named label/)).toBeVisible();
+  await take("list.csv", "kind,label,place,quantity\nbearing,6202-2RS C3,Truck,7\nbearing,6309,Van,2\nbearing,6310,Van,-1\n");
+  await expect(csv.getByText("1 new, 1 changed, 1 that cannot be taken.")).toBeVisible();
+  await expect(csv.getByText(/quantity “-1” is not what belongs there/)).toBeVisible();
+  await expect(csv.getByText("1 become 7")).toBeVisible();
+  await csv.getByRole("button", { name: "Take 2 in" }).click();
+  await expect(csv.getByText("1 new, 1 changed.")).toBeVisible();
+  await expect(page.getByText("7 × 6.40")).toBeVisible();
+  await page.getByRole("button", { name: "Used, and to buy" }).click();
+  const used = page.getByRole("region", { name: "Used, and to buy" });
+  const row = used.getByRole("row").filter({ hasText: "12.5 µF ±5 % 450 V" });
+  await expect(row.getByRole("cell").nth(1)).toHaveText("1");
+});

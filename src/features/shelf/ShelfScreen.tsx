@@ -12,6 +12,15 @@ import { PartLine } from "./PartLine";
 import { useLabelReader } from "./useLabelReader";
 
 const ReadLabel = lazy(() => import("../labels/ReadLabel"));
+const UsedParts = lazy(() => import("./UsedParts"));
+const ShelfFiles = lazy(() => import("./ShelfFiles"));
+
+/** What else can be done here, each fetched when it is opened. */
+const TOOLS = [
+  { id: "label", label: "Read a label" },
+  { id: "used", label: "Used, and to buy" },
+  { id: "files", label: "CSV" },
+] as const;
 
 const PAGE = 100;
 const SHOWN_KINDS = [...PART_KINDS, "to-buy"] as const;
@@ -49,7 +58,7 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
   const [find, setFind] = useState("");
   const [shown, setShown] = useState(PAGE);
   const [undo, setUndo] = useState<{ readonly label: string; readonly run: () => Promise<boolean> } | null>(null);
-  const [isReading, setReading] = useState(false);
+  const [tool, setTool] = useState<(typeof TOOLS)[number]["id"] | null>(null);
   /** the line whose label was read */
   const [only, setOnly] = useState<string | null>(null);
   const [kind, setKind] = useState<ShownKind | null>(null);
@@ -89,10 +98,24 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
           </button>
         </p>
       ) : null}
-      <button type="button" className="btn self-start" aria-expanded={isReading} onClick={() => setReading(!isReading)}>
-        {isReading ? "Leave the labels" : "Read a label"}
-      </button>
-      {isReading ? (
+      <div className="flex flex-wrap gap-2">
+        {TOOLS.map(({ id, label }) => (
+          <button key={id} type="button" className="btn" aria-expanded={tool === id} onClick={() => setTool(tool === id ? null : id)}>
+            {label}
+          </button>
+        ))}
+      </div>
+      {tool === "used" ? (
+        <Suspense>
+          <UsedParts parts={parts} />
+        </Suspense>
+      ) : null}
+      {tool === "files" ? (
+        <Suspense>
+          <ShelfFiles parts={parts} />
+        </Suspense>
+      ) : null}
+      {tool === "label" ? (
         <Suspense>
           <ReadLabel parts={parts} onPart={({ id }) => setOnly(id)} />
         </Suspense>

@@ -1,4 +1,10 @@
+import { AsyncLocalStorage } from "node:async_hooks";
 import nextJest from "next/jest.js";
+
+// next/jest brings Next's own listeners into the runner; without this global they throw when a promise is refused while it
+// leaves, and take the report of a good run with them.
+globalThis.AsyncLocalStorage ??= AsyncLocalStorage;
+
 const createJestConfig = nextJest({ dir: "./" });
 export default createJestConfig({
   testEnvironment: "node",

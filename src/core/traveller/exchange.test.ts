@@ -152,6 +152,10 @@ describe("the motor that went in", () => {
     const nothingDone = assess({ plate: PLATE, decide: decided("no-repair"), prove: { afterBehaviour: "starts" } });
     expect(isReadyToFinish(nothingDone)).toBe(true);
   });
+  test("a proof that was kept before these were asked for stays as it was", () => {
+    const old = card({}, { ...amps("3.2"), isOfBefore: true });
+    expect([old.stations.prove.stamp, old.stations.prove.detail.lacks]).toEqual(["holds", []]);
+  });
   test("a run that was measured once the part was in is after, whoever keyed it at the run test", () => {
     const figures = (at: string) => ({ lineAmps: read("3.2", "current", at) });
     const row = (at: string) =>

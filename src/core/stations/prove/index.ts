@@ -121,6 +121,7 @@ function mayHaveTurned({ action, also, hasMovedLeads, motorType, machineKind }: 
 const NO_FIGURE: readonly (ActionId | null)[] = [null, "no-repair", "keep-until", "refer", "wait-and-retest"];
 
 function lacksOf(record: ProveRecord, rows: readonly ProofRow[], facts: Facts): ProofLack[] {
+  if (record.isOfBefore) return [];
   const hasFigure = rows.some(({ after }) => after !== null);
   return [
     ...(mayHaveTurned(facts) && record.afterRotation === null ? (["rotation"] as const) : []),

@@ -10,7 +10,7 @@ const NO_FIGURES = {
   startTime: null,
   shell: null,
   // Which way it turns, and what shows at the machine that it is right.
-  12: (data: Loose) => ({ afterRotation: null, lines: {}, ...data }),
+  12: (data: Loose) => ({ afterRotation: null, lines: {}, isOfBefore: true, ...data }),
 };
 
 const onlyAmps = (lineAmps: unknown): Loose => ({ ...NO_FIGURES, lineAmps: lineAmps ?? null });

@@ -23,6 +23,8 @@ export const ProveRecordSchema = v.object({
       >,
     ),
   ),
+  /** kept before rotation and a figure were asked for: a card that was signed off then stays as it was */
+  isOfBefore: v.boolean(),
   note: NoteSchema,
 });
 export type ProveRecord = v.InferOutput<typeof ProveRecordSchema>;
@@ -35,5 +37,6 @@ export const BLANK_PROVE: ProveRecord = {
   afterHotPlace: null,
   afterRotation: null,
   lines: {},
+  isOfBefore: false,
   note: "",
 };

@@ -24,7 +24,8 @@ export const TRAP_TABLE = {
   "marks-meet": { when: "back", parts: ["end-bell"] },
   crosswise: { when: "back", parts: ["end-bell"] },
   "even-gap": { when: "back", parts: ["end-bell", "rotor"] },
-  "key-in": { when: "back", parts: ["key", "wheel", "pulley"] },
+  // A key that was never there is not asked for.
+  "key-in": { when: "back", parts: ["key"] },
   "screw-on-flat": { when: "back", parts: ["set-screw", "wheel", "pulley"] },
   "wires-clear": { when: "back", parts: [], wires: true },
   "ground-restored": { when: "back", parts: null },

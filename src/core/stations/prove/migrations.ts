@@ -9,8 +9,6 @@ const NO_FIGURES = {
   speed: null,
   startTime: null,
   shell: null,
-  // Which way it turns, and what shows at the machine that it is right.
-  12: (data: Loose) => ({ afterRotation: null, lines: {}, isOfBefore: true, ...data }),
 };
 
 const onlyAmps = (lineAmps: unknown): Loose => ({ ...NO_FIGURES, lineAmps: lineAmps ?? null });
@@ -28,5 +26,5 @@ export const proveMigrations: StationMigrations = {
   }),
   5: ({ before, after, ...rest }) => ({ afterHotPlace: null, ...rest, before: withCoastDown(before), after: withCoastDown(after) }),
   // Which way it turns, and what shows at the machine that it is right.
-  12: (data: Loose) => ({ afterRotation: null, lines: {}, ...data }),
+  12: (data: Loose) => ({ afterRotation: null, lines: {}, isOfBefore: true, ...data }),
 };

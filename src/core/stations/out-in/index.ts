@@ -65,7 +65,16 @@ export interface OutInDetail {
 
 const isTouched = (exchange: PartExchange): boolean => JSON.stringify(exchange) !== JSON.stringify(BLANK_EXCHANGE);
 
-function incomingFor(
+/**
+ * A part that is to go in, held against what the card knows of its place.
+ * @param action the work
+ * @param exchange its pair of parts
+ * @param question the old motor and its place
+ * @param facts what the card knows
+ * @param house house rules in force
+ * @returns what stands for and against the part
+ */
+export function incomingFor(
   action: SwapAction,
   exchange: PartExchange,
   question: Omit<MatchQuestion, "candidate">,

@@ -1,9 +1,6 @@
 "use client";
-import { compareWithPlate, parseCapacitorLabel } from "@/core/capacitor";
-import { SWAP_TABLE } from "@/core/exchange";
-import { plateCapacitorFor } from "@/core/facts";
-import { matchMotor, readSheet } from "@/core/match";
-import { judgeBearingIn } from "@/core/exchange";
+import { SWAP_TABLE, type IncomingVerdict } from "@/core/exchange";
+import { BLANK_EXCHANGE, incomingFor } from "@/core/stations/out-in";
 import { formatMoney } from "@/core/quantity";
 import { MATCH_VERDICT_WORDS } from "@/features/vocabulary/match-words";
 import { PART_STATE_WORDS } from "@/features/vocabulary/swap-words";
@@ -29,35 +26,22 @@ interface Offer {
   readonly said: string;
 }
 
-/** A line of the shelf held against the place. */
+const SAID: Record<IncomingVerdict, string> = {
+  right: "Same number",
+  unmeasured: "Same value, volts enough",
+  "too-close": CANNOT_TELL,
+  unsure: CANNOT_TELL,
+  wrong: "Another value, kind, volts or number",
+};
+
+/** A line of the shelf held against the place, as it would be once it was taken. */
 function offerOf(part: Part, { work, facts, assessment, house }: PairProps): Offer {
-  const { kind } = SWAP_TABLE[work.action];
-  if (kind === "motor" && part.sheet) {
-    const match = matchMotor({ ...assessment.detail.question, candidate: readSheet(part.sheet).spec }, house.figures);
-    const rank = match.overall === "does-not-fit" ? 2 : match.overall === "not-known" ? 1 : 0;
-    return { part, rank, said: MATCH_VERDICT_WORDS[match.overall] };
-  }
-  if (kind === "capacitor") {
-    const label = parseCapacitorLabel(part.label);
-    const role = work.action === "replace-start-capacitor" ? "start" : "run";
-    const fitted = facts.fittedCapacitor?.kind === role ? facts.fittedCapacitor : null;
-    const wanted = plateCapacitorFor(facts, role) ?? fitted;
-    if (!label.ok || wanted === null) return { part, rank: 1, said: CANNOT_TELL };
-    const isRight = compareWithPlate(wanted, label.value).length === 0;
-    return { part, rank: isRight ? 0 : 2, said: isRight ? "Same value, volts enough" : "Another value, kind or volts" };
-  }
-  if (kind === "bearing") {
-    const { verdict } = judgeBearingIn(
-      part.label,
-      Object.values(facts.bearings).map(({ number }) => number),
-    );
-    return verdict === "right"
-      ? { part, rank: 0, said: "Same number" }
-      : verdict === "wrong"
-        ? { part, rank: 2, said: "Another number" }
-        : { part, rank: 1, said: CANNOT_TELL };
-  }
-  return { part, rank: 1, said: CANNOT_TELL };
+  const taken = { ...BLANK_EXCHANGE, in: { ...BLANK_EXCHANGE.in, label: part.label, sheet: part.sheet } };
+  const incoming = incomingFor(work.action, taken, assessment.detail.question, facts, house.figures);
+  // Of start gear and other parts nothing is judged by the label alone.
+  if (incoming.kind === "start-gear" || incoming.kind === "other") return { part, rank: 1, said: CANNOT_TELL };
+  const rank = incoming.verdict === "wrong" ? 2 : incoming.verdict === "unsure" ? 1 : 0;
+  return { part, rank, said: incoming.kind === "motor" ? MATCH_VERDICT_WORDS[incoming.match.overall] : SAID[incoming.verdict] };
 }
 
 const SHOWN = 8;

@@ -74,7 +74,7 @@ export function WorkPair(props: PairProps) {
   );
 }
 
-function Out({ work: { action, exchange }, onWork, facts, assessment, weighed }: PairProps) {
+function Out({ work: { action, exchange }, record, onWork, facts, assessment, weighed }: PairProps) {
   const { out } = exchange;
   const known = outOfCard(action, facts, assessment.detail.question.old);
   const set = (change: Partial<PartExchange["out"]>) => onWork((each) => ({ ...each, out: { ...each.out, ...change } }));
@@ -134,7 +134,7 @@ function Out({ work: { action, exchange }, onWork, facts, assessment, weighed }:
       ) : null}
       {out.fate === "back-on-shelf" || out.fate === "keep-for-parts" ? (
         <Suspense>
-          <ToShelf action={action} out={out} sheet={null} card={weighed.card} onWork={onWork} />
+          <ToShelf action={action} out={out} sheet={record.old} card={weighed.card} onWork={onWork} />
         </Suspense>
       ) : null}
     </div>

@@ -1,5 +1,5 @@
 import type { Figure } from "../quantity";
-import type { Drive, MachineKind, MotorType } from "../trade";
+import type { ActionId, Drive, MachineKind, MotorType } from "../trade";
 import type { Behaviour } from "./behaviour";
 import type { PlateConnection } from "./plate-choice";
 import type { Rotation } from "./rotation";
@@ -45,12 +45,18 @@ export const NO_PLATE_FACTS: PlateFacts = {
   hotSpotC: null,
 };
 
+/** One way a motor that went in can be connected; both volts the same where its plate names one figure. */
+interface FittedConnection {
+  readonly lowV: number;
+  readonly highV: number;
+  readonly fullLoadA: number | null;
+}
+
 /** Plate of a motor that went in: the figures after the repair are judged by it. */
 export interface FittedMotor {
-  readonly supplyV: number | null;
+  readonly connections: readonly FittedConnection[];
   readonly frequencyHz: number | null;
   readonly powerW: number | null;
-  readonly fullLoadA: number | null;
   readonly fullLoadRpm: number | null;
 }
 
@@ -63,9 +69,46 @@ export interface FittedFacts {
   readonly rotationAsked: Rotation | null;
   /** when the first part went in, ISO 8601: what is measured later is after; null: nothing went in yet */
   readonly fittedAt: string | null;
+  /** when the part of each work went in, ISO 8601 */
+  readonly fittedWorks: Readonly<Partial<Record<ActionId, string>>>;
 }
 
-export const NO_FITTED_FACTS: FittedFacts = { fittedMotor: null, rotationBefore: null, rotationAsked: null, fittedAt: null };
+export const NO_FITTED_FACTS: FittedFacts = {
+  fittedMotor: null,
+  rotationBefore: null,
+  rotationAsked: null,
+  fittedAt: null,
+  fittedWorks: {},
+};
+
+const apartFrom = (volts: number, { lowV, highV }: FittedConnection): number => Math.max(lowV - volts, volts - highV, 0);
+
+/**
+ * The facts as they hold for the motor that is in there now: where another one went in, its own plate stands for the old one's.
+ * @param facts what the card knows
+ * @returns the same facts, with volts, hertz, power, amps and speed of the motor that went in, at the connection nearest the
+ * supply; what its plate does not say is not known
+ */
+export function asFitted<F extends PlateFacts & FittedFacts>(facts: F): F {
+  const { fittedMotor, supplyV } = facts;
+  if (fittedMotor === null) return facts;
+  const { connections, frequencyHz, powerW, fullLoadRpm } = fittedMotor;
+  const [nearest] =
+    supplyV === null
+      ? connections.length === 1
+        ? connections
+        : []
+      : connections.toSorted((a, b) => apartFrom(supplyV, a) - apartFrom(supplyV, b));
+  return {
+    ...facts,
+    supplyV: nearest ? (nearest.lowV + nearest.highV) / 2 : supplyV,
+    supplyBand: nearest ? [nearest.lowV, nearest.highV] : facts.supplyBand,
+    frequencyHz: frequencyHz ?? facts.frequencyHz,
+    powerW,
+    fullLoadA: nearest?.fullLoadA ?? null,
+    fullLoadRpm,
+  };
+}
 
 /** How it was found to run, and the supply it was found on. */
 export interface RunFacts {

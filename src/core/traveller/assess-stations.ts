@@ -1,8 +1,10 @@
 import { findingKey, type Finding } from "../diagnosis";
 import type { HouseFigures } from "../house";
+import { asFitted } from "../motor";
 import type { Assessment, EarlierVisit } from "../station";
 import { NO_CARD_FACTS, STATION_IDS, stationOf, type CardFacts, type StationId } from "../stations";
 import type { Study } from "../study";
+import { asFound } from "./after-repair";
 import type { StationAssessments, StationEntries } from "./entries";
 import { stamped } from "./ground";
 
@@ -51,12 +53,17 @@ export function assessStations(
   for (const id of STATION_IDS) {
     const station = stationOf(id);
     const entry = entries[id];
-    const assessment = station.assess(entry?.data ?? station.blank, { facts, house, earlier, study, findings: [...findings], worked, at });
+    const data = (entry?.data ?? station.blank) as object;
+    const context = { facts, house, earlier, study, findings: [...findings], worked, at };
+    const found = asFound(id, data, facts);
+    // What was read of the new part is held against the new plate.
+    const assessment = station.assess(data, found === null ? { ...context, facts: asFitted(facts) } : context);
     const own = stamped(assessment, entry?.skippedReason);
     stations[id] = own;
     facts = { ...facts, ...assessment.facts };
     if (own.stamp !== "not-done") worked.add(id);
-    findings.push(...assessment.findings.map((finding): Finding => ({ ...finding, from: id })));
+    const weighed = found === data ? assessment.findings : found === null ? [] : station.assess(found, context).findings;
+    findings.push(...weighed.map((finding): Finding => ({ ...finding, from: id })));
   }
   // Each was made by its own station, all of them in this loop.
   return { stations: stations as StationAssessments, facts, findings: numberAlike(findings) };

@@ -213,3 +213,55 @@ describe("what is quoted on the job turns the decision", () => {
     expect(first({ quotes: [quote("motor", "5"), quote("bearings", "260 for the pair", "10")], standstill: "1" })).toBe("replace-motor");
   });
 });
+
+describe("what was read once the part is in", () => {
+  const BEFORE = "2026-11-28T09:10:00.000Z";
+  const AFTER = "2026-11-28T10:30:00.000Z";
+  const fittedCapacitor = outIn({
+    works: { "replace-run-capacitor": swap({ label: "10 µF ±5 % 450 V", fittedAt: FITTED }, { fate: "scrap" }) },
+  });
+  const withCapacitor = (parts: Parts) =>
+    assess({ plate: PLATE, decide: decided("replace-run-capacitor"), "out-in": fittedCapacitor, ...parts });
+  const fromOf = ({ findings }: ReturnType<typeof assess>, id: string) => findings.filter(({ from }) => from === id);
+
+  test("a run made after it weighs for no suspect; one made before does", () => {
+    const run = (at: string) => withCapacitor({ "run-test": { behaviour: "starts", lineAmps: read("2.3", "current", at) } });
+    expect(fromOf(run(BEFORE), "run-test")).not.toEqual([]);
+    expect(fromOf(run(AFTER), "run-test")).toEqual([]);
+    expect(run(AFTER).standing).toEqual(withCapacitor({}).standing);
+    expect(run(AFTER).stations["run-test"].stamp).toBe("holds");
+  });
+  test("figures of before and after on one run are told apart", () => {
+    const both = withCapacitor({
+      "run-test": { behaviour: "starts", lineAmps: read("3.4", "current", BEFORE), speed: read("1080", "speed", AFTER) },
+    });
+    const alone = withCapacitor({ "run-test": { behaviour: "starts", lineAmps: read("3.4", "current", BEFORE) } });
+    expect(fromOf(both, "run-test")).toEqual(fromOf(alone, "run-test"));
+  });
+  test("a new capacitor read at the old one's station does not clear the old one; what was not exchanged weighs whenever it is read", () => {
+    const capacitor = (at: string) =>
+      withCapacitor({ capacitor: { label: "10 µF ±5 % 450 V", readings: [read("9.98", "capacitance", at)], isIsolated: true } });
+    expect(fromOf(capacitor(BEFORE), "capacitor")).not.toEqual([]);
+    expect(fromOf(capacitor(AFTER), "capacitor")).toEqual([]);
+    const frame = withCapacitor({ frame: { readings: [read("58", "resistance", AFTER)] } });
+    expect(fromOf(frame, "frame")).not.toEqual([]);
+  });
+  test("a run of the motor that went in is held against its own plate, at the connection it is on", () => {
+    const dual = { ...SHEET, volts: "115/230", amps: "6.6/3.3" };
+    const run = (sheet: MotorSheet, at: string) =>
+      assess({
+        plate: PLATE,
+        decide: decided("replace-motor"),
+        "out-in": outIn({ works: { "replace-motor": swap({ sheet, fittedAt: FITTED }) } }),
+        "run-test": { behaviour: "starts", lineAmps: read("3.2", "current", at) },
+      }).stations["run-test"].detail.amps;
+    expect(run(SHEET, AFTER)?.fractionOfPlate).toBeCloseTo(3.2 / 3.3, 6);
+    expect(run(dual, AFTER)?.fractionOfPlate).toBeCloseTo(3.2 / 3.3, 6);
+    expect(run(SHEET, BEFORE)?.fractionOfPlate).toBeCloseTo(3.2 / 2.4, 6);
+  });
+  test("what is heard on a run after it stands on the side of after", () => {
+    const { heard } = withCapacitor({ "run-test": { behaviour: "starts", noises: ["quiet"], lineAmps: read("2.3", "current", AFTER) } })
+      .stations.prove.detail;
+    expect(heard).toEqual({ before: [], after: ["quiet"] });
+  });
+});

@@ -19,8 +19,8 @@ import {
   type SwapAction,
 } from "../../exchange";
 import type { HouseFigures } from "../../house";
-import { BLANK_SHEET, connectionFor, matchMotor, readSheet, type MatchQuestion, type MotorMatch } from "../../match";
-import type { FittedMotor } from "../../motor";
+import { BLANK_SHEET, connectionFor, matchMotor, readPlace, readSheet, type MatchQuestion, type MotorMatch } from "../../match";
+import type { FittedFacts, FittedMotor } from "../../motor";
 import { readPlain } from "../../station";
 import { defineStation, plainAssessment, type Stamp } from "../../station";
 import { oldMotor } from "./old-motor";
@@ -60,7 +60,6 @@ export interface OutInDetail {
   readonly after: readonly AfterFitting[];
   /** lines that nobody ticked yet, once a part is in */
   readonly open: readonly AfterFitting[];
-  readonly fitted: FittedMotor | null;
 }
 
 const isTouched = (exchange: PartExchange): boolean => JSON.stringify(exchange) !== JSON.stringify(BLANK_EXCHANGE);
@@ -109,19 +108,30 @@ function lacksOf(action: SwapAction, { out, in: part, isOldKept, expectedOn }: P
   ];
 }
 
-/** The new motor's plate, once it is in: at the volts of this place. */
-function fittedMotor(works: readonly WorkState[], question: Omit<MatchQuestion, "candidate">): FittedMotor | null {
-  const part = works.find(({ action }) => action === "replace-motor")?.exchange.in;
+/** The new motor's plate, once it is in: the connection of this place where its volts are noted, else all it has. */
+function fittedMotor({ works, place }: OutInRecord): FittedMotor | null {
+  const part = works["replace-motor"]?.in;
   if (!part?.sheet || part.fittedAt === null) return null;
   const { spec } = readSheet(part.sheet);
-  const connection = connectionFor({ ...question, candidate: spec });
+  const { supplyV } = readPlace(place);
+  const chosen = supplyV === null ? null : connectionFor({ old: spec, place: readPlace(place), candidate: spec });
   return {
-    supplyV: connection === null ? null : (connection.lowV + connection.highV) / 2,
+    connections: chosen === null ? spec.connections : [chosen],
     frequencyHz: spec.hertz[0] ?? null,
     powerW: spec.powerW,
-    fullLoadA: connection?.fullLoadA ?? null,
     fullLoadRpm: spec.rpm,
   };
+}
+
+/** What went in, told to every station: what is measured after it is after the repair, and by the new plate. */
+function fittedFacts(record: OutInRecord): Pick<FittedFacts, "fittedMotor" | "fittedAt" | "fittedWorks"> {
+  const fittedWorks = Object.fromEntries(
+    SWAP_ACTIONS.flatMap((action) => {
+      const at = record.works[action]?.in.fittedAt;
+      return at ? [[action, at]] : [];
+    }),
+  );
+  return { fittedMotor: fittedMotor(record), fittedAt: Object.values(fittedWorks).sort()[0] ?? null, fittedWorks };
 }
 
 function stampOf(detail: OutInDetail, record: OutInRecord): Stamp {
@@ -155,7 +165,10 @@ export const outInStation = defineStation({
   },
   schema: OutInRecordSchema,
   blank: BLANK_OUT_IN,
-  early: (record) => ({ quotedPrices: quotedPrices(record.quotes, readPlain(record.standstill, "shelfPrice").value ?? 0) }),
+  early: (record) => ({
+    quotedPrices: quotedPrices(record.quotes, readPlain(record.standstill, "shelfPrice").value ?? 0),
+    ...fittedFacts(record),
+  }),
   assess(record, { facts, house }) {
     const question = oldMotor(record, facts);
     const decided = [facts.action, facts.also].filter((each): each is SwapAction => each !== null && isSwap(each));
@@ -199,14 +212,11 @@ export const outInStation = defineStation({
       standstillAnHour,
       after: works.length === 0 ? [] : after,
       open: isIn ? after.filter((id) => record.seenTo[id] === undefined) : [],
-      fitted: fittedMotor(works, question),
     };
     return plainAssessment<OutInDetail>(stampOf(detail, record), detail, {
       facts: {
-        fittedMotor: detail.fitted,
         rotationBefore: record.rotationBefore,
         rotationAsked: record.rotationAsked,
-        fittedAt: works.flatMap(({ exchange }) => exchange.in.fittedAt ?? []).sort()[0] ?? null,
       },
       due: works.flatMap(({ isOnOrder, exchange }) =>
         isOnOrder && exchange.expectedOn !== null ? [{ kind: "part-expected" as const, when: { on: exchange.expectedOn } }] : [],

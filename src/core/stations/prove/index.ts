@@ -3,6 +3,7 @@ import type { Facts } from "../../facts";
 import {
   findingOfAmps,
   ampsLimits,
+  asFitted,
   judgeAmps,
   workingOfAmps,
   type AmpsVerdict,
@@ -100,12 +101,10 @@ function rowOf(field: RunField, record: ProveRecord, { runFound, fittedAt }: Fac
   };
 }
 
-/** A motor of the plate that went in; where none did, the one of the card. */
-function provedMotor(facts: Facts): Facts {
-  const { fittedMotor } = facts;
-  if (fittedMotor === null) return facts;
-  const { supplyV, frequencyHz, powerW, fullLoadA, fullLoadRpm } = fittedMotor;
-  return { ...facts, supplyV: supplyV ?? facts.supplyV, frequencyHz: frequencyHz ?? facts.frequencyHz, powerW, fullLoadA, fullLoadRpm };
+/** A run that was made once the part was in says nothing of what was heard before. */
+function ranAfter({ runFound, fittedAt }: Facts): boolean {
+  const entries = Object.values(runFound).filter((entry) => entry !== null);
+  return entries.length > 0 && entries.every((entry) => isAfter(entry, fittedAt));
 }
 
 /** Another motor, leads that came off, or a rotor put back the other way round: which way it turns has to be seen. */
@@ -162,7 +161,9 @@ export const proveStation = defineStation({
   migrations: proveMigrations,
   assess(keyed, context) {
     const { house } = context;
-    const facts = provedMotor(context.facts);
+    const known = asFitted(context.facts);
+    const isRunOfNow = ranAfter(known);
+    const facts: Facts = isRunOfNow ? { ...known, noisesFound: [], hotPlaceFound: null } : known;
     const slips = slipsOfRun(keyed.after, facts, house.supplyPercent / 100);
     const record: ProveRecord = { ...keyed, after: withoutSlips(keyed.after, slips) };
     const plateA = facts.fullLoadA;
@@ -190,8 +191,8 @@ export const proveStation = defineStation({
       lines: proofLinesFor(facts),
       isOtherMotor: context.facts.fittedMotor !== null,
       hand: { before: facts.handFound, after: facts.handAfter },
-      heard: { before: facts.noisesFound, after: record.afterNoises },
-      hottest: { before: facts.hotPlaceFound, after: record.afterHotPlace },
+      heard: { before: facts.noisesFound, after: record.afterNoises.length === 0 && isRunOfNow ? known.noisesFound : record.afterNoises },
+      hottest: { before: facts.hotPlaceFound, after: record.afterHotPlace ?? (isRunOfNow ? known.hotPlaceFound : null) },
       slips,
     };
     return plainAssessment<ProveDetail>(stampOf(record, detail), detail, {

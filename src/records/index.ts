@@ -3,7 +3,16 @@ export { parseTravellerId, TravellerSchema, travellerType, type Traveller, type 
 export { blankStationRow, stationRecordId } from "./station-id";
 export { StationRecordSchema, type StationRecord } from "./station-record";
 export { HouseRecordSchema, toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
-export { SHELF_STATES, PartSchema, partType, type Part, type ShelfState, type TestedPart } from "./part-record";
+export {
+  MOST_PART_PHOTO_CHARACTERS,
+  SHELF_STATES,
+  PartSchema,
+  partType,
+  type Part,
+  type PartWindings,
+  type ShelfState,
+  type TestedPart,
+} from "./part-record";
 export { toStockPart } from "./stock-part";
 export {
   byType,

@@ -16,7 +16,7 @@ export const SHELF_STATES = ["new", "used", "tested", "untested", "for-parts"] a
 export type ShelfState = (typeof SHELF_STATES)[number];
 
 /** A picture of one part is small. */
-const MOST_PART_PHOTO_CHARACTERS = 120_000;
+export const MOST_PART_PHOTO_CHARACTERS = 120_000;
 const MOST_PART_READINGS = 40;
 
 /** Readings a spare came with, from the card of the machine it was taken out of. */
@@ -29,6 +29,19 @@ const TestedSchema = v.object({
   readings: v.pipe(v.array(v.object({ what: textSchema("word"), said: textSchema("note") })), v.maxLength(MOST_PART_READINGS)),
 });
 export type TestedPart = v.InferOutput<typeof TestedSchema>;
+
+const ohm = v.pipe(v.number(), v.minValue(0), v.maxValue(1e6));
+/** Ohms of a motor's windings, once they were named: what a sister motor is held against. */
+const PartWindingsSchema = v.object({
+  /** of a halved main winding one half, of a shaded-pole motor the coil */
+  mainOhm: v.nullable(ohm),
+  startOhm: v.nullable(ohm),
+  /** between the speeds, from the highest down */
+  sectionsOhm: v.pipe(v.array(ohm), v.maxLength(4)),
+  /** while they were measured; null: nobody wrote it down */
+  windingC: v.nullable(v.pipe(v.number(), v.minValue(-60), v.maxValue(300))),
+});
+export type PartWindings = v.InferOutput<typeof PartWindingsSchema>;
 
 /** One line of the shelf: a part at hand, by what its kind is known by. */
 export const PartSchema = v.object({
@@ -50,6 +63,7 @@ export const PartSchema = v.object({
   /** of a motor */
   sheet: v.nullable(MotorSheetSchema),
   tested: v.nullable(TestedSchema),
+  windings: v.nullable(PartWindingsSchema),
   photo: v.nullable(photoSchema(MOST_PART_PHOTO_CHARACTERS)),
   note: textSchema("note"),
   isDemo: v.boolean(),
@@ -69,6 +83,9 @@ const withKinds = (part: Loose): Loose => ({
   ...part,
 });
 
+/** A motor had no ohms of its own. */
+const withWindings = (part: Loose): Loose => ({ windings: null, ...part });
+
 export const partType = defineRecordType("part", {
   schema: PartSchema,
   blank: (id) => ({
@@ -86,6 +103,7 @@ export const partType = defineRecordType("part", {
     state: "new",
     sheet: null,
     tested: null,
+    windings: null,
     photo: null,
     note: "",
     isDemo: false,
@@ -94,5 +112,6 @@ export const partType = defineRecordType("part", {
   migrations: [
     { to: 2, migrate: toOneForm },
     { to: 3, migrate: withKinds },
+    { to: 4, migrate: withWindings },
   ],
 });

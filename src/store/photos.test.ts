@@ -24,6 +24,8 @@ const step = (id: string, photo: string | null) => ({
   way: "",
   photo,
   backAt: null,
+  countBack: 0,
+  isNew: false,
 });
 
 async function pictured(): Promise<TravellerId> {

@@ -37,7 +37,7 @@ export const noteType = defineRecordType("note", {
     { file: "src/records/record-types.ts", after: "  part: partType,", line: "  note: noteType," },
     {
       file: "src/records/record-kinds.ts",
-      after: `  part: { list: "parts", version: 3, table: { since: 2, indexes: "id" } },`,
+      after: `  part: { list: "parts", version: 4, table: { since: 2, indexes: "id" } },`,
       line: `  note: { list: "notes", version: 1, table: { since: 5, indexes: "id, travellerId" }, cardField: "travellerId" },`,
     },
   ],
@@ -66,7 +66,7 @@ export const smellStation = defineStation({
 `,
     "src/core/stations/smell/migrations.ts": `import type { StationMigrations } from "../../station";
 
-export const smellMigrations: StationMigrations = { 13: (data) => ({ note: "", ...data }) };
+export const smellMigrations: StationMigrations = { 14: (data) => ({ note: "", ...data }) };
 `,
     "src/features/stations/smell/index.ts": `import type { StationDetail } from "@/core/stations";
 import type { StationView } from "../../station/contract";
@@ -115,8 +115,8 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
     { file: "src/core/stations/ids.ts", after: `  "look",`, line: `  "smell",` },
     {
       file: "src/records/record-kinds.ts",
-      after: `  station: { list: "stations", version: 12, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
-      line: `  station: { list: "stations", version: 13, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      after: `  station: { list: "stations", version: 13, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      line: `  station: { list: "stations", version: 14, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
       isInstead: true,
     },
     {

@@ -50,7 +50,18 @@ function step(walk: Walk, clock: ReturnType<typeof visitClock>): void {
   } else if (die < 0.43) {
     // Something comes off, or everything is back and closed; perhaps it was decided already.
     const backAt = random() < 0.5 ? null : clock.at();
-    const cover = { id: "cover", part: "cover" as const, name: "", count: 1, place: null, way: "", photo: null, backAt };
+    const cover = {
+      id: "cover",
+      part: "cover" as const,
+      name: "",
+      count: 1,
+      place: null,
+      way: "",
+      photo: null,
+      backAt,
+      countBack: 0,
+      isNew: false,
+    };
     const after = { ...STATIONS["take-apart"].blank.after, turn: "free" as const };
     const closed = { after, seenTo: { "ground-restored": clock.at() }, closedAt: backAt };
     walk.entries = {

@@ -94,6 +94,9 @@ const ORDER_CODES: Partial<Record<Closure, string>> = { "seals-both": "-2RS", "s
  * @returns number as it is asked for, for example `6203-2RS/C3`
  * @example a 6203 in dust -> "6203-2RS/C3"
  */
-export function orderNumber(size: Pick<BearingSize, "number">, { closure, clearance }: BearingAdvice): string {
+export function orderNumber(
+  size: Pick<BearingSize, "number">,
+  { closure, clearance }: Pick<BearingAdvice, "closure" | "clearance">,
+): string {
   return `${size.number}${ORDER_CODES[closure] ?? ""}${clearance === "CN" ? "" : `/${clearance}`}`;
 }

@@ -1,7 +1,7 @@
-import type { BearingSize } from "./dimension-table";
 import type { BearingEnd } from "./ends";
 import type { HandFeel } from "./hand-feel";
 import type { BearingJob } from "./job";
+import type { FittedBearing } from "./stand-in";
 
 /** What it turns on, how it turns, and what lies open. */
 export interface MechanicsFacts {
@@ -13,7 +13,7 @@ export interface MechanicsFacts {
   /** a sleeve bearing was told; null: nobody said what it turns on */
   readonly hasSleeves: boolean | null;
   /** bearings that could be named, by end */
-  readonly bearings: Readonly<Partial<Record<BearingEnd, BearingSize>>>;
+  readonly bearings: Readonly<Partial<Record<BearingEnd, FittedBearing>>>;
   /** the bearing job as it was put together; null: the house's usual one */
   readonly bearingJob: BearingJob | null;
   /** something that came off is not back yet */

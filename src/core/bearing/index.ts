@@ -69,3 +69,4 @@ export {
   type Turn,
 } from "./hand-feel";
 export { NO_MECHANICS_FACTS, type MechanicsFacts } from "./facts";
+export { bearingDifferences, fittedNumber, type BearingDifference, type FittedBearing } from "./stand-in";

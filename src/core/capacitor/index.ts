@@ -1,4 +1,4 @@
-export { parseCapacitorLabel, ratedUfOf, type CapacitorLabel, type LabelSection } from "./label";
+export { parseCapacitorLabel, ratedUfOf, saysNoCapacitor, type CapacitorLabel, type LabelSection } from "./label";
 export { correctLabel, LABEL_PARTS, labelParts, printCapacitorLabel, type LabelCorrections, type LabelPart } from "./label-parts";
 export { parseCapacitorParts, printCapacitorParts, type WrittenPart } from "./label-pair";
 export { readShelfLabel } from "./shelf-label";

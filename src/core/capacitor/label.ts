@@ -242,3 +242,12 @@ export function isTwoParts(sections: readonly LabelSection[]): boolean {
   const values = sections.map(({ nominalUf }) => nominalUf ?? 0);
   return values.length === 2 && Math.max(...values) > MOST_SECTION_UF;
 }
+
+const NONE = /^(?:none|no|without|-|–|0)$/i;
+
+/**
+ * Whether a text says that there is no capacitor.
+ * @param text as it was keyed
+ * @returns true for "none" and the signs that stand for it
+ */
+export const saysNoCapacitor = (text: string): boolean => NONE.test(text.trim());

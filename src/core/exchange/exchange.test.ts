@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { parseDesignation, type FittedBearing } from "../bearing";
 import { parseCapacitorLabel } from "../capacitor";
 import { DEFAULT_METER, toHouseFigures } from "../house";
 import { BLANK_SHEET, UNKNOWN_MOTOR, UNKNOWN_PLACE } from "../match";
@@ -161,13 +162,32 @@ describe("a part before it goes in", () => {
     expect(donor("205").verdict).toBe("right");
     expect(donor("150").verdict).toBe("wrong");
   });
+  const fitted = (stamp: string): FittedBearing => {
+    const read = parseDesignation(stamp);
+    const size = read.ok ? read.value.candidates[0]?.size : undefined;
+    if (!read.ok || !size) throw new Error(stamp);
+    return { ...size, closure: read.value.closure, clearance: read.value.clearance };
+  };
   test.each([
-    ["6203-2RS C3", ["6203", "6202"], "right"],
-    ["6204ZZ", ["6203"], "wrong"],
-    ["6203ZZ", [], "unsure"],
-    ["NU206", ["6203"], "unsure"],
-  ])("bearing %s for %s", (text, asked, verdict) => {
-    expect(judgeBearingIn(text, asked).verdict).toBe(verdict);
+    ["6203-2RS C3", ["6203-2RS C3", "6202-2RS C3"], "right", []],
+    ["6203 DDU C3", ["6203-2RS C3"], "right", []],
+    ["6204ZZ", ["6203ZZ"], "wrong", []],
+    ["6203ZZ", [], "unsure", []],
+    ["NU206", ["6203"], "unsure", []],
+    ["6203", ["6203-2RS C3"], "wrong", ["open-for-closed", "other-clearance"]],
+    ["6203-ZZ C3", ["6203-2RS C3"], "unsure", ["shields-for-seals"]],
+    ["6203-2RS C3", ["6203ZZ C3"], "unsure", ["seals-for-shields"]],
+    ["6203-2RS", ["6203-2RS C3"], "unsure", ["other-clearance"]],
+    ["6203-2RS CM", ["6203-2RS C3"], "right", []],
+    ["6203-2RS", ["6203"], "right", []],
+    ["620?-2RS", ["6203-2RS"], "unsure", []],
+  ])("bearing %s for %s", (text, asked, verdict, differences) => {
+    expect(judgeBearingIn(text, asked.map(fitted))).toMatchObject({ verdict, differences });
+  });
+  test("of one that was named by its figures alone the seals are not known", () => {
+    const old = { ...fitted("6203"), closure: null };
+    expect(judgeBearingIn("6203-2RS", [old])).toMatchObject({ verdict: "right" });
+    expect(judgeBearingIn("6203", [old])).toMatchObject({ verdict: "unsure", differences: ["closure-unknown"] });
   });
   test("a motor with a ground fault of its own is not fitted; unmeasured it is not right either", () => {
     const place = { old: UNKNOWN_MOTOR, place: UNKNOWN_PLACE };

@@ -1,4 +1,4 @@
-import { parseDesignation } from "../bearing";
+import { bearingDifferences, parseDesignation, type BearingDifference, type FittedBearing } from "../bearing";
 import {
   compareWithPlate,
   limitsOfSection,
@@ -38,6 +38,8 @@ export interface IncomingBearing {
   readonly number: string | null;
   /** numbers of those that came out; empty: not named */
   readonly wanted: readonly string[];
+  /** how it differs from the one of its size that came out */
+  readonly differences: readonly BearingDifference[];
 }
 
 export interface IncomingMotor {
@@ -120,14 +122,36 @@ export function judgeCapacitorIn(
 /**
  * A bearing that is to go in, by its number.
  * @param stamped what stands on it or on its box
- * @param wanted basic numbers of those that came out
- * @returns whether it is one of them
+ * @param fitted those that came out
+ * @returns whether it is one of them, and how it differs; another clearance, or shields for seals, is for a person to weigh
  */
-export function judgeBearingIn(stamped: string, wanted: readonly string[]): IncomingBearing {
+export function judgeBearingIn(stamped: string, fitted: readonly FittedBearing[]): IncomingBearing {
   const read = stamped.trim() === "" ? null : parseDesignation(stamped);
-  const number = read?.ok ? (read.value.candidates[0]?.number ?? null) : null;
-  const verdict: IncomingVerdict = number === null || wanted.length === 0 ? "unsure" : wanted.includes(number) ? "right" : "wrong";
-  return { kind: "bearing", verdict, failure: read && !read.ok ? read.failure : null, number, wanted };
+  const named = read?.ok ? read.value : null;
+  // A worn stamp that leaves several sizes names none.
+  const number = named?.candidates.length === 1 || named?.isWorn === false ? (named.candidates[0]?.number ?? null) : null;
+  // Of two ends of one size that differ in their seals, it may be meant for either.
+  const [differences = []] = fitted
+    .filter((old) => old.number === number)
+    .map((old) => (named ? bearingDifferences(named, old) : []))
+    .sort((a, b) => a.length - b.length);
+  const isSameSize = fitted.some((old) => old.number === number);
+  const verdict: IncomingVerdict =
+    number === null || fitted.length === 0
+      ? "unsure"
+      : !isSameSize || differences.includes("open-for-closed")
+        ? "wrong"
+        : differences.length > 0
+          ? "unsure"
+          : "right";
+  return {
+    kind: "bearing",
+    verdict,
+    failure: read && !read.ok ? read.failure : null,
+    number,
+    wanted: fitted.map((old) => old.number),
+    differences,
+  };
 }
 
 const OHM_PER_MEGOHM = 1e6;

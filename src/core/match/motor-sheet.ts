@@ -1,4 +1,4 @@
-import { parseCapacitorLabel, ratedUfOf } from "../capacitor";
+import { parseCapacitorLabel, ratedUfOf, saysNoCapacitor } from "../capacitor";
 import { endsOf, readPlateField, seenFromShaft, speedAndPoles, type PlateFieldId, type PlateValue } from "../motor";
 import type { Failure } from "../result";
 import { readPlain, type PlainFieldId } from "../station";
@@ -25,12 +25,10 @@ export interface ReadSheet {
   readonly failures: Readonly<Partial<Record<SheetText, Failure>>>;
 }
 
-const NO_CAPACITOR = /^(?:none|no|without|-|–|0)$/i;
-
 function readCapacitor(text: string): { own: OwnCapacitor | null; failure: Failure | null } {
   const shown = text.trim();
   if (shown === "") return { own: null, failure: null };
-  if (NO_CAPACITOR.test(shown)) return { own: { kind: "none" }, failure: null };
+  if (saysNoCapacitor(shown)) return { own: { kind: "none" }, failure: null };
   const label = parseCapacitorLabel(shown);
   if (!label.ok) return { own: null, failure: label.failure };
   const [section] = label.value.sections;

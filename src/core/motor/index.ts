@@ -42,7 +42,16 @@ export { capacitorEffect, type CapacitorEffect, type EffectQuestion } from "./ca
 export { estimateOnce } from "./estimate-once";
 export { USUAL_EFFICIENCY, usualEfficiency, WATTS_PER_HORSEPOWER } from "./usual-efficiency";
 export { usualOhms, type UsualOhms } from "./usual-ohms";
-export { asFitted, NO_FITTED_FACTS, NO_PLATE_FACTS, NO_RUN_FACTS, type FittedFacts, type FittedMotor, type PlateFacts, type RunFacts } from "./facts";
+export {
+  asFitted,
+  NO_FITTED_FACTS,
+  NO_PLATE_FACTS,
+  NO_RUN_FACTS,
+  type FittedFacts,
+  type FittedMotor,
+  type PlateFacts,
+  type RunFacts,
+} from "./facts";
 export { inferConnection, supplyLimits, type InferredConnection } from "./plate-supply";
 export {
   HOT_PLACES,
@@ -60,4 +69,4 @@ export {
 } from "./run-entries";
 export { ampsLimits, findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "./running-amps";
 export { slipOfRun, slipsOfRun, supplyJudge, withoutSlips, type RunSlips } from "./run-slips";
-export { ROTATIONS, SEEN_FROM, seenFromShaft, type Rotation, type SeenFrom } from "./rotation";
+export { TURNED_BY, turnedByOn, ROTATIONS, SEEN_FROM, seenFromShaft, type TurnedBy, type Rotation, type SeenFrom } from "./rotation";

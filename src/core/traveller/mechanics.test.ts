@@ -167,7 +167,7 @@ describe("the bearing station", () => {
 });
 
 describe("the ledger", () => {
-  const step = (id: string, part: "key" | "washer" | "end-bell", isBack: boolean) => ({
+  const step = (id: string, part: "key" | "washer" | "end-bell" | "screw", isBack: boolean) => ({
     id,
     part,
     name: "",
@@ -176,6 +176,8 @@ describe("the ledger", () => {
     way: "",
     photo: null,
     backAt: isBack ? AT : null,
+    countBack: isBack ? 1 : 0,
+    isNew: false,
   });
   const KEY_TRAPS = { "key-in": AT, "screw-on-flat": AT, "ground-restored": AT };
   const FREE = { ...NOTHING_FELT, turn: "free" as const, radialPlay: false };
@@ -204,6 +206,21 @@ describe("the ledger", () => {
       "a trap not seen to",
       { steps: [step("a", "key", true)], seenTo: { "ground-restored": AT, "screw-on-flat": AT }, after: FREE },
       ["trap"],
+    ],
+    [
+      "three of four screws",
+      { steps: [{ ...step("a", "screw", false), count: 4, countBack: 3 }], seenTo: { "ground-restored": AT }, after: FREE },
+      ["part"],
+    ],
+    [
+      "two red wires of two posts",
+      {
+        steps: [step("a", "key", true)],
+        wires: ["Run", "Start"].map((post) => ({ mark: "Red", post, backAt: AT })),
+        seenTo: { ...KEY_TRAPS, "wires-clear": AT },
+        after: FREE,
+      },
+      ["same-mark"],
     ],
     ["not turned by hand", { steps: [step("a", "key", true)], seenTo: KEY_TRAPS }, ["turn-not-felt"]],
     [

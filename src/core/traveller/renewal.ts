@@ -1,3 +1,4 @@
+import { saysNoCapacitor } from "../capacitor";
 import { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "../stations";
 import type { ActionId } from "../trade";
 import type { StationEntries } from "./entries";
@@ -87,8 +88,6 @@ export function fittedPlate({ plate, "out-in": outIn }: StationEntries): Station
     power,
     amps,
     rpm,
-    capacitor: isNone(capacitor) ? "" : capacitor,
+    capacitor: saysNoCapacitor(capacitor) ? "" : capacitor,
   };
 }
-
-const isNone = (text: string): boolean => /^(?:none|no|without|-|–|0)$/i.test(text.trim());

@@ -134,7 +134,7 @@ export function SheetFields({ sheet, onSheet, known = {}, isMeasuredOnly = false
           picked={sheet.bearings}
           onPick={(sort) => set("bearings", sort)}
         />
-        <PickOne legend="RatedDuty" options={options(RATED_DUTIES, DUTY_WORDS)} picked={sheet.duty} onPick={(duty) => set("duty", duty)} />
+        <PickOne legend="Duty" options={options(RATED_DUTIES, DUTY_WORDS)} picked={sheet.duty} onPick={(duty) => set("duty", duty)} />
         <PickOne
           legend="Thermal protection"
           options={options(PROTECTIONS, PROTECTION_WORDS)}

@@ -4,9 +4,11 @@ import { useState } from "react";
 import { PickOne } from "@/components/Choice";
 import { LineField, NoteField } from "@/components/LineField";
 import { BLANK_SHEET } from "@/core/match";
-import { SHELF_STATES, type Part } from "@/records";
+import { MOST_PART_PHOTO_CHARACTERS, SHELF_STATES, type Part } from "@/records";
 import { changeSheet, updatePart } from "@/store/parts";
 import { SheetFields } from "../match/SheetFields";
+import { PhotoButton } from "../photo/PhotoButton";
+import { PartPhoto } from "./PartPhoto";
 import { PART_STATE_WORDS } from "../vocabulary/swap-words";
 
 type NumberField = "quantity" | "lowest" | "price" | "diameterMm" | "heightMm" | "terminals";
@@ -33,6 +35,7 @@ const STATES = SHELF_STATES.map((id) => ({ id, label: PART_STATE_WORDS[id] }));
 /** Every part of a line, to be changed. */
 export default function PartFields({ part }: { part: Part }) {
   // A figure that cannot be kept yet stays as typed, with what to type beside it.
+  const [problem, setProblem] = useState<string | null>(null);
   const [unread, setUnread] = useState<Partial<Record<NumberField, string>>>({});
   const setNumber = ({ field, reads, mayBeEmpty }: (typeof NUMBERS)[number], text: string): void => {
     const isEmpty = text.trim() === "" && mayBeEmpty;
@@ -68,9 +71,28 @@ export default function PartFields({ part }: { part: Part }) {
         {part.kind === "motor" ? (
           <SheetFields sheet={part.sheet ?? BLANK_SHEET} onSheet={(apply) => void changeSheet(part.id, apply)} />
         ) : null}
-        <a className="btn self-start" href={`/print?view=label&part=${part.id}`}>
-          Label
-        </a>
+        {part.photo ? <PartPhoto photo={part.photo} of={part.label} /> : null}
+        <div className="flex flex-wrap gap-2">
+          <a className="btn" href={`/print?view=label&part=${part.id}`}>
+            Label
+          </a>
+          <PhotoButton
+            label={part.photo ? "Another photo" : "Photo"}
+            most={MOST_PART_PHOTO_CHARACTERS}
+            onPhoto={(photo) => void updatePart(part.id, { photo })}
+            onProblem={setProblem}
+          />
+          {part.photo ? (
+            <button type="button" className="btn" onClick={() => void updatePart(part.id, { photo: null })}>
+              Take the photo away
+            </button>
+          ) : null}
+        </div>
+        {problem ? (
+          <p role="alert" className="text-[14px] text-out">
+            {problem}
+          </p>
+        ) : null}
         <NoteField label="Note" rows={1} text={part.note} onText={(note) => void updatePart(part.id, { note })} />
       </div>
     </div>

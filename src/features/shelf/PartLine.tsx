@@ -36,7 +36,7 @@ export function PartLine({ part, onRemove }: { part: Part; onRemove: () => void 
           ) : null}
           {part.tested && isAsked ? (
             <Suspense>
-              <PartTested tested={part.tested} />
+              <PartTested tested={part.tested} photo={part.photo} of={part.label} />
             </Suspense>
           ) : null}
           {problem ? <p className="text-[13.5px] text-out">{problem}</p> : null}

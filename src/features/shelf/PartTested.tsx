@@ -2,10 +2,11 @@
 import { PageLink } from "@/components/PageLink";
 import type { TestedPart } from "@/records";
 import { useHouse } from "@/store/queries";
+import { PartPhoto } from "./PartPhoto";
 import { testedWords } from "../vocabulary/tested-words";
 
 /** Where a spare comes from and what it read then; its age counts. */
-export default function PartTested({ tested }: { tested: TestedPart }) {
+export default function PartTested({ tested, photo, of }: { tested: TestedPart; photo: string | null; of: string }) {
   const house = useHouse();
   const months = house?.figures.retestMonths ?? null;
   return (
@@ -18,6 +19,7 @@ export default function PartTested({ tested }: { tested: TestedPart }) {
           </PageLink>
         ) : null}
       </p>
+      {photo ? <PartPhoto photo={photo} of={of} /> : null}
       {tested.readings.length > 0 ? (
         <dl className="mt-1 border-l-4 border-rule pl-3">
           {tested.readings.map(({ what, said }) => (

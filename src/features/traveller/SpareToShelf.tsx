@@ -6,7 +6,9 @@ import { toKeptCard } from "@/store/kept-card";
 import { addPart } from "@/store/parts";
 import { useHouse } from "@/store/queries";
 import { PART_KIND_WORDS, PART_STATE_WORDS } from "../vocabulary/swap-words";
-import { spareOf, SPARES, type Spare } from "./spare";
+import { settledStudies } from "./settle-card";
+import { smallPhoto } from "./small-photo";
+import { photosOf, spareOf, SPARES, type Spare } from "./spare";
 
 /** Puts the motor, the capacitor or the bearing of a card on the shelf, with what was read of it. */
 export default function SpareToShelf({ id }: { id: TravellerId }) {
@@ -15,12 +17,13 @@ export default function SpareToShelf({ id }: { id: TravellerId }) {
   const put = async (spare: Spare): Promise<void> => {
     const rows = await readCardRows(id);
     if (rows === null || house === null) return;
-    const part = spareOf(spare, toKeptCard(rows), house.figures);
+    const card = toKeptCard(rows);
+    const part = spareOf(spare, card, house.figures, await settledStudies(card, house.figures));
     if (part === null) {
       setSaid(`This card does not say which ${PART_KIND_WORDS[spare].one.toLowerCase()} it is: key its plate or label first.`);
       return;
     }
-    const kept = await addPart(part);
+    const kept = await addPart({ ...part, photo: await smallPhoto(photosOf(spare, card)) });
     setSaid(
       kept === null
         ? "It could not be kept on this device. Try again."

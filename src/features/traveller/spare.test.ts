@@ -1,9 +1,10 @@
 import { toHouseFigures } from "@/core/house";
 import { readSheet } from "@/core/match";
+import { STATIONS } from "@/core/stations";
 import * as v from "valibot";
 import { PartSchema, partType } from "@/records";
 import { demoCard, demoCards } from "../../../tests/support/demo-cards";
-import { spareOf } from "./spare";
+import { photosOf, spareOf } from "./spare";
 
 const HOUSE = toHouseFigures({});
 const cards = demoCards(new Date("2026-11-23T18:00:00.000Z"));
@@ -20,13 +21,33 @@ test("a motor goes with its plate, what each station read of it, the day and its
   expect(part?.tested?.readings.map(({ what }) => what)).toEqual(expect.arrayContaining(["Windings", "To the frame", "Run test"]));
   expect(JSON.stringify(part)).not.toMatch(/Working it out/);
 });
+test("its ohms go along as figures, with the temperature they were read at, and the photo that shows most", () => {
+  expect(spareOf("motor", of("nursery-fan-weak"), HOUSE)?.windings).toMatchObject({
+    mainOhm: expect.closeTo(13.1, 1) as number,
+    startOhm: expect.any(Number) as number,
+  });
+  const card = of("nursery-fan-bearing");
+  const [step, ...rest] = card.entries["take-apart"]?.data.steps ?? [];
+  if (!step) throw new Error("nothing came off");
+  const entries = {
+    ...card.entries,
+    "take-apart": {
+      skippedReason: null,
+      data: { ...STATIONS["take-apart"].blank, steps: [{ ...step, part: "bearing" as const, photo: "photo:b" }, ...rest] },
+    },
+    windings: { skippedReason: null, data: { ...STATIONS.windings.blank, photo: "photo:a" } },
+  };
+  expect(photosOf("motor", { ...card, entries })).toEqual(["photo:a", "photo:b"]);
+  expect(photosOf("bearing", { ...card, entries })).toEqual(["photo:b"]);
+  expect(photosOf("capacitor", { ...card, entries })).toEqual([]);
+});
 test("a grounded motor is for parts, not a spare", () => {
   expect(spareOf("motor", of("cinema-extract"), HOUSE)?.state).toBe("for-parts");
 });
 test("a capacitor that is out is for parts; a card that names no bearing has none to give", () => {
   expect(spareOf("capacitor", of("nursery-fan-weak"), HOUSE)).toMatchObject({ kind: "capacitor", state: "for-parts" });
   expect(spareOf("bearing", of("nursery-fan-weak"), HOUSE)).toBeNull();
-  expect(spareOf("bearing", of("nursery-fan-bearing"), HOUSE)?.label).toBe("6203");
+  expect(spareOf("bearing", of("nursery-fan-bearing"), HOUSE)?.label).toBe("6203-2RS");
 });
 test("whatever a card gives fits on the shelf", () => {
   for (const card of cards)

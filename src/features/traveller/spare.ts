@@ -1,8 +1,13 @@
+import { fittedNumber } from "@/core/bearing";
 import { printCapacitorLabel } from "@/core/capacitor";
 import { BLANK_SHEET, readSheet, type MotorSheet } from "@/core/match";
 import type { HouseFigures } from "@/core/house";
 import type { StationId } from "@/core/stations";
-import { NO_STUDY } from "@/core/study";
+import { NO_STUDY, type Study } from "@/core/study";
+import { figureOf } from "@/core/quantity";
+import type { TravellerAssessment } from "@/core/traveller";
+import type { ElementClass } from "@/core/winding";
+import type { PartWindings } from "@/records";
 import { fitText } from "@/core/kept";
 import { assessCard, type KeptCard } from "@/store/kept-card";
 import type { NewPart } from "@/store/parts";
@@ -44,12 +49,32 @@ function sheetOf({ entries }: KeptCard): MotorSheet {
   };
 }
 
+/** Ohms of the windings as they were named; null: they were not. */
+function windingsOf({ entries }: KeptCard, { stations }: TravellerAssessment): PartWindings | null {
+  const { elements } = stations.windings.detail;
+  const ohmsOf = (...classes: readonly ElementClass[]): number[] =>
+    elements.flatMap(({ cls, isFaulty, ohm }) => (classes.includes(cls) && !isFaulty && ohm !== null && ohm > 0 ? [ohm] : []));
+  const [mainOhm = null] = ohmsOf("main", "half", "coil");
+  const [startOhm = null] = ohmsOf("aux");
+  if (mainOhm === null && startOhm === null) return null;
+  const temperature = entries.windings?.data.compare.temperature ?? null;
+  return { mainOhm, startOhm, sectionsOhm: ohmsOf("section"), windingC: temperature && (figureOf(temperature)?.value ?? null) };
+}
+
+/** Names of the photos that show a part, the one that shows most of it first. */
+export function photosOf(spare: Spare, { entries }: KeptCard): readonly string[] {
+  const steps = (entries["take-apart"]?.data.steps ?? []).filter(({ part }) => spare === "motor" || part === spare);
+  const board = spare === "motor" ? [entries.windings?.data.photo] : [];
+  return [...board, ...steps.map(({ photo }) => photo)].filter((photo) => photo !== null && photo !== undefined);
+}
+
 /**
  * A part of a card as a line of the shelf: its plate or label, what each station read of it, when, and from which machine.
+ * @param study who answers what takes long, as far as it is answered
  * @returns null: the card does not say what it is
  */
-export function spareOf(spare: Spare, card: KeptCard, house: HouseFigures): NewPart | null {
-  const assessment = assessCard(card, house, NO_STUDY);
+export function spareOf(spare: Spare, card: KeptCard, house: HouseFigures, study: Study = NO_STUDY): NewPart | null {
+  const assessment = assessCard(card, house, study);
   const { traveller, entries } = card;
   const { stations, facts } = assessment;
   const sheet = spare === "motor" ? sheetOf(card) : null;
@@ -58,7 +83,7 @@ export function spareOf(spare: Spare, card: KeptCard, house: HouseFigures): NewP
       ? [motorLine(readSheet(sheet).spec), traveller.machine].find((words) => words.trim() !== "")
       : spare === "capacitor"
         ? facts.fittedCapacitor && printCapacitorLabel(facts.fittedCapacitor)
-        : Object.values(facts.bearings)[0]?.number;
+        : Object.values(facts.bearings).map(fittedNumber)[0];
   if (!label) return null;
   const read = SPEAK[spare].filter(
     (id) => entries[id] !== undefined && stations[id].stamp !== "not-done" && stations[id].stamp !== "skipped",
@@ -69,6 +94,7 @@ export function spareOf(spare: Spare, card: KeptCard, house: HouseFigures): NewP
     label: fitText(label, "printed"),
     place: "Shelf",
     sheet,
+    windings: spare === "motor" ? windingsOf(card, assessment) : null,
     state: isBad ? "for-parts" : read.length > 0 ? "tested" : "untested",
     tested: {
       at: traveller.finishedAt ?? traveller.updatedAt,

@@ -12,7 +12,7 @@ import type {
   Protection,
   ShaftForm,
 } from "@/core/match";
-import type { Rotation, SeenFrom } from "@/core/motor";
+import type { TurnedBy, Rotation, SeenFrom } from "@/core/motor";
 import { formatLength, formatNumber, formatPower, formatQuantity } from "@/core/quantity";
 import { inSentence } from "./in-sentence";
 
@@ -82,6 +82,12 @@ export const PROTECTION_WORDS: Record<Protection, string> = {
   none: "None",
 };
 export const ROTATION_WORDS: Record<Rotation, string> = { cw: "Clockwise", ccw: "Counter-clockwise" };
+export const TURNED_BY_WORDS: Record<TurnedBy, string> = {
+  "start-leads": "Ends of the start winding swapped",
+  plug: "Rotation plug moved",
+  "end-for-end": "Rotor put in end for end",
+  "another-hand": "Motor of the other hand",
+};
 export const SEEN_FROM_WORDS: Record<SeenFrom, string> = { "shaft-end": "From the shaft end", "lead-end": "From the lead end" };
 
 const mm = formatLength;

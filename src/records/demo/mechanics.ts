@@ -26,6 +26,8 @@ export function ledger(clock: DemoClock, minutes: number, rows: readonly LedgerR
     way,
     photo: null,
     backAt: index >= rows.length - back ? clock.at(minutes + rows.length - index) : null,
+    countBack: index >= rows.length - back ? count : 0,
+    isNew: false,
   }));
 }
 

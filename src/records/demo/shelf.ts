@@ -3,7 +3,7 @@ import type { Part } from "../part-record";
 
 type Line = Omit<Part, "id" | "isDemo" | "updatedAt">;
 
-const PLAIN = { kind: "capacitor", lowest: 0, state: "new", sheet: null, tested: null, photo: null, note: "" } as const;
+const PLAIN = { kind: "capacitor", lowest: 0, state: "new", sheet: null, tested: null, windings: null, photo: null, note: "" } as const;
 
 const KELVANE = "Kelvane";
 const DOSBROOK = "Dosbrook";
@@ -102,6 +102,7 @@ export const SHELF: readonly Line[] = [
         { what: "Run test", said: "2.3 A, 1412 rpm, quiet." },
       ],
     },
+    windings: { mainOhm: 14.1, startOhm: 23, sectionsOhm: [], windingC: 24 },
   },
   {
     ...PLAIN,

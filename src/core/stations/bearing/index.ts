@@ -191,7 +191,12 @@ export const bearingStation = defineStation({
     return plainAssessment<BearingDetail>(isWelded && stamp === "not-done" ? "noted" : stamp, detail, {
       facts: {
         ...(upkeep.length > 0 ? { hasSleeves: isOiled } : {}),
-        bearings: Object.fromEntries(BEARING_ENDS.flatMap((end) => (ends[end].size ? [[end, ends[end].size]] : []))),
+        bearings: Object.fromEntries(
+          BEARING_ENDS.flatMap((end) => {
+            const { size, designation } = ends[end];
+            return size ? [[end, { ...size, closure: designation?.closure ?? null, clearance: designation?.clearance ?? null }]] : [];
+          }),
+        ),
         ...(isPutTogether ? { bearingJob: job } : {}),
       },
       due:

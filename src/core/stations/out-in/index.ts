@@ -87,11 +87,7 @@ export function incomingFor(
     const fitted = facts.fittedCapacitor?.kind === role ? facts.fittedCapacitor : null;
     return judgeCapacitorIn(part.label, part.reading, plateCapacitorFor(facts, role) ?? fitted, house);
   }
-  if (kind === "bearing")
-    return judgeBearingIn(
-      part.label,
-      Object.values(facts.bearings).map(({ number }) => number),
-    );
+  if (kind === "bearing") return judgeBearingIn(part.label, Object.values(facts.bearings));
   if (kind === "motor") return judgeMotorIn(part.sheet ?? BLANK_SHEET, question, part.reading, house);
   return { kind, verdict: part.label.trim() === "" ? "unsure" : "unmeasured" };
 }

@@ -27,4 +27,6 @@ export const proveMigrations: StationMigrations = {
   5: ({ before, after, ...rest }) => ({ afterHotPlace: null, ...rest, before: withCoastDown(before), after: withCoastDown(after) }),
   // Which way it turns, and what shows at the machine that it is right.
   12: (data: Loose) => ({ afterRotation: null, lines: {}, isOfBefore: true, ...data }),
+  // How it was made to turn the other way.
+  13: (data: Loose) => ({ reversedBy: null, ...data }),
 };

@@ -1,7 +1,7 @@
 import { NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
 import { PROOF_LINE_IDS, type ProofLine } from "../../exchange";
-import { HOT_PLACES, NO_RUN_ENTRIES, NOISES, ROTATIONS, RUN_ENTRY_SCHEMAS, BEHAVIOURS } from "../../motor";
+import { HOT_PLACES, NO_RUN_ENTRIES, NOISES, TURNED_BY, ROTATIONS, RUN_ENTRY_SCHEMAS, BEHAVIOURS } from "../../motor";
 
 const FiguresSchema = v.object(RUN_ENTRY_SCHEMAS);
 
@@ -14,6 +14,8 @@ export const ProveRecordSchema = v.object({
   afterHotPlace: v.nullable(v.picklist(HOT_PLACES)),
   /** which way it turns now, looking at the shaft end */
   afterRotation: v.nullable(v.picklist(ROTATIONS)),
+  /** how it was made to turn the other way; null: it was not */
+  reversedBy: v.nullable(v.picklist(TURNED_BY)),
   /** what shows at the machine that it is right */
   lines: v.partial(
     v.object(
@@ -36,6 +38,7 @@ export const BLANK_PROVE: ProveRecord = {
   afterNoises: [],
   afterHotPlace: null,
   afterRotation: null,
+  reversedBy: null,
   lines: {},
   isOfBefore: false,
   note: "",

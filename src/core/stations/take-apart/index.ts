@@ -1,6 +1,7 @@
 import { defineStation, plainAssessment, type Stamp } from "../../station";
 import { judgeHand, type HandVerdict } from "../../bearing";
 import { BLANK_TAKE_APART, TakeApartRecordSchema, type Step, type TakeApartRecord, type Wire } from "./record";
+import { takeApartMigrations } from "./migrations";
 import { trapsBack, type TrapId } from "./traps";
 
 export {
@@ -21,6 +22,8 @@ export { TRAP_IDS, trapsBefore, type TrapId } from "./traps";
 export type CloseLack =
   | { readonly kind: "part"; readonly step: Step }
   | { readonly kind: "wire"; readonly wire: Wire }
+  /** wires of one name that belong to different posts: nothing tells them apart */
+  | { readonly kind: "same-mark"; readonly mark: string; readonly count: number }
   | { readonly kind: "trap"; readonly trap: TrapId }
   | { readonly kind: "turn-not-felt" }
   | { readonly kind: "does-not-turn-free" };
@@ -33,15 +36,39 @@ export interface TakeApartDetail {
   readonly next: Step | null;
   readonly left: number;
   readonly lacks: readonly CloseLack[];
+  /** names that tell no wire from another */
+  readonly sameMarks: ReturnType<typeof sameMarks>;
   /** prompts while it goes back */
   readonly during: readonly TrapId[];
   readonly after: HandVerdict;
+}
+
+const nameKey = (text: string): string => text.trim().toLowerCase();
+
+/**
+ * Names that stand on more than one wire while these belong to different posts.
+ * @param wires as they were noted
+ * @returns each such name once, and on how many wires it stands
+ */
+export function sameMarks(wires: readonly Wire[]): { readonly mark: string; readonly count: number }[] {
+  const byMark = new Map<string, Wire[]>();
+  for (const wire of wires.filter(({ mark }) => mark.trim() !== ""))
+    byMark.set(nameKey(wire.mark), [...(byMark.get(nameKey(wire.mark)) ?? []), wire]);
+  // Wires that all go to one named post are one another's equals.
+  const areEqual = (alike: readonly Wire[]): boolean => {
+    const posts = new Set(alike.map(({ post }) => nameKey(post)));
+    return posts.size === 1 && !posts.has("");
+  };
+  return [...byMark.values()].flatMap((alike) =>
+    alike.length > 1 && !areEqual(alike) ? [{ mark: alike[0]?.mark.trim() ?? "", count: alike.length }] : [],
+  );
 }
 
 function lacksOf(record: TakeApartRecord, during: readonly TrapId[], after: HandVerdict): CloseLack[] {
   return [
     ...record.steps.filter(({ backAt }) => backAt === null).map((step): CloseLack => ({ kind: "part", step })),
     ...record.wires.filter(({ backAt }) => backAt === null).map((wire): CloseLack => ({ kind: "wire", wire })),
+    ...sameMarks(record.wires).map((same): CloseLack => ({ kind: "same-mark", ...same })),
     ...during.filter((trap) => record.seenTo[trap] === undefined).map((trap): CloseLack => ({ kind: "trap", trap })),
     ...(after.outcome === null
       ? [{ kind: "turn-not-felt" } as const]
@@ -81,6 +108,7 @@ export const takeApartStation = defineStation({
   },
   schema: TakeApartRecordSchema,
   blank: BLANK_TAKE_APART,
+  migrations: takeApartMigrations,
   assess(record, { facts, house }) {
     const isEmpty = record.steps.length === 0 && record.wires.length === 0;
     const sleeves = facts.hasSleeves !== false;
@@ -95,6 +123,7 @@ export const takeApartStation = defineStation({
       next: walk.find(({ backAt }) => backAt === null) ?? null,
       left: [...record.steps, ...record.wires].filter(({ backAt }) => backAt === null).length,
       lacks,
+      sameMarks: sameMarks(record.wires),
       during,
       after,
     };

@@ -42,7 +42,12 @@ const StepSchema = v.object({
   /** which way round it sat */
   way: PrintedSchema,
   photo: v.nullable(photoSchema(MOST_STEP_PHOTO_CHARACTERS)),
+  /** when all of them were back */
   backAt: v.nullable(MomentSchema),
+  /** of so many, while some are missing */
+  countBack: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(99)),
+  /** a new one goes in its place */
+  isNew: v.boolean(),
 });
 export type Step = v.InferOutput<typeof StepSchema>;
 

@@ -1,11 +1,14 @@
 "use client";
+import { lazy, Suspense } from "react";
 import { TickList } from "@/components/Choice";
 import { orderNumber } from "@/core/bearing";
 import { REASON_WORDS, SURROUNDING_OPTIONS } from "./panel-words";
 import type { PanelProps } from "./props";
 
+const BearingsOnShelf = lazy(() => import("./BearingsOnShelf"));
+
 /** What to ask for at the counter, by where it has to live. */
-export function AskFor({ record, assessment, change, end }: PanelProps) {
+export function AskFor({ record, assessment, house, change, end }: PanelProps) {
   const detail = assessment.detail.ends[end];
   const order = detail.size ? orderNumber(detail.size, detail.advice) : null;
   const { departs, reasons } = detail.advice;
@@ -40,6 +43,14 @@ export function AskFor({ record, assessment, change, end }: PanelProps) {
       ) : (
         <p className="caption">Named first, then what to ask for is told here.</p>
       )}
+      {detail.size ? (
+        <Suspense>
+          <BearingsOnShelf
+            fitted={{ ...detail.size, closure: detail.designation?.closure ?? null, clearance: detail.designation?.clearance ?? null }}
+            house={house}
+          />
+        </Suspense>
+      ) : null}
     </section>
   );
 }

@@ -5,17 +5,12 @@ import { formatMoney } from "@/core/quantity";
 import { MATCH_VERDICT_WORDS } from "@/features/vocabulary/match-words";
 import { PART_STATE_WORDS } from "@/features/vocabulary/swap-words";
 import type { Part } from "@/records";
-import { putPieceBack, takePiece, type Taken } from "@/store/part-counts";
+import { putPieceBack, takePiece } from "@/store/part-counts";
 import { useParts } from "@/store/parts";
 import { useState } from "react";
+import { NOT_TAKEN } from "@/features/vocabulary/taken-words";
 import { testedWords } from "@/features/vocabulary/tested-words";
 import type { PairProps } from "./props";
-
-const REFUSED: Record<Exclude<Taken, "taken">, string> = {
-  "none-left": "None is left of it: somebody took the last one meanwhile. Take another line.",
-  "line-gone": "This line is gone from the Shelf. Take another one.",
-  "not-kept": "It could not be taken off the Shelf on this device. Try again, or type the part.",
-};
 
 const CANNOT_TELL = "Cannot be told from what is known";
 
@@ -41,6 +36,8 @@ function offerOf(part: Part, { work, facts, assessment, house }: PairProps): Off
   // Of start gear and other parts nothing is judged by the label alone.
   if (incoming.kind === "start-gear" || incoming.kind === "other") return { part, rank: 1, said: CANNOT_TELL };
   const rank = incoming.verdict === "wrong" ? 2 : incoming.verdict === "unsure" ? 1 : 0;
+  if (incoming.kind === "bearing" && incoming.differences.length > 0)
+    return { part, rank, said: "Same size; its seals or clearance differ" };
   return { part, rank, said: incoming.kind === "motor" ? MATCH_VERDICT_WORDS[incoming.match.overall] : SAID[incoming.verdict] };
 }
 
@@ -60,7 +57,7 @@ export default function FromShelf(props: PairProps & { readonly onDone: () => vo
   const take = async ({ part }: Offer): Promise<void> => {
     const before = work.exchange.in;
     const taken = await takePiece(part.id);
-    if (taken !== "taken") return setProblem(REFUSED[taken]);
+    if (taken !== "taken") return setProblem(NOT_TAKEN[taken]);
     // What was taken before and is not used goes back.
     if (before.shelfId !== null && before.fittedAt === null) await putPieceBack(before.shelfId);
     onWork((each, at) => ({

@@ -1,3 +1,4 @@
+import { fittedNumber } from "@/core/bearing";
 import { printCapacitorLabel } from "@/core/capacitor";
 import { SWAP_TABLE, type SwapAction } from "@/core/exchange";
 import { plateCapacitorFor, type Facts } from "@/core/facts";
@@ -20,9 +21,7 @@ export function outOfCard(action: SwapAction, facts: Facts, old: MotorSpec): Pic
     }
     case "bearing":
       return {
-        label: Object.values(facts.bearings)
-          .map(({ number }) => number)
-          .join(", "),
+        label: Object.values(facts.bearings).map(fittedNumber).join(", "),
         reading: "",
       };
     case "motor":

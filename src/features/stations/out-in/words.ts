@@ -1,3 +1,4 @@
+import type { BearingDifference } from "@/core/bearing";
 import type { Incoming, QuoteComparison, Quoted, ReadQuote, SwapAction } from "@/core/exchange";
 import type { MotorSpec } from "@/core/match";
 import { formatMoney, formatNumber, formatProbability, formatQuantity } from "@/core/quantity";
@@ -52,9 +53,19 @@ function capacitorSentences(incoming: Extract<Incoming, { kind: "capacitor" }>):
   ];
 }
 
-function bearingSentences({ verdict, number, wanted, failure }: Extract<Incoming, { kind: "bearing" }>): string[] {
+const DIFFERENCE_WORDS: Record<BearingDifference, string> = {
+  "open-for-closed": "It is open on a side, and one closed for life came out: it would run dry, and let dirt in.",
+  "shields-for-seals": "It has shields, and seals came out: in dust or wet it does not last.",
+  "seals-for-shields": "It has seals, and shields came out: they rub a little, and end near 110 °C.",
+  "other-clearance":
+    "Its clearance is not that of the one that came out: C3 is the usual one in motors; in a slack or hot place it matters.",
+  "closure-unknown": "Whether seals, shields or nothing came out is not known: look at the old one.",
+};
+
+function bearingSentences({ verdict, number, wanted, differences, failure }: Extract<Incoming, { kind: "bearing" }>): string[] {
   if (number === null) return failure ? [] : ["Type its number as stamped."];
   if (wanted.length === 0) return [`${number}. Name the old bearing at its station: then it can be said whether this is the same.`];
+  if (differences.length > 0) return [`${number} is the size.`, ...differences.map((each) => DIFFERENCE_WORDS[each])];
   return [verdict === "right" ? `${number}, as came out.` : `${number}, and ${wanted.join(" and ")} came out: not the same size.`];
 }
 

@@ -6,11 +6,11 @@ import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
 import { isRunFieldOn } from "@/core/relevance";
-import { HOT_PLACES, NOISES, ROTATIONS, RUN_FIELD_IDS, RUN_FIELDS, type RunField, behavioursOn } from "@/core/motor";
+import { HOT_PLACES, NOISES, turnedByOn, ROTATIONS, RUN_FIELD_IDS, RUN_FIELDS, type RunField, behavioursOn } from "@/core/motor";
 import { BEHAVIOUR_WORDS, HOT_PLACE_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
 import type { InstrumentProps } from "../../station/contract";
 import { inSentence } from "@/features/vocabulary/in-sentence";
-import { ROTATION_WORDS } from "@/features/vocabulary/match-words";
+import { TURNED_BY_WORDS, ROTATION_WORDS } from "@/features/vocabulary/match-words";
 import { PROOF_LINE_WORDS } from "@/features/vocabulary/swap-words";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
@@ -136,6 +136,12 @@ export default function Instrument({ record, assessment, facts, house, change }:
           {detail.doubts.includes("rotation-wrong") ? (
             <p className="border-l-4 border-out pl-3 text-[14px]">{reversal(facts.motorType)}</p>
           ) : null}
+          <PickOne
+            legend="Made to turn the other way by"
+            options={turnedByOn(facts.motorType).map((id) => ({ id, label: TURNED_BY_WORDS[id] }))}
+            picked={record.reversedBy}
+            onPick={(reversedBy) => change((r) => ({ ...r, reversedBy }))}
+          />
         </section>
       ) : null}
       {detail.lines.length > 0 ? (

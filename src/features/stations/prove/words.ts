@@ -6,7 +6,7 @@ import type { ProofLine } from "@/core/exchange";
 import type { ProofRow, ProveRecord } from "@/core/stations/prove";
 import { DOUBT_SENTENCES } from "@/features/vocabulary/decision-words";
 import { handPair } from "@/features/vocabulary/hand-words";
-import { ROTATION_WORDS } from "@/features/vocabulary/match-words";
+import { TURNED_BY_WORDS, ROTATION_WORDS } from "@/features/vocabulary/match-words";
 import { PROOF_LINE_WORDS } from "@/features/vocabulary/swap-words";
 import { HOT_PLACE_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabulary/run-words";
 
@@ -60,7 +60,7 @@ const LACK_SENTENCES: Record<Detail["lacks"][number], string> = {
   figure: "No figure after the repair yet: one of them shows that it is better.",
 };
 
-export function sentences(detail: Detail, record: Pick<ProveRecord, "afterRotation" | "lines"> | null = null): string[] {
+export function sentences(detail: Detail, record: Pick<ProveRecord, "afterRotation" | "reversedBy" | "lines"> | null = null): string[] {
   const { before, after, doubts, rows, hand, heard, hottest } = detail;
   const change =
     before && after
@@ -85,6 +85,7 @@ export function sentences(detail: Detail, record: Pick<ProveRecord, "afterRotati
       : record?.afterRotation
         ? [`It turns ${inSentence(ROTATION_WORDS[record.afterRotation])}, looking at the shaft end.`]
         : []),
+    ...(record?.reversedBy ? [`It was made to turn the other way: ${inSentence(TURNED_BY_WORDS[record.reversedBy])}.`] : []),
     ...Object.entries(record?.lines ?? {}).map(
       ([line, state]) => `${PROOF_LINE_WORDS[line as ProofLine]}: ${state === "good" ? "yes" : "no"}.`,
     ),

@@ -11,9 +11,9 @@ import { LENGTH_EXTRAS } from "../shared/reading";
 import { toggleMoment } from "../shared/toggle-moment";
 import { Verdict } from "../shared/Verdict";
 import type { InstrumentProps } from "../../station/contract";
-import { withBack } from "./ledger";
+import { withBack, withCountBack, withDetails } from "./ledger";
 import { Thumb } from "./Thumb";
-import { lackWords, sentences, STATE_WORDS, stepWords, TRAP_WORDS, type Detail } from "./words";
+import { backWords, lackWords, sentences, STATE_WORDS, stepWords, TRAP_WORDS, type Detail } from "./words";
 
 type Props = InstrumentProps<"take-apart", Detail>;
 
@@ -28,7 +28,14 @@ export function BackPanel(props: Props) {
   return (
     <>
       <Verdict assessment={assessment} word={STATE_WORDS[detail.state]} sentences={sentences(detail)} />
-      {detail.next ? <NextBack step={detail.next} onBack={(id) => change((r, at) => withBack(r, id, at))} /> : null}
+      {detail.next ? (
+        <NextBack
+          step={detail.next}
+          onBack={(id) => change((r, at) => withBack(r, id, at))}
+          onCountBack={(id, count) => change((r, at) => withCountBack(r, id, count, at))}
+          onNew={(id, isNew) => change((r) => withDetails(r, id, { isNew }))}
+        />
+      ) : null}
       <Walk walk={detail.walk} onBack={(id, backAt) => change((r) => withBack(r, id, backAt))} />
       {record.wires.length > 0 ? (
         <TickTimes
@@ -73,8 +80,15 @@ export function BackPanel(props: Props) {
   );
 }
 
-/** The one part that goes back now, large. */
-function NextBack({ step, onBack }: { step: Step; onBack: (id: string) => void }) {
+interface NextBackProps {
+  readonly step: Step;
+  readonly onBack: (id: string) => void;
+  readonly onCountBack: (id: string, count: number) => void;
+  readonly onNew: (id: string, isNew: boolean) => void;
+}
+
+/** The one part that goes back now, large; of several, how many are there. */
+function NextBack({ step, onBack, onCountBack, onNew }: NextBackProps) {
   return (
     <section aria-label="Goes back next" className="flex flex-wrap items-center gap-4 border-2 border-ink p-4">
       {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} isLarge /> : null}
@@ -83,8 +97,31 @@ function NextBack({ step, onBack }: { step: Step; onBack: (id: string) => void }
         <span className="text-[21px] font-bold">{stepWords(step)}</span>
       </p>
       <button type="button" className="btn btn-filled" onClick={() => onBack(step.id)}>
-        It is back in
+        {step.count > 1 ? `All ${step.count} are back in` : "It is back in"}
       </button>
+      <div className="flex w-full flex-wrap items-center gap-x-6 gap-y-2">
+        {step.count > 1 ? (
+          <div role="group" aria-label="How many are back" className="flex items-center gap-2">
+            <button
+              type="button"
+              className="btn"
+              aria-label="One fewer is back"
+              disabled={step.countBack < 1}
+              onClick={() => onCountBack(step.id, step.countBack - 1)}
+            >
+              −
+            </button>
+            <output className="num text-[15px]">{backWords(step)}</output>
+            <button type="button" className="btn" aria-label="One more is back" onClick={() => onCountBack(step.id, step.countBack + 1)}>
+              +
+            </button>
+          </div>
+        ) : null}
+        <label className="flex min-h-[44px] items-center gap-3 text-[15px]">
+          <input type="checkbox" className="h-5 w-5 accent-press" checked={step.isNew} onChange={() => onNew(step.id, !step.isNew)} />
+          {step.count > 1 ? "New ones go in" : "A new one goes in"}
+        </label>
+      </div>
     </section>
   );
 }

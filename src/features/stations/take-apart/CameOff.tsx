@@ -1,6 +1,6 @@
 import type { Step } from "@/core/stations/take-apart";
 import { Thumb } from "./Thumb";
-import { stepWords } from "./words";
+import { backWords, stepWords } from "./words";
 
 interface CameOffProps {
   readonly steps: readonly Step[];
@@ -30,7 +30,7 @@ export function CameOff({ steps, open, onOpen, editorOf }: CameOffProps) {
               <span className="num w-7 text-right text-[15px]">{index + 1}</span>
               {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} /> : null}
               <span className="flex-1 text-[15px]">{stepWords(step)}</span>
-              <span className="caption">{step.backAt ? "back" : "off"}</span>
+              <span className="caption">{step.backAt ? "back" : step.countBack > 0 ? backWords(step) : "off"}</span>
             </button>
             {open === step.id ? editorOf(step) : null}
           </li>

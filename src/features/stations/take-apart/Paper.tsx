@@ -1,7 +1,7 @@
 import type { PaperProps } from "../../station/paper";
 import { clockTime } from "../../vocabulary/clock";
 import { Thumb } from "./Thumb";
-import { counted, PLACE_WORDS, stepWords, type Detail } from "./words";
+import { backWords, counted, PLACE_WORDS, stepWords, type Detail } from "./words";
 
 /** The ledger of what came off, in its order: the way back is the same list from its end. */
 export default function TakeApartPaper({ record: { steps, wires } }: PaperProps<"take-apart", Detail>) {
@@ -25,11 +25,14 @@ export default function TakeApartPaper({ record: { steps, wires } }: PaperProps<
             {steps.map((step, index) => (
               <tr key={step.id} className="break-inside-avoid border-b border-rule-faint align-middle">
                 <td className="num py-0.5">{index + 1}</td>
-                <td>{counted(step)}</td>
+                <td>
+                  {counted(step)}
+                  {step.isNew ? ", new" : ""}
+                </td>
                 <td>{step.place ? PLACE_WORDS[step.place] : ""}</td>
                 <td>{step.way}</td>
                 <td>{step.photo ? <Thumb photo={step.photo} of={stepWords(step)} /> : null}</td>
-                <td className="num">{step.backAt ? clockTime(step.backAt) : "not yet"}</td>
+                <td className="num">{step.backAt ? clockTime(step.backAt) : step.countBack > 0 ? backWords(step) : "not yet"}</td>
               </tr>
             ))}
           </tbody>

@@ -3,13 +3,14 @@ import { useState } from "react";
 import { PickOne } from "@/components/Choice";
 import { LineField } from "@/components/LineField";
 import { MOST_STEP_PHOTO_CHARACTERS, type Step } from "@/core/stations/take-apart";
-import { PhotoButton } from "../shared/PhotoButton";
+import { PhotoButton } from "../../photo/PhotoButton";
 import { Thumb } from "./Thumb";
 import { PART_WORDS, PLACE_OPTIONS, stepWords } from "./words";
 
 interface StepEditorProps {
   readonly step: Step;
   readonly onStep: (change: Partial<Step>) => void;
+  readonly onCount: (count: number) => void;
   readonly onMove: (by: -1 | 1) => void;
   readonly onStrike: () => void;
 }
@@ -17,29 +18,17 @@ interface StepEditorProps {
 const MOST = 99;
 
 /** How many, where, which way round, with a photo. */
-export function StepEditor({ step, onStep, onMove, onStrike }: StepEditorProps) {
+export function StepEditor({ step, onStep, onCount, onMove, onStrike }: StepEditorProps) {
   const [problem, setProblem] = useState<string | null>(null);
   return (
     <div className="flex flex-col gap-4 bg-ground p-3" role="group" aria-label={`Details: ${PART_WORDS[step.part]}`}>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
         <div role="group" aria-label="How many" className="flex items-center gap-2">
-          <button
-            type="button"
-            className="btn"
-            aria-label="One fewer"
-            disabled={step.count <= 1}
-            onClick={() => onStep({ count: step.count - 1 })}
-          >
+          <button type="button" className="btn" aria-label="One fewer" disabled={step.count <= 1} onClick={() => onCount(step.count - 1)}>
             −
           </button>
           <output className="num min-w-[44px] text-center text-[20px]">{step.count}</output>
-          <button
-            type="button"
-            className="btn"
-            aria-label="One more"
-            disabled={step.count >= MOST}
-            onClick={() => onStep({ count: step.count + 1 })}
-          >
+          <button type="button" className="btn" aria-label="One more" disabled={step.count >= MOST} onClick={() => onCount(step.count + 1)}>
             +
           </button>
         </div>
@@ -49,6 +38,10 @@ export function StepEditor({ step, onStep, onMove, onStrike }: StepEditorProps) 
         <LineField label="Which way round" text={step.way} placeholder="hollow towards the bearing" onText={(way) => onStep({ way })} />
         <LineField label="Called" text={step.name} placeholder={PART_WORDS[step.part]} onText={(name) => onStep({ name })} />
       </div>
+      <label className="flex min-h-[44px] items-center gap-3 text-[15px]">
+        <input type="checkbox" className="h-5 w-5 accent-press" checked={step.isNew} onChange={() => onStep({ isNew: !step.isNew })} />
+        Replaced by new
+      </label>
       {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} isLarge /> : null}
       <div className="flex flex-wrap gap-2">
         <PhotoButton

@@ -5,9 +5,10 @@ import type { LayoutRole } from "@/core/winding";
 import { MOST_WIRES, type Wire } from "@/core/stations/take-apart";
 import { rolesWord } from "@/features/vocabulary/board-words";
 import type { InstrumentProps } from "../../station/contract";
+import { toldApart } from "./ledger";
 import type { Detail } from "./words";
 
-type Props = Pick<InstrumentProps<"take-apart", Detail>, "record" | "facts" | "change">;
+type Props = Pick<InstrumentProps<"take-apart", Detail>, "record" | "assessment" | "facts" | "change">;
 
 /** Leads as the windings station named them; nothing where it was not done. */
 const namedLeads = ({ leadNames, leadRoles }: Facts): Wire[] =>
@@ -17,7 +18,7 @@ const namedLeads = ({ leadNames, leadRoles }: Facts): Wire[] =>
   });
 
 /** Every wire by its mark and the post it belongs to; those of the windings station in one press. */
-export function Wires({ record, facts, change }: Props) {
+export function Wires({ record, assessment, facts, change }: Props) {
   const known = namedLeads(facts).filter(({ mark }) => !record.wires.some((wire) => wire.mark === mark));
   const add = (wires: readonly Wire[]): void =>
     change((r) => ({ ...r, wires: [...r.wires, ...wires].slice(0, MOST_WIRES), closedAt: null }));
@@ -41,6 +42,14 @@ export function Wires({ record, facts, change }: Props) {
             Strike
           </button>
         </div>
+      ))}
+      {assessment.detail.sameMarks.map(({ mark, count }) => (
+        <p key={mark} className="flex flex-wrap items-center gap-3 border-l-4 border-close pl-3 text-[14px]">
+          {count} wires are called “{mark}” and do not belong together: tape a number on each before they come off.
+          <button type="button" className="btn" onClick={() => change((r) => toldApart(r, mark))}>
+            Call them {mark} 1, {mark} 2
+          </button>
+        </p>
       ))}
       <div className="flex flex-wrap gap-2">
         {known.length > 0 ? (

@@ -1,6 +1,6 @@
 import { STATIONS } from "@/core/stations";
 import { MOST_STEPS } from "@/core/stations/take-apart";
-import { broughtBack, moved, withBack, withDetails, without, withStep } from "./ledger";
+import { broughtBack, moved, toldApart, withBack, withCount, withCountBack, withDetails, without, withStep } from "./ledger";
 
 const AT = "2026-11-25T10:00:00.000Z";
 const three = (["wheel", "key", "screw"] as const).reduce(
@@ -32,6 +32,22 @@ test("what comes out again opens it again", () => {
   const closed = { ...withBack(three, "s0", AT), closedAt: AT };
   expect(withBack(closed, "s1", AT).closedAt).toBe(AT);
   expect(withBack(closed, "s0", null)).toMatchObject({ closedAt: null, steps: [{ backAt: null }, {}, {}] });
+});
+test("three of four screws are back: the line is not, and says how many", () => {
+  const four = withCount(three, "s2", 4, AT);
+  const some = withCountBack(four, "s2", 3, AT);
+  expect(some.steps[2]).toMatchObject({ count: 4, countBack: 3, backAt: null });
+  expect(withCountBack(some, "s2", 4, AT).steps[2]).toMatchObject({ countBack: 4, backAt: AT });
+  expect(withCountBack(some, "s2", 9, AT).steps[2]).toMatchObject({ countBack: 4 });
+  expect(withBack(some, "s2", AT).steps[2]).toMatchObject({ countBack: 4, backAt: AT });
+  // One more is found to have come off, when the line was closed already.
+  const closed = { ...withBack(four, "s2", AT), closedAt: AT };
+  expect(withCount(closed, "s2", 5, AT)).toMatchObject({ closedAt: null, steps: [{}, {}, { count: 5, countBack: 4, backAt: null }] });
+  expect(withCount(some, "s2", 3, AT).steps[2]).toMatchObject({ count: 3, countBack: 3, backAt: AT });
+});
+test("wires of one name get a number each, and no name that another has", () => {
+  const wires = ["red", "Red ", "blue", "red 1"].map((mark) => ({ mark, post: "", backAt: null }));
+  expect(toldApart({ ...three, wires }, "red").wires.map(({ mark }) => mark)).toEqual(["red 2", "red 3", "blue", "red 1"]);
 });
 test("the list ends where its file format ends", () => {
   const full = Array.from({ length: MOST_STEPS + 5 }).reduce<typeof three>(

@@ -63,14 +63,21 @@ export const counted = ({ part, name, count }: Pick<Step, "part" | "name" | "cou
 export function stepWords(step: Step): string {
   const where = step.place ? `, ${PLACE_WORDS[step.place]}` : "";
   const way = step.way.trim() ? `; ${step.way.trim()}` : "";
-  return `${counted(step)}${where}${way}`;
+  return `${counted(step)}${step.isNew ? ", new" : ""}${where}${way}`;
 }
+
+/** How many of a line are back. */
+export const backWords = ({ count, countBack }: Pick<Step, "count" | "countBack">): string => `${countBack} of ${count} are back`;
 
 /** Why it does not close, each by name. */
 export function lackWords(lack: Lack): string {
   switch (lack.kind) {
     case "part":
-      return `${stepWords(lack.step)} is left over`;
+      return lack.step.countBack > 0
+        ? `${stepWords(lack.step)}: ${backWords(lack.step)}; find the rest before power, or put in new ones`
+        : `${stepWords(lack.step)} is left over`;
+    case "same-mark":
+      return `${lack.count} wires are called “${lack.mark}”: give each a name of its own`;
     case "wire":
       return `wire ${lack.wire.mark.trim() || "without a mark"} is not back${lack.wire.post.trim() ? ` at ${lack.wire.post.trim()}` : ""}`;
     case "trap":
@@ -103,7 +110,9 @@ export function sentences(detail: Detail): string[] {
 
 /** The ledger for the printed page. */
 export function ledgerLines(record: TakeApartRecord): string[] {
-  const off = record.steps.map((step, index) => `${index + 1}. ${stepWords(step)}${step.backAt ? "" : ", not back"}`);
+  const off = record.steps.map(
+    (step, index) => `${index + 1}. ${stepWords(step)}${step.backAt ? "" : step.countBack > 0 ? `, ${backWords(step)}` : ", not back"}`,
+  );
   const wires = record.wires.map(({ mark, post, backAt }) => `${[mark, post].filter(Boolean).join(" to ")}${backAt ? "" : ", not back"}`);
   const after = handPhrase(record.after);
   return [

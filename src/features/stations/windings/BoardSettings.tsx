@@ -3,7 +3,7 @@ import { useState } from "react";
 import { FEWEST_POSTS, MOST_POSTS, type WindingsRecord } from "@/core/stations/windings";
 import { PostNames } from "./PostNames";
 import { addPost, dropPost, layPattern, PATTERNS, setFrame, usedPosts } from "./patterns";
-import { PhotoButton } from "../shared/PhotoButton";
+import { PhotoButton } from "../../photo/PhotoButton";
 
 interface BoardSettingsProps {
   readonly record: WindingsRecord;

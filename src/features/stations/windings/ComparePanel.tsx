@@ -3,6 +3,7 @@ import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import type { WindingsRecord } from "@/core/stations/windings";
+import { lazy, Suspense } from "react";
 import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
@@ -10,6 +11,8 @@ import { PlainField } from "../shared/PlainField";
 import type { WindingsProps } from "./props";
 import { comparisonSentence, hotRunSentence } from "./sentences";
 import { pairName } from "./words";
+
+const SistersOnShelf = lazy(() => import("./SistersOnShelf"));
 
 const REFERENCES = [
   { id: "maker", label: "Maker or plate" },
@@ -20,7 +23,7 @@ const REFERENCES = [
 const MAIN_LABELS = { main: "Main winding", half: "Main winding, each half", coil: "The coil" } as const;
 
 /** The windings at one temperature against earlier visits, maker or sister motor; and how hot the winding got. */
-export function ComparePanel({ record, assessment, house, change }: WindingsProps) {
+export function ComparePanel({ record, assessment, facts, house, change }: WindingsProps) {
   const { detail } = assessment;
   const { compare } = record;
   const set = (part: Partial<WindingsRecord["compare"]>) => change((r) => ({ ...r, compare: { ...r.compare, ...part } }));
@@ -46,6 +49,11 @@ export function ComparePanel({ record, assessment, house, change }: WindingsProp
         <fieldset className="flex flex-col gap-3">
           <legend className="heading-rule w-full text-[15px]">Known figures</legend>
           <PickOne legend="Whose" options={REFERENCES} picked={compare.referenceOf} onPick={(referenceOf) => set({ referenceOf })} />
+          {compare.referenceOf === "sister" ? (
+            <Suspense>
+              <SistersOnShelf facts={facts} house={house} onTake={set} />
+            </Suspense>
+          ) : null}
           <div className="grid grid-cols-3 gap-4">
             <PlainField
               label={MAIN_LABELS[mainClass ?? "main"]}

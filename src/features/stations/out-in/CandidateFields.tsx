@@ -1,0 +1,42 @@
+import { LineField } from "@/components/LineField";
+import { BLANK_SHEET } from "@/core/match";
+import type { Candidate } from "@/core/stations/out-in";
+import { SheetFields } from "../../match/SheetFields";
+import { candidateName } from "./candidates-of";
+
+interface CandidateFieldsProps {
+  readonly candidate: Candidate;
+  readonly onCandidate: (apply: (candidate: Candidate) => Candidate) => void;
+  readonly onStrike: () => void;
+}
+
+/** A motor that may go in, typed from its plate. */
+export function CandidateFields({ candidate, onCandidate, onStrike }: CandidateFieldsProps) {
+  const name = candidateName(candidate);
+  return (
+    <details open={candidate.sheet === BLANK_SHEET || candidate.source === ""} className="border-l-4 border-rule pl-3">
+      <summary className="min-h-[44px] cursor-pointer py-2 text-[15px] font-semibold text-press">{name}: its plate and measures</summary>
+      <div role="group" aria-label={name} className="flex flex-col gap-4 pb-3">
+        <div className="grid grid-cols-2 gap-x-4">
+          <LineField
+            label="From"
+            text={candidate.source}
+            placeholder="Pennock Electrical, used"
+            onText={(source) => onCandidate((each) => ({ ...each, source }))}
+          />
+          <LineField
+            label="Price"
+            isFigure
+            text={candidate.price}
+            placeholder="118"
+            onText={(price) => onCandidate((each) => ({ ...each, price }))}
+          />
+        </div>
+        <SheetFields sheet={candidate.sheet} onSheet={(apply) => onCandidate((each) => ({ ...each, sheet: apply(each.sheet) }))} />
+        <button type="button" className="btn btn-plain self-start" onClick={onStrike}>
+          Strike {name}
+        </button>
+      </div>
+    </details>
+  );
+}

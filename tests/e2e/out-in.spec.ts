@@ -1,7 +1,7 @@
 import type { Page } from "@playwright/test";
 import { toBuffer } from "qrcode";
 import { bench, caseOf, expect, goTo, makeSafe, openDemo, test, untilKept } from "./support/vemmick";
-import { begin, decideOn, FAN, frame, giveBackPower, look, turn } from "./support/work";
+import { begin, decideOn, FAN, frame, giveBackPower, look, turn, windings } from "./support/work";
 
 const FURNACE = { type: "PSC", machine: "Blower", volts: "230", hertz: "60", amps: "2.4", rpm: "1075", capacitor: "10 µF 370 V" } as const;
 const tab = (page: Page, name: string) => page.getByRole("tab", { name, exact: true });
@@ -324,4 +324,143 @@ test("the Shelf as CSV: shown before it is taken, bad rows named, a photo is no 
   const used = page.getByRole("region", { name: "Used, and to buy" });
   const row = used.getByRole("row").filter({ hasText: "12.5 µF ±5 % 450 V" });
   await expect(row.getByRole("cell").nth(1)).toHaveText("1");
+});
+
+test("a motor that nobody else makes, without spares: a standard one on a made bracket, from the open line to the sign-off; and its callback", async ({
+  page,
+}) => {
+  test.slow();
+  await groundedBlower(page);
+  // Nothing off the shelf fits: the old one has a shaft and a flange of its own.
+  await goTo(page, "Out and in");
+  await group(page, "As found").getByLabel("Clockwise", { exact: true }).check();
+  await tab(page, "Match").click();
+  const old = page.getByRole("region", { name: /^Old motor/ });
+  await old.getByLabel("Belly band", { exact: true }).check();
+  await old.getByLabel("Shaft diameter").fill("12.7");
+  await page.getByRole("button", { name: "Type a plate" }).click();
+  const typed = page.getByRole("group", { name: "Typed plate" });
+  for (const [field, text] of [
+    ["Volts", "230"],
+    ["Hertz", "60"],
+    ["Power", "1/3 hp"],
+    ["Full-load amps", "2.5"],
+    ["Shaft diameter", "11.1"],
+  ] as const)
+    await typed.getByLabel(field).fill(text);
+  await typed.getByLabel("Speed", { exact: true }).fill("1075");
+  await typed.getByLabel("Resilient base").check();
+  const table = page.getByRole("table", { name: /Old motor and candidates/ });
+  await expect(table.getByRole("row").filter({ hasText: /^Mount/ })).toContainText(/bracket/);
+  // What it takes is priced: the whole unit is weeks away, the bracket is made here.
+  await tab(page, "Quotes").click();
+  const another = page.getByRole("group", { name: "Another price, of" });
+  for (const [of, price, days] of [
+    ["Whole unit", "2400", "14"],
+    ["Motor", "95", "0"],
+    ["Makeshift", "60", "0"],
+  ] as const) {
+    await another.getByLabel(of, { exact: true }).check();
+    await page.getByRole("button", { name: "Add a price" }).click();
+    const quote = page.getByRole("listitem", { name: of, exact: true });
+    await quote.getByLabel("Price").fill(price);
+    await quote.getByLabel("Here in").fill(days);
+  }
+  await goTo(page, "Decide");
+  await bench(page).getByRole("group", { name: "A motor its maker has no spares for" }).getByLabel("Yes").check();
+  const ways = bench(page).getByRole("table", { name: /^Without spares/ });
+  await expect(ways.getByRole("row").nth(1)).toContainText("Standard motor on a made bracket");
+  await expect(ways.getByRole("row").filter({ hasText: "Whole unit replaced" })).toContainText(/2[\s,.]?[4-9]\d\d/);
+
+  await goTo(page, "Out and in");
+  await tab(page, "Match").click();
+  await table.getByRole("button", { name: "Put in Typed plate" }).click();
+  await tab(page, "Out and in").click();
+  const [out, into] = [group(page, "Out"), group(page, "In")];
+  await into.getByLabel("Motor that goes in").fill("Orlane 1/3 hp 1075 rpm on a made bracket");
+  await into.getByLabel("From", { exact: true }).fill("Pennock Electrical, bracket from the bench");
+  await into.getByLabel("Lowest to its frame").fill("OL");
+  await out.getByLabel("Keep for parts", { exact: true }).check();
+  await out.getByLabel("End bells").check();
+  await out.getByLabel(/Cord or leads cut/).check();
+  await into.getByLabel("It is in").check();
+  for (const line of await bench(page).getByRole("group", { name: "After fitting" }).getByRole("checkbox").all()) await line.check();
+  await goTo(page, "To the frame");
+  await page.getByLabel("What was faulty is out").check();
+  await page.getByLabel("Every lead to the frame again, the lowest").fill("OL");
+  await giveBackPower(page);
+  // Run first, and only then the proof: what the run test reads now is after, and clears nobody.
+  await goTo(page, "Run test");
+  await page.getByLabel("Line amps").fill("2.2");
+  await goTo(page, "Prove");
+  await expect(bench(page).getByText(/After: 2.2.A/)).toBeVisible();
+  const turns = bench(page).getByRole("group", { name: /^Turns now/ });
+  await turns.getByLabel("Counter-clockwise").check();
+  await expect(bench(page).getByText(/swap the two ends of the start winding/)).toBeVisible();
+  await bench(page).getByLabel("Ends of the start winding swapped").check();
+  await turns.getByLabel("Clockwise", { exact: true }).check();
+  await bench(page).getByRole("group", { name: "Moves the air it should" }).getByLabel("Yes").check();
+  await caseOf(page).getByRole("button", { name: "Sign off" }).click();
+  await expect(caseOf(page).getByText("Signed off")).toBeVisible();
+
+  // It comes back: the earlier card lies beside the new one, with what went in and how it was turned round.
+  await caseOf(page).getByRole("button", { name: "It came back" }).click();
+  await expect(page.getByRole("heading", { name: "Complaint", level: 1 })).toBeVisible();
+  await expect(page.getByText(/made bracket/).first()).toBeVisible();
+});
+
+test("what comes off is counted back piece by piece, and two wires of one name are told apart", async ({ page }) => {
+  await begin(page, "rumbles", FAN);
+  await makeSafe(page);
+  await goTo(page, "Take apart");
+  await bench(page).getByRole("button", { name: "Screw", exact: true }).click();
+  const just = bench(page).getByRole("group", { name: "Details: Screw" }).first();
+  for (let more = 0; more < 3; more += 1) await just.getByRole("button", { name: "One more" }).click();
+  for (const post of ["Run", "Start"]) {
+    await bench(page).getByRole("button", { name: "Add a wire" }).click();
+    const wire = bench(page)
+      .getByRole("group", { name: /^Wire \d/ })
+      .last();
+    await wire.getByLabel("Mark or colour").fill("red");
+    await wire.getByLabel("Belongs to").fill(post);
+  }
+  await expect(bench(page).getByText(/2 wires are called “red” and do not belong together/)).toBeVisible();
+  await bench(page).getByRole("button", { name: "Call them red 1, red 2" }).click();
+  await expect(bench(page).getByLabel("Mark or colour").last()).toHaveValue("red 2");
+  await tab(page, "Put back").click();
+  const next = bench(page).getByRole("region", { name: "Goes back next" });
+  for (let more = 0; more < 3; more += 1) await next.getByRole("button", { name: "One more is back" }).click();
+  await expect(next.getByText("3 of 4 are back")).toBeVisible();
+  await bench(page).getByRole("button", { name: "Close it: nothing is left over" }).click();
+  await expect(bench(page).getByRole("alert")).toContainText(/Screw × 4: 3 of 4 are back; find the rest before power, or put in new ones/);
+  await next.getByLabel("New ones go in").check();
+  await next.getByRole("button", { name: "One more is back" }).click();
+  await expect(bench(page).getByText("Screw × 4, new").first()).toBeVisible();
+});
+
+test("a sister on the Shelf gives its ohms to compare with; a bearing of the Shelf is held to its seals", async ({ page }) => {
+  await begin(page, "hums but does not start", FAN);
+  await makeSafe(page);
+  await windings(page, ["14.3", "37.0", "22.7"]);
+  await tab(page, "Temperature and trend").click();
+  await bench(page).getByLabel("Sister motor").check();
+  const sister = bench(page).getByRole("list", { name: "Sister motors on the Shelf" }).getByRole("listitem").first();
+  await expect(sister).toContainText(/Tessky 0.37 kW/);
+  await sister.getByRole("button", { name: /^Compare with Tessky/ }).click();
+  await expect(bench(page).getByLabel("Start winding")).toHaveValue("23");
+  await expect(
+    bench(page)
+      .getByText(/sister/i)
+      .last(),
+  ).toBeVisible();
+
+  await openDemo(page, "nursery-fan-bearing", "bearing");
+  await expect(bench(page).getByRole("list", { name: "On the Shelf" }).getByText("6203-2RS C3")).toBeVisible();
+  await goTo(page, "Out and in");
+  const into = group(page, "In");
+  await into
+    .getByLabel(/^Part that goes in/)
+    .first()
+    .fill("6203");
+  await expect(into.getByText(/it would run dry/).first()).toBeVisible();
 });

@@ -32,23 +32,25 @@ const OUTSIDE: readonly Suspect[] = ["supply", "wiring", "control", "driven-load
  */
 export function customOptions(hypotheses: readonly Hypothesis[], house: HouseFigures, prices: KnownPrices = {}): CustomOption[] {
   const known = (of: keyof KnownPrices): KnownPrice => prices[of] ?? NOTHING_KNOWN;
+  // What was quoted stands before the house's price, with what the machine costs while it waits for it.
+  const priceOf = (of: keyof KnownPrices, housePrice: number): number => (prices[of]?.partCost ?? housePrice) + (prices[of]?.waitCost ?? 0);
   const minutePrice = house.hourlyRate / 60;
   const rows: readonly { way: CustomWay; parts: number; minutes: number; mends: (fault: Suspect) => boolean }[] = [
     {
       way: "parts-inside",
-      parts: house.bearingsPrice + house.runCapacitorPrice,
-      minutes: house.bearingMinutes,
+      parts: priceOf("replace-bearings", house.bearingsPrice) + priceOf("replace-run-capacitor", house.runCapacitorPrice),
+      minutes: house.bearingMinutes + known("replace-bearings").minutes + known("replace-run-capacitor").minutes,
       mends: (fault) => STANDARD_INSIDE.includes(fault),
     },
     {
       way: "made-bracket",
-      parts: (prices["replace-motor"]?.partCost ?? house.motorPrice) + (prices.makeshift?.partCost ?? house.bracketPrice),
+      parts: priceOf("replace-motor", house.motorPrice) + priceOf("makeshift", house.bracketPrice),
       minutes: house.motorMinutes + house.bracketMinutes + known("replace-motor").minutes + known("makeshift").minutes,
       mends: (fault) => !OUTSIDE.includes(fault),
     },
     {
       way: "whole-unit",
-      parts: (prices["whole-unit"]?.partCost ?? house.unitPrice) + known("whole-unit").waitCost,
+      parts: priceOf("whole-unit", house.unitPrice),
       minutes: house.unitMinutes + known("whole-unit").minutes,
       mends: (fault) => fault !== "supply" && fault !== "wiring",
     },

@@ -204,6 +204,16 @@ describe("a motor without spares", () => {
   ] as const)("%j: %s", (faults, way) => {
     expect(customOptions([{ faults, probability: 1 }], HOUSE)[0]?.way).toBe(way);
   });
+  test("what was quoted for a way stands before the house's price, with its way there and its wait", () => {
+    const price = (partCost: number, minutes = 0, waitCost = 0) => ({ partCost, minutes, waitCost });
+    const cost = (way: string, prices: Parameters<typeof customOptions>[2]) =>
+      customOptions([{ faults: ["ground-fault"], probability: 1 }], HOUSE, prices).find((each) => each.way === way)?.cost ?? NaN;
+    const minute = HOUSE.hourlyRate / 60;
+    const bracket = cost("made-bracket", { "replace-motor": price(80, 30, 24), makeshift: price(35, 0, 10) });
+    expect(bracket).toBeCloseTo(80 + 24 + 35 + 10 + (HOUSE.motorMinutes + HOUSE.bracketMinutes + 30) * minute, 9);
+    const inside = cost("parts-inside", { "replace-bearings": price(14.2, 20) });
+    expect(inside).toBeCloseTo(14.2 + HOUSE.runCapacitorPrice + (HOUSE.bearingMinutes + 20) * minute, 9);
+  });
 });
 
 test("work covers what it mends, alone and together", () => {

@@ -28,10 +28,7 @@ const costWords = ({ minutes, materialCost }: MotorMatch, price: number | null, 
 
 /** What is missing of the candidate itself says so by its mark alone. */
 const shownReasons = (reasons: readonly MatchReason[]): string =>
-  reasons
-    .filter((reason) => reason.code !== "not-known" || reason.of !== "candidate")
-    .map(matchReason)
-    .join("; ");
+  [...new Set(reasons.filter((reason) => reason.code !== "not-known" || reason.of !== "candidate").map(matchReason))].join("; ");
 
 /** A line that is the same for all, and that nobody can say of any, is folded away with the others of its sort. */
 const isTelling = (line: MatchLineId, old: MotorSpec, shown: readonly ShownCandidate[]): boolean =>

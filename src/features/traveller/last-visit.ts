@@ -46,7 +46,11 @@ export function lastVisit({ traveller, earlier }: CardRows, house: HouseFigures,
     id: visit.id,
     at: visit.at,
     isCallback: visit.id === traveller.callbackOf,
-    repair: entries.decide ? saidAt("decide", entries.decide.data, assessment, house) : [],
+    // What was decided, and what went in: the next visit is to that part.
+    repair: (["decide", "out-in"] as const).flatMap((id) => {
+      const entry = entries[id];
+      return entry ? saidAt(id, entry.data, assessment, house) : [];
+    }),
     stations: Object.fromEntries(kept.map((id) => [id, station(id)])),
   };
 }

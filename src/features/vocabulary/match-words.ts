@@ -29,7 +29,7 @@ export const MATCH_LINE_WORDS: Record<MatchLineId, string> = {
   shaft: "Shaft",
   shaft_ends: "Shaft ends",
   enclosure: "Enclosure",
-  duty: "RatedDuty",
+  duty: "Duty",
   bearings: "Bearings",
   capacitor: "Capacitor",
   protection: "Protection",

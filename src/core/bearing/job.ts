@@ -1,4 +1,4 @@
-import type { HouseFigures } from "../house";
+import { holdsHere, type HouseFigures } from "../house";
 import { REPAIR_TABLE, type SeatRepair } from "./fits";
 
 /** Quality of a bearing that is bought. Persisted: do not change without a migration. */
@@ -91,7 +91,7 @@ export function bearingJob({ both, tier, repairs, quotedPrice, areSleeves = fals
     minutes,
     labourCost,
     cost,
-    holds: holds * (both ? 1 : ONE_ONLY_HOLDS) * (isStopgap ? STOPGAP_HOLDS : 1),
+    holds: holdsHere(holds, "returnsBearings", house) * (both ? 1 : ONE_ONLY_HOLDS) * (isStopgap ? STOPGAP_HOLDS : 1),
     tools: [
       ...(areSleeves ? (["press-tube"] as const) : (["puller", "press-tube", "circlip-pliers"] as const)),
       ...(repairs.length > 0 ? (["micrometer"] as const) : []),

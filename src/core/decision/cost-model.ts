@@ -1,8 +1,9 @@
 import { SUSPECTS, type ActionId, type Suspect } from "../trade";
 import { bearingJob, type BearingJob } from "../bearing";
 import { NEEDS_GEAR } from "../diagnosis";
-import type { HouseFigures } from "../house";
+import { holdsHere, type HouseFigures } from "../house";
 import type { KnownPrices } from "./facts";
+import { isJudgedWork, RETURNS_OF } from "./judged-works";
 import type { RepairSite } from "./site";
 import { ACTION_TABLE, SLOW_FAULTS } from "./actions";
 
@@ -180,7 +181,7 @@ export function costModel(
       minutes,
       labourCost: minutes * minutePrice,
       waitCost: quoted?.waitCost ?? 0,
-      holds: own?.holds ?? spec.holds,
+      holds: own?.holds ?? (isJudgedWork(action) ? holdsHere(spec.holds, RETURNS_OF[action], house) : spec.holds),
       renewalCost: failureWithin(horizon, renewed) * renewalPrice,
     };
   });

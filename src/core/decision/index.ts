@@ -11,6 +11,7 @@ export {
   type Life,
 } from "./cost-model";
 export { cheapestAction, rankActions, settledCost, waysOn, type ActionOffer } from "./rank-actions";
+export { isJudgedWork, JUDGED_WORKS, RETURNS_OF, type JudgedWork } from "./judged-works";
 export { CAUSES, causesOf, checksBefore, type Cause, type CauseState } from "./causes";
 export { MEASURE_DAYS, MEASURES, MEASURES_FOR, type Measure } from "./temporary";
 export { CUSTOM_WAYS, customOptions, type CustomOption, type CustomWay } from "./custom-motor";

@@ -12,7 +12,8 @@ const OWNED_BY = {
   tachometer: "ownsTachometer",
 } as const satisfies Record<Instrument, HouseRuleId>;
 
-const PRIOR_RULES: Record<Suspect, NumberRuleId> = {
+/** Rule that says how often each part is found at fault here. */
+export const PRIOR_RULES: Record<Suspect, NumberRuleId> = {
   "run-capacitor": "priorRunCapacitor",
   "start-capacitor": "priorStartCapacitor",
   "start-switch": "priorStartSwitch",

@@ -30,5 +30,5 @@ export {
 } from "./next-move";
 export { hear, type Hearing, type Span } from "./hear";
 export { ASKS, PHRASES, ROUTINE, type AskRow } from "./phrase-table";
-export { houseWeights, ownedInstruments, priorFactors } from "./house-view";
+export { houseWeights, ownedInstruments, PRIOR_RULES, priorFactors } from "./house-view";
 export { NO_COMPLAINT_FACTS, type ComplaintFacts } from "./facts";

@@ -10,5 +10,6 @@ export {
   type NumberRuleId,
 } from "./rules";
 export type { ChoiceRule, HouseRule, NumberRule, RuleValue, YesNoRule } from "./rule";
+export { holdsHere, type ReturnsRuleId } from "./returned";
 export { watchedFigures } from "./watched";
 export { DEFAULT_METER } from "./default-meter";

@@ -5,6 +5,7 @@ import { INSTRUMENTS_RULES } from "./groups/instruments";
 import { MATCH_RULES } from "./groups/match";
 import { MONEY_RULES } from "./groups/money";
 import { PRIORS_RULES } from "./groups/priors";
+import { RETURNS_RULES } from "./groups/returns";
 import { RUNNING_RULES } from "./groups/running";
 import { SAFETY_RULES } from "./groups/safety";
 import { TIME_RULES } from "./groups/time";
@@ -25,6 +26,7 @@ export const HOUSE_RULE_GROUPS = {
   decision: DECISION_RULES,
   match: MATCH_RULES,
   instruments: INSTRUMENTS_RULES,
+  returns: RETURNS_RULES,
   priors: PRIORS_RULES,
 } as const satisfies Record<string, RuleGroup>;
 export type HouseRuleGroup = keyof typeof HOUSE_RULE_GROUPS;
@@ -42,6 +44,7 @@ export const HOUSE_RULES = {
   ...DECISION_RULES,
   ...MATCH_RULES,
   ...INSTRUMENTS_RULES,
+  ...RETURNS_RULES,
   ...PRIORS_RULES,
 } as const;
 

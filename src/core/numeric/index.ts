@@ -2,3 +2,4 @@ export { createStepper, stateBetween, type Derivative, type Stepper, type Steppe
 export { fitLeastSquares, type Fit, type FitOptions, type Residuals } from "./levenberg-marquardt";
 export { quantileOfSorted } from "./quantile";
 export { normalFrom, seriesFrom } from "./random-series";
+export { betaBelow, betaQuantile } from "./beta";

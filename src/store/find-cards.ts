@@ -9,12 +9,27 @@ export interface LookedFor {
   readonly text: string;
   /** marks that must all be there: `capacitor:out`, `any:out`, `do:replace-run-capacitor` */
   readonly marks: readonly string[];
+  /** how it ended; null: whatever */
+  readonly outcome: Outcome | null;
+  /** who made the visit; null: whoever */
+  readonly technician: string | null;
   /** first and last day of the visit, `YYYY-MM-DD`, in the device's own zone; null: open */
   readonly since: string | null;
   readonly until: string | null;
 }
 
-export const EVERYTHING: LookedFor = { text: "", marks: [], since: null, until: null };
+/** How a visit ended, as a list asks for it. */
+export const OUTCOMES = ["open", "on-order", "proved", "not-proved", "came-back"] as const;
+export type Outcome = (typeof OUTCOMES)[number];
+
+export const EVERYTHING: LookedFor = { text: "", marks: [], outcome: null, technician: null, since: null, until: null };
+
+/** How many of what was found have each mark, were made by each technician, and ended in each way. */
+export interface Counts {
+  readonly marks: ReadonlyMap<string, number>;
+  readonly technicians: ReadonlyMap<string, number>;
+  readonly outcomes: ReadonlyMap<Outcome, number>;
+}
 
 /** Midnight of a day in the device's own zone, `days` later; ISO 8601, UTC. */
 const midnight = (day: string, days = 0): string => {
@@ -24,9 +39,20 @@ const midnight = (day: string, days = 0): string => {
 };
 
 /** Of each card what it is found by. */
-type Entry = Pick<Summary, "id" | "createdAt" | "isOpen" | "words"> & { readonly marks: readonly string[] };
+type Entry = Pick<Summary, "id" | "createdAt" | "isOpen" | "words" | "callbackOf"> & {
+  readonly technician: string;
+  readonly marks: readonly string[];
+};
 
-const toEntry = ({ id, createdAt, isOpen, words, line }: Summary): Entry => ({ id, createdAt, isOpen, words, marks: line?.marks ?? [] });
+const toEntry = ({ id, createdAt, isOpen, words, callbackOf, technician, line }: Summary): Entry => ({
+  id,
+  createdAt,
+  isOpen,
+  words,
+  callbackOf,
+  technician: technician.trim(),
+  marks: line?.marks ?? [],
+});
 
 /** A card that was found. */
 export type FoundCard = Pick<Entry, "id" | "isOpen">;
@@ -39,6 +65,8 @@ export interface FindIndex {
   readonly state: () => number | null;
   /** cards that have what is looked for, the newest visit first */
   readonly find: (wanted: LookedFor) => readonly FoundCard[];
+  /** what else could be asked for, and how many of what is found have it; nothing wanted: of everything */
+  readonly count: (wanted: LookedFor) => Counts;
 }
 
 /** Rows are read so many at a time, so that no reading holds the page up. */
@@ -49,6 +77,8 @@ export function createFindIndex(db: VemmickDatabase): FindIndex {
   const entries = new Map<string, Entry>();
   const listeners = new Set<() => void>();
   let newestFirst: readonly Entry[] | null = null;
+  /** cards that came back: another card says so of them */
+  let cameBack: ReadonlySet<string> | null = null;
   let state: number | null = null;
   let seenMs = 0;
   /** when cards were last taken away, as of the last reading of everything */
@@ -60,6 +90,7 @@ export function createFindIndex(db: VemmickDatabase): FindIndex {
       seenMs = Math.max(seenMs, row.touchedMs);
     }
     newestFirst = null;
+    cameBack = null;
   };
   const readAll = async (): Promise<void> => {
     goneAt = (await db.settings.get(GONE_KEY))?.value ?? null;
@@ -87,7 +118,33 @@ export function createFindIndex(db: VemmickDatabase): FindIndex {
   let turn: Promise<void> = Promise.resolve();
   const isKnown = (row: Summary): boolean => {
     const known = entries.get(row.id);
-    return known?.words === row.words && known.isOpen === row.isOpen && known.marks.join() === (row.line?.marks ?? []).join();
+    return (
+      known?.words === row.words &&
+      known.isOpen === row.isOpen &&
+      known.callbackOf === row.callbackOf &&
+      known.marks.join() === (row.line?.marks ?? []).join()
+    );
+  };
+  const backFrom = (): ReadonlySet<string> => {
+    cameBack ??= new Set([...entries.values()].flatMap(({ callbackOf }) => callbackOf ?? []));
+    return cameBack;
+  };
+  const ended = (entry: Entry, outcome: Outcome): boolean =>
+    outcome === "open" ? entry.isOpen === 1 : outcome === "came-back" ? backFrom().has(entry.id) : entry.marks.includes(`end:${outcome}`);
+  const find = ({ text, marks, outcome, technician, since, until }: LookedFor): readonly Entry[] => {
+    newestFirst ??= [...entries.values()].sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
+    const words = wantedWords(text).map((word) => ` ${word}`);
+    const from = since === null ? "" : midnight(since);
+    const to = until === null ? "\uffff" : midnight(until, 1);
+    return newestFirst.filter(
+      (entry) =>
+        entry.createdAt >= from &&
+        entry.createdAt < to &&
+        (technician === null || entry.technician === technician) &&
+        (outcome === null || ended(entry, outcome)) &&
+        words.every((word) => entry.words.includes(word)) &&
+        marks.every((mark) => entry.marks.includes(mark)),
+    );
   };
   const start = async (mine: typeof following): Promise<void> => {
     await readAll();
@@ -122,18 +179,16 @@ export function createFindIndex(db: VemmickDatabase): FindIndex {
       };
     },
     state: () => state,
-    find: ({ text, marks, since, until }) => {
-      newestFirst ??= [...entries.values()].sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
-      const words = wantedWords(text).map((word) => ` ${word}`);
-      const from = since === null ? "" : midnight(since);
-      const to = until === null ? "\uffff" : midnight(until, 1);
-      return newestFirst.filter(
-        (entry) =>
-          entry.createdAt >= from &&
-          entry.createdAt < to &&
-          words.every((word) => entry.words.includes(word)) &&
-          marks.every((mark) => entry.marks.includes(mark)),
-      );
+    find,
+    count: (wanted) => {
+      const [byMark, byTechnician, byOutcome] = [new Map<string, number>(), new Map<string, number>(), new Map<Outcome, number>()];
+      const add = <Key>(counts: Map<Key, number>, key: Key): unknown => counts.set(key, (counts.get(key) ?? 0) + 1);
+      for (const entry of find(wanted)) {
+        for (const mark of entry.marks) add(byMark, mark);
+        if (entry.technician !== "") add(byTechnician, entry.technician);
+        for (const outcome of OUTCOMES) if (ended(entry, outcome)) add(byOutcome, outcome);
+      }
+      return { marks: byMark, technicians: byTechnician, outcomes: byOutcome };
     },
   };
 }

@@ -4,7 +4,7 @@ import { useMemo, useSyncExternalStore } from "react";
 import type { StationId } from "@/core/stations";
 import { stationRecordId, type TravellerId } from "@/records";
 import { database } from "./database";
-import { findIndex, type FoundCard, type LookedFor } from "./find-cards";
+import { findIndex, type Counts, type FoundCard, type LookedFor } from "./find-cards";
 import { useLeftUnsaved, useLive, type Live } from "./live";
 import type { Summary } from "./summary";
 import { withUnsaved, type Unsaved } from "./unsaved";
@@ -72,6 +72,17 @@ export function useFound(wanted: LookedFor | null): readonly FoundCard[] | null 
     return state === null ? undefined : index.find(wanted);
   }, [index, state, wanted]);
 }
+
+/** How many of what is found have what else could be asked for, live; null: nobody asks, or everything is still being read. */
+export function useCounts(wanted: LookedFor, isAsked: boolean): Counts | null {
+  const index = findIndex(database());
+  const state = useSyncExternalStore(isAsked ? index.follow : NOBODY, index.state, () => null);
+  return useMemo(() => (state === null || !isAsked ? null : index.count(wanted)), [index, state, wanted, isAsked]);
+}
+
+/** Visits to one motor, the oldest first, live. */
+export const useVisitsOf = (motor: string): Live<readonly Summary[]> =>
+  useRows(() => database().summaries.where("[motor+createdAt]").between([motor, Dexie.minKey], [motor, Dexie.maxKey]).toArray(), [motor]);
 
 /** Summaries of certain cards, in their order, live. */
 export const useSummaries = (ids: readonly TravellerId[]): Live<readonly Summary[]> =>

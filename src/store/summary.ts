@@ -1,5 +1,7 @@
+import type { Fate, SwapAction } from "@/core/exchange";
 import type { Stamp } from "@/core/station";
-import type { FollowUp } from "@/core/traveller";
+import type { Deed } from "@/core/learnt";
+import type { FollowUp, VisitFigure } from "@/core/traveller";
 import { motorKey, type Traveller, type TravellerId } from "@/records";
 import { toWords } from "./find-words";
 
@@ -12,8 +14,25 @@ export interface CardLine {
   readonly due: readonly FollowUp[];
   /** words of its findings, parts and notes */
   readonly words: readonly string[];
-  /** `station:stamp`, `any:stamp`, `station:any` and `do:action`, for lists that ask for them */
+  /** `station:stamp`, `any:stamp`, `station:any`, `do:action`, `on:machine` and `end:outcome`, for lists that ask for them */
   readonly marks: readonly string[];
+  /** what is followed over the visits to its motor */
+  readonly figures: readonly VisitFigure[];
+  /** parts out and in */
+  readonly exchanges: readonly LineExchange[];
+  /** what it tells of the house's own work */
+  readonly deed: Deed | null;
+}
+
+/** One part out and one in, in words as they are listed. */
+export interface LineExchange {
+  readonly work: SwapAction;
+  readonly out: string;
+  readonly fate: Fate | null;
+  readonly in: string;
+  readonly source: string;
+  /** of the part that went in; null: not noted */
+  readonly price: number | null;
 }
 
 /**
@@ -28,6 +47,8 @@ export interface Summary {
   readonly createdAt: string;
   readonly updatedAt: string;
   readonly finishedAt: string | null;
+  /** the card it came back from */
+  readonly callbackOf: TravellerId | null;
   readonly isDemo: boolean;
   /** 1 while it is on the rack: an index takes numbers */
   readonly isOpen: 0 | 1;
@@ -62,6 +83,7 @@ const wordsOf = (names: string, line: CardLine | null): string =>
 /** A summary as it is right after a change: what has to be derived stands as it was, and is marked as old. */
 export function toSummary(traveller: Traveller, before?: Summary): Summary {
   const { id, createdAt, updatedAt, finishedAt, isDemo } = traveller;
+  const callbackOf = traveller.callbackOf ?? null;
   // What is stored may have been damaged: a list shows what can be read.
   const [machine, site, technician] = [text(traveller.machine), text(traveller.site), text(traveller.technician)];
   const line = before?.line ?? null;
@@ -73,6 +95,7 @@ export function toSummary(traveller: Traveller, before?: Summary): Summary {
     createdAt,
     updatedAt,
     finishedAt,
+    callbackOf,
     isDemo,
     isOpen: finishedAt === null ? 1 : 0,
     motor: motorOf({ ...traveller, machine, site }),

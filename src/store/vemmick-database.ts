@@ -33,6 +33,9 @@ const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
   5: { photos: "id, rowId" },
 };
 
+/** Versions of the store since which summaries have another form. */
+const DERIVED_ANEW = [4, 6] as const;
+
 /** Every table with its indexes, by the version of the store that brought it. */
 function storesByVersion(): Record<number, Record<string, string>> {
   const stores: Record<number, Record<string, string>> = {};
@@ -61,7 +64,10 @@ export class VemmickDatabase extends Dexie {
     this.use(partingPhotos);
     for (const [version, tables] of Object.entries(storesByVersion())) this.version(Number(version)).stores(tables);
     // What is derived is made anew in its new form, from the cards.
-    this.version(4).upgrade((transaction) => transaction.table("settings").delete(SUMMARISED_KEY));
+    for (const version of DERIVED_ANEW)
+      this.version(version)
+        .stores(storesByVersion()[version] ?? {})
+        .upgrade((transaction) => transaction.table("settings").delete(SUMMARISED_KEY));
   }
 
   /** The table that keeps one type of record: it bears the name of its list in the file. */

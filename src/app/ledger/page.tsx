@@ -1,5 +1,11 @@
+import { Suspense } from "react";
 import { LedgerScreen } from "@/features/ledger/LedgerScreen";
+import { Reading } from "@/features/shell/Screen";
 
 export default function Page() {
-  return <LedgerScreen />;
+  return (
+    <Suspense fallback={<Reading />}>
+      <LedgerScreen />
+    </Suspense>
+  );
 }

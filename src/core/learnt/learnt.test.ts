@@ -125,12 +125,15 @@ describe("what it would change", () => {
     const backs = many.slice(0, Math.round(rate * 100)).map((each) => backFrom(each, 5));
     expect(offersOf(learn([...many, ...backs], NOW, WITHIN), HOUSE)).toEqual([]);
   });
-  test("what was taken is no offer any more, and is not counted twice", () => {
+  test("what was taken stands as taken, and is not counted twice", () => {
     const many = Array.from({ length: 30 }, () => deed({ minutes: 35 }));
     const [first] = offersOf(learn(many, NOW, WITHIN), HOUSE).filter(({ kind }) => kind === "minutes");
-    expect(first).toMatchObject({ rule: "capacitorMinutes", now: 20, to: 33, cases: 30 });
+    expect(first).toMatchObject({ rule: "capacitorMinutes", now: 20, to: 33, cases: 30, isTaken: false });
     const taken = { ...HOUSE, capacitorMinutes: 33 };
-    expect(offersOf(learn(many, NOW, WITHIN), taken).some(({ rule }) => rule === "capacitorMinutes")).toBe(false);
+    expect(offersOf(learn(many, NOW, WITHIN), taken).find(({ rule }) => rule === "capacitorMinutes")).toMatchObject({
+      to: 33,
+      isTaken: true,
+    });
   });
   test("a rate that was taken moves the costs of that work alone", () => {
     const holds = (house: typeof HOUSE) =>

@@ -16,9 +16,13 @@ export interface Offer {
   readonly cases: number;
   /** where it is a rate */
   readonly rate: Rate | null;
+  /** the rule stands as it was learnt */
+  readonly isTaken: boolean;
   /** what the tables say of it among these very motors, 0..1; null: it is no rate */
   readonly usualShare: number | null;
 }
+
+type Found = Omit<Offer, "isTaken">;
 
 /** Fewer cases change nothing. */
 const FEWEST = 5;
@@ -32,8 +36,8 @@ const bounded = (rule: NumberRuleId, value: number): number => {
 };
 const toStep = (value: number, step: number): number => Math.round(value / step) * step;
 
-function returnsOffers({ byWork }: Learnt, house: HouseFigures): Offer[] {
-  return JUDGED_WORKS.flatMap((work): Offer[] => {
+function returnsOffers({ byWork }: Learnt, house: HouseFigures): Found[] {
+  return JUDGED_WORKS.flatMap((work): Found[] => {
     const outcome = byWork[work];
     if (!outcome || outcome.returns.cases < FEWEST) return [];
     const rule = RETURNS_OF[work];
@@ -55,7 +59,7 @@ function returnsOffers({ byWork }: Learnt, house: HouseFigures): Offer[] {
   });
 }
 
-function minutesOffers({ minutes }: Learnt, house: HouseFigures): Offer[] {
+function minutesOffers({ minutes }: Learnt, house: HouseFigures): Found[] {
   const byRule = new Map<NumberRuleId, { of: JudgedWork; sum: number; cases: number }>();
   for (const work of JUDGED_WORKS) {
     const taken = minutes[work];
@@ -64,7 +68,7 @@ function minutesOffers({ minutes }: Learnt, house: HouseFigures): Offer[] {
     const known = byRule.get(rule) ?? { of: work, sum: 0, cases: 0 };
     byRule.set(rule, { ...known, sum: known.sum + taken.median * taken.cases, cases: known.cases + taken.cases });
   }
-  return [...byRule].flatMap(([rule, { of, sum, cases }]): Offer[] => {
+  return [...byRule].flatMap(([rule, { of, sum, cases }]): Found[] => {
     if (cases < FEWEST) return [];
     const to = (HOUSE_RULES[rule].fallback * TABLE_JOBS + sum) / (TABLE_JOBS + cases);
     return [{ rule, kind: "minutes", now: house[rule], to: bounded(rule, toStep(to, 1)), of, cases, rate: null, usualShare: null }];
@@ -82,10 +86,10 @@ function expectedShares({ clear }: Learnt): ReadonlyMap<Suspect, number> {
   return shares;
 }
 
-function priorOffers(learnt: Learnt, house: HouseFigures): Offer[] {
+function priorOffers(learnt: Learnt, house: HouseFigures): Found[] {
   const cases = learnt.clear.length;
   if (cases < FEWEST) return [];
-  return [...expectedShares(learnt)].flatMap(([suspect, share]): Offer[] => {
+  return [...expectedShares(learnt)].flatMap(([suspect, share]): Found[] => {
     const rule = PRIOR_RULES[suspect];
     if (rule === undefined || share <= 0) return [];
     const hits = learnt.found[suspect] ?? 0;
@@ -99,11 +103,15 @@ function priorOffers(learnt: Learnt, house: HouseFigures): Offer[] {
  * house's cases, within the bounds of the rule. Nothing is set by itself.
  * @param learnt what the house has learnt
  * @param house house rules in force
- * @returns rules that would change
+ * @returns rules that would change, and those that stand as they were learnt
  */
 export function offersOf(learnt: Learnt, house: HouseFigures): readonly Offer[] {
-  const same = ({ now, to }: Offer): boolean => Math.abs(now - to) < 1e-9;
-  return [...returnsOffers(learnt, house), ...minutesOffers(learnt, house), ...priorOffers(learnt, house)]
-    .map((offer) => ({ ...offer, to: Number(offer.to.toFixed(2)) }))
-    .filter((offer) => !same(offer));
+  return [...returnsOffers(learnt, house), ...minutesOffers(learnt, house), ...priorOffers(learnt, house)].flatMap((found): Offer[] => {
+    const to = Number(found.to.toFixed(2));
+    const isTaken = isSame(found.now, to);
+    // What the cards say is what the table says: there is nothing to take, and nothing was.
+    return isTaken && isSame(to, HOUSE_RULES[found.rule].fallback) ? [] : [{ ...found, to, isTaken }];
+  });
 }
+
+const isSame = (a: number, b: number): boolean => Math.abs(a - b) < 1e-9;

@@ -7,3 +7,5 @@ export type { NextStep } from "./next-step";
 export { isReadyToFinish } from "./ready-to-finish";
 export { decidedWorks, fittedPlate, outlasting, takenOver } from "./renewal";
 export { methodOf, methodsOn, powerOf, stateChangeFor, stationForTest } from "./ways";
+export { minutesWorked, visitDeed } from "./visit-deed";
+export { FOLLOWED, visitFigures, type Followed, type VisitFigure } from "./visit-figures";

@@ -2,10 +2,15 @@ import { isLoose } from "@/core/kept";
 import { STATION_IDS } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import type { Study } from "@/core/study";
-import { followUps, type TravellerAssessment } from "@/core/traveller";
+import { readPrice } from "@/core/exchange";
+import { readSheet } from "@/core/match";
+import { formatQuantity } from "@/core/quantity";
+import { followUps, visitDeed, visitFigures, type TravellerAssessment } from "@/core/traveller";
 import type { Derived } from "@/store/derive";
 import { toWords } from "@/store/find-words";
 import { assessKept, type KeptCard } from "@/store/kept-card";
+import type { LineExchange } from "@/store/summary";
+import { motorLine } from "../match/sheet-words";
 import { STATION_LABELS } from "../stations/labels";
 import { listedAt, saidAt } from "../stations/registry";
 import { visitDayOf } from "../vocabulary/clock";
@@ -43,16 +48,49 @@ function findWords({ entries }: KeptCard, assessment: TravellerAssessment, said:
   return toWords([...said, ...found, ...written].join(" "));
 }
 
-function marksOf({ entries }: KeptCard, { stations }: TravellerAssessment): string[] {
+/** How a card ended, as far as it says so itself. */
+function endOf({ traveller }: KeptCard, { stations }: TravellerAssessment): string[] {
+  if (stations["out-in"].detail.works.some(({ isOnOrder }) => isOnOrder)) return ["end:on-order"];
+  if (traveller.finishedAt === null) return [];
+  return [stations.prove.stamp === "holds" ? "end:proved" : "end:not-proved"];
+}
+
+function marksOf(card: KeptCard, assessment: TravellerAssessment): string[] {
+  const { entries } = card;
+  const { stations, facts } = assessment;
   const stamped = STATION_IDS.filter((id) => stations[id].stamp !== "not-done");
   const action = entries.decide?.data.action ?? null;
   return [
     ...new Set([
       ...stamped.flatMap((id) => [`${id}:${stations[id].stamp}`, `any:${stations[id].stamp}`, `${id}:any`]),
       ...(action === null ? [] : [`do:${action}`]),
+      ...(entries.plate === undefined ? [] : [`on:${facts.machineKind}`]),
+      ...endOf(card, assessment),
     ]),
   ];
 }
+
+/** Parts out and in, as they were noted. */
+const exchangesOf = ({ stations }: TravellerAssessment): LineExchange[] =>
+  stations["out-in"].detail.works.flatMap(({ action, exchange, incoming }): LineExchange[] => {
+    const { out, in: part } = exchange;
+    const isNoted = out.fate !== null || part.fittedAt !== null;
+    const price = part.price.trim() === "" ? null : readPrice(part.price);
+    const read = incoming.kind === "capacitor" && incoming.readingUf !== null ? formatQuantity("capacitance", incoming.readingUf) : "";
+    const motor = part.sheet === null ? "" : motorLine(readSheet(part.sheet).spec);
+    return isNoted
+      ? [
+          {
+            work: action,
+            out: [out.label.trim(), out.reading.trim()].filter(Boolean).join(", "),
+            fate: out.fate,
+            in: [part.label.trim() || motor, read].filter(Boolean).join(", "),
+            source: part.source.trim(),
+            price: price?.ok ? price.value.amount : null,
+          },
+        ]
+      : [];
+  });
 
 /** What lists show and find of a card. */
 export function deriveLine(card: KeptCard, house: HouseFigures, study: Study): Derived {
@@ -67,6 +105,9 @@ export function deriveLine(card: KeptCard, house: HouseFigures, study: Study): D
       due: followUps(card.entries, assessment.stations, visitDayOf(card.traveller)),
       words: findWords(card, assessment, said, house),
       marks: marksOf(card, assessment),
+      figures: visitFigures(card.entries, assessment, house),
+      exchanges: exchangesOf(assessment),
+      deed: visitDeed(card.entries, assessment),
     },
   };
 }

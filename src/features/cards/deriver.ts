@@ -17,6 +17,9 @@ const NOT_JUDGED: Derived = {
     due: [],
     words: [],
     marks: [],
+    figures: [],
+    exchanges: [],
+    deed: null,
   },
 };
 

@@ -1,56 +1,45 @@
 "use client";
-import { useId, useState } from "react";
-import { ACTIONS } from "@/core/trade";
-import { isDay } from "@/core/kept";
+import { useDeferredValue, useId, useState } from "react";
+import { ACTIONS, MACHINE_KINDS } from "@/core/trade";
 import { STATION_IDS } from "@/core/stations";
 import { FindField } from "@/components/LongList";
-import { EVERYTHING, type LookedFor } from "@/store/find-cards";
+import { OUTCOMES, type Outcome } from "@/store/find-cards";
+import { useCounts } from "@/store/summaries";
 import { STATION_LABELS } from "../stations/labels";
 import { ACTION_WORDS } from "../vocabulary/list-words";
 import { STAMP_WORDS } from "../vocabulary/stamp-words";
+import { MACHINE_WORDS } from "../vocabulary/words";
+import { NOTHING_CHOSEN, toWanted, type Choice } from "./choice";
 
 const STAMPS = ["holds", "out", "too-close", "contradicts", "unsure", "open", "noted", "skipped"] as const;
-
-/** What the ledger is asked for: words, a stamp at any station or at one, what was done, and when. */
-interface Choice {
-  readonly text: string;
-  readonly station: string;
-  readonly stamp: string;
-  readonly action: string;
-  readonly since: string;
-  readonly until: string;
-}
-const ALL: Choice = { text: "", station: "", stamp: "", action: "", since: "", until: "" };
-
-/** A station alone asks for every stamp that it can have. */
-function marksOf({ station, stamp, action }: Choice): string[] {
-  const stamped = stamp !== "" ? [`${station || "any"}:${stamp}`] : station !== "" ? [`${station}:any`] : [];
-  return [...stamped, ...(action === "" ? [] : [`do:${action}`])];
-}
-
-const dayOrNull = (text: string): string | null => (isDay(text) ? text : null);
-
-function toWanted(choice: Choice): LookedFor {
-  const { text, since, until } = choice;
-  const wanted = { text, marks: marksOf(choice), since: dayOrNull(since), until: dayOrNull(until) };
-  return text.trim() === "" && wanted.marks.length === 0 && wanted.since === null && wanted.until === null ? EVERYTHING : wanted;
-}
+const OUTCOME_WORDS: Record<Outcome, string> = {
+  open: "On the rack",
+  "on-order": "Part on order",
+  proved: "Signed off, proved",
+  "not-proved": "Signed off, not proved",
+  "came-back": "Came back",
+};
 
 interface FilterProps {
-  readonly wanted: LookedFor;
-  readonly onWanted: (wanted: LookedFor) => void;
+  readonly choice: Choice;
+  readonly onChoice: (choice: Choice) => void;
+  /** the list stands: what else could be asked for is counted now */
+  readonly isCounted: boolean;
 }
 
-/** The line to find by words, and the choices beside it. */
-export function LedgerFilter({ wanted, onWanted }: FilterProps) {
-  const [choice, setChoice] = useState(ALL);
-  const set = (part: Partial<Choice>): void => {
-    const next = { ...choice, ...part };
-    setChoice(next);
-    onWanted(toWanted(next));
-  };
+/** An option with how many of what is found have it; what none has is not offered, unless it is chosen. */
+type Option = readonly [id: string, name: string, count: number | null];
+
+/** The line to find by words, and the choices beside it, each with what it would leave. */
+export function LedgerFilter({ choice, onChoice, isCounted }: FilterProps) {
+  const set = (part: Partial<Choice>): void => onChoice({ ...choice, ...part });
+  const counts = useCounts(useDeferredValue(toWanted(choice)), isCounted);
   const [isMore, setMore] = useState(false);
   const isReversed = choice.since !== "" && choice.until !== "" && choice.since > choice.until;
+  const byMark = <Id extends string>(ids: readonly Id[], words: Readonly<Record<Id, string>>, mark: (id: Id) => string): Option[] =>
+    ids.map((id) => [id, words[id], counts === null ? null : (counts.marks.get(mark(id)) ?? 0)]);
+  const technicians = [...(counts?.technicians ?? [])].sort(([a], [b]) => a.localeCompare(b));
+  const isChosen = choice !== NOTHING_CHOSEN && Object.values(choice).some((part) => part !== "");
   return (
     <div className="mt-2" role="search">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -60,22 +49,49 @@ export function LedgerFilter({ wanted, onWanted }: FilterProps) {
         </button>
       </div>
       <div className={`${isMore ? "flex" : "hidden"} flex-wrap items-end gap-x-4 gap-y-2 pt-2 lg:flex`}>
-        <Pick label="Station" value={choice.station} onValue={(station) => set({ station })}>
-          {STATION_IDS.map((id) => [id, STATION_LABELS[id].title] as const)}
-        </Pick>
-        <Pick label="Stamp" value={choice.stamp} onValue={(stamp) => set({ stamp })}>
-          {STAMPS.map((id) => [id, STAMP_WORDS[id]] as const)}
-        </Pick>
-        <Pick label="Done" value={choice.action} onValue={(action) => set({ action })}>
-          {ACTIONS.map((id) => [id, ACTION_WORDS[id]] as const)}
-        </Pick>
+        <Pick
+          label="Station"
+          value={choice.station}
+          onValue={(station) => set({ station })}
+          options={STATION_IDS.map((id) => [id, STATION_LABELS[id].title, counts?.marks.get(`${id}:${choice.stamp || "any"}`) ?? null])}
+        />
+        <Pick
+          label="Stamp"
+          value={choice.stamp}
+          onValue={(stamp) => set({ stamp })}
+          options={byMark(STAMPS, STAMP_WORDS, (id) => `${choice.station || "any"}:${id}`)}
+        />
+        <Pick
+          label="Done"
+          value={choice.action}
+          onValue={(action) => set({ action })}
+          options={byMark(ACTIONS, ACTION_WORDS, (id) => `do:${id}`)}
+        />
+        <Pick
+          label="Ended"
+          value={choice.outcome}
+          onValue={(outcome) => set({ outcome })}
+          options={OUTCOMES.map((id) => [id, OUTCOME_WORDS[id], counts === null ? null : (counts.outcomes.get(id) ?? 0)])}
+        />
+        <Pick
+          label="Machine"
+          value={choice.machine}
+          onValue={(machine) => set({ machine })}
+          options={byMark(MACHINE_KINDS, MACHINE_WORDS, (id) => `on:${id}`)}
+        />
+        <Pick
+          label="Technician"
+          value={choice.technician}
+          onValue={(technician) => set({ technician })}
+          options={technicians.map(([name, count]) => [name, name, count])}
+        />
         <Day label="From" value={choice.since} onValue={(since) => set({ since })} />
         <Day label="To" value={choice.until} onValue={(until) => set({ until })} />
-        {wanted === EVERYTHING ? null : (
-          <button type="button" className="btn btn-plain" onClick={() => set(ALL)}>
+        {isChosen ? (
+          <button type="button" className="btn btn-plain" onClick={() => onChoice(NOTHING_CHOSEN)}>
             Show all
           </button>
-        )}
+        ) : null}
       </div>
       {isReversed ? (
         <p role="alert" className="w-full text-[14px] font-medium text-out">
@@ -103,10 +119,13 @@ interface PickProps {
   readonly label: string;
   readonly value: string;
   readonly onValue: (value: string) => void;
-  readonly children: readonly (readonly [id: string, name: string])[];
+  readonly options: readonly Option[];
 }
 
-function Pick({ label, value, onValue, children }: PickProps) {
+function Pick({ label, value, onValue, options }: PickProps) {
+  const offered = options.filter(([id, , count]) => count !== 0 || id === value);
+  // Chosen in an address, and not among what there is: it stands all the same, and can be taken away.
+  const isUnknown = value !== "" && !offered.some(([id]) => id === value);
   return (
     <Named label={label}>
       {(id) => (
@@ -117,9 +136,10 @@ function Pick({ label, value, onValue, children }: PickProps) {
           onChange={(event) => onValue(event.target.value)}
         >
           <option value="">any</option>
-          {children.map(([each, name]) => (
+          {isUnknown ? <option value={value}>{value}</option> : null}
+          {offered.map(([each, name, count]) => (
             <option key={each} value={each}>
-              {name}
+              {count === null ? name : `${name} · ${count}`}
             </option>
           ))}
         </select>
@@ -128,7 +148,7 @@ function Pick({ label, value, onValue, children }: PickProps) {
   );
 }
 
-function Day({ label, value, onValue }: Omit<PickProps, "children">) {
+function Day({ label, value, onValue }: Omit<PickProps, "options">) {
   return (
     <Named label={label}>
       {(id) => (

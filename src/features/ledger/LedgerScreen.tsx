@@ -1,10 +1,13 @@
 "use client";
 import { lazy, Suspense, useDeferredValue, useMemo, useState } from "react";
-import { EVERYTHING, type LookedFor } from "@/store/find-cards";
+import { EVERYTHING } from "@/store/find-cards";
+import { PageLink } from "@/components/PageLink";
 import type { Summary } from "@/store/summary";
 import { useSettled } from "@/store/live";
 import { useAllVisits, useFound, useNewestVisits } from "@/store/summaries";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
+import { useAddress } from "../shell/useAddress";
+import { fromAddress, toAddress, toWanted, type Choice } from "./choice";
 import { LedgerFilter } from "./LedgerFilter";
 import { Visits } from "./Visits";
 
@@ -18,9 +21,35 @@ const LedgerFiles = lazy(() => import("./LedgerFiles"));
 
 /** Everything past, and the files in and out. */
 export function LedgerScreen() {
-  const [wanted, setWanted] = useState<LookedFor>(EVERYTHING);
+  const address = useAddress();
+  return (
+    <Screen at="/ledger" actions={AT_HAND}>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h1 className="text-[24px] font-bold">Ledger</h1>
+        <span className="flex gap-6">
+          <PageLink className="inline-flex min-h-[44px] items-center font-semibold text-press underline" href="/learnt">
+            What this house has learnt
+          </PageLink>
+          <a className="inline-flex min-h-[44px] items-center font-semibold text-press underline lg:hidden" href="#files">
+            In and out
+          </a>
+        </span>
+      </div>
+      {address === null ? <Reading /> : <Ledger asked={fromAddress(address)} />}
+    </Screen>
+  );
+}
+
+/** What is asked for stands in the address: gone back to, or sent to somebody, it asks for the same. */
+function Ledger({ asked }: { asked: Choice }) {
+  const [choice, setChoice] = useState(asked);
   const [areFirstThere, setFirstThere] = useState(false);
+  const wanted = useMemo(() => toWanted(choice), [choice]);
   const looked = useDeferredValue(wanted);
+  const choose = (next: Choice): void => {
+    setChoice(next);
+    window.history.replaceState(null, "", `/ledger${toAddress(next)}`);
+  };
   const found = useFound(looked === EVERYTHING ? null : looked);
   // The first screenful is there before the keys of all visits are: reading those takes longer the more there are.
   const newest = useSettled(useNewestVisits(FIRST));
@@ -33,13 +62,7 @@ export function LedgerScreen() {
   // Where there are no lines nothing waits for them; and what is beside the list stays when the first ones come in.
   if (isEmpty && !areFirstThere) setFirstThere(true);
   return (
-    <Screen at="/ledger" actions={AT_HAND}>
-      <div className="flex items-baseline justify-between gap-4">
-        <h1 className="text-[24px] font-bold">Ledger</h1>
-        <a className="inline-flex min-h-[44px] items-center font-semibold text-press underline lg:hidden" href="#files">
-          In and out
-        </a>
-      </div>
+    <>
       {newest.state === "failed" ? (
         <CannotRead failure={newest.failure} />
       ) : newest.state !== "ready" ? (
@@ -51,7 +74,7 @@ export function LedgerScreen() {
               Visits{" "}
               <span className="caption font-normal">{found === undefined || ids === null ? "…" : ids.length.toLocaleString("en")}</span>
             </h2>
-            <LedgerFilter wanted={wanted} onWanted={setWanted} />
+            <LedgerFilter choice={choice} onChoice={choose} isCounted={areFirstThere} />
             {isEmpty ? (
               <p className="mt-3 text-ink-soft">
                 {wanted === EVERYTHING
@@ -66,6 +89,6 @@ export function LedgerScreen() {
           <Suspense fallback={<div />}>{areFirstThere ? <LedgerFiles /> : <div />}</Suspense>
         </div>
       )}
-    </Screen>
+    </>
   );
 }

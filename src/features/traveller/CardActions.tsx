@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import { PageLink } from "@/components/PageLink";
 import { LineField } from "@/components/LineField";
 import { openPage } from "@/components/open-page";
 import type { Traveller } from "@/records";
@@ -25,6 +26,9 @@ export default function CardActions({ traveller }: { traveller: Traveller }) {
       <div className="flex flex-wrap gap-2">
         <ExportButton what={traveller.id} label="Export this card" />
         {/* A whole page, so that the print view starts from what is kept. */}
+        <PageLink className="btn" href={`/motor?card=${traveller.id}`}>
+          All visits of this motor
+        </PageLink>
         <a className="btn" href={`/print?id=${traveller.id}`}>
           Print view
         </a>

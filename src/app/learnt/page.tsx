@@ -1,0 +1,5 @@
+import { LearntScreen } from "@/features/learnt/LearntScreen";
+
+export default function Page() {
+  return <LearntScreen />;
+}

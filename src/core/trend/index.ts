@@ -1,0 +1,1 @@
+export { trendOf, type Trended, type TrendPoint } from "./trend";

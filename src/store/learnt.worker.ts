@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { createLearntCalls } from "./learnt-calls";
+
+expose(createLearntCalls());

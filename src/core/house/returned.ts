@@ -6,7 +6,7 @@ export type ReturnsRuleId = Extract<HouseRuleId, `returns${string}`>;
 
 /**
  * How well a work holds in this house: what the table says, with its failures as often as the house says they are.
- * @param holds chance of the table that the work holds, 0..1
+ * @param holds chance of the table that the work holds [0..1]
  * @param rule rule of the house for that work
  * @param house house rules in force
  * @returns chance, 0..1; the table's own while the house has set nothing

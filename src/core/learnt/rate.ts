@@ -37,7 +37,7 @@ const TABLE_CASES = 20;
 
 /**
  * The share a house should count with: the table's, moved by the house's own cases (beta prior of the table's mean).
- * @param tableShare share of the table, 0..1
+ * @param tableShare share of the table [0..1]
  * @param hits how often it happened here [1]
  * @param cases out of how many [1]
  * @returns share between the table's and the house's own, the nearer to the latter the more cases there are

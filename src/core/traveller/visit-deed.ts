@@ -51,7 +51,7 @@ const CLEAR = 0.9;
 
 /** The one fault that the evidence left, that the work mends, and whose repair was proved. */
 function causeOf({ standing, stations }: TravellerAssessment, works: readonly ActionId[]): Deed["cause"] {
-  const [top] = standing.hypotheses;
+  const [top] = standing.hypotheses.toSorted((a, b) => b.probability - a.probability);
   const [action, also = null] = works;
   if (action === undefined || stations.prove.stamp !== "holds" || top === undefined || top.probability < CLEAR) return null;
   const [cause, ...others] = top.faults;

@@ -57,17 +57,17 @@ export function Offers({ offers, isDemo }: { offers: readonly Offer[]; isDemo: b
 function OfferRow({ offer, onSet }: { offer: Offer; onSet: (value: number | undefined) => void }) {
   const { rule, now, to, isTaken } = offer;
   const spec = HOUSE_RULES[rule];
+  const figure = (value: number): string => `${valueWords(spec, value)} ${spec.unit}`;
   const name = spec.label.replace(/:.*/, "");
   return (
     <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-rule-faint py-1.5 text-[14px]" aria-label={name}>
       <div className="min-w-0 flex-1 basis-52">
-        {name}:{" "}
-        <span className="num">{isTaken ? `${valueWords(spec, to)}, as learnt` : `${valueWords(spec, now)} → ${valueWords(spec, to)}`}</span>
+        {name}: <span className="num">{isTaken ? `${figure(to)}, as learnt` : `${valueWords(spec, now)} → ${figure(to)}`}</span>
         <span className="caption block">{offerWhy(offer)}</span>
       </div>
       {isTaken ? (
         <button type="button" className="btn btn-plain" onClick={() => onSet(undefined)}>
-          Back to {valueWords(spec, spec.fallback)}
+          Back to {figure(spec.fallback)}
         </button>
       ) : (
         <button type="button" className="btn" aria-label={`Take ${name}`} onClick={() => onSet(to)}>

@@ -16,7 +16,7 @@ interface FigureStripProps {
 
 /** One figure over the visits: its limits, its line, each point a way to its card; beside it what it comes to. */
 export function FigureStrip({ strip, axis }: FigureStripProps) {
-  const { of, points, low, high, trended, isMixed, crossing } = strip;
+  const { of, points, low, high, trended, renewed, isMixed, crossing } = strip;
   const { name, unit } = FOLLOWED_WORDS[of];
   // What was measured after the repair stands beside what was found, not upon it.
   const x = ({ day, when }: Pick<StripPoint, "day" | "when">): number =>
@@ -68,7 +68,7 @@ export function FigureStrip({ strip, axis }: FigureStripProps) {
         ))}
       </div>
       <p className="num text-right text-[13.5px]">
-        {trendWords(of, trended)}
+        {trendWords(of, trended, renewed)}
         {crossing ? <span className="block font-sans text-[12.5px] text-close">{crossingWords(crossing)}</span> : null}
       </p>
     </section>

@@ -20,7 +20,7 @@ export function PartsOutAndIn({ visits }: { visits: readonly Summary[] }) {
         Parts out and in
       </h2>
       <div className="overflow-x-auto">
-        <table className="w-full text-[13.5px]">
+        <table className="w-full min-w-[560px] text-[13.5px]">
           <caption className="sr-only">Parts out and in, the newest first</caption>
           <thead className="sr-only">
             <tr>

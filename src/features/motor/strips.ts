@@ -18,7 +18,10 @@ export interface StripPoint extends VisitFigure {
 export interface Strip {
   readonly of: Followed;
   readonly points: readonly StripPoint[];
+  /** since the part was last renewed, where it was */
   readonly trended: Trended;
+  /** what was found and what was put in, the last time it was renewed; null: never */
+  readonly renewed: { readonly from: number; readonly to: number } | null;
   /** limits of the last visit that has any */
   readonly low: number | null;
   readonly high: number | null;
@@ -54,6 +57,14 @@ const sinceRenewal = (points: readonly StripPoint[]): readonly StripPoint[] =>
     ),
   );
 
+/** A repair that moved the figure beyond what two readings of one thing differ by renewed what is measured. */
+function renewedIn(points: readonly StripPoint[]): Strip["renewed"] {
+  const at = points.findLastIndex(({ when }) => when === "after");
+  const [found, after] = [points[at - 1], points[at]];
+  if (!found || !after || found.card !== after.card) return null;
+  return trendOf([found, after]).kind === "steady" ? null : { from: found.value, to: after.value };
+}
+
 function crossingOf(of: Followed, points: readonly StripPoint[]): Strip["crossing"] {
   const { low = null, high = null } = points.at(-1) ?? {};
   if (of !== "capacitor" || low === null || high === null) return null;
@@ -73,12 +84,14 @@ export const stripsOf = (visits: readonly Summary[]): readonly Strip[] =>
   FOLLOWED.flatMap((of): Strip[] => {
     const points = pointsOf(visits, of);
     if (points.length === 0) return [];
+    const renewed = renewedIn(points);
     const limited = points.findLast(({ low, high }) => low !== null || high !== null);
     return [
       {
         of,
         points,
-        trended: trendOf(points, of === "insulation"),
+        trended: trendOf(renewed ? sinceRenewal(points) : points, of === "insulation"),
+        renewed,
         low: limited?.low ?? null,
         high: limited?.high ?? null,
         isMixed: points.some(({ isCorrected }) => !isCorrected),

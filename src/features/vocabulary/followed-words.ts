@@ -23,8 +23,12 @@ export const FOLLOWED_WORDS: Record<Followed, FollowedWords> = {
 };
 
 /** What the figures of all visits say, in a word or two. */
-export function trendWords(of: Followed, trended: Trended): string {
+export function trendWords(of: Followed, trended: Trended, renewed: { readonly from: number; readonly to: number } | null = null): string {
   const { figure } = FOLLOWED_WORDS[of];
+  if (renewed) {
+    const now = trended.kind === "changes" ? `, now ${figure(trended.to)}` : trended.kind === "steady" ? ", steady since" : "";
+    return `${figure(renewed.from)} → ${figure(renewed.to)}${now}`;
+  }
   switch (trended.kind) {
     case "none":
       return "";

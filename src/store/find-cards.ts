@@ -10,7 +10,7 @@ export interface LookedFor {
   /** marks that must all be there: `capacitor:out`, `any:out`, `do:replace-run-capacitor` */
   readonly marks: readonly string[];
   /** how it ended; null: whatever */
-  readonly outcome: Outcome | null;
+  readonly outcome: Ending | null;
   /** who made the visit; null: whoever */
   readonly technician: string | null;
   /** first and last day of the visit, `YYYY-MM-DD`, in the device's own zone; null: open */
@@ -19,8 +19,8 @@ export interface LookedFor {
 }
 
 /** How a visit ended, as a list asks for it. */
-export const OUTCOMES = ["open", "on-order", "proved", "not-proved", "came-back"] as const;
-export type Outcome = (typeof OUTCOMES)[number];
+export const ENDINGS = ["open", "on-order", "proved", "not-proved", "came-back"] as const;
+export type Ending = (typeof ENDINGS)[number];
 
 export const EVERYTHING: LookedFor = { text: "", marks: [], outcome: null, technician: null, since: null, until: null };
 
@@ -28,7 +28,7 @@ export const EVERYTHING: LookedFor = { text: "", marks: [], outcome: null, techn
 export interface Counts {
   readonly marks: ReadonlyMap<string, number>;
   readonly technicians: ReadonlyMap<string, number>;
-  readonly outcomes: ReadonlyMap<Outcome, number>;
+  readonly outcomes: ReadonlyMap<Ending, number>;
 }
 
 /** Midnight of a day in the device's own zone, `days` later; ISO 8601, UTC. */
@@ -129,7 +129,7 @@ export function createFindIndex(db: VemmickDatabase): FindIndex {
     cameBack ??= new Set([...entries.values()].flatMap(({ callbackOf }) => callbackOf ?? []));
     return cameBack;
   };
-  const ended = (entry: Entry, outcome: Outcome): boolean =>
+  const ended = (entry: Entry, outcome: Ending): boolean =>
     outcome === "open" ? entry.isOpen === 1 : outcome === "came-back" ? backFrom().has(entry.id) : entry.marks.includes(`end:${outcome}`);
   const find = ({ text, marks, outcome, technician, since, until }: LookedFor): readonly Entry[] => {
     newestFirst ??= [...entries.values()].sort((a, b) => (a.createdAt < b.createdAt ? 1 : -1));
@@ -181,12 +181,12 @@ export function createFindIndex(db: VemmickDatabase): FindIndex {
     state: () => state,
     find,
     count: (wanted) => {
-      const [byMark, byTechnician, byOutcome] = [new Map<string, number>(), new Map<string, number>(), new Map<Outcome, number>()];
+      const [byMark, byTechnician, byOutcome] = [new Map<string, number>(), new Map<string, number>(), new Map<Ending, number>()];
       const add = <Key>(counts: Map<Key, number>, key: Key): unknown => counts.set(key, (counts.get(key) ?? 0) + 1);
       for (const entry of find(wanted)) {
         for (const mark of entry.marks) add(byMark, mark);
         if (entry.technician !== "") add(byTechnician, entry.technician);
-        for (const outcome of OUTCOMES) if (ended(entry, outcome)) add(byOutcome, outcome);
+        for (const outcome of ENDINGS) if (ended(entry, outcome)) add(byOutcome, outcome);
       }
       return { marks: byMark, technicians: byTechnician, outcomes: byOutcome };
     },

@@ -48,6 +48,9 @@ export const useDue = (span: DueSpan, most: number): Live<readonly Summary[]> =>
 export const useDueCount = (span: DueSpan, most: number): Live<number> =>
   useLive(async () => (await dueIn(span).limit(most).primaryKeys()).length, [span.from, span.to, most]);
 
+/** All cards with something due within some days, read once, the soonest first. */
+export const readDue = async (span: DueSpan): Promise<readonly Summary[]> => dueIn(span).distinct().toArray();
+
 /** The newest visits, to show while the keys of all are read. */
 export const useNewestVisits = (most: number): Live<readonly Summary[]> =>
   useRows(() => database().summaries.orderBy("createdAt").reverse().limit(most).toArray(), [most]);

@@ -5,7 +5,7 @@ import type { DatedDeed } from "./deed";
 import { rateOf, type Rate } from "./rate";
 
 /** How works of one sort went. */
-export interface Outcome {
+export interface WorkOutcome {
   readonly done: number;
   readonly held: number;
   readonly back: number;
@@ -32,11 +32,11 @@ export interface CauseRate {
 export interface Learnt {
   /** cards with a work that can be judged */
   readonly cards: number;
-  readonly byWork: Readonly<Partial<Record<JudgedWork, Outcome>>>;
+  readonly byWork: Readonly<Partial<Record<JudgedWork, WorkOutcome>>>;
   /** by work and maker of the part that went in */
-  readonly byMaker: readonly { readonly work: JudgedWork; readonly maker: string; readonly outcome: Outcome }[];
-  readonly byMachine: readonly { readonly machine: MachineKind; readonly outcome: Outcome }[];
-  readonly byType: readonly { readonly type: MotorType; readonly outcome: Outcome }[];
+  readonly byMaker: readonly { readonly work: JudgedWork; readonly maker: string; readonly outcome: WorkOutcome }[];
+  readonly byMachine: readonly { readonly machine: MachineKind; readonly outcome: WorkOutcome }[];
+  readonly byType: readonly { readonly type: MotorType; readonly outcome: WorkOutcome }[];
   readonly causes: readonly CauseRate[];
   readonly minutes: Readonly<Partial<Record<JudgedWork, Minutes>>>;
   /** how often each part was the cause, of cards whose cause is clear */
@@ -56,7 +56,7 @@ function fateOf(deed: DatedDeed, backAt: ReadonlyMap<string, string>, nowMs: num
   return (nowMs - signedMs) / DAY_MS >= withinDays ? "held" : "young";
 }
 
-const outcomeOf = (fates: readonly Fate[]): Outcome => {
+const outcomeOf = (fates: readonly Fate[]): WorkOutcome => {
   const count = (fate: Fate): number => fates.filter((each) => each === fate).length;
   const [held, back] = [count("held"), count("back")];
   return { done: fates.length, held, back, young: count("young"), returns: rateOf(back, held + back) };
@@ -68,7 +68,7 @@ interface Judged {
 }
 
 /** Groups what was judged by a key; the largest first. */
-function grouped<Key extends string>(judged: readonly Judged[], keysOf: (deed: DatedDeed) => readonly Key[]): [Key, Outcome][] {
+function grouped<Key extends string>(judged: readonly Judged[], keysOf: (deed: DatedDeed) => readonly Key[]): [Key, WorkOutcome][] {
   const groups = new Map<Key, Fate[]>();
   for (const { deed, fate } of judged)
     for (const key of new Set(keysOf(deed))) {
@@ -76,7 +76,7 @@ function grouped<Key extends string>(judged: readonly Judged[], keysOf: (deed: D
       if (fates) fates.push(fate);
       else groups.set(key, [fate]);
     }
-  return [...groups].map(([key, fates]): [Key, Outcome] => [key, outcomeOf(fates)]).sort((a, b) => b[1].done - a[1].done);
+  return [...groups].map(([key, fates]): [Key, WorkOutcome] => [key, outcomeOf(fates)]).sort((a, b) => b[1].done - a[1].done);
 }
 
 const quantile = (sorted: readonly number[], share: number): number => quantileOfSorted(sorted, share);

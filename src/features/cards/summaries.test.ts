@@ -14,7 +14,7 @@ import { updateHouse } from "@/store/write-house";
 import { updateStation, updateTraveller } from "@/store/write";
 import { joinCards } from "../../../tests/support/join-cards";
 import { isSameTile } from "../rack/CardTile";
-import { dueRows } from "../rack/due";
+import { dueRows } from "../due/due";
 import { deriveLine } from "./card-line";
 import { deriverOf, lineOf } from "./deriver";
 

@@ -1,6 +1,6 @@
 "use client";
 import { PageLink } from "@/components/PageLink";
-import type { Outcome } from "@/core/learnt";
+import type { WorkOutcome } from "@/core/learnt";
 import { formatNumber } from "@/core/quantity";
 import { toHouse } from "@/records";
 import type { HouseLearnt } from "@/store/learnt-calls";
@@ -87,7 +87,7 @@ function Learnt({ found, withinDays }: { found: HouseLearnt; withinDays: number 
 interface OutcomeRow {
   readonly id: string;
   readonly name: string;
-  readonly outcome: Outcome;
+  readonly outcome: WorkOutcome;
 }
 
 function Outcomes({ title, rows }: { title: string; rows: readonly OutcomeRow[] }) {
@@ -111,7 +111,7 @@ function Outcomes({ title, rows }: { title: string; rows: readonly OutcomeRow[] 
 }
 
 /** The interval to scale: from none to all of them coming back. */
-function Interval({ outcome: { returns } }: { outcome: Outcome }) {
+function Interval({ outcome: { returns } }: { outcome: WorkOutcome }) {
   if (returns.cases === 0) return null;
   return (
     <svg viewBox="0 0 160 12" className="h-3 w-40" aria-hidden="true">

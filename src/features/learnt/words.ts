@@ -1,4 +1,4 @@
-import type { Offer, Outcome, Rate } from "@/core/learnt";
+import type { Offer, WorkOutcome, Rate } from "@/core/learnt";
 import { formatNumber } from "@/core/quantity";
 import type { Suspect } from "@/core/trade";
 import { inSentence } from "../vocabulary/in-sentence";
@@ -10,7 +10,7 @@ const percent = (share: number): string => formatNumber(share * 100, 0);
 export const rateWords = ({ low, high }: Pick<Rate, "low" | "high">): string => `${percent(low)}–${percent(high)} % at 90 %`;
 
 /** What came of works of one sort, in one line. */
-export function outcomeWords({ done, back, young, returns }: Outcome): string {
+export function outcomeWords({ done, back, young, returns }: WorkOutcome): string {
   const judged = returns.cases === 0 ? "none old enough to say" : `${back} came back: ${rateWords(returns)}`;
   return `${done} done, ${judged}${young > 0 && returns.cases > 0 ? `; ${young} too young to count` : ""}`;
 }

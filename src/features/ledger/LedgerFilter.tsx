@@ -3,7 +3,7 @@ import { useDeferredValue, useId, useState } from "react";
 import { ACTIONS, MACHINE_KINDS } from "@/core/trade";
 import { STATION_IDS } from "@/core/stations";
 import { FindField } from "@/components/LongList";
-import { OUTCOMES, type Outcome } from "@/store/find-cards";
+import { ENDINGS, type Ending } from "@/store/find-cards";
 import { useCounts } from "@/store/summaries";
 import { STATION_LABELS } from "../stations/labels";
 import { ACTION_WORDS } from "../vocabulary/list-words";
@@ -12,7 +12,7 @@ import { MACHINE_WORDS } from "../vocabulary/words";
 import { NOTHING_CHOSEN, toWanted, type Choice } from "./choice";
 
 const STAMPS = ["holds", "out", "too-close", "contradicts", "unsure", "open", "noted", "skipped"] as const;
-const OUTCOME_WORDS: Record<Outcome, string> = {
+const ENDING_WORDS: Record<Ending, string> = {
   open: "On the rack",
   "on-order": "Part on order",
   proved: "Signed off, proved",
@@ -71,7 +71,7 @@ export function LedgerFilter({ choice, onChoice, isCounted }: FilterProps) {
           label="Ended"
           value={choice.outcome}
           onValue={(outcome) => set({ outcome })}
-          options={OUTCOMES.map((id) => [id, OUTCOME_WORDS[id], counts === null ? null : (counts.outcomes.get(id) ?? 0)])}
+          options={ENDINGS.map((id) => [id, ENDING_WORDS[id], counts === null ? null : (counts.outcomes.get(id) ?? 0)])}
         />
         <Pick
           label="Machine"

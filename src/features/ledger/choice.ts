@@ -1,5 +1,5 @@
 import { isDay } from "@/core/kept";
-import { EVERYTHING, OUTCOMES, type LookedFor, type Outcome } from "@/store/find-cards";
+import { EVERYTHING, ENDINGS, type LookedFor, type Ending } from "@/store/find-cards";
 
 /** What the ledger is asked for: words, a stamp at any station or at one, what was done, on what, by whom, how it ended, and when. */
 export interface Choice {
@@ -48,7 +48,7 @@ function marksOf({ station, stamp, action, machine }: Choice): string[] {
 }
 
 const dayOrNull = (text: string): string | null => (isDay(text) ? text : null);
-const isOutcome = (text: string): text is Outcome => (OUTCOMES as readonly string[]).includes(text);
+const isEnding = (text: string): text is Ending => (ENDINGS as readonly string[]).includes(text);
 
 /** What is looked for; everything itself where nothing is chosen. */
 export function toWanted(choice: Choice): LookedFor {
@@ -57,7 +57,7 @@ export function toWanted(choice: Choice): LookedFor {
   return {
     text,
     marks: marksOf(choice),
-    outcome: isOutcome(outcome) ? outcome : null,
+    outcome: isEnding(outcome) ? outcome : null,
     technician: technician === "" ? null : technician,
     since: dayOrNull(since),
     until: dayOrNull(until),

@@ -5,10 +5,11 @@ import { parseTravellerId, type TravellerId } from "@/records";
 import { useSummaries, useVisitsOf } from "@/store/summaries";
 import type { Summary } from "@/store/summary";
 import { LineStamp } from "../cards/LineStamp";
-import { DUE_WORDS } from "../rack/due";
+import { CalendarButton } from "../due/CalendarButton";
+import { DUE_WORDS } from "../due/due";
 import { Reading, Screen } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
-import { clockDay, dayWords } from "../vocabulary/clock";
+import { clockDay, dayOf, dayWords } from "../vocabulary/clock";
 import { FigureStrip } from "./FigureStrip";
 import { FiguresTable } from "./FiguresTable";
 import { PartsOutAndIn } from "./PartsOutAndIn";
@@ -141,6 +142,13 @@ function Due({ last }: { last: Summary }) {
           </li>
         ))}
       </ul>
+      {due.length > 0 ? (
+        <CalendarButton
+          label="Into my calendar"
+          name={`vemmick-due-${dayOf(new Date())}.ics`}
+          rows={() => Promise.resolve(due.map((each) => ({ card: last, ...each })))}
+        />
+      ) : null}
     </section>
   );
 }

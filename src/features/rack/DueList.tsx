@@ -1,10 +1,12 @@
 "use client";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { PageLink } from "@/components/PageLink";
 import { FIRST_DAY, LAST_DAY } from "@/core/kept";
-import { useDue, useDueCount, type DueSpan } from "@/store/summaries";
+import { readDue, useDue, useDueCount, type DueSpan } from "@/store/summaries";
 import { dayOf, dayWords } from "../vocabulary/clock";
-import { DUE_WORDS, dueRows, type DueRow } from "./due";
+import { DUE_WORDS, dueRows, type DueRow } from "../due/due";
+
+const CalendarButton = lazy(() => import("../due/CalendarButton").then(({ CalendarButton: made }) => ({ default: made })));
 
 /** Without the year while it is this one. */
 const dueDay = (on: string, today: string): string => (on.slice(0, 4) === today.slice(0, 4) ? dayWords(on).slice(0, -5) : dayWords(on));
@@ -62,9 +64,26 @@ export function DueList({ now }: { now: Date }) {
       <Rows rows={rows} today={today} />
       {rows.length === 0 ? <p className="caption mt-2">Nothing is due.</p> : null}
       <More span={after} today={today} word="later" />
+      <AllDue today={today} />
     </section>
   );
 }
+
+/** Everything that is due, for the calendar of whoever goes there; nothing where nothing is. */
+function AllDue({ today }: { today: string }) {
+  const count = useDueCount(ALL_DAYS, 1);
+  if (count.state !== "ready" || count.value === 0) return null;
+  return (
+    <Suspense>
+      <CalendarButton
+        label="Into my calendar"
+        name={`vemmick-due-${today}.ics`}
+        rows={async () => dueRows(await readDue(ALL_DAYS), ALL_DAYS)}
+      />
+    </Suspense>
+  );
+}
+const ALL_DAYS: DueSpan = { from: FIRST_DAY, to: LAST_DAY };
 
 /** A stretch of time that is opened when it is asked for. */
 function More({ span, today, word }: { span: DueSpan; today: string; word: string }) {

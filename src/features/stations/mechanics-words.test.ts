@@ -7,7 +7,7 @@ import { toHouseFigures } from "@/core/house";
 import { STATIONS } from "@/core/stations";
 import type { BearingDetail, NameState } from "@/core/stations/bearing";
 import { MOTOR_PARTS, TRAP_IDS, type TakeApartDetail } from "@/core/stations/take-apart";
-import { DUE_WORDS } from "../rack/due";
+import { DUE_WORDS } from "../due/due";
 import { handPair } from "../vocabulary/hand-words";
 import { NOISE_CAUSES } from "../vocabulary/run-words";
 import { LOSS_WORDS, SUFFIX_WORDS, suffixSentence, TOOL_WORDS } from "./bearing/panel-words";

@@ -1,0 +1,47 @@
+import { createEvents, type EventAttributes } from "ics";
+import { fail, ok, type Failure, type Result } from "@/core/result";
+import { inSentence } from "../vocabulary/in-sentence";
+import { DUE_WORDS, type DueRow } from "./due";
+
+/** FNV-1a: short, and the same on every device. */
+function hash(said: string): string {
+  let value = 0x811c9dc5;
+  for (let index = 0; index < said.length; index += 1) value = Math.imul(value ^ said.charCodeAt(index), 0x01000193);
+  return (value >>> 0).toString(36);
+}
+
+/**
+ * What a calendar knows an entry by. It is of the motor and of what is due, not of the day or the visit: taken in again, the
+ * entry moves to its new day. Persisted in people's calendars: do not change.
+ */
+export const calendarId = ({
+  card,
+  kind,
+  station,
+}: Pick<DueRow, "kind" | "station"> & { readonly card: Pick<DueRow["card"], "motor"> }): string =>
+  `${hash(card.motor)}-${hash([...card.motor].reverse().join(""))}-${kind}-${station}@vemmick`;
+
+/** A calendar takes the later of two versions of an entry: counted in minutes of the card's last change. */
+const versionOf = (updatedAt: string): number => Math.max(0, Math.floor(Date.parse(updatedAt) / 60_000) - FIRST_MINUTE);
+const FIRST_MINUTE = Math.floor(Date.UTC(2026, 0, 1) / 60_000);
+
+function toEvent({ card, kind, on, station }: DueRow): EventAttributes {
+  const [year = 0, month = 0, day = 0] = on.split("-").map(Number);
+  const machine = card.machine.trim() || "machine not named";
+  return {
+    uid: calendarId({ card, kind, station }),
+    sequence: versionOf(card.updatedAt),
+    productId: "vemmick",
+    start: [year, month, day],
+    duration: { days: 1 },
+    title: `${DUE_WORDS[kind]}: ${machine}`,
+    description: card.line?.stands ? `Last visit: ${inSentence(card.line.stands)}` : "",
+    ...(card.site.trim() === "" ? {} : { location: card.site.trim() }),
+  };
+}
+
+/** What is due as the text of a calendar file, one all-day entry each. */
+export function toCalendar(rows: readonly DueRow[]): Result<string, Failure> {
+  const { error, value } = createEvents(rows.map(toEvent));
+  return error || typeof value !== "string" ? fail({ code: "study-failed", detail: error?.message ?? "" }) : ok(value);
+}

@@ -7,6 +7,7 @@ import {
   type DatedRow,
   type Progress,
   type RecordTypeName,
+  type Traveller,
   type TravellerId,
   type WrittenFile,
 } from "@/records";
@@ -17,8 +18,31 @@ import { checkStamp, type VemmickDatabase } from "./vemmick-database";
 
 export { FILE_SUFFIX } from "@/records";
 
-/** What an export is of: one card with what belongs to it, or everything with shelf and house rules. */
-export type ExportOf = TravellerId | "everything";
+/** Some cards with what belongs to them; sites may be numbered instead of named, for whom customers are no business of. */
+export interface Selection {
+  readonly cards: readonly TravellerId[];
+  readonly isNameless: boolean;
+}
+
+/** What an export is of: one card or some with what belongs to them, or everything with shelf and house rules. */
+export type ExportOf = TravellerId | Selection | "everything";
+
+const cardsOf = (of: Exclude<ExportOf, "everything">): readonly string[] => (typeof of === "string" ? [of] : of.cards);
+
+/** Sites by a number each, the same for all cards of one site; motors stay apart, and belong together as before. */
+function withoutNames(of: ExportOf): (name: RecordTypeName, row: DatedRow) => DatedRow {
+  if (typeof of === "string" || !of.isNameless) return (_, row) => row;
+  const sites = new Map<string, string>();
+  return (name, row) => {
+    if (name !== "traveller") return row;
+    const site = String((row as unknown as Traveller).site ?? "").trim();
+    if (site === "") return row;
+    const key = site.toLowerCase().replace(/\s+/g, " ");
+    const number = sites.get(key) ?? `Site ${sites.size + 1}`;
+    sites.set(key, number);
+    return { ...row, site: number } as DatedRow;
+  };
+}
 
 /** A long table is read so many rows at a time. */
 const CHUNK = 1000;
@@ -39,7 +63,7 @@ async function eachChunk(
   act: (rows: readonly DatedRow[]) => void,
 ): Promise<void> {
   if (of !== "everything") {
-    act([...(await completed(db, await db.recordsOfCards(name, [of]).toArray(), pictured))].sort(byId));
+    act([...(await completed(db, await db.recordsOfCards(name, cardsOf(of)).toArray(), pictured))].sort(byId));
     return;
   }
   const read = (after: string | typeof Dexie.minKey): PromiseLike<readonly DatedRow[]> =>
@@ -61,12 +85,14 @@ async function eachChunk(
 }
 
 /** Rows that are not kept at all yet, in the order of their ids. */
-const unsavedOnly = (name: RecordTypeName, of: ExportOf, left: readonly Unsaved[]): DatedRow[] =>
-  left
+function unsavedOnly(name: RecordTypeName, of: ExportOf, left: readonly Unsaved[]): DatedRow[] {
+  const cards = of === "everything" ? null : new Set(cardsOf(of));
+  return left
     .filter(({ change }) => change.kind === name)
     .map(({ change }) => change.row as unknown as DatedRow)
-    .filter((row) => of === "everything" || (name !== "traveller" && cardOf(name, row) === of))
+    .filter((row) => cards === null || (name !== "traveller" && cards.has(cardOf(name, row) ?? "")))
     .sort(byId);
+}
 
 /** A file in pieces, each of a few hundred kilobytes, and what in it would not come back as it is. */
 export type ExportedParts = Omit<WrittenFile, "text"> & { readonly parts: readonly string[] };
@@ -86,6 +112,7 @@ export async function exportParts(
   const writer = createFileWriter(new Date().toISOString());
   const parts = [writer.head()];
   const cards = new Set<string>();
+  const nameless = withoutNames(of);
   const names = RECORD_TYPE_NAMES.filter((name) => of === "everything" || recordKindOf(name).cardField !== undefined);
   await db.transaction("r", [...db.recordTables, db.settings, db.photos], async () => {
     await checkStamp(db);
@@ -100,7 +127,7 @@ export async function exportParts(
       const write = (row: DatedRow): string => {
         const card = cardOf(name, row);
         if (name === "traveller") cards.add(row.id);
-        return card === null || cards.has(card) ? writer.record(name, row) : "";
+        return card === null || cards.has(card) ? writer.record(name, nameless(name, row)) : "";
       };
       await eachChunk(db, name, of, pictured, (rows) => {
         let text = "";
@@ -120,7 +147,7 @@ export async function exportParts(
   return { parts, shortened: writer.shortened, misfits: writer.misfits };
 }
 
-/** The same as one text, for one card. */
+/** The same as one text, for some cards. */
 export async function exportFile(of: ExportOf): Promise<WrittenFile> {
   const { parts, ...notes } = await exportParts(database(), of, unsaved());
   return { text: parts.join(""), ...notes };

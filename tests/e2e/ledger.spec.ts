@@ -1,8 +1,8 @@
-import { writeFileSync } from "node:fs";
+import { readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Page } from "@playwright/test";
-import { NO_RECORDS, writeVemmickFile } from "../../src/records";
+import { NO_RECORDS, parseVemmickFile, writeVemmickFile } from "../../src/records";
 import { townRecords } from "../support/town";
 import { expect, test, untilDerived } from "./support/vemmick";
 
@@ -43,6 +43,14 @@ test("three years of the town: found, a motor's page, and what the house has lea
     await page.reload();
     await expect(visits(page)).toHaveText(`Visits ${promised}`);
     await expect(page.getByLabel("Technician")).toHaveValue("Sefa Lindqvist");
+    // What was found goes out as a file, without the names of customers.
+    const out = page.getByRole("group", { name: "These visits as a file" });
+    await out.getByLabel("Sites numbered, not named").check();
+    await expect(out.getByText(/stay as they were written/)).toBeVisible();
+    const [file] = await Promise.all([page.waitForEvent("download"), out.getByRole("button", { name: /^Export/ }).click()]);
+    expect(file.suggestedFilename()).toMatch(/^found-\d{4}-\d\d-\d\d\.vemmick\.json$/);
+    const written = parseVemmickFile(readFileSync(await file.path(), "utf8"));
+    expect(written.ok && written.value.records.traveller.map(({ site }) => site)).toEqual(Array.from({ length: promised }, () => "Site 1"));
     await page.getByRole("button", { name: "Show all" }).click();
     await expect.poll(() => count(page)).toBeGreaterThan(50);
     // What came back is told by the card that says so.
@@ -73,6 +81,11 @@ test("three years of the town: found, a motor's page, and what the house has lea
     const point = page.getByRole("region", { name: "Run capacitor" }).getByRole("link", { name: /after the repair/ });
     await point.last().click();
     await expect(page).toHaveURL(/\/traveller\?id=town-/);
+    // What is due goes into a calendar, as a file with entries of its own ids.
+    await page.goto("/motor?card=demo-lido-fan-4");
+    const due = page.getByRole("region", { name: "Due" });
+    const [calendar] = await Promise.all([page.waitForEvent("download"), due.getByRole("button", { name: "Into my calendar" }).click()]);
+    expect(readFileSync(await calendar.path(), "utf8")).toMatch(/UID:[a-z0-9-]+@vemmick[\s\S]*SUMMARY:Recheck capacitor: Pool-hall fan/);
     await page.goto("/motor?card=nobody-at-all");
     await expect(page.getByText("This visit is not on this device.")).toBeVisible();
     await page.goto("/motor");

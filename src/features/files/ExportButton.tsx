@@ -3,7 +3,8 @@ import { Download } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
 import { download } from "@/components/download";
 import { LongWorkBar, type Done } from "@/components/LongWorkBar";
-import type { TravellerId, WrittenFile } from "@/records";
+import type { WrittenFile } from "@/records";
+import type { ExportOf } from "@/store/export-file";
 import { attempt, reportRefusal } from "@/store/storage-status";
 import { dayOf } from "../vocabulary/clock";
 
@@ -13,12 +14,20 @@ const SUFFIX = ".vemmick.json";
 
 type Notes = Omit<WrittenFile, "text">;
 
-/** Saves one card or everything as an open file; says what in it would not come back as it is. */
-export function ExportButton({ what, label }: { what: TravellerId | "everything"; label: string }) {
+interface ExportProps {
+  readonly what: ExportOf;
+  readonly label: string;
+  /** of the file, where it is of several cards */
+  readonly named?: string;
+}
+
+/** Saves one card, some, or everything as an open file; says what in it would not come back as it is. */
+export function ExportButton({ what, label, named = "cards" }: ExportProps) {
   const [written, setWritten] = useState<Notes | null>(null);
   const [work, setWork] = useState<{ readonly at: Done | null; readonly stop: () => void } | null>(null);
-  const name = `${what === "everything" ? "everything" : `card-${what.slice(0, 13)}`}-${dayOf(new Date())}${SUFFIX}`;
-  const saveCard = (id: TravellerId) =>
+  const of = what === "everything" ? "everything" : typeof what === "string" ? `card-${what.slice(0, 13)}` : named;
+  const name = `${of}-${dayOf(new Date())}${SUFFIX}`;
+  const saveCards = (id: Exclude<ExportOf, "everything">) =>
     attempt(async () => {
       // Reading and writing files is a chapter of its own, fetched when it is asked for.
       const { exportFile } = await import("@/store/export-file");
@@ -44,7 +53,7 @@ export function ExportButton({ what, label }: { what: TravellerId | "everything"
       {work ? (
         <LongWorkBar what="Writing the file" at={work.at} onStop={work.stop} />
       ) : (
-        <button type="button" className="btn" onClick={() => void (what === "everything" ? saveAll() : saveCard(what))}>
+        <button type="button" className="btn" onClick={() => void (what === "everything" ? saveAll() : saveCards(what))}>
           <Download aria-hidden="true" size={18} />
           {label}
         </button>

@@ -17,6 +17,7 @@ const AT_HAND = [
   { label: "In and out", to: "#files" },
 ] as const;
 const NONE: readonly Summary[] = [];
+const FoundOut = lazy(() => import("./FoundOut"));
 const LedgerFiles = lazy(() => import("./LedgerFiles"));
 
 /** Everything past, and the files in and out. */
@@ -75,6 +76,11 @@ function Ledger({ asked }: { asked: Choice }) {
               <span className="caption font-normal">{found === undefined || ids === null ? "…" : ids.length.toLocaleString("en")}</span>
             </h2>
             <LedgerFilter choice={choice} onChoice={choose} isCounted={areFirstThere} />
+            {foundIds && foundIds.length > 0 ? (
+              <Suspense>
+                <FoundOut cards={foundIds} named="found" />
+              </Suspense>
+            ) : null}
             {isEmpty ? (
               <p className="mt-3 text-ink-soft">
                 {wanted === EVERYTHING

@@ -4,6 +4,7 @@ import { PageLink } from "@/components/PageLink";
 import { parseTravellerId, type TravellerId } from "@/records";
 import { useSummaries, useVisitsOf } from "@/store/summaries";
 import type { Summary } from "@/store/summary";
+import FoundOut from "../ledger/FoundOut";
 import { LineStamp } from "../cards/LineStamp";
 import { CalendarButton } from "../due/CalendarButton";
 import { DUE_WORDS } from "../due/due";
@@ -63,6 +64,7 @@ function Motor({ motor }: { motor: string }) {
         <aside className="flex min-w-0 flex-col gap-7" aria-label="Visits and what is due">
           <Due last={last} />
           <VisitsOf visits={visits} />
+          <FoundOut cards={visits.map(({ id }) => id)} named="motor" />
         </aside>
       </div>
     </>

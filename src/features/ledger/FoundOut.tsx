@@ -1,0 +1,26 @@
+"use client";
+import { useState } from "react";
+import type { TravellerId } from "@/records";
+import { ExportButton } from "../files/ExportButton";
+
+/** What was found, as a file: one site, one motor, one month, whatever was asked for; with or without customers' names. */
+export default function FoundOut({ cards, named }: { cards: readonly TravellerId[]; named: string }) {
+  const [isNameless, setNameless] = useState(false);
+  if (cards.length === 0) return null;
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2" role="group" aria-label="These visits as a file">
+      <ExportButton
+        what={{ cards, isNameless }}
+        named={named}
+        label={cards.length === 1 ? "Export this visit" : `Export these ${cards.length.toLocaleString("en")} visits`}
+      />
+      <label className="flex min-h-[44px] items-center gap-3 text-[14px]">
+        <input type="checkbox" className="h-5 w-5 accent-press" checked={isNameless} onChange={() => setNameless(!isNameless)} />
+        Sites numbered, not named
+      </label>
+      {isNameless ? (
+        <p className="caption basis-full">What was said, and notes, stay as they were written: read them before you give the file away.</p>
+      ) : null}
+    </div>
+  );
+}

@@ -76,6 +76,10 @@ async function stores() {
     const frames = await scrollFrames(context, `${HOME}/ledger`);
     row("Ledger, frames a second while scrolled", frames.perSecond.toFixed(0), `60; longest frame ${ms(frames.longestMs)}`);
     row("Card with 7 earlier visits usable", ms(many.cardMs), `≤ 400 ms; native ${ms(native.card)}`);
+    const motorMs = median(await timeToUsable(context, `${HOME}/motor?card=big-000000`, "#figures"));
+    row("A motor's page, 8 visits, usable", ms(motorMs), "≤ 400 ms with 40 visits");
+    const learntMs = median(await timeToUsable(context, `${HOME}/learnt`, "#offers, #nothing-learnt"));
+    row("What the house has learnt, opened to answered", ms(learntMs), "≤ 1,000 ms in its worker");
     const { seconds, mb } = await exportFigures(context, HOME);
     row(
       "Export of everything",

@@ -7,6 +7,8 @@ const VIEWS = [
   "/bench?station=capacitor",
   "/shelf",
   "/ledger",
+  "/motor?card=demo-lido-fan-4",
+  "/learnt",
   "/house-rules",
   "/print?id=demo-nursery-fan-weak",
   ...STATIONS.map((station) => `/traveller?id=demo-bakery-proofer&station=${station}`),

@@ -68,7 +68,19 @@ test("after one visit the whole program works with the server gone, every link o
   }
   expect(visited.length).toBeGreaterThanOrEqual(10);
   expect([...seen].sort()).toEqual(
-    ["/", "/NOTICES.txt", "/bench", "/house-rules", "/ledger", "/print", "/print?view", "/schema", "/shelf", "/traveller"].sort(),
+    [
+      "/",
+      "/NOTICES.txt",
+      "/bench",
+      "/house-rules",
+      "/learnt",
+      "/ledger",
+      "/print",
+      "/print?view",
+      "/schema",
+      "/shelf",
+      "/traveller",
+    ].sort(),
   );
 
   for (const [path, words] of [

@@ -38,7 +38,7 @@ function Learnt({ found, withinDays }: { found: HouseLearnt; withinDays: number 
   const { learnt, offers, isDemo } = found;
   if (learnt.cards === 0)
     return (
-      <p className="mt-3 max-w-[60ch] text-[17px]">
+      <p id="nothing-learnt" className="mt-3 max-w-[60ch] text-[17px]">
         Nothing yet. It learns from cards that were signed off with a work on them: whether they come back, what it was, and how long it
         took. Every such card of the <PageLink href="/ledger">Ledger</PageLink> counts.
       </p>

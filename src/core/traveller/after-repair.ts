@@ -36,6 +36,17 @@ function without(since: string): (value: unknown) => unknown {
   return strip;
 }
 
+/**
+ * Whether all that was read at a station was read once its part had been exchanged.
+ * @param data the station's record
+ * @param since when the part went in, ISO 8601; undefined: it is the one that was found
+ * @returns false where nothing was read
+ */
+export function isReadAfter(data: object | undefined, since: string | undefined): boolean {
+  const moments = since === undefined ? [] : readAt(data);
+  return since !== undefined && moments.length > 0 && moments.every((at) => at > since);
+}
+
 /** When the part that a station reads went in; null: it is the one that was found. */
 function renewedAt(id: StationId, { fittedWorks }: FittedFacts): string | null {
   const works = READS[id];

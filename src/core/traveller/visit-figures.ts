@@ -2,6 +2,7 @@ import { insulationAt40C } from "../insulation";
 import { ampsLimits } from "../motor";
 import { figureOf, type Entry } from "../quantity";
 import { resistanceAt, type ElementClass } from "../winding";
+import { isReadAfter } from "./after-repair";
 import type { StationEntries } from "./entries";
 import type { TravellerAssessment } from "./assess-traveller";
 import type { HouseFigures } from "../house";
@@ -41,11 +42,8 @@ const WINDINGS_AT_C = 20;
 function capacitorFigures({ stations, facts }: TravellerAssessment, entries: StationEntries): VisitFigure[] {
   const { detail } = stations.capacitor;
   // Read once the new part was in, it is the new part that was read.
-  const isAfter = (work: "replace-run-capacitor" | "replace-start-capacitor"): boolean => {
-    const since = facts.fittedWorks[work] ?? facts.fittedWorks["replace-motor"];
-    const readings = (entries.capacitor?.data.readings ?? []).flatMap((entry) => entry?.reading?.at ?? []);
-    return since !== undefined && readings.length > 0 && readings.every((at) => at > since);
-  };
+  const isAfter = (work: "replace-run-capacitor" | "replace-start-capacitor"): boolean =>
+    isReadAfter(entries.capacitor?.data.readings, facts.fittedWorks[work] ?? facts.fittedWorks["replace-motor"]);
   const found: VisitFigure[] = [];
   if (detail.state === "label") {
     const section = detail.sections[detail.ownSection ?? 0];
@@ -80,7 +78,8 @@ function capacitorFigures({ stations, facts }: TravellerAssessment, entries: Sta
 
 const MAIN: readonly ElementClass[] = ["main", "half", "coil"];
 
-function windingFigures({ stations }: TravellerAssessment, entries: StationEntries): VisitFigure[] {
+function windingFigures({ stations, facts }: TravellerAssessment, entries: StationEntries): VisitFigure[] {
+  const when = isReadAfter(entries.windings?.data.pairs, facts.fittedWorks["replace-motor"]) ? "after" : "found";
   const at = entries.windings ? (figureOf(entries.windings.data.compare.temperature)?.value ?? null) : null;
   const of = (name: Followed, classes: readonly ElementClass[]): VisitFigure[] => {
     const element = stations.windings.detail.elements.find(
@@ -89,12 +88,13 @@ function windingFigures({ stations }: TravellerAssessment, entries: StationEntri
     const ohm = element?.ohm ?? null;
     if (ohm === null) return [];
     const value = at === null ? ohm : resistanceAt(ohm, at, WINDINGS_AT_C);
-    return [{ ...NO_LIMIT, of: name, when: "found", value, standardUncertainty: Math.hypot(0.005 * ohm, 0.1), isCorrected: at !== null }];
+    return [{ ...NO_LIMIT, of: name, when, value, standardUncertainty: Math.hypot(0.005 * ohm, 0.1), isCorrected: at !== null }];
   };
   return [...of("main-winding", MAIN), ...of("start-winding", ["aux"])];
 }
 
-function insulationFigures({ stations }: TravellerAssessment): VisitFigure[] {
+function insulationFigures({ stations, facts }: TravellerAssessment, entries: StationEntries): VisitFigure[] {
+  const when = isReadAfter(entries.insulation?.data.cells, facts.fittedWorks["replace-motor"]) ? "after" : "found";
   const { worst, temperatureC, limitMegohm } = stations.insulation.detail;
   const reading: Entry["reading"] = worst?.entry?.reading ?? null;
   // Over the end of its range a tester gives no figure to follow.
@@ -102,7 +102,7 @@ function insulationFigures({ stations }: TravellerAssessment): VisitFigure[] {
   return [
     {
       of: "insulation",
-      when: "found",
+      when,
       value: temperatureC === null ? reading.value : insulationAt40C(reading.value, temperatureC),
       standardUncertainty: reading.standardUncertainty ?? 0,
       low: limitMegohm,
@@ -153,6 +153,6 @@ function runFigures({ stations, facts }: TravellerAssessment, house: HouseFigure
 export const visitFigures = (entries: StationEntries, assessment: TravellerAssessment, house: HouseFigures): readonly VisitFigure[] => [
   ...capacitorFigures(assessment, entries),
   ...windingFigures(assessment, entries),
-  ...insulationFigures(assessment),
+  ...insulationFigures(assessment, entries),
   ...runFigures(assessment, house),
 ];

@@ -2,7 +2,7 @@
 import { Dexie } from "dexie";
 import { useMemo, useSyncExternalStore } from "react";
 import type { StationId } from "@/core/stations";
-import { stationRecordId, type TravellerId } from "@/records";
+import { stationRecordId, type StationRecord, type TravellerId } from "@/records";
 import { database } from "./database";
 import { findIndex, type Counts, type FoundCard, type LookedFor } from "./find-cards";
 import { useLeftUnsaved, useLive, type Live } from "./live";
@@ -90,6 +90,21 @@ export const useVisitsOf = (motor: string): Live<readonly Summary[]> =>
 /** Summaries of certain cards, in their order, live. */
 export const useSummaries = (ids: readonly TravellerId[]): Live<readonly Summary[]> =>
   useRows(async () => (await database().summaries.bulkGet([...ids])).filter((row) => row !== undefined), [ids.join(" ")]);
+
+/** Certain cards with everything keyed on them, read once: what is to be written out of them. */
+export async function readCards(
+  ids: readonly TravellerId[],
+): Promise<{ readonly cards: readonly Summary[]; readonly rows: readonly StationRecord[] }> {
+  const db = database();
+  const [cards, rows] = await Promise.all([
+    db.summaries.bulkGet([...ids]),
+    db.stations
+      .where("travellerId")
+      .anyOf([...ids])
+      .toArray(),
+  ]);
+  return { cards: cards.filter((row) => row !== undefined), rows };
+}
 
 /** Which of certain cards have a record of a station, live; null while it is being read. */
 export const useHaving = (station: StationId, ids: readonly TravellerId[]): ReadonlySet<string> | null => {

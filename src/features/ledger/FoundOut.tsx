@@ -1,11 +1,31 @@
 "use client";
 import { useState } from "react";
+import { download } from "@/components/download";
 import type { TravellerId } from "@/records";
+import { attempt } from "@/store/storage-status";
+import { readCards } from "@/store/summaries";
+import type { Summary } from "@/store/summary";
+import { dayOf } from "../vocabulary/clock";
 import { ExportButton } from "../files/ExportButton";
+
+/** The same with a number for each site. */
+function numbered(cards: readonly Summary[]): readonly Summary[] {
+  const sites = [...new Set(cards.map(({ site }) => site.trim()))].filter((site) => site !== "");
+  return cards.map((card) => ({ ...card, site: card.site.trim() === "" ? "" : `Site ${sites.indexOf(card.site.trim()) + 1}` }));
+}
 
 /** What was found, as a file: one site, one motor, one month, whatever was asked for; with or without customers' names. */
 export default function FoundOut({ cards, named }: { cards: readonly TravellerId[]; named: string }) {
   const [isNameless, setNameless] = useState(false);
+  const saveReadings = () =>
+    attempt(async () => {
+      const [{ toReadingsCsv }, found] = await Promise.all([import("./readings-csv"), readCards(cards)]);
+      download(
+        toReadingsCsv(isNameless ? numbered(found.cards) : found.cards, found.rows),
+        `${named}-readings-${dayOf(new Date())}.csv`,
+        "text/csv",
+      );
+    });
   if (cards.length === 0) return null;
   return (
     <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2" role="group" aria-label="These visits as a file">
@@ -14,6 +34,9 @@ export default function FoundOut({ cards, named }: { cards: readonly TravellerId
         named={named}
         label={cards.length === 1 ? "Export this visit" : `Export these ${cards.length.toLocaleString("en")} visits`}
       />
+      <button type="button" className="btn" onClick={() => void saveReadings()}>
+        Readings as CSV
+      </button>
       <label className="flex min-h-[44px] items-center gap-3 text-[14px]">
         <input type="checkbox" className="h-5 w-5 accent-press" checked={isNameless} onChange={() => setNameless(!isNameless)} />
         Sites numbered, not named

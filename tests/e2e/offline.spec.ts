@@ -38,6 +38,7 @@ test("after one visit the whole program works with the server gone, every link o
   const waiting = [
     "/",
     "/traveller?id=demo-bakery-proofer",
+    "/motor?card=demo-bakery-proofer",
     "/print?id=demo-bakery-proofer",
     "/print?id=demo-bakery-proofer&view=customer",
   ];
@@ -75,6 +76,7 @@ test("after one visit the whole program works with the server gone, every link o
       "/house-rules",
       "/learnt",
       "/ledger",
+      "/motor",
       "/print",
       "/print?view",
       "/schema",

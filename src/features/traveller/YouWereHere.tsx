@@ -35,6 +35,10 @@ export function YouWereHere({ last, station, hasRow, onTake }: YouWereHereProps)
           {last.repair.join(" ") || "Nothing was decided then."}{" "}
           <PageLink href={`/traveller?id=${last.id}`} className="text-press underline">
             That card
+          </PageLink>{" "}
+          ·{" "}
+          <PageLink href={`/motor?card=${last.id}`} className="text-press underline">
+            All visits
           </PageLink>
         </p>
       ) : null}

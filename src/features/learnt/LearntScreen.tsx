@@ -2,7 +2,7 @@
 import { PageLink } from "@/components/PageLink";
 import type { WorkOutcome } from "@/core/learnt";
 import { formatNumber } from "@/core/quantity";
-import { toHouse } from "@/records";
+import { toHouse, type RuleChange } from "@/records";
 import type { HouseLearnt } from "@/store/learnt-calls";
 import { useHouseRecord } from "@/store/queries";
 import { useLearnt } from "@/store/useLearnt";
@@ -28,13 +28,21 @@ export function LearntScreen() {
           {toSentence(answer.failure)}
         </p>
       ) : (
-        <Learnt found={answer.value} withinDays={figures.callbackDays} />
+        <Learnt found={answer.value} withinDays={figures.callbackDays} changes={record?.changes ?? NO_CHANGES} />
       )}
     </Screen>
   );
 }
 
-function Learnt({ found, withinDays }: { found: HouseLearnt; withinDays: number }) {
+const NO_CHANGES: readonly RuleChange[] = [];
+
+interface LearntProps {
+  readonly found: HouseLearnt;
+  readonly withinDays: number;
+  readonly changes: readonly RuleChange[];
+}
+
+function Learnt({ found, withinDays, changes }: LearntProps) {
   const { learnt, offers, isDemo } = found;
   if (learnt.cards === 0)
     return (
@@ -78,7 +86,7 @@ function Learnt({ found, withinDays }: { found: HouseLearnt; withinDays: number 
           <Causes causes={learnt.causes} />
           <Minutes minutes={learnt.minutes} />
         </div>
-        <Offers offers={offers} isDemo={isDemo} />
+        <Offers offers={offers} isDemo={isDemo} changes={changes} />
       </div>
     </>
   );

@@ -2,10 +2,10 @@
 import { useState } from "react";
 import { HOUSE_RULES } from "@/core/house";
 import type { Offer } from "@/core/learnt";
-import { withRule } from "@/records";
+import { withRule, type RuleChange } from "@/records";
 import { updateHouse } from "@/store/write-house";
 import { valueWords } from "../vocabulary/rule-words";
-import { offerWhy } from "./words";
+import { beforeTaken, offerWhy } from "./words";
 
 const GROUPS = [
   ["returns", "How often a work comes back"],
@@ -13,8 +13,14 @@ const GROUPS = [
   ["prior", "How often each part is at fault"],
 ] as const;
 
+interface OffersProps {
+  readonly offers: readonly Offer[];
+  readonly isDemo: boolean;
+  readonly changes: readonly RuleChange[];
+}
+
 /** Rules the house's own cards would set otherwise: each shown with what it would become, taken by a press, and undone by one. */
-export function Offers({ offers, isDemo }: { offers: readonly Offer[]; isDemo: boolean }) {
+export function Offers({ offers, isDemo, changes }: OffersProps) {
   const [isRefused, setRefused] = useState(false);
   const set = async (rule: Offer["rule"], value: number | undefined): Promise<void> => {
     setRefused(!(await updateHouse((house, at) => withRule(house, rule, value, at))));
@@ -44,7 +50,12 @@ export function Offers({ offers, isDemo }: { offers: readonly Offer[]; isDemo: b
             <h3 className="text-[14px] font-semibold">{title}</h3>
             <ul>
               {rows.map((offer) => (
-                <OfferRow key={offer.rule} offer={offer} onSet={(value) => void set(offer.rule, value)} />
+                <OfferRow
+                  key={offer.rule}
+                  offer={offer}
+                  before={beforeTaken(offer, changes)}
+                  onSet={(value) => void set(offer.rule, value)}
+                />
               ))}
             </ul>
           </div>
@@ -54,7 +65,14 @@ export function Offers({ offers, isDemo }: { offers: readonly Offer[]; isDemo: b
   );
 }
 
-function OfferRow({ offer, onSet }: { offer: Offer; onSet: (value: number | undefined) => void }) {
+interface OfferRowProps {
+  readonly offer: Offer;
+  /** what stood before it was taken; null: the default */
+  readonly before: number | null;
+  readonly onSet: (value: number | undefined) => void;
+}
+
+function OfferRow({ offer, before, onSet }: OfferRowProps) {
   const { rule, now, to, isTaken } = offer;
   const spec = HOUSE_RULES[rule];
   const figure = (value: number): string => `${valueWords(spec, value)} ${spec.unit}`;
@@ -66,8 +84,8 @@ function OfferRow({ offer, onSet }: { offer: Offer; onSet: (value: number | unde
         <span className="caption block">{offerWhy(offer)}</span>
       </div>
       {isTaken ? (
-        <button type="button" className="btn btn-plain" onClick={() => onSet(undefined)}>
-          Back to {figure(spec.fallback)}
+        <button type="button" className="btn btn-plain" onClick={() => onSet(before ?? undefined)}>
+          Back to {figure(before ?? spec.fallback)}
         </button>
       ) : (
         <button type="button" className="btn" aria-label={`Take ${name}`} onClick={() => onSet(to)}>

@@ -1,6 +1,7 @@
 import type { Offer, WorkOutcome, Rate } from "@/core/learnt";
 import { formatNumber } from "@/core/quantity";
 import type { Suspect } from "@/core/trade";
+import type { RuleChange } from "@/records";
 import { inSentence } from "../vocabulary/in-sentence";
 import { SUSPECT_WORDS } from "../vocabulary/words";
 
@@ -25,4 +26,10 @@ export function offerWhy({ kind, cases, rate, usualShare, of }: Offer): string {
     case "prior":
       return `${rate?.hits ?? 0} of ${cases} clear cases were ${inSentence(SUSPECT_WORDS[of as Suspect])}${rate ? ` (${rateWords(rate)})` : ""}; the tables expect ${percent(usualShare ?? 0)} % among these motors`;
   }
+}
+
+/** What a rule said before it was set to what it says now, by the changes that are kept; null: the default. */
+export function beforeTaken({ rule, now }: Pick<Offer, "rule" | "now">, changes: readonly RuleChange[]): number | null {
+  const last = changes.findLast((change) => change.rule === rule);
+  return last?.to === now && typeof last.from === "number" ? last.from : null;
 }

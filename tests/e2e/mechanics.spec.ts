@@ -129,7 +129,7 @@ test("what came off goes back: with a photo, and not closed over a key", async (
   await tab(page, "Put back").click();
   const next = page.getByRole("region", { name: "Goes back next" });
   await expect(next).toContainText("Screw × 4");
-  await next.getByRole("button", { name: "It is back in" }).click();
+  await next.getByRole("button", { name: "All 4 are back in" }).click();
   await expect(next).toContainText("Key, shaft");
   // The wheel goes on in its turn's stead; the key stays on the bench.
   await page

@@ -55,17 +55,22 @@ export function FigureStrip({ strip, axis }: FigureStripProps) {
             />
           ))}
         </svg>
-        {points.map((point) => (
-          <PageLink
-            key={`${point.card} ${point.when}`}
-            href={`/traveller?id=${point.card}`}
-            aria-label={`${clockDay(point.at)}: ${pointWords(point)}`}
-            className="absolute h-6 w-6 -translate-x-1/2 -translate-y-1/2"
-            style={{ left: `${(x(point) / WIDTH) * 100}%`, top: `${(y(point.value) / HEIGHT) * 100}%` }}
-          >
-            <span className="sr-only">{pointWords(point)}</span>
-          </PageLink>
-        ))}
+        {byVisit(points).map((visit) => {
+          const [first] = visit;
+          // Found and after lie side by side: one place to press for both.
+          const [left, top] = [x, (point: StripPoint) => y(point.value)].map(
+            (of) => visit.reduce((sum, point) => sum + of(point), 0) / visit.length,
+          );
+          return first === undefined ? null : (
+            <PageLink
+              key={first.card}
+              href={`/traveller?id=${first.card}`}
+              aria-label={`${clockDay(first.at)}: ${visit.map(pointWords).join("; ")}`}
+              className="absolute h-6 w-7 -translate-x-1/2 -translate-y-1/2"
+              style={{ left: `${((left ?? 0) / WIDTH) * 100}%`, top: `${((top ?? 0) / HEIGHT) * 100}%` }}
+            />
+          );
+        })}
       </div>
       <p className="num text-right text-[13.5px]">
         {trendWords(of, trended, renewed)}
@@ -74,6 +79,10 @@ export function FigureStrip({ strip, axis }: FigureStripProps) {
     </section>
   );
 }
+
+/** Points of one visit together, in the order of the visits. */
+const byVisit = (points: readonly StripPoint[]): readonly (readonly StripPoint[])[] =>
+  [...new Set(points.map(({ card }) => card))].map((card) => points.filter((point) => point.card === card));
 
 /** From a figure to its place: all figures and limits lie within, the limits a little off the edge. */
 function scaleOf({ points, low, high }: Strip): (value: number) => number {

@@ -136,12 +136,12 @@ export const afterChange = (row: Summary): Summary => (row.derivedBy === CHANGED
 /** Set beside a line that still waits for the answer to a long question. */
 export const STILL_OPEN = "?";
 
-/** FNV-1a: short, and the same everywhere. */
-function hash(said: string): string {
+/** FNV-1a of a text: short, and the same everywhere. It stands in calendars of people: do not change. */
+export function shortSign(said: string): string {
   let value = 0x811c9dc5;
   for (let index = 0; index < said.length; index += 1) value = Math.imul(value ^ said.charCodeAt(index), 0x01000193);
   return (value >>> 0).toString(36);
 }
 
 /** What a line is derived by: this program under these rules. */
-export const derivedBy = (figures: unknown): string => `${CORE}:${hash(JSON.stringify(figures ?? {}))}`;
+export const derivedBy = (figures: unknown): string => `${CORE}:${shortSign(JSON.stringify(figures ?? {}))}`;

@@ -1,14 +1,8 @@
 import { createEvents, type EventAttributes } from "ics";
 import { fail, ok, type Failure, type Result } from "@/core/result";
+import { shortSign } from "@/store/summary";
 import { inSentence } from "../vocabulary/in-sentence";
 import { DUE_WORDS, type DueRow } from "./due";
-
-/** FNV-1a: short, and the same on every device. */
-function hash(said: string): string {
-  let value = 0x811c9dc5;
-  for (let index = 0; index < said.length; index += 1) value = Math.imul(value ^ said.charCodeAt(index), 0x01000193);
-  return (value >>> 0).toString(36);
-}
 
 /**
  * What a calendar knows an entry by. It is of the motor and of what is due, not of the day or the visit: taken in again, the
@@ -19,7 +13,7 @@ export const calendarId = ({
   kind,
   station,
 }: Pick<DueRow, "kind" | "station"> & { readonly card: Pick<DueRow["card"], "motor"> }): string =>
-  `${hash(card.motor)}-${hash([...card.motor].reverse().join(""))}-${kind}-${station}@vemmick`;
+  `${shortSign(card.motor)}-${shortSign([...card.motor].reverse().join(""))}-${kind}-${station}@vemmick`;
 
 /** A calendar takes the later of two versions of an entry: counted in minutes of the card's last change. */
 const versionOf = (updatedAt: string): number => Math.max(0, Math.floor(Date.parse(updatedAt) / 60_000) - FIRST_MINUTE);

@@ -13,6 +13,7 @@ import {
 } from "@/records";
 import { database } from "./database";
 import { withPhotos } from "./kept-photos";
+import { createSiteNumbers } from "./site-numbers";
 import { unsaved, withUnsaved, type Unsaved } from "./unsaved";
 import { checkStamp, type VemmickDatabase } from "./vemmick-database";
 
@@ -32,16 +33,9 @@ const cardsOf = (of: Exclude<ExportOf, "everything">): readonly string[] => (typ
 /** Sites by a number each, the same for all cards of one site; motors stay apart, and belong together as before. */
 function withoutNames(of: ExportOf): (name: RecordTypeName, row: DatedRow) => DatedRow {
   if (typeof of === "string" || !of.isNameless) return (_, row) => row;
-  const sites = new Map<string, string>();
-  return (name, row) => {
-    if (name !== "traveller") return row;
-    const site = String((row as unknown as Traveller).site ?? "").trim();
-    if (site === "") return row;
-    const key = site.toLowerCase().replace(/\s+/g, " ");
-    const number = sites.get(key) ?? `Site ${sites.size + 1}`;
-    sites.set(key, number);
-    return { ...row, site: number } as DatedRow;
-  };
+  const numberOf = createSiteNumbers();
+  return (name, row) =>
+    name === "traveller" ? ({ ...row, site: numberOf(String((row as unknown as Traveller).site ?? "")) } as DatedRow) : row;
 }
 
 /** A long table is read so many rows at a time. */

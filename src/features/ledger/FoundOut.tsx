@@ -2,16 +2,17 @@
 import { useState } from "react";
 import { download } from "@/components/download";
 import type { TravellerId } from "@/records";
+import { createSiteNumbers } from "@/store/site-numbers";
 import { attempt } from "@/store/storage-status";
 import { readCards } from "@/store/summaries";
 import type { Summary } from "@/store/summary";
 import { dayOf } from "../vocabulary/clock";
 import { ExportButton } from "../files/ExportButton";
 
-/** The same with a number for each site. */
+/** The same with a number for each site: the one that it has in the open file too, whose cards stand in the order of their ids. */
 function numbered(cards: readonly Summary[]): readonly Summary[] {
-  const sites = [...new Set(cards.map(({ site }) => site.trim()))].filter((site) => site !== "");
-  return cards.map((card) => ({ ...card, site: card.site.trim() === "" ? "" : `Site ${sites.indexOf(card.site.trim()) + 1}` }));
+  const numberOf = createSiteNumbers();
+  return cards.toSorted((a, b) => (a.id < b.id ? -1 : 1)).map((card) => ({ ...card, site: numberOf(card.site) }));
 }
 
 /** What was found, as a file: one site, one motor, one month, whatever was asked for; with or without customers' names. */

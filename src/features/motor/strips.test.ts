@@ -45,6 +45,12 @@ test("one that was renewed says what came out and what went in, and what became 
 test("a figure that a repair did not move was not renewed", () => {
   expect(only([uf(6)], [uf(6.01), uf(6.0, "after")]).renewed).toBeNull();
 });
+test("what was read without its temperature is drawn, and says nothing of a change", () => {
+  const plain = (value: number, isCorrected: boolean): VisitFigure => ({ ...uf(value), of: "insulation", low: 1, high: null, isCorrected });
+  const mixed = only([plain(400, false)], [plain(200, true)], [plain(201, true)]);
+  expect([mixed.points.length, mixed.isMixed, mixed.trended.kind]).toEqual([3, true, "steady"]);
+  expect(only([plain(400, false)], [plain(100, false)]).trended.kind).toBe("none");
+});
 test("a point says what it is, when in the visit, and whether it is out", () => {
   const [, found, after] = only([uf(6)], [uf(5.4), uf(6.02, "after")]).points;
   expect(found && pointWords(found).replaceAll("\u00a0", " ")).toBe("Run capacitor 5.4 µF, out");

@@ -90,7 +90,11 @@ export const stripsOf = (visits: readonly Summary[]): readonly Strip[] =>
       {
         of,
         points,
-        trended: trendOf(renewed ? sinceRenewal(points) : points, of === "insulation"),
+        // What was read at another temperature, nobody knows which, says nothing of a change.
+        trended: trendOf(
+          (renewed ? sinceRenewal(points) : points).filter(({ isCorrected }) => isCorrected),
+          of === "insulation",
+        ),
         renewed,
         low: limited?.low ?? null,
         high: limited?.high ?? null,

@@ -92,6 +92,7 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "file-foreign": { code: "file-foreign" },
   "file-newer": { code: "file-newer", recordType: "traveller", found: 2, known: 1 },
   "file-no-versions": { code: "file-no-versions" },
+  "file-no-team": { code: "file-no-team" },
   "import-cancelled": { code: "import-cancelled" },
   "export-cancelled": { code: "export-cancelled" },
   "storage-blocked": { code: "storage-blocked" },

@@ -32,3 +32,26 @@ export { valueAt, withValueAt } from "./value-at";
 export { MAX_FILE_BYTES, parseVemmickFile, type FileReading, type Progress } from "./read-file";
 export { createFileWriter, FILE_SUFFIX, VemmickFileSchema, writeVemmickFile, type FileWriter, type WrittenFile } from "./vemmick-file";
 export { isEmptyPlan, outlineOf, planImport, type ImportOutline, type ImportPlan, type Present } from "./plan-import";
+export {
+  changedOnBoth,
+  chosen,
+  isDeviceId,
+  joinVersions,
+  nextVersion,
+  noteChanges,
+  OWN_FIELDS,
+  planMerge,
+  sharedPart,
+  versionKey,
+  withOwn,
+  type Choice,
+  type Conflict,
+  type KnownVersion,
+  type MergePlan,
+  type Side,
+  type Taken,
+  type TeamSection,
+  type TeamWriter,
+  type VersionVector,
+} from "./team";
+export { parseTeamFile, readWriter, type TeamReading } from "./team/read-team-file";

@@ -57,12 +57,21 @@ function readRecord(name: RecordTypeName, raw: unknown, from: number): Fitted<un
  */
 export function parseVemmickFile(text: string, onProgress: Progress = () => undefined): Result<FileReading, Failure> {
   if (text.length > MAX_FILE_BYTES) return fail({ code: "file-too-large", bytes: text.length, maxBytes: MAX_FILE_BYTES });
-  let raw: unknown;
+  const parsed = parseJson(text);
+  return parsed.ok ? readVemmickValue(parsed.value, onProgress) : parsed;
+}
+
+/** @errors 'file-not-json' */
+export function parseJson(text: string): Result<unknown, Failure> {
   try {
-    raw = JSON.parse(text);
+    return ok(JSON.parse(text));
   } catch {
     return fail({ code: "file-not-json" });
   }
+}
+
+/** The same of a file whose JSON was parsed. */
+export function readVemmickValue(raw: unknown, onProgress: Progress = () => undefined): Result<FileReading, Failure> {
   if (!isLoose(raw) || raw.format !== FILE_FORMAT) return fail({ code: "file-foreign" });
   const envelope = v.safeParse(EnvelopeSchema, raw);
   if (!envelope.success) return fail({ code: "file-no-versions" });

@@ -99,6 +99,23 @@ async function oldLines(db: VemmickDatabase, by: string): Promise<readonly Summa
 }
 
 /**
+ * Cards that have changed and are at rest, whole motors at a time and their first visits first: what an earlier visit says is
+ * evidence on the later ones, which would be derived once more if they went before it.
+ */
+async function restedVisits(db: VemmickDatabase, changed: readonly Summary[], nowMs: number): Promise<readonly Summary[]> {
+  const rested = changed.filter((row) => isAtRest(row, nowMs));
+  const motors = [...new Set(rested.slice(0, BATCH).map(({ motor }) => motor))];
+  if (motors.length === 0) return [];
+  const visits = await Promise.all(
+    motors.map((motor) => db.summaries.where("[motor+createdAt]").between([motor, Dexie.minKey], [motor, Dexie.maxKey]).toArray()),
+  );
+  return visits
+    .flat()
+    .filter((row) => isOutdated(row) && isAtRest(row, nowMs))
+    .slice(0, BATCH);
+}
+
+/**
  * Derives the next few lines: of cards that have changed, then of those of an older program or older rules, then those that
  * wait for the answer to a long question.
  * @param nowMs the present moment
@@ -106,7 +123,7 @@ async function oldLines(db: VemmickDatabase, by: string): Promise<readonly Summa
  */
 export async function deriveSome(db: VemmickDatabase, { by, quick, full }: Deriver, nowMs: number): Promise<number | "waits"> {
   const changed = await db.summaries.where("derivedBy").anyOf(CHANGED, EARLIER_CHANGED).limit(200).toArray();
-  const rested = changed.filter((row) => isAtRest(row, nowMs)).slice(0, BATCH);
+  const rested = await restedVisits(db, changed, nowMs);
   const wanted = rested.length > 0 ? rested : await oldLines(db, by);
   if (wanted.length > 0) {
     const read = await readCards(db, idsOf(wanted));

@@ -61,6 +61,7 @@ export type Failure =
   | { readonly code: "file-foreign" }
   | { readonly code: "file-newer"; readonly recordType: string; readonly found: number; readonly known: number }
   | { readonly code: "file-no-versions" }
+  | { readonly code: "file-no-team" }
   | { readonly code: "import-cancelled" }
   | { readonly code: "export-cancelled" }
   | { readonly code: "storage-blocked" }

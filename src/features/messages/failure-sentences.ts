@@ -138,6 +138,8 @@ const SENTENCES: Sentences = {
     "This is not a Vemmick file: it does not say “format”: “vemmick”. Nothing was changed. Choose a *.vemmick.json file.",
   "file-newer": ({ recordType, found, known }) =>
     `The file was written by a newer Vemmick (${recordType} version ${found}; this one reads up to ${known}). Nothing was changed. Update this one first.`,
+  "file-no-team": () =>
+    "This file does not say which device wrote it. Choose the file another device wrote for its team, named team-….vemmick.json; any other export is taken in in the Ledger.",
   "file-no-versions": () =>
     "The file does not say which program wrote it, so its records cannot be read safely. Nothing was changed. Export it again, and choose the new file.",
   "import-cancelled": () => "Stopped. Nothing of the file was taken in; choose it again to start over.",

@@ -6,6 +6,7 @@ import "./globals.css";
 import { KeepSummaries } from "@/features/cards/KeepSummaries";
 import { GlobalKeys } from "@/features/keys/GlobalKeys";
 import { OfflineShell } from "@/features/shell/OfflineShell";
+import { KeepTeam } from "@/features/team/KeepTeam";
 
 export const metadata: Metadata = {
   title: "Vemmick",
@@ -29,6 +30,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
         {children}
         <GlobalKeys />
         <KeepSummaries />
+        <KeepTeam />
         <OfflineShell />
       </body>
     </html>

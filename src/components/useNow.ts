@@ -14,3 +14,7 @@ export function useNow(everyMs: number | null): number {
   }, [everyMs]);
   return now;
 }
+
+const EACH_MINUTE_MS = 60_000;
+/** The present as a date, renewed each minute: for words such as "today 14:02". */
+export const useMoment = (): Date => new Date(useNow(EACH_MINUTE_MS));

@@ -93,6 +93,8 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "file-newer": { code: "file-newer", recordType: "traveller", found: 2, known: 1 },
   "file-no-versions": { code: "file-no-versions" },
   "file-no-team": { code: "file-no-team" },
+  "file-own": { code: "file-own" },
+  "folder-failed": { code: "folder-failed", detail: "NotAllowedError" },
   "import-cancelled": { code: "import-cancelled" },
   "export-cancelled": { code: "export-cancelled" },
   "storage-blocked": { code: "storage-blocked" },

@@ -6,6 +6,7 @@ import {
   recordKindOf,
   type DatedRow,
   type HouseRecord,
+  type KnownVersion,
   type Part,
   type RecordLists,
   type RecordTypeName,
@@ -14,6 +15,7 @@ import {
   type Traveller,
 } from "@/records";
 import type { JournalEntry } from "./change";
+import type { Merge } from "./team/merge-row";
 import { partingPhotos, type KeptPhoto } from "./photos";
 import { afterChange, CHANGED, motorOf, toSummary, type Summary } from "./summary";
 
@@ -31,6 +33,7 @@ const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
   3: { summaries: "id, [motor+createdAt]", journal: "id" },
   4: { summaries: "id, [motor+createdAt], [isOpen+updatedAt], createdAt, *dueDays, derivedBy, touchedMs" },
   5: { photos: "id, rowId" },
+  7: { versions: "key", merges: "id" },
 };
 
 /** Versions of the store since which summaries have another form. */
@@ -58,6 +61,10 @@ export class VemmickDatabase extends Dexie {
   declare journal: EntityTable<JournalEntry, "id">;
   /** pictures of the stations' rows, apart from them */
   declare photos: EntityTable<KeptPhoto, "id">;
+  /** of each record the version a team knows it by */
+  declare versions: EntityTable<KnownVersion, "key">;
+  /** merges of other devices' files, each with the way back */
+  declare merges: EntityTable<Merge, "id">;
 
   constructor(name = "vemmick") {
     super(name);

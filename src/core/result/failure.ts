@@ -62,6 +62,8 @@ export type Failure =
   | { readonly code: "file-newer"; readonly recordType: string; readonly found: number; readonly known: number }
   | { readonly code: "file-no-versions" }
   | { readonly code: "file-no-team" }
+  | { readonly code: "file-own" }
+  | { readonly code: "folder-failed"; readonly detail: string }
   | { readonly code: "import-cancelled" }
   | { readonly code: "export-cancelled" }
   | { readonly code: "storage-blocked" }

@@ -23,8 +23,15 @@ type Stage =
   | (Planned & { readonly kind: "done"; readonly failure: Failure | null })
   | { readonly kind: "undone"; readonly undone: Undone };
 
+interface ImportPanelProps {
+  readonly file: File;
+  /** there is nothing here it could change */
+  readonly isTakenAtOnce?: boolean;
+  readonly onLeave: () => void;
+}
+
 /** Takes a file in: says what it would do, does it when told, and can undo it. Each file has a panel of its own. */
-export default function ImportPanel({ file, onLeave }: { file: File; onLeave: () => void }) {
+export default function ImportPanel({ file, isTakenAtOnce = false, onLeave }: ImportPanelProps) {
   const current = useRef<Import | null>(null);
   const [stage, setStage] = useState<Stage>({
     kind: "at-work",
@@ -33,10 +40,18 @@ export default function ImportPanel({ file, onLeave }: { file: File; onLeave: ()
     stop: null,
   });
   const goOn = (done: number, all: number) => setStage((now) => (now.kind === "at-work" ? { ...now, at: { done, all } } : now));
+  const takeIn = async ({ plan, source }: Planned) => {
+    const { done, stop } = source.apply(goOn);
+    setStage({ kind: "at-work", what: "Taking it in", at: null, stop });
+    const taken = await done;
+    setStage(taken.ok ? { kind: "done", plan, source, failure: null } : { kind: "refused", failure: taken.failure });
+  };
   const onRead = useEffectEvent((source: Import, planned: Awaited<Import["plan"]["done"]>) => {
     // Another file was chosen meanwhile.
     if (current.current !== source) return;
-    setStage(planned.ok ? { kind: "planned", plan: planned.value, source } : { kind: "refused", failure: planned.failure });
+    if (!planned.ok) setStage({ kind: "refused", failure: planned.failure });
+    else if (isTakenAtOnce && planned.value.faults.length === 0) void takeIn({ plan: planned.value, source });
+    else setStage({ kind: "planned", plan: planned.value, source });
   });
   const onProgress = useEffectEvent(goOn);
   useEffect(() => {
@@ -48,12 +63,6 @@ export default function ImportPanel({ file, onLeave }: { file: File; onLeave: ()
       source.close();
     };
   }, [file]);
-  const takeIn = async ({ plan, source }: Planned) => {
-    const { done, stop } = source.apply(goOn);
-    setStage({ kind: "at-work", what: "Taking it in", at: null, stop });
-    const taken = await done;
-    setStage(taken.ok ? { kind: "done", plan, source, failure: null } : { kind: "refused", failure: taken.failure });
-  };
   const takeBack = async ({ plan, source }: Planned) => {
     const back = await source.undo();
     setStage(back.ok ? { kind: "undone", undone: back.value } : { kind: "done", plan, source, failure: back.failure });

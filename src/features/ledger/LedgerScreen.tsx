@@ -8,6 +8,7 @@ import { useAllVisits, useFound, useNewestVisits } from "@/store/summaries";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { fromAddress, toAddress, toWanted, type Choice } from "./choice";
+import { DropFile } from "./DropFile";
 import { LedgerFilter } from "./LedgerFilter";
 import { Visits } from "./Visits";
 
@@ -27,7 +28,10 @@ export function LedgerScreen() {
     <Screen at="/ledger" actions={AT_HAND}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1 className="text-[24px] font-bold">Ledger</h1>
-        <span className="flex gap-6">
+        <span className="flex flex-wrap gap-x-6">
+          <PageLink className="inline-flex min-h-[44px] items-center font-semibold text-press underline" href="/team">
+            Team files and backup
+          </PageLink>
           <PageLink className="inline-flex min-h-[44px] items-center font-semibold text-press underline" href="/learnt">
             What this house has learnt
           </PageLink>
@@ -36,6 +40,7 @@ export function LedgerScreen() {
           </a>
         </span>
       </div>
+      <DropFile />
       {address === null ? <Reading /> : <Ledger asked={fromAddress(address)} />}
     </Screen>
   );

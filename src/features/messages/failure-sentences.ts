@@ -140,6 +140,15 @@ const SENTENCES: Sentences = {
     `The file was written by a newer Vemmick (${recordType} version ${found}; this one reads up to ${known}). Nothing was changed. Update this one first.`,
   "file-no-team": () =>
     "This file does not say which device wrote it. Choose the file another device wrote for its team, named team-….vemmick.json; any other export is taken in in the Ledger.",
+  "file-own": () => "This is the file of this very device: there is nothing new in it. Choose the file of another one.",
+  "folder-failed": ({ detail }) =>
+    detail === "NotAllowedError"
+      ? "The browser does not let this page into the folder. Press Open the folder again, and allow it."
+      : detail === "NotFoundError"
+        ? "The folder is not there any more. Choose it again, or another one."
+        : detail === "QuotaExceededError"
+          ? "The disk of the folder is full. Make room on it, then press Read now."
+          : `The folder could not be read or written (${detail}). Nothing here was lost; press Read now to try again.`,
   "file-no-versions": () =>
     "The file does not say which program wrote it, so its records cannot be read safely. Nothing was changed. Export it again, and choose the new file.",
   "import-cancelled": () => "Stopped. Nothing of the file was taken in; choose it again to start over.",

@@ -1,17 +1,20 @@
 "use client";
 import { FindField } from "@/components/LongList";
 import { PageLink } from "@/components/PageLink";
-import { useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { useHouseBasics } from "@/store/house-basics";
 import { useSettled } from "@/store/live";
 import { EVERYTHING, type FoundCard } from "@/store/find-cards";
 import { useCount, useFound, useNewest, useSummaries } from "@/store/summaries";
 import type { Summary } from "@/store/summary";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
+import { DropFile } from "../ledger/DropFile";
 import { CardTile } from "./CardTile";
 import { DueHint, DueList } from "./DueList";
 import { NewTraveller } from "./NewTraveller";
 import { QuickCheck, QuickRow } from "./QuickCheck";
+
+const BackupNotice = lazy(() => import("../team/BackupNotice"));
 
 /** Cards shown at once; more on request, so that a long rack stays quick. */
 const PAGE = 60;
@@ -35,6 +38,7 @@ export function RackScreen() {
   const house = useHouseBasics();
   return (
     <Screen at="/" actions={AT_HAND}>
+      <DropFile />
       {open.state === "failed" ? (
         <CannotRead failure={open.failure} />
       ) : open.state !== "ready" || finished.state !== "ready" || house === null ? (
@@ -97,6 +101,9 @@ function Rack({ open, finished, technician, shown, onShow }: RackProps) {
         <QuickRow />
         <NewTraveller technician={technician} />
         <DueHint now={now} />
+        <Suspense>
+          <BackupNotice />
+        </Suspense>
         <section aria-labelledby="on-the-rack" className="mt-6">
           <div className="heading-rule flex-wrap">
             <h2 id="on-the-rack">

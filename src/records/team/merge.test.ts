@@ -51,9 +51,9 @@ function read(
     const of = nextVersion(joinVersions(conflict.mine.version.of, conflict.theirs.version.of), at.id);
     return [chosen(conflict, choice, of, tick())];
   });
-  for (const { name, id, row, version, isKnownOnly } of [...plan.taken, ...settled]) {
+  for (const { name, id, row, version, effect } of [...plan.taken, ...settled]) {
     at.known.set(version.key, version);
-    if (isKnownOnly) continue;
+    if (effect === "known") continue;
     if (row === null) at.rows.delete(versionKey(name, id));
     else put(at, name, row as DatedRow & Record<string, unknown>);
   }

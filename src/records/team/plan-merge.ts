@@ -12,6 +12,9 @@ export interface Side {
   readonly version: KnownVersion;
 }
 
+/** `known`: nothing of the record changes, only what is known of it; `moment`: it says the same, of a later moment; `row`: it changes. */
+type Effect = "known" | "moment" | "row";
+
 /** What merging does with one record. */
 export interface Taken {
   readonly name: RecordTypeName;
@@ -19,8 +22,7 @@ export interface Taken {
   /** as it will be; null: it is taken away, or stays as it is */
   readonly row: DatedRow | null;
   readonly version: KnownVersion;
-  /** nothing of the record changes, only what is known of it */
-  readonly isKnownOnly: boolean;
+  readonly effect: Effect;
 }
 
 /** A record that both have changed: a person chooses. */
@@ -116,7 +118,7 @@ export function planMerge(mine: Mine, theirs: Theirs): MergePlan {
     if (order === "same" || order === "older") continue;
     if (order === "newer" && version.isGone && known?.isGone === false && cardsStaying.has(cardOfId(name, id) ?? "")) {
       const of = nextVersion(version.of, mine.device);
-      taken.push({ name, id, row: null, version: { ...known, of }, isKnownOnly: true });
+      taken.push({ name, id, row: null, version: { ...known, of }, effect: "known" });
       continue;
     }
     if (order === "newer" || known === undefined) {
@@ -125,16 +127,16 @@ export function planMerge(mine: Mine, theirs: Theirs): MergePlan {
         id,
         row: version.isGone ? null : row,
         version,
-        isKnownOnly: version.isGone && (known === undefined || known.isGone),
+        effect: version.isGone && (known === undefined || known.isGone) ? "known" : "row",
       });
       continue;
     }
     const of = joinVersions(known.of, version.of);
     const here = known.isGone ? null : (mine.rowOf(name, id) ?? null);
     if (version.isGone || row === null) {
-      taken.push({ name, id, row: here, version: { ...known, of }, isKnownOnly: true });
+      taken.push({ name, id, row: here, version: { ...known, of }, effect: "known" });
     } else if (here === null) {
-      taken.push({ name, id, row, version: { ...version, of }, isKnownOnly: false });
+      taken.push({ name, id, row, version: { ...version, of }, effect: "row" });
     } else if (saysSame(name, here, row)) {
       const isLater = compareMoments(known.at, version.at) < 0;
       taken.push({
@@ -142,7 +144,7 @@ export function planMerge(mine: Mine, theirs: Theirs): MergePlan {
         id,
         row: isLater ? row : here,
         version: { key, of, at: isLater ? version.at : known.at, isGone: false },
-        isKnownOnly: !isLater,
+        effect: isLater ? "moment" : "known",
       });
     } else {
       conflicts.push({ name, id, mine: { row: here, version: known }, theirs: { row, version } });
@@ -184,6 +186,6 @@ export function chosen({ name, id, mine, theirs }: Conflict, choice: Choice, of:
     id,
     row: row && { ...row, updatedAt: at },
     version: { key: mine.version.key, of, at, isGone: row === null },
-    isKnownOnly: false,
+    effect: "row",
   };
 }

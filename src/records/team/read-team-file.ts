@@ -7,7 +7,10 @@ import type { Theirs } from "./plan-merge";
 import { TeamWriterSchema, versionKey, VersionsSchema, type KnownVersion, type TeamWriter } from "./team-section";
 
 /** A team file as far as it can be taken in. */
-export interface TeamReading extends Theirs, Pick<FileReading, "shortened" | "faults"> {}
+export interface TeamReading extends Theirs, Pick<FileReading, "shortened" | "faults"> {
+  /** when it was written, as it says; "" where it does not */
+  readonly exportedAt: string;
+}
 
 /** Lines of a file before its first list: whoever wrote it stands among them. */
 const HEAD_LINES = 8;
@@ -55,5 +58,6 @@ export function parseTeamFile(text: string, onProgress?: Progress): Result<TeamR
     return at === undefined ? [] : [{ key, of, at, isGone: gone !== undefined }];
   });
   const { records, shortened, faults } = read.value;
-  return ok({ section: { writer: writer.output, versions: known }, records, shortened, faults });
+  const exportedAt = isLoose(raw) && typeof raw.exportedAt === "string" ? raw.exportedAt : "";
+  return ok({ section: { writer: writer.output, versions: known }, exportedAt, records, shortened, faults });
 }

@@ -1,0 +1,5 @@
+import { TeamScreen } from "@/features/team/TeamScreen";
+
+export default function Page() {
+  return <TeamScreen />;
+}

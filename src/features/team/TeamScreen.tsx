@@ -1,0 +1,68 @@
+"use client";
+import { useEffect } from "react";
+import { PageLink } from "@/components/PageLink";
+import { LineField } from "@/components/LineField";
+import { database } from "@/store/database";
+import { fileNameOf, nameDevice } from "@/store/team/team-device";
+import { CannotRead, Reading, Screen } from "../shell/Screen";
+import { BackupPart } from "./BackupPart";
+import { ByHand } from "./ByHand";
+import { FolderPart } from "./FolderPart";
+import { keepTeam } from "./keep-team";
+import { Merges } from "./Merges";
+import { Others } from "./Others";
+import { useTeamDevice } from "./useTeam";
+
+const AT_HAND = [
+  { label: "Folder", to: "#folder" },
+  { label: "Others", to: "#others" },
+] as const;
+
+/** Files of a team: a folder or files carried by hand, what others bring, what was taken in, and copies of everything. */
+export function TeamScreen() {
+  useEffect(() => void keepTeam(), []);
+  const device = useTeamDevice();
+  return (
+    <Screen at="/ledger" actions={AT_HAND}>
+      <h1 className="text-[24px] font-bold">Team files</h1>
+      <p className="mt-1 max-w-[72ch] text-[14px] text-ink-soft">
+        Each device writes a file of its own into one folder and reads those of the others. Whatever carries the folder between devices will
+        do; without one, files are carried by hand. Demo cards stay out of it. Back to the <PageLink href="/ledger">Ledger</PageLink>.
+      </p>
+      {device.state === "failed" ? (
+        <CannotRead failure={device.failure} />
+      ) : device.state !== "ready" ? (
+        <Reading />
+      ) : (
+        <div className="mt-4 grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_380px]">
+          <div className="flex min-w-0 flex-col gap-8">
+            <Others />
+            <Merges />
+          </div>
+          <div className="flex min-w-0 flex-col gap-8 max-lg:order-first">
+            <section aria-labelledby="device">
+              <h2 id="device" className="heading-rule">
+                This device
+              </h2>
+              <div className="mt-3">
+                <LineField
+                  label="Name, as the others read it"
+                  text={device.value.name}
+                  kind="person"
+                  placeholder="for example Ivo's tablet"
+                  onText={(name) => void nameDevice(database(), name)}
+                />
+              </div>
+              <p className="caption mt-1">
+                Its file: <span className="num">{fileNameOf(device.value.id)}</span>
+              </p>
+            </section>
+            <FolderPart />
+            <ByHand />
+            <BackupPart />
+          </div>
+        </div>
+      )}
+    </Screen>
+  );
+}

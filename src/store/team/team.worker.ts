@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { createTeamCalls } from "./team-calls";
+
+expose(createTeamCalls());

@@ -3,6 +3,7 @@ import { createHash } from "node:crypto";
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import type { NextConfig } from "next";
+import { layOutPaperFonts } from "./scripts/lib/paper-fonts.mjs";
 
 /** On every answer, pages and files alike. */
 const EVERYWHERE = {
@@ -30,6 +31,9 @@ function coreState(): string {
   return state.digest("hex").slice(0, 12);
 }
 
+// Before anything looks at what is in public/.
+layOutPaperFonts();
+
 const config: NextConfig = {
   env: { NEXT_PUBLIC_CORE: coreState(), NEXT_PUBLIC_BUILT_AT: new Date().toISOString() },
   reactStrictMode: true,
@@ -39,7 +43,7 @@ const config: NextConfig = {
   typescript: { ignoreBuildErrors: process.env.TYPES_ARE_CHECKED === "1" },
   headers: async () => [
     { source: "/:path*", headers: toList(EVERYWHERE) },
-    ...["/_next/static/:path*", "/favicon.svg", "/icon-:name.png", "/theme.js", "/NOTICES.txt"].map((source) => ({
+    ...["/_next/static/:path*", "/favicon.svg", "/icon-:name.png", "/theme.js", "/NOTICES.txt", "/paper-fonts/:path*"].map((source) => ({
       source,
       headers: toList(ON_FILES),
     })),

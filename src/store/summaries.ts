@@ -83,6 +83,10 @@ export function useCounts(wanted: LookedFor, isAsked: boolean): Counts | null {
   return useMemo(() => (state === null || !isAsked ? null : index.count(wanted)), [index, state, wanted, isAsked]);
 }
 
+/** Visits made between two moments, the first included, the oldest first, live. */
+export const useVisitsBetween = (from: string, to: string): Live<readonly Summary[]> =>
+  useRows(() => database().summaries.where("createdAt").between(from, to, true, false).toArray(), [from, to]);
+
 /** Visits to one motor, the oldest first, live. */
 export const useVisitsOf = (motor: string): Live<readonly Summary[]> =>
   useRows(() => database().summaries.where("[motor+createdAt]").between([motor, Dexie.minKey], [motor, Dexie.maxKey]).toArray(), [motor]);

@@ -2,7 +2,7 @@ import type { Part } from "@/records";
 import type { KeptCard } from "@/store/kept-card";
 import { dayOf, dayWords, visitDayOf } from "../vocabulary/clock";
 import { FATE_WORDS, PART_KIND_WORDS, PART_STATE_WORDS } from "../vocabulary/swap-words";
-import type { LabelSaid } from "./LabelCard";
+import type { LabelSaid } from "./label-square";
 
 /** The label of a line of the shelf. */
 export const labelOfPart = (part: Part): LabelSaid => ({

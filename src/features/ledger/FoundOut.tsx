@@ -27,6 +27,11 @@ export default function FoundOut({ cards, named }: { cards: readonly TravellerId
         "text/csv",
       );
     });
+  const saveParts = () =>
+    attempt(async () => {
+      const [{ toPartsCsv }, found] = await Promise.all([import("./parts-csv"), readCards(cards)]);
+      download(toPartsCsv(isNameless ? numbered(found.cards) : found.cards), `${named}-parts-${dayOf(new Date())}.csv`, "text/csv");
+    });
   if (cards.length === 0) return null;
   return (
     <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2" role="group" aria-label="These visits as a file">
@@ -37,6 +42,9 @@ export default function FoundOut({ cards, named }: { cards: readonly TravellerId
       />
       <button type="button" className="btn" onClick={() => void saveReadings()}>
         Readings as CSV
+      </button>
+      <button type="button" className="btn" onClick={() => void saveParts()}>
+        Parts as CSV
       </button>
       <label className="flex min-h-[44px] items-center gap-3 text-[14px]">
         <input type="checkbox" className="h-5 w-5 accent-press" checked={isNameless} onChange={() => setNameless(!isNameless)} />

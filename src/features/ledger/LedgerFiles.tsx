@@ -1,5 +1,5 @@
 "use client";
-import { Upload } from "lucide-react";
+import { CalendarDays, Upload } from "lucide-react";
 import { lazy, Suspense, useId, useState } from "react";
 import { ExportButton } from "../files/ExportButton";
 
@@ -25,6 +25,12 @@ export default function LedgerFiles() {
       </p>
       <div>
         <ExportButton what="everything" label="Export everything" />
+      </div>
+      <div>
+        <a className="btn" href="/print?view=month">
+          <CalendarDays aria-hidden="true" size={18} />
+          List of the month
+        </a>
       </div>
       <p className="text-[14px]">Taking a file in merges by card and time. It says first what it will do, and it can be undone.</p>
       <div>

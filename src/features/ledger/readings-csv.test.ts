@@ -7,6 +7,7 @@ import { demoRecords } from "@/records/demo";
 import { toSummary, withLine, type Summary } from "@/store/summary";
 import { joinCards } from "../../../tests/support/join-cards";
 import { deriveLine } from "../cards/card-line";
+import { toPartsCsv } from "./parts-csv";
 import { toReadingsCsv } from "./readings-csv";
 
 const { travellers, stations } = demoRecords(new Date("2026-11-23T18:00:00.000Z"));
@@ -39,3 +40,22 @@ test("a name that a spreadsheet would run is text, and signs come back as they w
   expect(row?.site).toBe("Ω, µ; “≥”");
 });
 test("no visit is a table of its heads alone", () => expect(read(toReadingsCsv([], stations)).data).toEqual([]));
+
+describe("parts", () => {
+  test("every part out and in is one row, with its price", () => {
+    const all = cards.flatMap(({ line }) => line?.exchanges ?? []);
+    const { data, errors } = read(toPartsCsv(cards));
+    expect(errors).toEqual([]);
+    expect(data).toHaveLength(all.length);
+    expect(all.length).toBeGreaterThan(2);
+    expect(data.map((row) => row.price)).toEqual(all.map(({ price }) => (price === null ? "" : String(price))));
+  });
+  test("a source that a spreadsheet would run is text", () => {
+    const card = cards.find(({ line }) => (line?.exchanges.length ?? 0) > 0);
+    if (!card?.line) throw new Error("no parts");
+    const [first] = card.line.exchanges;
+    if (!first) throw new Error("no part");
+    const [row] = read(toPartsCsv([{ ...card, line: { ...card.line, exchanges: [{ ...first, source: "+1 555" }] } }])).data;
+    expect(row?.source).toBe("'+1 555");
+  });
+});

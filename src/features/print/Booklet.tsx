@@ -6,11 +6,13 @@ import { HOWS } from "../stations/hows";
 import { STATION_LABELS } from "../stations/labels";
 import { PrintBar } from "./PrintBar";
 
+const BOOKLET = { name: "How-it-is-done.pdf", title: "How it is done" };
+
 /** How everything is done, in working order, on paper; the limits are this house's. */
 export function Booklet({ house }: { house: House }) {
   return (
     <div className="min-h-dvh bg-sheet print:bg-white print:text-black">
-      <PrintBar>
+      <PrintBar pdf={BOOKLET}>
         <a className="btn" href="/house-rules">
           House rules
         </a>

@@ -20,7 +20,13 @@ export function CustomerPage({ card, assessment, house }: CustomerPageProps) {
   const options = customerOptions(assessment.actions, house.figures);
   const chosen = decided?.action ? plainWork({ action: decided.action, also: decided.also }) : null;
   return (
-    <PrintFrame traveller={traveller} other={{ href: `/print?id=${traveller.id}`, label: "Whole card" }} unnamed="Your machine" isLarge>
+    <PrintFrame
+      traveller={traveller}
+      other={{ href: `/print?id=${traveller.id}`, label: "Whole card" }}
+      unnamed="Your machine"
+      kind="customer"
+      isLarge
+    >
       {assessment.facts.complaints.length > 0 ? (
         <section className="py-3">
           <h2 className="text-[18px] font-bold">What you told us</h2>

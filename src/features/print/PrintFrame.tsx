@@ -1,6 +1,7 @@
 "use client";
 import type { Traveller } from "@/records";
-import { fullMoment } from "../vocabulary/clock";
+import { paperName } from "../papers/paper-size";
+import { fullMoment, visitDayOf } from "../vocabulary/clock";
 import { PrintBar } from "./PrintBar";
 
 interface PrintFrameProps {
@@ -11,15 +12,19 @@ interface PrintFrameProps {
   readonly unnamed: string;
   /** behind site, day and technician */
   readonly more?: string;
+  /** in the name of the PDF, where a card has more than one paper */
+  readonly kind?: string;
   readonly isLarge?: boolean;
   readonly children: React.ReactNode;
 }
 
 /** Frame of every printed page: buttons that stay off the paper, and the head with machine, site, day and technician. */
-export function PrintFrame({ traveller, other, unnamed, more = "", isLarge = false, children }: PrintFrameProps) {
+export function PrintFrame({ traveller, other, unnamed, more = "", kind = "", isLarge = false, children }: PrintFrameProps) {
   return (
     <div className="min-h-dvh bg-sheet print:bg-white print:text-black">
-      <PrintBar>
+      <PrintBar
+        pdf={{ name: paperName({ ...traveller, day: visitDayOf(traveller), what: kind }), title: traveller.machine.trim() || unnamed }}
+      >
         <a className="btn" href={other.href}>
           {other.label}
         </a>

@@ -15,6 +15,7 @@ import { useAddress } from "../shell/useAddress";
 import { PAPERS } from "../stations/papers";
 import { saidAt } from "../stations/registry";
 import { labelsOfCard } from "../labels/label-words";
+import { CardPhotos } from "./CardPhotos";
 import { CustomerPage } from "./CustomerPage";
 import { PrintFrame } from "./PrintFrame";
 import { stampWord } from "../stations/stamp-word";
@@ -24,6 +25,7 @@ import { SUSPECT_WORDS } from "../vocabulary/words";
 
 const Booklet = lazy(async () => ({ default: (await import("./Booklet")).Booklet }));
 
+const MonthPage = lazy(() => import("./MonthPage"));
 const PartLabel = lazy(() => import("../labels/PartLabel"));
 const LabelPaper = lazy(async () => ({ default: (await import("../labels/LabelPaper")).LabelPaper }));
 
@@ -40,6 +42,12 @@ export function PrintScreen() {
     ) : (
       <Suspense fallback={<Reading />}>
         <Booklet house={house} />
+      </Suspense>
+    );
+  if (address.get("view") === "month")
+    return (
+      <Suspense fallback={<Reading />}>
+        <MonthPage month={address.get("month")} />
       </Suspense>
     );
   const partId = address.get("part");
@@ -141,6 +149,7 @@ function Page({ card, assessment, house }: { card: KeptCard; assessment: Travell
           );
         })}
       </section>
+      <CardPhotos card={card} />
       {working.length > 0 ? (
         <section className="py-2">
           <h2 className="font-bold">Working</h2>

@@ -10,5 +10,6 @@ const paper = (load: () => Promise<{ readonly default: ComponentType<never> }>):
 export const PAPERS: Partial<Record<StationId, Paper>> = {
   windings: paper(() => import("./windings/Paper")),
   "take-apart": paper(() => import("./take-apart/Paper")),
+  "run-test": paper(() => import("./run-test/Paper")),
   prove: paper(() => import("./prove/Paper")),
 };

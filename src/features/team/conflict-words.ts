@@ -6,7 +6,7 @@ import { sharedPart, type Conflict, type DatedRow, type HouseRecord, type Part, 
 import type { KeptCard } from "@/store/queries";
 import { STATION_LABELS } from "../stations/labels";
 import { saidAt } from "../stations/registry";
-import { fullMoment } from "../vocabulary/clock";
+import { clockDay, fullMoment } from "../vocabulary/clock";
 import { valueWords } from "../vocabulary/rule-words";
 
 /** One line of a conflict: what it is about, and what either side says. */
@@ -106,13 +106,15 @@ export function conflictLines({ name, mine, theirs }: Conflict, card: KeptCard |
   return fieldLines(name, a, b);
 }
 
+/** A motor has many visits: the day tells which. */
+const cardTitle = ({ machine, site, createdAt }: Traveller): string =>
+  `${machine || "Machine not named"}, ${site || "no site"}, ${clockDay(createdAt)}`;
+
 /** What a conflict is about, in a few words. */
 export function conflictTitle({ name, mine, theirs }: Conflict, card: KeptCard | null): string {
   const row = mine.row ?? theirs.row;
   if (name === "house") return "House rules";
   if (name === "part") return `Shelf: ${(row as unknown as Part).label || "a line without a label"}`;
-  if (name === "station")
-    return card === null ? "A card" : `${card.traveller.machine || "Machine not named"}, ${card.traveller.site || "no site"}`;
-  const { machine, site } = row as unknown as Traveller;
-  return `${machine || "Machine not named"}, ${site || "no site"}`;
+  if (name === "station") return card === null ? "A card" : cardTitle(card.traveller);
+  return cardTitle(row as unknown as Traveller);
 }

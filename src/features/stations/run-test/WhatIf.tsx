@@ -9,9 +9,9 @@ import { useLast } from "@/components/useLast";
 import { useMemo, useState } from "react";
 import type { InstrumentProps } from "../../station/contract";
 import { useStudies } from "../../station/useStudies";
-import { CASE_STYLE } from "./case-style";
 import { StartChart } from "./StartChart";
 import { capacitorsOf, casesOf, type ShownCase, type Tried } from "./what-if-cases";
+import { CaseLegend } from "./CaseLegend";
 import { WhatIfCharts } from "./WhatIfCharts";
 import { WhatIfControls } from "./WhatIfControls";
 import { bandWords, WhatIfTable } from "./WhatIfTable";
@@ -62,7 +62,7 @@ function Curves({ facts, assessment, estimate }: Props & { estimate: MotorEstima
       <WhatIfControls machine={machine} plateUf={plateUf} tried={tried} onTry={setTried} onReset={() => setTried(untouched)} />
       <Figures cases={cases} />
       <PickOne legend="Show" options={VIEWS} picked={view} onPick={(next) => setView(next ?? view)} />
-      <Legend cases={cases} />
+      <CaseLegend cases={cases} />
       {view === "curves" ? <WhatIfCharts cases={cases} /> : <WhatIfTable cases={cases} />}
       <Noticed estimate={estimate} cases={cases} facts={facts} />
       {told && !told.shown.byLuck ? <StartChart machine={machine} choice={told.choice} startTimeS={told.shown.startTimeS} /> : null}
@@ -109,30 +109,6 @@ function Figures({ cases }: { cases: readonly ShownCase[] }) {
 }
 
 /** Line, name and where it settles; the dots on the curves are those points. */
-function Legend({ cases }: { cases: readonly ShownCase[] }) {
-  return (
-    <ul className="flex flex-wrap gap-x-6 gap-y-1.5 text-[14px]">
-      {cases.map((each) => {
-        const { stroke, width, dashes } = CASE_STYLE[each.id];
-        return (
-          <li key={each.id} className="flex items-center gap-2">
-            <svg viewBox="0 0 46 8" className="h-2 w-[46px]" aria-hidden="true">
-              <path d="M1 4H45" stroke={stroke} strokeWidth={width} strokeDasharray={dashes} />
-            </svg>
-            {caseWords(each)}
-          </li>
-        );
-      })}
-      <li className="flex items-center gap-2">
-        <svg viewBox="0 0 46 8" className="h-2 w-[46px]" aria-hidden="true">
-          <path d="M1 4H45" stroke="var(--ink-soft)" strokeWidth="1.6" strokeDasharray="1 3" />
-        </svg>
-        Load
-      </li>
-    </ul>
-  );
-}
-
 function Noticed({ estimate: { machine }, cases, facts }: { estimate: MotorEstimate; cases: readonly ShownCase[]; facts: Props["facts"] }) {
   const reference = whatIf(machine, { capacitanceUf: null, supplyV: machine.supplyV, fault: null }, 2);
   const ratedV = (facts.fittedCapacitor ?? facts.plateCapacitor)?.ratedV ?? null;

@@ -1,0 +1,2 @@
+/** Lays the fonts of PDFs where the program serves them from. */
+export function layOutPaperFonts(): void;

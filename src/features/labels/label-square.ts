@@ -1,0 +1,37 @@
+import { create } from "qrcode";
+import { cutText } from "@/core/kept";
+import { shortCode, writeLabelText } from "@/core/exchange";
+
+const CARRIED_LINES = 3;
+const CARRIED_CHARACTERS = 44;
+
+/** What one label says. */
+export interface LabelSaid {
+  /** record it opens */
+  readonly id: string;
+  /** good, tested spare, for parts, scrap, or the mark of a wire */
+  readonly heading: string;
+  readonly lines: readonly string[];
+}
+
+/** Lines of a label that say something. */
+export const shownLines = ({ lines }: LabelSaid): readonly string[] => lines.filter((line) => line.trim() !== "");
+
+/** What a camera reads from the square: the code, and the essentials for a device that does not know the record. */
+export function squareText(label: LabelSaid): string {
+  // A square of 25 mm is read from a hand's breadth only while its modules are no smaller than half a millimetre.
+  const carried = shownLines(label)
+    .slice(0, CARRIED_LINES)
+    .map((line) => cutText(line, CARRIED_CHARACTERS).trim());
+  return writeLabelText({ code: shortCode(label.id), lines: [label.heading, ...carried] });
+}
+
+/** The square drawn from its modules, with the quiet stretch round it. */
+export function squareDrawing(text: string): { readonly viewBox: string; readonly path: string } {
+  const { modules } = create(text, { errorCorrectionLevel: "M" });
+  const path = Array.from({ length: modules.size * modules.size }, (_, index) =>
+    modules.data[index] ? `M${index % modules.size} ${Math.floor(index / modules.size)}h1v1h-1z` : "",
+  ).join("");
+  const quiet = 2;
+  return { viewBox: `${-quiet} ${-quiet} ${modules.size + 2 * quiet} ${modules.size + 2 * quiet}`, path };
+}

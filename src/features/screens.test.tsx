@@ -41,6 +41,8 @@ const CASE = {
   onNames: noop,
   callbackOf: null,
   cameBackAt: [],
+    motor: null,
+    putOff: [],
   finished: null,
   onGo: noop,
   onFinish: noop,

@@ -1,5 +1,13 @@
 export { motorKey } from "./motor-key";
-export { parseTravellerId, TravellerSchema, travellerType, type Traveller, type TravellerId } from "./traveller";
+export {
+  parseTravellerId,
+  TravellerSchema,
+  travellerType,
+  type MotorOfVisit,
+  type PutOff,
+  type Traveller,
+  type TravellerId,
+} from "./traveller";
 export { blankStationRow, stationRecordId } from "./station-id";
 export { StationRecordSchema, type StationRecord } from "./station-record";
 export { HouseRecordSchema, toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
@@ -51,7 +59,7 @@ export {
   type MergePlan,
   type Mine,
   type Side,
-  type Taken,
+  type MergeStep,
   type TeamSection,
   type TeamWriter,
   type VersionVector,

@@ -17,7 +17,7 @@ export interface RecordKind {
  * one row here, and one in record-types.ts.
  */
 export const RECORD_KINDS = {
-  traveller: { list: "travellers", version: 4, table: { since: 1, indexes: "id, updatedAt" }, cardField: "id" },
+  traveller: { list: "travellers", version: 5, table: { since: 1, indexes: "id, updatedAt" }, cardField: "id" },
   station: { list: "stations", version: 13, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },
   house: { list: "house", version: 4, table: { since: 1, indexes: "id" }, isSingle: true },
   part: { list: "parts", version: 4, table: { since: 2, indexes: "id" } },

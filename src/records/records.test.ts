@@ -22,7 +22,7 @@ const demo = demoRecords(NOW);
 const parts = demoParts(NOW);
 
 describe("migrations", () => {
-  const type = defineRecordType("traveller", {
+  const type = defineRecordType("part", {
     blank: (id) => ({ id }),
     schema: v.object({ name: v.string(), wattsW: v.number() }),
     migrations: [

@@ -15,6 +15,8 @@ export const newTraveller = (at: string, names: Pick<Traveller, "machine" | "sit
   finishedAt: null,
   callbackOf: null,
   cameBackAt: [],
+  motor: null,
+  putOff: [],
   isDemo: false,
 });
 

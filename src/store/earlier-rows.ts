@@ -10,7 +10,7 @@ export interface EarlierRows {
 }
 
 /** What a card's earlier visits are found by. */
-export type VisitOf = Pick<Traveller, "id" | "machine" | "site" | "createdAt" | "callbackOf">;
+export type VisitOf = Pick<Traveller, "id" | "machine" | "site" | "motor" | "createdAt" | "callbackOf">;
 
 /**
  * Visits to a card's motor before it, the oldest first, found by the motor's index; as they are kept. The card it came back

@@ -10,10 +10,12 @@ import {
   UNSET_HOUSE,
   type RecordLists,
   type RecordTypeName,
+  type Traveller,
   type TravellerId,
 } from "@/records";
 import { BENCH_KEYS, toDraft } from "./bench-row";
 import type { RowKind } from "./change";
+import { followMotor, followsNames } from "./follow-motor";
 import { putRecords, type VemmickDatabase } from "./vemmick-database";
 
 /** How a row of one kind is read, begun, held against its bounds and kept. Keeping happens inside a transaction. */
@@ -51,6 +53,15 @@ const plainRow = (name: RecordTypeName): RowSpec => ({
 
 export const ROWS: Readonly<Record<RowKind, RowSpec>> = {
   ...byType<Readonly<Record<RecordTypeName, RowSpec>>>(plainRow),
+  traveller: {
+    ...plainRow("traveller"),
+    // Nothing is waited for where nothing is asked: an empty turn would end the transaction.
+    put: (db, row) => {
+      const card = row as Traveller;
+      const put = (each: Traveller) => putRecords(db, "traveller", [each]);
+      return followsNames(card) ? followMotor(db, card).then(put) : put(card);
+    },
+  },
   station: {
     ...plainRow("station"),
     blank: RECORD_TYPES.station.blank,

@@ -110,6 +110,17 @@ export async function readCards(
   return { cards: cards.filter((row) => row !== undefined), rows };
 }
 
+/** What was keyed at the stations of certain cards, live. */
+export const useRowsOf = (ids: readonly TravellerId[]): Live<readonly StationRecord[]> =>
+  useLive(
+    () =>
+      database()
+        .stations.where("travellerId")
+        .anyOf([...ids])
+        .toArray(),
+    [ids.join(" ")],
+  );
+
 /** Which of certain cards have a record of a station, live; null while it is being read. */
 export const useHaving = (station: StationId, ids: readonly TravellerId[]): ReadonlySet<string> | null => {
   const answer = useLive(async () => {

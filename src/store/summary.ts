@@ -2,7 +2,7 @@ import type { Fate, SwapAction } from "@/core/exchange";
 import type { Stamp } from "@/core/station";
 import type { Deed } from "@/core/learnt";
 import type { FollowUp, VisitFigure } from "@/core/traveller";
-import { motorKey, type Traveller, type TravellerId } from "@/records";
+import { motorKey, type MotorOfVisit, type Traveller, type TravellerId } from "@/records";
 import { toWords } from "./find-words";
 
 /** What the core and the words make of a card: in one line where it stands, what is due, and what it is found by. */
@@ -54,6 +54,10 @@ export interface Summary {
   readonly isOpen: 0 | 1;
   /** the motor it belongs to; a card that is alone belongs to itself */
   readonly motor: string;
+  /** the motor its names say; "": they say none */
+  readonly named: string;
+  /** how and when somebody said which motor it is of; null: its names do */
+  readonly motorChange: Pick<MotorOfVisit, "at" | "how"> | null;
   /** null until it was first derived */
   readonly line: CardLine | null;
   /** what it is found by: ` word word word`, each word once */
@@ -67,7 +71,9 @@ export interface Summary {
 }
 
 /** The key cards of one motor share. */
-export const motorOf = (traveller: Pick<Traveller, "id" | "machine" | "site">): string => motorKey(traveller) ?? `\n${traveller.id}`;
+export const motorOf = (traveller: Pick<Traveller, "id" | "machine" | "site" | "motor">): string =>
+  // What is stored may be of an older program, or damaged.
+  (traveller.motor as Traveller["motor"] | undefined)?.id ?? motorKey(traveller) ?? `\n${traveller.id}`;
 
 const MOST_WORDS = 160;
 
@@ -99,6 +105,8 @@ export function toSummary(traveller: Traveller, before?: Summary): Summary {
     isDemo,
     isOpen: finishedAt === null ? 1 : 0,
     motor: motorOf({ ...traveller, machine, site }),
+    named: motorKey({ machine, site }) ?? "",
+    motorChange: traveller.motor ? { at: traveller.motor.at, how: traveller.motor.how } : null,
     line,
     words: wordsOf(`${machine} ${site} ${technician}`, line),
     dueDays: before?.dueDays ?? [],

@@ -33,11 +33,15 @@ const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
   3: { summaries: "id, [motor+createdAt]", journal: "id" },
   4: { summaries: "id, [motor+createdAt], [isOpen+updatedAt], createdAt, *dueDays, derivedBy, touchedMs" },
   5: { photos: "id, rowId" },
-  7: { versions: "key", merges: "id" },
+  7: {
+    versions: "key",
+    merges: "id",
+    summaries: "id, [motor+createdAt], [isOpen+updatedAt], createdAt, *dueDays, derivedBy, touchedMs, named",
+  },
 };
 
 /** Versions of the store since which summaries have another form. */
-const DERIVED_ANEW = [4, 6] as const;
+const DERIVED_ANEW = [4, 6, 7] as const;
 
 /** Every table with its indexes, by the version of the store that brought it. */
 function storesByVersion(): Record<number, Record<string, string>> {

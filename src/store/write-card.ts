@@ -43,7 +43,8 @@ export async function newVisit(
       }
       const at = later(now(), stored.updatedAt);
       const { machine, site } = stored;
-      const fresh = newTraveller(at, { machine, site, technician: technician || stored.technician });
+      const motor: Traveller["motor"] = stored.motor && { ...stored.motor, how: "followed", was: null };
+      const fresh = { ...newTraveller(at, { machine, site, technician: technician || stored.technician }), motor };
       await putTravellers(db, [
         { ...fresh, callbackOf: isCallback ? stored.id : null },
         ...(isCallback ? [{ ...stored, cameBackAt: [...stored.cameBackAt, at], updatedAt: at }] : []),

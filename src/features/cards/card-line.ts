@@ -102,7 +102,7 @@ export function deriveLine(card: KeptCard, house: HouseFigures, study: Study): D
     isOpen,
     line: {
       ...facts,
-      due: followUps(card.entries, assessment.stations, visitDayOf(card.traveller)),
+      due: followUps(card.entries, assessment.stations, visitDayOf(card.traveller), card.traveller.putOff),
       words: findWords(card, assessment, said, house),
       marks: marksOf(card, assessment),
       figures: visitFigures(card.entries, assessment, house),

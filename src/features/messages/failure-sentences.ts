@@ -139,7 +139,7 @@ const SENTENCES: Sentences = {
   "file-newer": ({ recordType, found, known }) =>
     `The file was written by a newer Vemmick (${recordType} version ${found}; this one reads up to ${known}). Nothing was changed. Update this one first.`,
   "file-no-team": () =>
-    "This file does not say which device wrote it. Choose the file another device wrote for its team, named team-….vemmick.json; any other export is taken in in the Ledger.",
+    "This file does not say which device wrote it. Choose one whose name begins with team-; any other export goes in through the Ledger.",
   "file-own": () => "This is the file of this very device: there is nothing new in it. Choose the file of another one.",
   "folder-failed": ({ detail }) =>
     detail === "NotAllowedError"

@@ -1,5 +1,5 @@
 "use client";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { PageLink } from "@/components/PageLink";
 import { parseTravellerId, type TravellerId } from "@/records";
 import { useSummaries, useVisitsOf } from "@/store/summaries";
@@ -16,6 +16,9 @@ import { FiguresTable } from "./FiguresTable";
 import { PartsOutAndIn } from "./PartsOutAndIn";
 import { axisOf, stripsOf, ticksOf } from "./strips";
 import { visitsTitle } from "./words";
+
+const NotesAndPhotos = lazy(() => import("./NotesAndPhotos"));
+const OneOrTwo = lazy(() => import("./OneOrTwo"));
 
 /** One motor over all its visits. It is asked for by any of its cards: names change, cards stay. */
 export function MotorScreen() {
@@ -60,10 +63,16 @@ function Motor({ motor }: { motor: string }) {
         <div className="min-w-0">
           <Figures visits={visits} />
           <PartsOutAndIn visits={visits} />
+          <Suspense>
+            <NotesAndPhotos visits={visits} />
+          </Suspense>
         </div>
         <aside className="flex min-w-0 flex-col gap-7" aria-label="Visits and what is due">
           <Due last={last} />
           <VisitsOf visits={visits} />
+          <Suspense>
+            <OneOrTwo visits={visits} />
+          </Suspense>
           <FoundOut cards={visits.map(({ id }) => id)} named="motor" />
         </aside>
       </div>

@@ -9,6 +9,8 @@ import { standAloneDrawing } from "./stand-alone-drawing";
 
 /** Points a CSS pixel. */
 const PT = 0.75;
+/** Room at the end of every cell, as the worker's tables have it [pt]. */
+const CELL_PT = 5;
 /** Columns of a sheet are never narrower than this [pt]. */
 const GAP = 12;
 
@@ -114,9 +116,8 @@ function table(element: HTMLTableElement, setting: Setting): ContentTable | null
   const parts = widest
     ? [...widest.cells].map((cell) => cell.getBoundingClientRect().width / total)
     : Array.from({ length: columns }, () => 1 / columns);
-  const padding = 8 * columns;
-  const shown = setting.width * Math.min(1, total / roomIn(element.parentElement, setting));
-  const widths = parts.map((part) => Math.max(8, part * (shown - padding)));
+  const full = Math.min(setting.width, (setting.width * total) / roomIn(element.parentElement, setting) + CELL_PT * columns);
+  const widths = parts.map((part) => Math.max(8, part * (full - CELL_PT * columns)));
   const body = rows.map((row) => {
     const cells = [...row.cells].flatMap((cell, index): TableCell[] => {
       const of = { ...setting, width: widths[index] ?? setting.width };

@@ -16,6 +16,8 @@ const TABLES: Readonly<Record<"ruled" | "tight", CustomTableLayout>> = {
     hLineWidth: () => 0.5,
     vLineWidth: () => 0,
     hLineColor: () => "#b9b2a3",
+    paddingLeft: () => 0,
+    paddingRight: () => 5,
     paddingTop: () => 1.5,
     paddingBottom: () => 1.5,
   },

@@ -1,5 +1,6 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
+import { CalendarClock } from "lucide-react";
 import { PageLink } from "@/components/PageLink";
 import { FIRST_DAY, LAST_DAY } from "@/core/kept";
 import { readDue, useDue, useDueCount, type DueSpan } from "@/store/summaries";
@@ -7,6 +8,8 @@ import { dayOf, dayWords } from "../vocabulary/clock";
 import { DUE_WORDS, dueRows, type DueRow } from "../due/due";
 
 const CalendarButton = lazy(() => import("../due/CalendarButton").then(({ CalendarButton: made }) => ({ default: made })));
+
+const PutOffSheet = lazy(() => import("../due/PutOffSheet"));
 
 /** Without the year while it is this one. */
 const dueDay = (on: string, today: string): string => (on.slice(0, 4) === today.slice(0, 4) ? dayWords(on).slice(0, -5) : dayWords(on));
@@ -101,25 +104,53 @@ function More({ span, today, word }: { span: DueSpan; today: string; word: strin
 const AllIn = ({ span, today }: { span: DueSpan; today: string }) => <Rows rows={useRowsIn(span, MOST_COUNTED)} today={today} />;
 
 function Rows({ rows, today }: { rows: readonly DueRow[]; today: string }) {
+  const [putOff, setPutOff] = useState<DueRow | null>(null);
   return (
-    <ul>
-      {rows.map(({ card, station, method, kind, on }) => (
-        <li key={`${card.id} ${kind} ${station}`} className="border-b border-rule-faint">
-          <PageLink
-            href={`/traveller?id=${card.id}&station=${station}${method ? `&method=${method}` : ""}`}
-            className="flex min-h-[48px] gap-3 py-1.5 hover:bg-press-wash"
-          >
-            <span className={`num w-[64px] shrink-0 text-[13.5px] ${on < today ? "font-semibold text-close" : ""}`}>
-              {dueDay(on, today)}
-              {on < today ? <span className="block">overdue</span> : null}
+    <>
+      <ul>
+        {rows.map((row) => (
+          <Row key={`${row.card.id} ${row.kind} ${row.station}`} row={row} today={today} onPutOff={() => setPutOff(row)} />
+        ))}
+      </ul>
+      {putOff ? (
+        <Suspense>
+          <PutOffSheet row={putOff} onClose={() => setPutOff(null)} />
+        </Suspense>
+      ) : null}
+    </>
+  );
+}
+
+function Row({ row, today, onPutOff }: { row: DueRow; today: string; onPutOff: () => void }) {
+  const { card, station, method, kind, on, putOff } = row;
+  return (
+    <li className="flex items-center border-b border-rule-faint">
+      <PageLink
+        href={`/traveller?id=${card.id}&station=${station}${method ? `&method=${method}` : ""}`}
+        className="flex min-h-[48px] min-w-0 flex-1 gap-3 py-1.5 hover:bg-press-wash"
+      >
+        <span className={`num w-[64px] shrink-0 text-[13.5px] ${on < today ? "font-semibold text-close" : ""}`}>
+          {dueDay(on, today)}
+          {on < today ? <span className="block">overdue</span> : null}
+        </span>
+        <span className="min-w-0 text-[14px]">
+          {DUE_WORDS[kind]}, {card.machine.trim() || "machine not named"}
+          <span className="caption block">{card.site.trim() || "no site"}</span>
+          {putOff ? (
+            <span className="caption block break-words">
+              put off from {dueDay(putOff.from, today)}: {putOff.why}
             </span>
-            <span className="min-w-0 text-[14px]">
-              {DUE_WORDS[kind]}, {card.machine.trim() || "machine not named"}
-              <span className="caption block">{card.site.trim() || "no site"}</span>
-            </span>
-          </PageLink>
-        </li>
-      ))}
-    </ul>
+          ) : null}
+        </span>
+      </PageLink>
+      <button
+        type="button"
+        className="flex h-12 w-11 shrink-0 items-center justify-center text-press"
+        aria-label={`Put off: ${DUE_WORDS[kind]}, ${card.machine.trim() || "machine not named"}`}
+        onClick={onPutOff}
+      >
+        <CalendarClock aria-hidden="true" size={18} />
+      </button>
+    </li>
   );
 }

@@ -13,6 +13,7 @@ import { CardTile } from "./CardTile";
 import { DueHint, DueList } from "./DueList";
 import { NewTraveller } from "./NewTraveller";
 import { QuickCheck, QuickRow } from "./QuickCheck";
+import { TheDay } from "./TheDay";
 
 const BackupNotice = lazy(() => import("../team/BackupNotice"));
 
@@ -133,6 +134,7 @@ function Rack({ open, finished, technician, shown, onShow }: RackProps) {
         </section>
       </div>
       <div className="flex flex-col gap-7">
+        <TheDay />
         <DueList now={now} />
         <QuickCheck />
         <section aria-labelledby="signed-off">

@@ -59,6 +59,8 @@ export function toDemoRecords(story: DemoStory, now: Date): DemoRecords {
     finishedAt: story.finishedAfter === null ? null : clock.at(story.finishedAfter),
     callbackOf: null,
     cameBackAt: [],
+    motor: null,
+    putOff: [],
     isDemo: true,
   };
   const stations = STATION_IDS.filter((stationId) => keyed[stationId] !== undefined || story.skipped?.[stationId] !== undefined).map(

@@ -19,6 +19,6 @@ export {
   type MergePlan,
   type Mine,
   type Side,
-  type Taken,
+  type MergeStep,
   type Theirs,
 } from "./plan-merge";

@@ -16,7 +16,7 @@ export interface Side {
 type Effect = "known" | "moment" | "row";
 
 /** What merging does with one record. */
-export interface Taken {
+export interface MergeStep {
   readonly name: RecordTypeName;
   readonly id: string;
   /** as it will be; null: it is taken away, or stays as it is */
@@ -35,7 +35,7 @@ export interface Conflict {
 
 /** What is of another device's file, record by record, before anything is done. */
 export interface MergePlan {
-  readonly taken: readonly Taken[];
+  readonly taken: readonly MergeStep[];
   readonly conflicts: readonly Conflict[];
   /** records whose card is neither here nor there */
   readonly homeless: readonly { readonly name: RecordTypeName; readonly row: DatedRow }[];
@@ -104,7 +104,7 @@ function standsTo(mine: KnownVersion | undefined, theirs: KnownVersion): ReturnT
  */
 export function planMerge(mine: Mine, theirs: Theirs): MergePlan {
   const rows = rowsByKey(theirs.records);
-  const taken: Taken[] = [];
+  const taken: MergeStep[] = [];
   const conflicts: Conflict[] = [];
   const cardsStaying = staying(mine, theirs);
   for (const version of theirs.section.versions) {
@@ -161,7 +161,7 @@ function parted({ versions }: Mine, { taken, conflicts }: Omit<MergePlan, "homel
     const known = versions.get(versionKey("traveller", card));
     return comes.has(card) || (!goes.has(card) && known !== undefined && !known.isGone);
   };
-  const isHomeless = ({ name, row }: Taken): boolean => {
+  const isHomeless = ({ name, row }: MergeStep): boolean => {
     const card = row === null || name === "traveller" ? null : cardOf(name, row);
     return card !== null && !isHere(card);
   };
@@ -179,7 +179,7 @@ export type Choice = "mine" | "theirs";
  * A choice as what is taken. It is a change of its own, by this device: whoever chose otherwise is asked again.
  * @param at the moment of the choice, later than either side
  */
-export function chosen({ name, id, mine, theirs }: Conflict, choice: Choice, of: VersionVector, at: string): Taken {
+export function chosen({ name, id, mine, theirs }: Conflict, choice: Choice, of: VersionVector, at: string): MergeStep {
   const { row } = choice === "mine" ? mine : theirs;
   return {
     name,

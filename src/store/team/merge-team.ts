@@ -12,7 +12,7 @@ import {
   type Progress,
   type RecordLists,
   type RecordTypeName,
-  type Taken,
+  type MergeStep,
 } from "@/records";
 import { withPhotos } from "../kept-photos";
 import { later } from "../later";
@@ -40,7 +40,7 @@ class CancelledError extends Error {
 }
 
 /** What was chosen, as what is taken. */
-function settled({ plan }: ReadTeamFile, choices: Readonly<Record<string, Choice>>, device: string): Taken[] {
+function settled({ plan }: ReadTeamFile, choices: Readonly<Record<string, Choice>>, device: string): MergeStep[] {
   return plan.conflicts.flatMap((conflict) => {
     const { mine, theirs } = conflict;
     const choice = choices[mine.version.key];
@@ -61,7 +61,7 @@ const byName = <T extends { readonly name: RecordTypeName }>(all: readonly T[]):
 const mergingTables = (db: VemmickDatabase) => [...notingTables(db), db.summaries, db.merges];
 
 /** Rows as they stand here, by key. */
-async function rowsHere(db: VemmickDatabase, taken: readonly Taken[]): Promise<ReadonlyMap<string, DatedRow>> {
+async function rowsHere(db: VemmickDatabase, taken: readonly MergeStep[]): Promise<ReadonlyMap<string, DatedRow>> {
   const rows = new Map<string, DatedRow>();
   for (const [name, all] of byName(taken))
     for (const chunk of chunksOf(all))
@@ -70,13 +70,18 @@ async function rowsHere(db: VemmickDatabase, taken: readonly Taken[]): Promise<R
 }
 
 /** What nobody has changed here since the plan was made. */
-const isAsPlanned = (known: ReadonlyMap<string, KnownVersion>, now: ReadonlyMap<string, DatedRow>, { version }: Taken): boolean => {
+const isAsPlanned = (known: ReadonlyMap<string, KnownVersion>, now: ReadonlyMap<string, DatedRow>, { version }: MergeStep): boolean => {
   const was = known.get(version.key);
   const at = was === undefined || was.isGone ? undefined : was.at;
   return now.get(version.key)?.updatedAt === at;
 };
 
-async function writeRows(db: VemmickDatabase, taken: readonly Taken[], here: ReadonlyMap<string, DatedRow>, told: (done: number) => void) {
+async function writeRows(
+  db: VemmickDatabase,
+  taken: readonly MergeStep[],
+  here: ReadonlyMap<string, DatedRow>,
+  told: (done: number) => void,
+) {
   const lists = byName(taken.filter(({ effect }) => effect !== "known"));
   for (const [name, all] of lists) {
     const put = all.flatMap(({ row, version }) => (row === null ? [] : [withOwn(name, row, here.get(version.key))]));
@@ -142,7 +147,7 @@ export async function mergeTeam(
 }
 
 /** Rows as they stand, with their photos, by key. */
-async function wholeRows(db: VemmickDatabase, taken: readonly Taken[]): Promise<readonly (readonly [string, DatedRow])[]> {
+async function wholeRows(db: VemmickDatabase, taken: readonly MergeStep[]): Promise<readonly (readonly [string, DatedRow])[]> {
   const rows = [...(await rowsHere(db, taken))];
   const whole = await withPhotos(
     db,

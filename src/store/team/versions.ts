@@ -1,4 +1,4 @@
-import { noteChanges, RECORD_TYPE_NAMES, versionKey, type DatedRow, type KnownVersion } from "@/records";
+import { cardOf, noteChanges, RECORD_TYPE_NAMES, versionKey, type DatedRow, type KnownVersion } from "@/records";
 import type { VemmickDatabase } from "../vemmick-database";
 
 /** Rows of a table are looked through so many at a time. */
@@ -13,7 +13,7 @@ async function presentTimes(db: VemmickDatabase): Promise<ReadonlyMap<string, st
     for (;;) {
       const rows: DatedRow[] = await db.recordTable(name).where(":id").above(after).limit(CHUNK).toArray();
       for (const row of rows) {
-        const card = name === "station" ? (row as DatedRow & { readonly travellerId: string }).travellerId : null;
+        const card = name === "traveller" ? null : cardOf(name, row);
         if ((row as { readonly isDemo?: boolean }).isDemo === true) demo.add(row.id);
         else if (card === null || !demo.has(card)) times.set(versionKey(name, row.id), row.updatedAt);
       }

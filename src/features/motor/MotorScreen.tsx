@@ -2,6 +2,7 @@
 import { lazy, Suspense, useState } from "react";
 import { PageLink } from "@/components/PageLink";
 import { parseTravellerId, type TravellerId } from "@/records";
+import { useSettled } from "@/store/live";
 import { useSummaries, useVisitsOf } from "@/store/summaries";
 import type { Summary } from "@/store/summary";
 import FoundOut from "../ledger/FoundOut";
@@ -40,7 +41,7 @@ export function MotorScreen() {
 }
 
 function ByCard({ id }: { id: TravellerId }) {
-  const card = useSummaries([id]);
+  const card = useSettled(useSummaries([id]));
   const [summary] = card.state === "ready" ? card.value : [];
   if (card.state !== "ready") return <Reading />;
   if (!summary) return <p className="text-[17px]">This visit is not on this device.</p>;
@@ -48,7 +49,8 @@ function ByCard({ id }: { id: TravellerId }) {
 }
 
 function Motor({ motor }: { motor: string }) {
-  const found = useVisitsOf(motor);
+  // Said to be another motor, it is the same page: what was said on it stays.
+  const found = useSettled(useVisitsOf(motor));
   if (found.state !== "ready") return <Reading />;
   const visits = found.value;
   const last = visits.at(-1);

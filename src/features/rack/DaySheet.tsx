@@ -19,8 +19,13 @@ export default function DaySheet({ ids, onClose }: { ids: readonly TravellerId[]
   const [dueRows, openRows] = [due.state === "ready" ? due.value : NONE, open.state === "ready" ? open.value : NONE];
   const isDue = new Set(dueRows.map(({ id }) => id));
   const rows = [...dueRows, ...openRows.filter(({ id }) => !isDue.has(id))];
-  const toggle = (id: TravellerId): void =>
-    void changeDayList((all) => (all.includes(id) ? all.filter((each) => each !== id) : [...all, id]));
+  // A tick shows at once; what is kept follows.
+  const [chosen, setChosen] = useState(ids);
+  const toggle = (id: TravellerId): void => {
+    const isOn = !chosen.includes(id);
+    setChosen(isOn ? [...chosen, id] : chosen.filter((each) => each !== id));
+    void changeDayList((all) => (isOn ? [...all, id] : all.filter((each) => each !== id)));
+  };
   return (
     <Sheet title="Cards for the day" onClose={onClose}>
       {rows.length === 0 ? <p>No card is open, and nothing is due.</p> : null}
@@ -28,7 +33,7 @@ export default function DaySheet({ ids, onClose }: { ids: readonly TravellerId[]
         {rows.map(({ id, machine, site }) => (
           <li key={id} className="border-b border-rule-faint">
             <label className="flex min-h-[48px] items-center gap-3 text-[15px]">
-              <input type="checkbox" className="h-5 w-5 accent-press" checked={ids.includes(id)} onChange={() => toggle(id)} />
+              <input type="checkbox" className="h-5 w-5 accent-press" checked={chosen.includes(id)} onChange={() => toggle(id)} />
               <span className="min-w-0">
                 {machine.trim() || "Machine not named"}
                 <span className="caption block">

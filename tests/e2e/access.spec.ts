@@ -9,6 +9,7 @@ const VIEWS = [
   "/ledger",
   "/motor?card=demo-lido-fan-4",
   "/learnt",
+  "/team",
   "/house-rules",
   "/print?id=demo-nursery-fan-weak",
   ...STATIONS.map((station) => `/traveller?id=demo-bakery-proofer&station=${station}`),

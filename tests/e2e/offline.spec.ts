@@ -81,6 +81,7 @@ test("after one visit the whole program works with the server gone, every link o
       "/print?view",
       "/schema",
       "/shelf",
+      "/team",
       "/traveller",
     ].sort(),
   );
@@ -99,6 +100,13 @@ test("after one visit the whole program works with the server gone, every link o
     await expect(page.getByRole("heading", { name: "No such page" })).toBeVisible();
     await expect(page.getByRole("link", { name: "To the rack" })).toBeVisible();
   }
+  // A paper with its fonts and what sets it.
+  await page.goto(`${home}/print?id=demo-nursery-fan-weak`);
+  const [paper] = await Promise.all([
+    page.waitForEvent("download", { timeout: 60_000 }),
+    page.getByRole("button", { name: "Save as PDF" }).click(),
+  ]);
+  expect(paper.suggestedFilename()).toMatch(/^Brackwater-Nursery_.*\.pdf$/);
   await page.goto(`${home}/`);
   await page.getByRole("button", { name: "Squeals" }).click();
   await expect(page.getByLabel("Squeals")).toBeChecked();

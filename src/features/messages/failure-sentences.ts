@@ -143,7 +143,7 @@ const SENTENCES: Sentences = {
   "file-own": () => "This is the file of this very device: there is nothing new in it. Choose the file of another one.",
   "folder-failed": ({ detail }) =>
     detail === "NotAllowedError"
-      ? "The browser does not let this page into the folder. Press Open the folder again, and allow it."
+      ? "The browser does not let this page into the folder. Choose “Open the folder again”, and allow it."
       : detail === "NotFoundError"
         ? "The folder is not there any more. Choose it again, or another one."
         : detail === "QuotaExceededError"

@@ -1,5 +1,5 @@
 import * as v from "valibot";
-import { DUE_KINDS } from "@/core/due";
+import { DUE_KINDS } from "@/core/due/due-kinds";
 import { DaySchema, EPOCH, MomentSchema, textSchema } from "@/core/kept";
 import { toOneForm } from "./one-form";
 import { defineRecordType } from "./record-type";

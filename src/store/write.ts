@@ -1,4 +1,3 @@
-import type { DueKind } from "@/core/due";
 import type { StationData, StationId } from "@/core/stations";
 import type { StationEntry } from "@/core/traveller";
 import { blankStationRow, stationRecordId, type StationRecord, type Traveller, type TravellerId } from "@/records";
@@ -46,10 +45,3 @@ export async function updateTraveller(
 ): Promise<boolean> {
   return changeRow("traveller", id, (row) => ({ ...row, ...change }));
 }
-
-/** Puts a follow-up of a card off until a day, with the reason; null: it is due again when it was. */
-export const putOff = (id: TravellerId, kind: DueKind, until: { readonly day: string; readonly why: string } | null): Promise<boolean> =>
-  changeRow("traveller", id, (row, at) => {
-    const others = (row as unknown as Traveller).putOff.filter((each) => each.kind !== kind);
-    return { ...row, putOff: until === null ? others : [...others, { kind, until: until.day, why: until.why, at }] };
-  });

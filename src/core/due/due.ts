@@ -1,10 +1,7 @@
 import type { ActionId } from "../trade";
 import { addDays, addMonths, lightFormat } from "date-fns";
 import { isDay } from "../kept";
-
-/** What is to be looked at again. Ids name sentences of the interface. */
-export const DUE_KINDS = ["recheck-capacitor", "recheck-decision", "oil-bearings", "listen-bearings", "part-expected"] as const;
-export type DueKind = (typeof DUE_KINDS)[number];
+import type { DueKind } from "./due-kinds";
 
 /** A follow-up a station asks for: on a date, or so long after a day (null: the day of the visit). */
 export interface Due {

@@ -1,1 +1,2 @@
-export { DUE_KINDS, dueOn, isStillDue, type Due, type DueKind } from "./due";
+export { DUE_KINDS, type DueKind } from "./due-kinds";
+export { dueOn, isStillDue, type Due } from "./due";

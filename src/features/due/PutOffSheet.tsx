@@ -3,7 +3,7 @@ import { useState } from "react";
 import { DayField } from "@/components/DayField";
 import Sheet from "@/components/Sheet";
 import { LineField } from "@/components/LineField";
-import { putOff } from "@/store/write";
+import { putOff } from "@/store/put-off";
 import { dayOf, dayWords } from "../vocabulary/clock";
 import { DUE_WORDS, type DueRow } from "./due";
 

@@ -38,6 +38,9 @@ function moved<T>(value: T, byMs: number): T {
   return JSON.parse(text) as T;
 }
 
+/** In a store of so many cards one motor has forty visits. */
+const LONG_HISTORY_FROM = 10_000;
+
 /**
  * Cards like those of the demo, over years, at many places, several visits to most motors.
  * @param size how many cards and shelf lines
@@ -55,7 +58,7 @@ export function makeBigStore({ cards, parts }: BigStoreSize, now: Date, seed = 1
   const travellers: Traveller[] = [];
   const stations: StationRecord[] = [];
   for (let index = 0; index < cards; index += 1) {
-    const motor = index < 8 ? 0 : Math.floor(random() * motors);
+    const motor = index < 8 ? 0 : cards >= LONG_HISTORY_FROM && index < 48 ? 1 : Math.floor(random() * motors);
     const { traveller, stations: rows } = templates[motor % templates.length] ?? templates[0]!;
     const id = `big-${String(index).padStart(6, "0")}` as TravellerId;
     // The newest first: about ten cards a working day.

@@ -3,10 +3,9 @@ import { headers } from "next/headers";
 import "@fontsource-variable/archivo/standard.css";
 import "@fontsource-variable/martian-mono/standard.css";
 import "./globals.css";
-import { KeepSummaries } from "@/features/cards/KeepSummaries";
 import { GlobalKeys } from "@/features/keys/GlobalKeys";
+import { Later } from "@/features/shell/Later";
 import { OfflineShell } from "@/features/shell/OfflineShell";
-import { KeepTeam } from "@/features/team/KeepTeam";
 
 export const metadata: Metadata = {
   title: "Vemmick",
@@ -29,8 +28,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
       <body>
         {children}
         <GlobalKeys />
-        <KeepSummaries />
-        <KeepTeam />
+        <Later />
         <OfflineShell />
       </body>
     </html>

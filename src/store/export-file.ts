@@ -7,7 +7,6 @@ import {
   type DatedRow,
   type Progress,
   type RecordTypeName,
-  type TeamSection,
   type Traveller,
   type TravellerId,
   type WrittenFile,
@@ -28,9 +27,6 @@ export interface Selection {
 
 /** What an export is of: one card or some with what belongs to them, or everything with shelf and house rules. */
 export type ExportOf = TravellerId | Selection | "everything";
-
-/** Demo records are each device's own: a team file leaves them out. */
-const isDemo = (row: DatedRow): boolean => (row as { readonly isDemo?: unknown }).isDemo === true;
 
 const cardsOf = (of: Exclude<ExportOf, "everything">): readonly string[] => (typeof of === "string" ? [of] : of.cards);
 
@@ -99,7 +95,6 @@ export type ExportedParts = Omit<WrittenFile, "text"> & { readonly parts: readon
  * Writes an export in one transaction, so that it is of one moment. What was keyed and is not kept yet goes with it; a row
  * whose card is gone does not.
  * @param left what is not kept yet
- * @param team for a team file, of everything: who writes it, with the versions of its records
  * @errors throws NewerDataError when a newer program has been here
  */
 export async function exportParts(
@@ -107,9 +102,8 @@ export async function exportParts(
   of: ExportOf,
   left: readonly Unsaved[],
   onProgress: Progress = () => undefined,
-  team: TeamSection | null = null,
 ): Promise<ExportedParts> {
-  const writer = createFileWriter(new Date().toISOString(), team);
+  const writer = createFileWriter(new Date().toISOString());
   const parts = [writer.head()];
   const cards = new Set<string>();
   const nameless = withoutNames(of);
@@ -126,7 +120,6 @@ export async function exportParts(
       const waiting = unsavedOnly(name, of, left);
       const write = (row: DatedRow): string => {
         const card = cardOf(name, row);
-        if (team !== null && isDemo(row)) return "";
         if (name === "traveller") cards.add(row.id);
         return card === null || cards.has(card) ? writer.record(name, nameless(name, row)) : "";
       };

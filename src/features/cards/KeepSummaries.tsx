@@ -1,11 +1,9 @@
 "use client";
-import { useEffect, useState } from "react";
+import { useEffect } from "react";
 import { useOldLines } from "@/store/old-lines";
 
 /** Once the page is there, and no sooner: what it shows first is what is kept. */
 const SOON_MS = 50;
-/** What the page shows is read before it is asked whether some of it is old. */
-const AT_REST_MS = 400;
 /** The whole store is looked through once a tab, when nobody waits for anything. */
 const LATER_MS = 4000;
 const LOOKED_THROUGH = "vemmick-looked-through";
@@ -24,12 +22,7 @@ function isLookedThrough(): boolean {
 
 /** Has what lists show of the cards derived anew, in a worker, whenever some of it is old. */
 export function KeepSummaries() {
-  const [isAsked, setAsked] = useState(false);
-  const isOld = useOldLines(isAsked);
-  useEffect(() => {
-    const atRest = setTimeout(() => setAsked(true), AT_REST_MS);
-    return () => clearTimeout(atRest);
-  }, []);
+  const isOld = useOldLines();
   useEffect(() => {
     if (!isOld) return;
     const soon = setTimeout(keep, SOON_MS);

@@ -4,7 +4,7 @@ import type { Folder } from "@/devices/folder";
 import { toStorageFailure } from "@/store/storage-status";
 import type { VemmickDatabase } from "@/store/vemmick-database";
 import type { TeamOutline } from "@/store/team/team-calls";
-import { deviceOfFile, fileNameOf, noteTurn, takeNewId, teamDevice } from "@/store/team/team-device";
+import { deviceOfFile, fileNameOf, knownDevice, noteTurn, takeNewId, teamDevice } from "@/store/team/team-device";
 
 /** What of a team's calls reading and writing a folder takes. */
 export interface SyncCalls {
@@ -50,6 +50,8 @@ async function writeOwn(folder: Folder, db: VemmickDatabase, calls: SyncCalls): 
   const name = fileNameOf(writer.id);
   const written = (await db.settings.get(WRITTEN_KEY))?.value;
   if (written === `${name} ${sign}` && (await folder.read(name)) !== null) return "kept";
+  // Cleared since it was made: it would say that everything was taken away.
+  if ((await knownDevice(db))?.id !== writer.id) return "kept";
   // Noted first: a write that is cut off must not make this device a stranger to its own file.
   await noteTurn(db, writer.turn);
   await folder.write(name, blob);

@@ -83,6 +83,8 @@ const withFound = (before: readonly FoundDevice[], found: readonly FoundDevice[]
 let running: Promise<void> | null = null;
 async function syncOnce(): Promise<void> {
   if (folder === null || (await folder.state()) !== "open") return;
+  // Everything was cleared, here or in another tab: the folder is not this device's any more.
+  if ((await database().settings.get(FOLDER_KEY)) === undefined) return setFolder(null);
   const open = folder;
   change({ isAtWork: true });
   try {

@@ -21,7 +21,6 @@ import { deleteRecords, putRecords, type VemmickDatabase } from "../vemmick-data
 import type { Merge, MergedRecord } from "./merge-row";
 import type { ReadTeamFile } from "./read-team";
 import { teamDevice } from "./team-device";
-import { notingTables } from "./versions";
 
 /** Merges that can be undone; older ones are let go. */
 const MOST_MERGES = 10;
@@ -58,7 +57,7 @@ const byName = <T extends { readonly name: RecordTypeName }>(all: readonly T[]):
   RECORD_TYPE_NAMES.map((name) => [name, all.filter((each) => each.name === name)] as const);
 
 /** Tables of a transaction that merges. */
-const mergingTables = (db: VemmickDatabase) => [...notingTables(db), db.summaries, db.merges];
+const mergingTables = (db: VemmickDatabase) => [...db.recordTables, db.settings, db.photos, db.versions, db.summaries, db.merges];
 
 /** Rows as they stand here, by key. */
 async function rowsHere(db: VemmickDatabase, taken: readonly MergeStep[]): Promise<ReadonlyMap<string, DatedRow>> {

@@ -13,12 +13,11 @@ import {
   type TeamReading,
 } from "@/records";
 import { withPhotos } from "../kept-photos";
-import { photoNames } from "../photos";
 import { toStorageFailure } from "../storage-status";
 import type { VemmickDatabase } from "../vemmick-database";
 import type { MergeCounts } from "./merge-row";
 import { teamDevice } from "./team-device";
-import { noteHere, notingTables } from "./versions";
+import { noteHere } from "./versions";
 
 /** A file of another device with what merging it would do; nothing is written but what was noted of this device's own changes. */
 export interface ReadTeamFile {
@@ -44,8 +43,6 @@ async function rowsOf(db: VemmickDatabase, keys: readonly string[]): Promise<Row
     if (row) rows.set(key, row);
   }
   const kept = [...rows];
-  // An empty turn would end the transaction.
-  if (!kept.some(([, row]) => photoNames(row).length > 0)) return rows;
   const whole = await withPhotos(
     db,
     kept.map(([, row]) => row),
@@ -77,22 +74,20 @@ function countsOf({ taken, conflicts }: MergePlan, known: ReadonlyMap<string, Kn
 
 /** Plans the merge of a file that was read, against what is here now. */
 export async function planTeam(db: VemmickDatabase, theirs: TeamReading): Promise<ReadTeamFile> {
-  return db.transaction("rw", notingTables(db), async () => {
-    const device = await teamDevice(db);
-    const known = await noteHere(db, device.id);
-    const rows = await rowsOf(db, changedOnBoth(known, theirs));
-    const mine: Mine = { device: device.id, versions: known, rowOf: (name, id) => rows.get(versionKey(name, id)) };
-    const plan = planMerge(mine, theirs);
-    const { writer } = theirs.section;
-    return {
-      from: { id: writer.id, name: writer.name },
-      at: theirs.exportedAt,
-      plan,
-      known,
-      counts: countsOf(plan, known),
-      leftOut: plan.homeless.length + theirs.faults.length,
-    };
-  });
+  const device = await db.transaction("rw", db.settings, () => teamDevice(db));
+  const known = await noteHere(db, device.id);
+  const rows = await rowsOf(db, changedOnBoth(known, theirs));
+  const mine: Mine = { device: device.id, versions: known, rowOf: (name, id) => rows.get(versionKey(name, id)) };
+  const plan = planMerge(mine, theirs);
+  const { writer } = theirs.section;
+  return {
+    from: { id: writer.id, name: writer.name },
+    at: theirs.exportedAt,
+    plan,
+    known,
+    counts: countsOf(plan, known),
+    leftOut: plan.homeless.length + theirs.faults.length,
+  };
 }
 
 /**

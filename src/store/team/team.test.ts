@@ -6,6 +6,7 @@ import { putRecords, VemmickDatabase, writing } from "../vemmick-database";
 import { mergeTeam, undoMerge } from "./merge-team";
 import { readTeamFile } from "./read-team";
 import { deviceOfFile, fileNameOf, nameDevice, teamDevice } from "./team-device";
+import { keepNoted, knownVersions } from "./versions";
 import { teamFile } from "./write-team-file";
 
 const PHOTO = `data:image/jpeg;base64,${"A".repeat(400)}`;
@@ -181,6 +182,32 @@ test("let be half way, nothing of it is there", async () => {
   const before = await everything(b);
   expect(await mergeTeam(b, await read(b, a), { isCancelled: () => true })).toEqual({ ok: false, failure: { code: "import-cancelled" } });
   expect((await everything(b)).length).toBe(before.length);
+});
+
+test("everything cleared here takes nothing away from the team, not even while a file is being made", async () => {
+  const [a, b] = await pair();
+  const making = teamFile(b).catch((error: Error) => error.name);
+  await b.transaction("rw", [b.settings, b.versions], async () => {
+    await b.settings.clear();
+    await b.versions.clear();
+  });
+  await Promise.all([b.travellers.clear(), b.stations.clear(), b.parts.clear()]);
+  // Either it was whole before, or it is not made at all.
+  const made = await making;
+  if (typeof made !== "string") expect((await readTeamFile(a, made.blob)).ok).toBe(true);
+  await merge(a, b);
+  expect([await a.travellers.count(), await a.parts.count()]).toEqual([2, 1]);
+  await merge(b, a);
+  expect(await b.travellers.count()).toBe(2);
+});
+
+test("what was looked through before everything was cleared is not told as taken away", async () => {
+  const [a] = await pair();
+  const { id } = await teamDevice(a);
+  const known = await knownVersions(a);
+  await a.settings.clear();
+  await expect(keepNoted(a, known, new Map(), id)).rejects.toThrow("the device was cleared");
+  expect((await a.versions.toArray()).every(({ isGone }) => !isGone)).toBe(true);
 });
 
 describe("files of others that are no good are told, and nothing of them is taken", () => {

@@ -50,10 +50,10 @@ export async function openStore({ chromium, executablePath, args, home }, { card
         const request = indexedDB.open("vemmick");
         request.onsuccess = () => {
           const db = request.result;
-          const transaction = db.transaction(["travellers", "stations", "parts", "summaries"], "readwrite");
+          const transaction = db.transaction(["travellers", "stations", "parts", "summaries", "deeds"], "readwrite");
           transaction.objectStore("summaries").getAll().onsuccess = (event) => {
             const [found] = event.target.result.map(({ derivedBy }) => derivedBy.replace("?", "")).filter(Boolean);
-            for (const table of ["travellers", "stations", "parts", "summaries"]) transaction.objectStore(table).clear();
+            for (const table of ["travellers", "stations", "parts", "summaries", "deeds"]) transaction.objectStore(table).clear();
             transaction.oncomplete = () => {
               db.close();
               resolve(found);

@@ -4,6 +4,7 @@ import { studyNow } from "@/core/study/answer";
 import { deriveLine } from "@/features/cards/card-line";
 import { toHouse, UNSET_HOUSE, type StationRecord, type TravellerId } from "@/records";
 import { toEntries, toVisit } from "@/store/kept-card";
+import { toDeedRow } from "@/store/deed-row";
 import { toSummary, withLine } from "@/store/summary";
 import { makeBigStore } from "./big-store";
 
@@ -38,7 +39,6 @@ function print(table: string, rows: readonly unknown[]): void {
 print("travellers", travellers);
 print("stations", stations);
 print("parts", shelf);
-print(
-  "summaries",
-  summaries.map(({ summary, line }) => withLine(summary, line, BY, last.get(summary.motor) === summary.id)),
-);
+const derived = summaries.map(({ summary, line }) => withLine(summary, line, BY, last.get(summary.motor) === summary.id));
+print("summaries", derived);
+print("deeds", derived.map(toDeedRow));

@@ -44,6 +44,7 @@ export {
   changedOnBoth,
   chosen,
   isDeviceId,
+  isNews,
   joinVersions,
   nextVersion,
   noteChanges,

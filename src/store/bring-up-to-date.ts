@@ -2,7 +2,7 @@ import { Dexie, type Table } from "dexie";
 import type { Loose } from "@/core/kept";
 import { findNewer, PRESENT_VERSIONS, RECORD_TYPE_NAMES, recordKindOf, type RecordTypeName, type RecordVersions } from "@/records";
 import { toSummary } from "./summary";
-import { NewerDataError, SUMMARISED_KEY, VERSIONS_KEY, type VemmickDatabase } from "./vemmick-database";
+import { deleteSummaries, NewerDataError, SUMMARISED_KEY, VERSIONS_KEY, putSummaries, type VemmickDatabase } from "./vemmick-database";
 
 /** Types whose records were written by an older program. */
 const olderTypes = (versions: RecordVersions | null): readonly RecordTypeName[] =>
@@ -19,7 +19,7 @@ export async function bringUpToDate(db: VemmickDatabase): Promise<void> {
   const isOld = olderTypes(await readVersions(db)).length > 0;
   // Migrations know every schema: they are fetched where there is something to bring up to date.
   const migrateRow = isOld ? (await Dexie.Promise.resolve(import("./migrate-row"))).migrateRow : (_: RecordTypeName, row: Loose) => row;
-  await db.transaction("rw", [...db.recordTables, db.settings, db.summaries], async () => {
+  await db.transaction("rw", [...db.recordTables, db.settings, db.summaries, db.deeds], async () => {
     const versions = await readVersions(db);
     if (versions !== null && findNewer(versions)) throw new NewerDataError("written by a newer program");
     for (const name of olderTypes(versions)) {
@@ -30,7 +30,11 @@ export async function bringUpToDate(db: VemmickDatabase): Promise<void> {
     // A store of a program that kept no summaries, or others.
     if ((await db.settings.get(SUMMARISED_KEY)) === undefined) {
       await db.summaries.clear();
-      await db.summaries.bulkPut((await db.travellers.toArray()).map((traveller) => toSummary(traveller)));
+      await db.deeds.clear();
+      await putSummaries(
+        db,
+        (await db.travellers.toArray()).map((traveller) => toSummary(traveller)),
+      );
       await db.settings.put({ key: SUMMARISED_KEY, value: true });
     }
     if (JSON.stringify(versions) !== JSON.stringify(PRESENT_VERSIONS))
@@ -40,11 +44,17 @@ export async function bringUpToDate(db: VemmickDatabase): Promise<void> {
 
 /** Gives every card its summary and takes away those of cards that are gone: whoever wrote past the program left them so. */
 export async function mendSummaries(db: VemmickDatabase): Promise<void> {
-  await db.transaction("rw", [db.travellers, db.summaries], async () => {
+  await db.transaction("rw", [db.travellers, db.summaries, db.deeds], async () => {
     const [cards, known] = await Promise.all([db.travellers.toCollection().primaryKeys(), db.summaries.toCollection().primaryKeys()]);
     const [there, summarised] = [new Set<string>(cards), new Set<string>(known)];
     const missing = await db.travellers.bulkGet(cards.filter((id) => !summarised.has(id)));
-    await db.summaries.bulkPut(missing.filter((row) => row !== undefined).map((row) => toSummary(row)));
-    await db.summaries.bulkDelete(known.filter((id) => !there.has(id)));
+    await putSummaries(
+      db,
+      missing.filter((row) => row !== undefined).map((row) => toSummary(row)),
+    );
+    await deleteSummaries(
+      db,
+      known.filter((id) => !there.has(id)),
+    );
   });
 }

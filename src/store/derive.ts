@@ -3,7 +3,7 @@ import type { TravellerId } from "@/records";
 import { readEarlier, toEntries, type KeptCard } from "./kept-card";
 import { soundRecord, soundStations } from "./sound";
 import { afterChange, CHANGED, EARLIER_CHANGED, isOutdated, STILL_OPEN, withLine, type CardLine, type Summary } from "./summary";
-import type { VemmickDatabase } from "./vemmick-database";
+import { putSummaries, type VemmickDatabase } from "./vemmick-database";
 
 /** A line, and whether a long question behind it is still open. */
 export interface Derived {
@@ -53,7 +53,7 @@ async function writeLines(
   db: VemmickDatabase,
   made: readonly { readonly summary: Summary; readonly line: CardLine; readonly by: string }[],
 ): Promise<void> {
-  await db.transaction("rw", [db.summaries], async () => {
+  await db.transaction("rw", [db.summaries, db.deeds], async () => {
     for (const { summary, line, by } of made) {
       const { id, motor } = summary;
       const present = await db.summaries.get(id);
@@ -66,7 +66,7 @@ async function writeLines(
       // What was found on this visit is evidence on the later ones; what it asks for takes the place of what earlier ones asked.
       const news = summary.derivedBy === CHANGED ? later.map(afterChange) : [];
       const past = isLastVisit ? others.filter(({ dueDays }) => dueDays.length > 0).map((row): Summary => ({ ...row, dueDays: [] })) : [];
-      await db.summaries.bulkPut([withLine(present, line, by, isLastVisit), ...news, ...past]);
+      await putSummaries(db, [withLine(present, line, by, isLastVisit), ...news, ...past]);
     }
   });
 }

@@ -3,7 +3,6 @@ import { learn, offersOf, type DatedDeed, type Learnt, type Offer } from "@/core
 import { fail, ok, type Failure, type Result } from "@/core/result";
 import { database } from "./database";
 import { toStorageFailure } from "./storage-status";
-import type { Summary } from "./summary";
 import type { VemmickDatabase } from "./vemmick-database";
 
 /** What the house has learnt, as a screen shows it, and the rules it would change. */
@@ -14,19 +13,6 @@ export interface HouseLearnt {
   readonly isDemo: boolean;
 }
 
-/** Rows are read so many at a time. */
-const CHUNK = 1000;
-
-async function readSummaries(db: VemmickDatabase, take: (row: Summary) => void): Promise<void> {
-  for (let last = ""; ;) {
-    const rows = await db.summaries.where(":id").above(last).limit(CHUNK).toArray();
-    rows.forEach(take);
-    const end = rows.at(-1);
-    if (end === undefined || rows.length < CHUNK) return;
-    last = end.id;
-  }
-}
-
 /**
  * What the house's own cards tell; those of the demo alone where there is no other.
  * @param figures house rules in force
@@ -34,10 +20,9 @@ async function readSummaries(db: VemmickDatabase, take: (row: Summary) => void):
  */
 export async function houseLearnt(db: VemmickDatabase, figures: HouseFigures, nowMs: number): Promise<HouseLearnt> {
   const [own, demo]: [DatedDeed[], DatedDeed[]] = [[], []];
-  await readSummaries(db, ({ id, createdAt, finishedAt, callbackOf, isDemo, line }) => {
+  for (const { id, createdAt, finishedAt, callbackOf, isDemo, deed } of await db.deeds.toArray()) {
     // One that came back before anything was decided on it counts for the card it came back from.
-    const deed = line?.deed ?? null;
-    if (deed === null && callbackOf === null) return;
+    if (deed === null && callbackOf === null) continue;
     const empty = {
       works: [],
       maker: "",
@@ -47,7 +32,7 @@ export async function houseLearnt(db: VemmickDatabase, figures: HouseFigures, no
       minutes: null,
     } as const;
     (isDemo ? demo : own).push({ ...(deed ?? empty), id, createdAt, finishedAt, callbackOf });
-  });
+  }
   const isDemo = own.length === 0;
   const learnt = learn(isDemo ? demo : own, nowMs, figures.callbackDays);
   const { clear, ...shown } = learnt;

@@ -16,6 +16,7 @@ import {
 } from "@/records";
 import type { JournalEntry } from "./change";
 import type { Merge } from "./team/merge-row";
+import { toDeedRow, type DeedRow } from "./deed-row";
 import { partingPhotos, type KeptPhoto } from "./photos";
 import { afterChange, CHANGED, motorOf, toSummary, type Summary } from "./summary";
 
@@ -36,6 +37,7 @@ const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
   7: {
     versions: "key",
     merges: "id",
+    deeds: "id",
     summaries: "id, [motor+createdAt], [isOpen+updatedAt], createdAt, *dueDays, derivedBy, touchedMs, named",
   },
 };
@@ -65,6 +67,8 @@ export class VemmickDatabase extends Dexie {
   declare journal: EntityTable<JournalEntry, "id">;
   /** pictures of the stations' rows, apart from them */
   declare photos: EntityTable<KeptPhoto, "id">;
+  /** beside the summaries: what each card tells of the house's own work */
+  declare deeds: EntityTable<DeedRow, "id">;
   /** of each record the version a team knows it by */
   declare versions: EntityTable<KnownVersion, "key">;
   /** merges of other devices' files, each with the way back */
@@ -125,7 +129,7 @@ export async function checkStamp(db: VemmickDatabase): Promise<void> {
  * @errors NewerDataError when a newer program has been here: nothing is written
  */
 export async function writing<T>(db: VemmickDatabase, body: () => Promise<T>): Promise<T> {
-  return db.transaction("rw", [...db.recordTables, db.settings, db.summaries, db.photos], async () => {
+  return db.transaction("rw", [...db.recordTables, db.settings, db.summaries, db.deeds, db.photos], async () => {
     // Beside one another: the check costs no time of its own, and aborts the transaction where it fails.
     const [, done] = await Promise.all([checkStamp(db), body()]);
     return done;
@@ -143,12 +147,20 @@ async function markVisits(db: VemmickDatabase, motors: readonly string[]): Promi
   if (marked.length > 0) await db.summaries.bulkPut(marked);
 }
 
+/** Puts summaries with what goes beside them. Not async itself: one more turn and a transaction may end before its time. */
+export const putSummaries = (db: VemmickDatabase, rows: readonly Summary[]): PromiseLike<unknown> =>
+  db.summaries.bulkPut([...rows]).then(() => db.deeds.bulkPut(rows.map(toDeedRow)));
+
+/** Takes summaries away with what goes beside them. */
+export const deleteSummaries = (db: VemmickDatabase, ids: readonly Traveller["id"][]): PromiseLike<unknown> =>
+  db.deeds.bulkDelete([...ids]).then(() => db.summaries.bulkDelete([...ids]));
+
 /** Puts cards with what is derived of them. */
 export async function putTravellers(db: VemmickDatabase, travellers: readonly Traveller[]): Promise<void> {
   await db.travellers.bulkPut([...travellers]);
   const before = await db.summaries.bulkGet(travellers.map(({ id }) => id));
   const rows = travellers.map((traveller, index) => toSummary(traveller, before[index]));
-  await db.summaries.bulkPut(rows);
+  await putSummaries(db, rows);
   const left = before.flatMap((row, index) => (row && row.motor !== rows[index]?.motor ? [row.motor] : []));
   if (left.length > 0) await markVisits(db, left);
 }
@@ -165,7 +177,11 @@ async function touchCards(db: VemmickDatabase, ids: readonly Traveller["id"][]):
   const rows = travellers.map((traveller, index) => [traveller, before[index]] as const);
   // One that waits to be derived already, and knows when it was changed last, need not be written again.
   const old = rows.filter(([{ updatedAt }, row]) => row?.derivedBy !== CHANGED || row.updatedAt !== updatedAt);
-  if (old.length > 0) await db.summaries.bulkPut(old.map(([traveller, row]) => toSummary(traveller, row)));
+  if (old.length > 0)
+    await putSummaries(
+      db,
+      old.map(([traveller, row]) => toSummary(traveller, row)),
+    );
 }
 
 const isOfCards = (name: RecordTypeName): boolean => name !== "traveller" && recordKindOf(name).cardField !== undefined;
@@ -184,7 +200,7 @@ export async function deleteTravellers(db: VemmickDatabase, ids: readonly string
     .delete();
   await db.travellers.bulkDelete([...ids] as Traveller["id"][]);
   await db.settings.put({ key: GONE_KEY, value: crypto.randomUUID() });
-  await db.summaries.bulkDelete([...ids] as Summary["id"][]);
+  await deleteSummaries(db, ids as Summary["id"][]);
 }
 
 /** Puts records of one type, with what is derived of them. Not async itself: one more turn and a transaction may end before its time. */

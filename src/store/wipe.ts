@@ -24,7 +24,7 @@ export async function wipeEverything(): Promise<boolean> {
     writing(db, async () => {
       // A quick check lies among the settings; what the program knows of itself stays.
       await db.settings.where("key").startsWith(BENCH_KEYS).delete();
-      await Promise.all([...db.recordTables, db.summaries, db.photos].map((table) => table.clear()));
+      await Promise.all([...db.recordTables, db.summaries, db.deeds, db.photos].map((table) => table.clear()));
       await db.settings.put({ key: GONE_KEY, value: crypto.randomUUID() });
     }),
   );

@@ -66,6 +66,9 @@ export function ByHand() {
           Read files of others
         </label>
       </div>
+      <p role="status" className="caption">
+        {isAtWork ? "At work on the file …" : ""}
+      </p>
       <div aria-live="polite">
         {refused.map(({ file, failure }) => (
           <p key={file} role="alert" className="border-l-4 border-out pl-3 text-[14px] font-medium break-words text-out">

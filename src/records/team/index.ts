@@ -13,6 +13,7 @@ export { OWN_FIELDS, sharedPart, withOwn } from "./own-fields";
 export {
   changedOnBoth,
   chosen,
+  isNews,
   planMerge,
   type Choice,
   type Conflict,

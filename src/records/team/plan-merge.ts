@@ -89,6 +89,12 @@ export function changedOnBoth(versions: ReadonlyMap<string, KnownVersion>, { sec
   return section.versions.filter((theirs) => standsTo(versions.get(theirs.key), theirs) === "both").map(({ key }) => key);
 }
 
+/** Whether a version of another device is anything that is not known here. */
+export function isNews(mine: KnownVersion | undefined, theirs: KnownVersion): boolean {
+  const order = standsTo(mine, theirs);
+  return order === "newer" || order === "both";
+}
+
 /** Two devices of one id would make versions that look the same: the moment of the change tells them apart. */
 function standsTo(mine: KnownVersion | undefined, theirs: KnownVersion): ReturnType<typeof compareVersions> {
   const order = compareVersions(theirs.of, mine?.of ?? NEVER);

@@ -57,7 +57,7 @@ const byName = <T extends { readonly name: RecordTypeName }>(all: readonly T[]):
   RECORD_TYPE_NAMES.map((name) => [name, all.filter((each) => each.name === name)] as const);
 
 /** Tables of a transaction that merges. */
-const mergingTables = (db: VemmickDatabase) => [...db.recordTables, db.settings, db.photos, db.versions, db.summaries, db.merges];
+const mergingTables = (db: VemmickDatabase) => [...db.recordTables, db.settings, db.photos, db.versions, db.summaries, db.deeds, db.merges];
 
 /** Rows as they stand here, by key. */
 async function rowsHere(db: VemmickDatabase, taken: readonly MergeStep[]): Promise<ReadonlyMap<string, DatedRow>> {

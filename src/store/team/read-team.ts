@@ -1,6 +1,7 @@
 import { fail, ok, type Failure, type Result } from "@/core/result";
 import {
   changedOnBoth,
+  isNews,
   parseTeamFile,
   planMerge,
   versionKey,
@@ -10,7 +11,6 @@ import {
   type Mine,
   type Progress,
   type RecordTypeName,
-  type TeamReading,
 } from "@/records";
 import { withPhotos } from "../kept-photos";
 import { toStorageFailure } from "../storage-status";
@@ -72,34 +72,30 @@ function countsOf({ taken, conflicts }: MergePlan, known: ReadonlyMap<string, Kn
   return { newCards: count("new"), changedCards: count("changed"), goneCards: count("gone"), others, conflicts: conflicts.length };
 }
 
-/** Plans the merge of a file that was read, against what is here now. */
-export async function planTeam(db: VemmickDatabase, theirs: TeamReading): Promise<ReadTeamFile> {
-  const device = await db.transaction("rw", db.settings, () => teamDevice(db));
-  const known = await noteHere(db, device.id);
-  const rows = await rowsOf(db, changedOnBoth(known, theirs));
-  const mine: Mine = { device: device.id, versions: known, rowOf: (name, id) => rows.get(versionKey(name, id)) };
-  const plan = planMerge(mine, theirs);
-  const { writer } = theirs.section;
-  return {
-    from: { id: writer.id, name: writer.name },
-    at: theirs.exportedAt,
-    plan,
-    known,
-    counts: countsOf(plan, known),
-    leftOut: plan.homeless.length + theirs.faults.length,
-  };
-}
-
 /**
- * Reads the file of another device and says what merging it would do.
+ * Reads the file of another device and says what merging it would do, against what is here now.
  * @errors those of parseTeamFile; 'file-own' for the file of this device itself; those of the store
  */
 export async function readTeamFile(db: VemmickDatabase, file: Blob, onProgress?: Progress): Promise<Result<ReadTeamFile, Failure>> {
-  const read = parseTeamFile(await file.text(), onProgress);
-  if (!read.ok) return read;
   try {
-    if ((await teamDevice(db)).id === read.value.section.writer.id) return fail({ code: "file-own" });
-    return ok(await planTeam(db, read.value));
+    const device = await db.transaction("rw", db.settings, () => teamDevice(db));
+    const known = await noteHere(db, device.id);
+    const read = parseTeamFile(await file.text(), (version) => isNews(known.get(version.key), version), onProgress);
+    if (!read.ok) return read;
+    const theirs = read.value;
+    const { writer } = theirs.section;
+    if (writer.id === device.id) return fail({ code: "file-own" });
+    const rows = await rowsOf(db, changedOnBoth(known, theirs));
+    const mine: Mine = { device: device.id, versions: known, rowOf: (name, id) => rows.get(versionKey(name, id)) };
+    const plan = planMerge(mine, theirs);
+    return ok({
+      from: { id: writer.id, name: writer.name },
+      at: theirs.exportedAt,
+      plan,
+      known,
+      counts: countsOf(plan, known),
+      leftOut: plan.homeless.length + theirs.faults.length,
+    });
   } catch (error) {
     return fail(toStorageFailure(error));
   }

@@ -4,8 +4,7 @@ import "@fontsource-variable/archivo/standard.css";
 import "@fontsource-variable/martian-mono/standard.css";
 import "./globals.css";
 import { GlobalKeys } from "@/features/keys/GlobalKeys";
-import { Later } from "@/features/shell/Later";
-import { OfflineShell } from "@/features/shell/OfflineShell";
+import { Later } from "@/features/behind/Later";
 
 export const metadata: Metadata = {
   title: "Vemmick",
@@ -29,7 +28,6 @@ export default async function RootLayout({ children }: { children: React.ReactNo
         {children}
         <GlobalKeys />
         <Later />
-        <OfflineShell />
       </body>
     </html>
   );

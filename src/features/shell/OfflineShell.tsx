@@ -1,7 +1,5 @@
 "use client";
-import { setNonce } from "get-nonce";
 import { lazy, Suspense, useEffect, useSyncExternalStore } from "react";
-import { watchInstallOffer } from "./install-offer";
 import { newVersion, subscribeVersion, watchVersions } from "./versions";
 
 const NewVersion = lazy(() => import("./NewVersion"));
@@ -12,12 +10,8 @@ const NewVersion = lazy(() => import("./NewVersion"));
  */
 export function OfflineShell() {
   useEffect(() => {
-    // Style elements that sheets make while they are open carry the nonce of the page.
-    const { nonce } = document.querySelector<HTMLScriptElement>("script[nonce]") ?? {};
-    if (nonce) setNonce(nonce);
     if (process.env.NODE_ENV === "production" && "serviceWorker" in navigator) return watchVersions(navigator.serviceWorker);
   }, []);
-  useEffect(watchInstallOffer, []);
   const state = useSyncExternalStore(subscribeVersion, newVersion, () => "none" as const);
   return state === "none" ? null : (
     <Suspense>

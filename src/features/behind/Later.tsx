@@ -1,15 +1,22 @@
 "use client";
+import { setNonce } from "get-nonce";
 import { lazy, Suspense, useEffect, useState } from "react";
+import { watchInstallOffer } from "../shell/install-offer";
 
 const Keepers = lazy(() => import("./Keepers"));
 
 /** What the page shows is read before anything that goes on behind it. */
-const AT_REST_MS = 400;
+const AT_REST_MS = 1500;
 
 /** What goes on while a page is open, loaded once it stands. */
 export function Later() {
   const [isAtRest, setAtRest] = useState(false);
+  // The browser may offer it before the page is at rest, and once only.
+  useEffect(watchInstallOffer, []);
   useEffect(() => {
+    // Style elements that sheets make while they are open carry the nonce of the page.
+    const { nonce } = document.querySelector<HTMLScriptElement>("script[nonce]") ?? {};
+    if (nonce) setNonce(nonce);
     const later = setTimeout(() => setAtRest(true), AT_REST_MS);
     return () => clearTimeout(later);
   }, []);

@@ -99,7 +99,11 @@ function Figures({ visits }: { visits: readonly Summary[] }) {
         ) : null}
       </div>
       {strips.length === 0 ? (
-        <p className="mt-2 text-ink-soft">Nothing that is followed was measured on any visit yet.</p>
+        <p className="mt-2 text-ink-soft" role="status">
+          {visits.some(({ line }) => line === null)
+            ? "Its visits are being judged; the figures follow."
+            : "Nothing that is followed was measured on any visit yet."}
+        </p>
       ) : isTable ? (
         <FiguresTable strips={strips} visits={visits} />
       ) : (

@@ -99,6 +99,10 @@ test("the customer's page, labels of both sheets, and a month's list", async ({ 
       ((await row.getByRole("cell").nth(1).or(row.getByRole("columnheader").nth(1)).textContent()) ?? "").replace(/\s/g, ""),
     );
   expect(rows).toBeGreaterThan(2);
+  // Made on a phone it is the same, and the page itself is no wider than the phone.
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(flat((await savedPdf(page)).text)).toBe(flat(month.text));
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
 });
 
 test("parts of what was found go out as CSV", async ({ page }) => {

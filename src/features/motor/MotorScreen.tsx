@@ -48,9 +48,13 @@ function ByCard({ id }: { id: TravellerId }) {
   return <Motor motor={summary.motor} />;
 }
 
+const LOADING = { state: "loading" } as const;
+
 function Motor({ motor }: { motor: string }) {
   // Said to be another motor, it is the same page: what was said on it stays.
-  const found = useSettled(useVisitsOf(motor));
+  const read = useVisitsOf(motor);
+  // For a moment it is asked for under the name it had, which has no visits any more.
+  const found = useSettled(read.state === "ready" && read.value.length === 0 ? LOADING : read);
   if (found.state !== "ready") return <Reading />;
   const visits = found.value;
   const last = visits.at(-1);

@@ -30,7 +30,7 @@ export async function setPdf(document: TDocumentDefinitions): Promise<Blob> {
  * @param page what is printed of it
  * @param title of the document
  */
-export async function pdfOfPage(page: Element, size: PaperSize, title: string): Promise<Blob> {
+export async function pdfOfPage(page: HTMLElement, size: PaperSize, title: string): Promise<Blob> {
   await untilDrawn(page);
   const { pageSize, widthPt } = PAPER_SIZES[size];
   const { side, end } = MARGINS_PT;

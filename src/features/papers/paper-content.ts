@@ -9,6 +9,8 @@ import { standAloneDrawing } from "./stand-alone-drawing";
 
 /** Points a CSS pixel. */
 const PT = 0.75;
+/** Width of a page as a desk shows it [CSS px]: a phone's columns are not those of a sheet. */
+const PAGE_PX = 680;
 /** Room at the end of every cell, as the worker's tables have it [pt]. */
 const CELL_PT = 5;
 /** Columns of a sheet are never narrower than this [pt]. */
@@ -245,14 +247,17 @@ const rule = (width: number, pixels: number): Content => ({
  * @param page the element that is printed
  * @param widthPt room between the margins [pt]
  */
-export function paperContent(page: Element, widthPt: number): Content[] {
+export function paperContent(page: HTMLElement, widthPt: number): Content[] {
   const root = document.documentElement;
   const before = root.dataset.theme;
-  // Paper is light, whatever the screen is; nothing is drawn before this turn ends.
+  const { cssText } = page.style;
+  // Paper is light and as wide as paper, whatever the screen is; nothing is drawn before this turn ends.
   root.dataset.theme = "paper";
+  Object.assign(page.style, { width: `${PAGE_PX}px`, maxWidth: "none" });
   try {
     return children(page, { width: widthPt, style: (element) => getComputedStyle(element) });
   } finally {
+    page.style.cssText = cssText;
     if (before === undefined) delete root.dataset.theme;
     else root.dataset.theme = before;
   }

@@ -45,33 +45,35 @@ export default function MonthPage({ month: asked }: { month: string | null }) {
         {rows.length === 0 ? (
           <p className="mt-3">No visit in this month.</p>
         ) : (
-          <table className="mt-2 w-full">
-            <caption className="sr-only">Visits of {month.name}, in their order</caption>
-            <thead>
-              <tr className="border-b border-current text-left align-bottom">
-                <th className="py-1 pr-3">Day</th>
-                <th className="py-1 pr-3">Site and machine</th>
-                <th className="py-1 pr-3">What it did</th>
-                <th className="py-1 pr-3">How it stands</th>
-                <th className="py-1 pr-3">By</th>
-                <th className="py-1 text-right">Parts</th>
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map((row) => (
-                <tr key={row.id} className="break-inside-avoid border-b border-rule-faint align-top">
-                  <td className="num py-1 pr-3 whitespace-nowrap">{clockDay(row.createdAt)}</td>
-                  <td className="py-1 pr-3 break-words">
-                    {row.site || "no site"}, {row.machine || "machine not named"}
-                  </td>
-                  <td className="py-1 pr-3 break-words">{row.line?.complaint ?? ""}</td>
-                  <td className="py-1 pr-3 break-words">{row.line?.stands ?? ""}</td>
-                  <td className="py-1 pr-3">{row.technician}</td>
-                  <td className="num py-1 text-right">{priceOf(row) === 0 ? "" : formatMoney(priceOf(row))}</td>
+          <div className="overflow-x-auto">
+            <table className="mt-2 w-full min-w-[560px]">
+              <caption className="sr-only">Visits of {month.name}, in their order</caption>
+              <thead>
+                <tr className="border-b border-current text-left align-bottom">
+                  <th className="py-1 pr-3">Day</th>
+                  <th className="py-1 pr-3">Site and machine</th>
+                  <th className="py-1 pr-3">What it did</th>
+                  <th className="py-1 pr-3">How it stands</th>
+                  <th className="py-1 pr-3">By</th>
+                  <th className="py-1 text-right">Parts</th>
                 </tr>
-              ))}
-            </tbody>
-          </table>
+              </thead>
+              <tbody>
+                {rows.map((row) => (
+                  <tr key={row.id} className="break-inside-avoid border-b border-rule-faint align-top">
+                    <td className="num py-1 pr-3 whitespace-nowrap">{clockDay(row.createdAt)}</td>
+                    <td className="py-1 pr-3 break-words">
+                      {row.site || "no site"}, {row.machine || "machine not named"}
+                    </td>
+                    <td className="py-1 pr-3 break-words">{row.line?.complaint ?? ""}</td>
+                    <td className="py-1 pr-3 break-words">{row.line?.stands ?? ""}</td>
+                    <td className="py-1 pr-3">{row.technician}</td>
+                    <td className="num py-1 text-right">{priceOf(row) === 0 ? "" : formatMoney(priceOf(row))}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
         )}
         {total > 0 ? <p className="mt-2 text-right font-semibold">Parts of the month {formatMoney(total)}</p> : null}
       </main>

@@ -8,11 +8,17 @@ import type { TravellerId } from "@/records";
 import { changeDayList } from "@/store/day-list";
 import { useSummaries } from "@/store/summaries";
 import type { Summary } from "@/store/summary";
+import { dayOf } from "../vocabulary/clock";
 
 const DaySheet = lazy(() => import("./DaySheet"));
 
 const nameOf = ({ machine, site }: Pick<Summary, "machine" | "site">): string =>
   `${machine.trim() || "Machine not named"}, ${site.trim() || "no site"}`;
+
+const isDueBy = ({ dueDays }: Summary, today: string): boolean => dueDays.some((day) => day <= today);
+/** Signed off, and not gone to because it is due again. */
+const isDone = (card: Summary | undefined, today: string): boolean =>
+  card !== undefined && card.finishedAt !== null && !isDueBy(card, today);
 
 /** The cards of the day in an order of the person's own, moved by a drag or by keys. */
 export default function DayList({ ids, isOpened }: { ids: readonly TravellerId[]; isOpened: boolean }) {
@@ -39,7 +45,8 @@ export default function DayList({ ids, isOpened }: { ids: readonly TravellerId[]
     const card = known.get(id as TravellerId);
     return card ? nameOf(card) : "";
   };
-  const done = order.filter((id) => known.get(id)?.finishedAt !== null);
+  const [today] = useState(() => dayOf(new Date()));
+  const done = order.filter((id) => isDone(known.get(id), today));
   return (
     <section aria-labelledby="day-list">
       <h2 id="day-list" className="heading-rule">
@@ -66,7 +73,7 @@ export default function DayList({ ids, isOpened }: { ids: readonly TravellerId[]
           <ol>
             {order.map((id, index) => {
               const card = known.get(id);
-              return card ? <Row key={id} card={card} place={index + 1} /> : null;
+              return card ? <Row key={id} card={card} place={index + 1} today={today} /> : null;
             })}
           </ol>
         </SortableContext>
@@ -94,7 +101,7 @@ export default function DayList({ ids, isOpened }: { ids: readonly TravellerId[]
   );
 }
 
-function Row({ card, place }: { card: Summary; place: number }) {
+function Row({ card, place, today }: { card: Summary; place: number; today: string }) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: card.id });
   const shift = transform ? { transform: `translate3d(0, ${transform.y}px, 0)`, transition } : {};
   return (
@@ -117,7 +124,7 @@ function Row({ card, place }: { card: Summary; place: number }) {
         {card.machine.trim() || "machine not named"}
         <span className="caption block">
           {card.site.trim() || "no site"}
-          {card.finishedAt === null ? "" : " · signed off"}
+          {isDone(card, today) ? " · signed off" : isDueBy(card, today) ? " · due" : ""}
         </span>
       </PageLink>
       <button

@@ -1,6 +1,7 @@
 "use client";
 import { useEffect } from "react";
 import { database } from "@/store/database";
+import { FOLDER_KEY } from "@/store/team/team-device";
 
 /** When nobody waits for anything any more. */
 const LATER_MS = 3000;
@@ -9,7 +10,7 @@ const LATER_MS = 3000;
 export function KeepTeam() {
   useEffect(() => {
     const later = setTimeout(() => {
-      const asked = database().settings.get("team:folder");
+      const asked = database().settings.get(FOLDER_KEY);
       void asked
         .then((folder) => (folder === undefined ? null : import("./keep-team").then(({ keepTeam }) => keepTeam())))
         .catch(() => undefined);

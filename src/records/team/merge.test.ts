@@ -2,6 +2,7 @@ import type { RecordTypeName } from "../record-kinds";
 import { NO_RECORDS, type DatedRow, type RecordLists } from "../record-types";
 import { changedOnBoth, chosen, planMerge, type Choice, type Theirs } from "./plan-merge";
 import { noteChanges } from "./note-changes";
+import { withOwn } from "./own-fields";
 import { versionKey, type KnownVersion } from "./team-section";
 import { compareVersions, joinVersions, nextVersion } from "./version-vector";
 
@@ -167,6 +168,18 @@ describe("two devices", () => {
     put(a, "house", { id: "house", updatedAt: tick(), figures: {}, technician: "Ivo Marrable" });
     put(b, "house", { id: "house", updatedAt: tick(), figures: {}, technician: "Sefa Lindqvist" });
     expect(read(a, fileOf(b), () => null).conflicts).toEqual([]);
+    const theirs = { id: "house", updatedAt: tick(), figures: { hourlyRate: 72 }, technician: "Sefa Lindqvist", hasLetterKeys: false };
+    expect(withOwn("house", theirs, { ...theirs, technician: "Ivo Marrable" } as DatedRow)).toEqual({
+      ...theirs,
+      technician: "Ivo Marrable",
+    });
+    // A device that has no record of its own yet begins with its own blank fields.
+    expect(withOwn("house", theirs, undefined)).toMatchObject({
+      figures: { hourlyRate: 72 },
+      technician: "",
+      hasLetterKeys: true,
+      meter: null,
+    });
   });
   test("two devices of one id: what they made differently is asked, not passed over", () => {
     const [a, twin] = [device("aaaa"), device("aaaa")];

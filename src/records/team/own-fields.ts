@@ -1,5 +1,5 @@
 import type { RecordTypeName } from "../record-kinds";
-import type { DatedRow } from "../record-types";
+import { recordTypeOf, type DatedRow } from "../record-types";
 
 /** Fields that are each device's own, though they stand on a record of the team: they are neither compared nor taken. */
 export const OWN_FIELDS: Readonly<Partial<Record<RecordTypeName, readonly string[]>>> = {
@@ -14,10 +14,10 @@ export function sharedPart(name: RecordTypeName, row: DatedRow): readonly (reado
     .sort(([a], [b]) => (a < b ? -1 : 1));
 }
 
-/** A row of another device with what is this one's own. */
+/** A row of another device with what is this one's own; nothing of theirs where this one has none yet. */
 export function withOwn(name: RecordTypeName, theirs: DatedRow, mine: DatedRow | undefined): DatedRow {
   const own = OWN_FIELDS[name];
-  if (own === undefined || mine === undefined) return theirs;
-  const kept = Object.fromEntries(Object.entries(mine).filter(([field]) => own.includes(field)));
+  if (own === undefined) return theirs;
+  const kept = Object.fromEntries(Object.entries(mine ?? recordTypeOf(name).blank(theirs.id)).filter(([field]) => own.includes(field)));
   return { ...theirs, ...kept };
 }

@@ -107,7 +107,9 @@ test("two motors that are one, and one that was two: said, shown, and taken back
   await expect(part).toContainText("Parted off on");
   await part.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toHaveText(/^Five visits since/);
+  await expect(part).toContainText("Taken back");
   await part.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText(/^One visit since/);
   await expect(part).toContainText("Taken back");
   await page.goto("/motor?card=demo-lido-fan-4");
   await expect(page.getByRole("heading", { level: 1 })).toHaveText(/^Four visits since/);

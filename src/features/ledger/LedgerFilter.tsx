@@ -1,9 +1,9 @@
 "use client";
-import { useDeferredValue, useId, useState } from "react";
+import { useEffect, useId, useMemo, useState } from "react";
 import { ACTIONS, MACHINE_KINDS } from "@/core/trade";
 import { STATION_IDS } from "@/core/stations";
 import { FindField } from "@/components/LongList";
-import { ENDINGS, type Ending } from "@/store/find-cards";
+import { ENDINGS, type Ending, type LookedFor } from "@/store/find-cards";
 import { useCounts } from "@/store/summaries";
 import { STATION_LABELS } from "../stations/labels";
 import { ACTION_WORDS } from "../vocabulary/list-words";
@@ -30,10 +30,26 @@ interface FilterProps {
 /** An option with how many of what is found have it; what none has is not offered, unless it is chosen. */
 type Option = readonly [id: string, name: string, count: number | null];
 
+/** Counting looks at every card: while somebody types, the list comes first. */
+const AT_REST_MS = 150;
+
+/** What is asked for, once the keys have come to rest. */
+function useAtRest(choice: Choice): { readonly choice: Choice; readonly wanted: LookedFor } {
+  const [rested, setRested] = useState(choice);
+  useEffect(() => {
+    const later = setTimeout(() => setRested(choice), AT_REST_MS);
+    return () => clearTimeout(later);
+  }, [choice]);
+  return useMemo(() => ({ choice: rested, wanted: toWanted(rested) }), [rested]);
+}
+
 /** The line to find by words, and the choices beside it, each with what it would leave. */
 export function LedgerFilter({ choice, onChoice, isCounted }: FilterProps) {
   const set = (part: Partial<Choice>): void => onChoice({ ...choice, ...part });
-  const counts = useCounts(useDeferredValue(toWanted(choice)), isCounted);
+  const rested = useAtRest(choice);
+  const counted = useCounts(rested.wanted, isCounted);
+  // Counts of what was asked for before are none of this.
+  const counts = rested.choice === choice ? counted : null;
   const [isMore, setMore] = useState(false);
   const isReversed = choice.since !== "" && choice.until !== "" && choice.since > choice.until;
   const byMark = <Id extends string>(ids: readonly Id[], words: Readonly<Record<Id, string>>, mark: (id: Id) => string): Option[] =>

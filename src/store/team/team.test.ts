@@ -251,3 +251,15 @@ test("a device's file bears its id, and the id comes back out of the name", asyn
   expect(deviceOfFile("team-k3x9 (1).vemmick.json")).toBeNull();
   expect((await teamDevice(a)).id).toBe(id);
 });
+
+test("a file of very many records is written whole", async () => {
+  const a = await device("A");
+  const at = tick();
+  // More than a call takes as arguments.
+  const many = Array.from({ length: 130_000 }, (_, index): [string, string] => [`part/p${index}`, at]);
+  const { id } = await teamDevice(a);
+  await a.versions.bulkPut(many.map(([key]) => ({ key, of: { [id]: 1 }, at, isGone: true })));
+  const { blob } = await teamFile(a);
+  const { versions } = JSON.parse(await blob.text()) as { versions: object };
+  expect(Object.keys(versions)).toHaveLength(many.length);
+}, 60_000);

@@ -55,15 +55,11 @@ function inlineText(nodes: readonly Node[], setting: Setting, around: TextStyle)
       else [...node.childNodes].forEach((child) => collect(child, Number(style.fontWeight) >= 600));
       return;
     }
-    pieces.push({ text: node.textContent ?? "", bold });
+    // Blanks of the source are one blank.
+    pieces.push({ text: (node.textContent ?? "").replace(/[ \t\r\n]+/g, " "), bold });
   };
   nodes.forEach((node) => collect(node, around.bold));
-  // Blanks of the source are one blank; where the page keeps its lines, it says so with line breaks of its own.
-  const said = pieces.map(({ text, bold }) => ({
-    bold,
-    text: text.replace(/[ \t\r\n]+/g, (blank) => (blank.includes("\n") && text.trim() === "" ? " " : blank.includes("\n\n") ? "\n" : " ")),
-  }));
-  return said.flatMap(({ text, bold }) => fontRuns(text).map((run) => ({ text: run.text, font: run.family, bold })));
+  return pieces.flatMap(({ text, bold }) => fontRuns(text).map((run) => ({ text: run.text, font: run.family, bold })));
 }
 
 /** Text of a paragraph that keeps its line breaks. */

@@ -1,3 +1,4 @@
+import { stampsIn } from "@/core/exchange/stamps-in";
 import { SWAP_TABLE, type PartKind } from "@/core/exchange/swap-table";
 import type { StationRecord } from "@/records";
 import { database } from "./database";
@@ -12,7 +13,13 @@ export interface UsedPart {
 }
 
 const OUT_IN = "/out-in";
-type Works = Readonly<Record<string, { readonly in?: { readonly label?: unknown; readonly fittedAt?: unknown } }>>;
+type Works = Readonly<Record<string, { readonly pieces?: readonly { readonly label?: unknown }[]; readonly fittedAt?: unknown }>>;
+
+/** Parts a line names: of bearings both ends may stand on it. */
+function namesOf(action: string, label: unknown): readonly string[] {
+  if (typeof label !== "string" || label.trim() === "") return [];
+  return action === "replace-bearings" ? stampsIn(label) : [label];
+}
 
 /**
  * What was fitted since a moment, by label, the most used first. Reads the exchanges alone, not the cards.
@@ -25,10 +32,12 @@ export async function usedSince(since: string): Promise<readonly UsedPart[]> {
   const found = new Map<string, UsedPart>();
   for (const row of rows as (StationRecord | undefined)[]) {
     const works = (row?.data as { works?: Works } | undefined)?.works ?? {};
-    for (const [action, work] of Object.entries(works)) {
+    const fitted = Object.entries(works).flatMap(([action, { pieces = [], fittedAt }]) =>
+      pieces.flatMap(({ label }) => namesOf(action, label).map((name) => ({ action, label: name, fittedAt }))),
+    );
+    for (const { action, label, fittedAt } of fitted) {
       const spec = SWAP_TABLE[action as keyof typeof SWAP_TABLE] as { readonly kind: PartKind } | undefined;
-      const { label, fittedAt } = work.in ?? {};
-      if (!spec || typeof label !== "string" || label.trim() === "" || typeof fittedAt !== "string" || fittedAt < since) continue;
+      if (!spec || typeof fittedAt !== "string" || fittedAt < since) continue;
       const key = `${spec.kind} ${label.trim().toLowerCase()}`;
       const before = found.get(key);
       found.set(key, {

@@ -163,9 +163,94 @@ test("a motor of a finished card becomes a tested spare, and is offered to the n
   await line.getByRole("button", { name: "When tested, and what it read" }).click();
   await expect(line.getByText(/Circulation fan, bay 3/)).toBeVisible();
   await expect(line.getByText(/Common|common/).first()).toBeVisible();
-  await openDemo(page, "cinema-extract", "out-in");
-  await group(page, "In").getByRole("button", { name: "From the Shelf" }).click();
-  await expect(group(page, "In").getByText(/from Circulation fan, bay 3/)).toBeVisible();
+  // The next job: another fan with the same plate, its motor grounded.
+  await begin(page, "trips at once", FAN);
+  await makeSafe(page);
+  await look(page, null);
+  await turn(page, "Free and silent");
+  await frame(page, "60", "58", "OL");
+  await decideOn(page, "Replace motor");
+  await goTo(page, "Out and in");
+  const into = group(page, "In");
+  await into.getByRole("button", { name: "From the Shelf" }).click();
+  const offered = into.getByRole("listitem").filter({ hasText: "from Circulation fan, bay 3" });
+  await expect(offered).toContainText(/Tested spare/);
+  await offered.getByRole("button", { name: /^Take/ }).click();
+  await expect(into.getByLabel("Motor that goes in")).toHaveValue(/1380 rpm 230 V/);
+  await expect(into.getByLabel("From", { exact: true })).toHaveValue(/Circulation fan, bay 3/);
+  // A spare that was clear to its frame then is measured again now.
+  await into.getByLabel("Lowest to its frame").fill("58");
+  await expect(into.getByText("Not this one")).toBeVisible();
+  await into.getByLabel("Lowest to its frame").fill("OL");
+  await into.getByLabel("Rough, tight or loose").check();
+  await expect(into.getByText(/stays out, whatever it reads/)).toBeVisible();
+  await into.getByLabel("Free and silent").check();
+  await expect(into.getByText("Not this one")).toHaveCount(0);
+  await page.goto("/shelf");
+  await expect(page.getByRole("listitem").filter({ hasText: "1380 rpm 230 V" })).toContainText("0 ×");
+  // Put back, it lies there again with what it read.
+  await page.goBack();
+  await into.getByRole("button", { name: /^Put .* back$/ }).click();
+  await expect(into.getByLabel("Motor that goes in")).toHaveValue("");
+  await page.goto("/shelf");
+  await expect(page.getByRole("listitem").filter({ hasText: "1380 rpm 230 V" })).toContainText("1 ×");
+});
+
+test("a value that no line has is joined of two from the Shelf; one that is short is told so, and goes back", async ({ page }) => {
+  await begin(page, "starts slowly", { ...FAN, capacitor: "18 µF 450 V" });
+  await makeSafe(page);
+  await decideOn(page, "Replace run capacitor");
+  await goTo(page, "Out and in");
+  const into = group(page, "In");
+  const take = async (name: string | RegExp) => {
+    await into.getByRole("button", { name: "From the Shelf" }).click();
+    await into.getByRole("button", { name }).click();
+  };
+  await into.getByRole("button", { name: "From the Shelf" }).click();
+  await expect(into.getByRole("listitem").filter({ hasText: /^10 µF/ })).toContainText("Too small alone");
+  await expect(into.getByRole("button", { name: /^Take 30 µF/ })).toHaveCount(0);
+  await into.getByRole("button", { name: /^Take 10 µF/ }).click();
+  await expect(into.getByText(/It says 10.µF, and 18.µF is asked for/)).toBeVisible();
+  await take(/^Take 8 µF/);
+  await expect(into.getByText(/Joined in parallel: 18.µF by their labels/)).toBeVisible();
+  await expect(into.getByText(/It says 10.µF/)).toHaveCount(0);
+  for (const [piece, reads] of [
+    ["Piece 1", "9.95"],
+    ["Piece 2", "7.97"],
+  ] as const)
+    await into.getByRole("group", { name: piece }).getByLabel("Reads before it goes in").fill(reads);
+  await expect(into.getByText("Right part")).toBeVisible();
+  await expect(into.getByText(/Together they read 17.9/)).toBeVisible();
+  await into
+    .getByRole("group", { name: "Piece 2" })
+    .getByRole("button", { name: /^Put 8 µF.*back$/ })
+    .click();
+  await expect(into.getByText("Right part")).toHaveCount(0);
+  await expect(into.getByLabel("Reads before it goes in")).toHaveValue("9.95");
+  await page.goto("/shelf");
+  await page.getByRole("searchbox").fill("8 µF");
+  await expect(page.getByRole("listitem").filter({ hasText: /^8 µF/ })).toContainText("1 ×");
+});
+
+test("a relay from another machine is measured before it goes in, and one that is open stays out", async ({ page }) => {
+  await openDemo(page, "dairy-agitator", "decide");
+  await bench(page).getByRole("group", { name: "Chosen action" }).getByLabel("Replace start relay or PTC").check();
+  await goTo(page, "Out and in");
+  const [out, into] = [group(page, "Out"), group(page, "In")];
+  await out.getByLabel("Scrap").check();
+  // What its station read of the old one goes along.
+  await expect(out.getByLabel("Part that comes out")).toHaveValue("Potential relay");
+  await expect(out.getByLabel("It read")).toHaveValue(/coil|contacts/);
+  await into.getByLabel(/^Part that goes in/).fill("potential relay out of the old dryer");
+  await expect(into.getByText("Not measured yet")).toBeVisible();
+  await into.getByText("Measure it before it goes in", { exact: true }).click();
+  await into.getByRole("group", { name: "Unplugged from the circuit" }).getByLabel("Yes").check();
+  await into.getByLabel("Coil 2–5").fill("OL");
+  await into.getByLabel("Contacts 1–2").fill("0.2");
+  await expect(into.getByText("Not this one")).toBeVisible();
+  await into.getByLabel("Coil 2–5").fill("5.2k");
+  await expect(into.getByText("Right part")).toBeVisible();
+  await expect(into.getByText(/its list says: no meter does/)).toBeVisible();
 });
 
 test("a condemned motor: parts of it go to the Shelf, one press each", async ({ page }) => {
@@ -176,9 +261,20 @@ test("a condemned motor: parts of it go to the Shelf, one press each", async ({ 
   await out.getByRole("button", { name: "Put rotor on the Shelf" }).click();
   await expect(out.getByText("Rotor: on the Shelf.")).toBeVisible();
   await untilKept(page);
+  await page.reload();
+  // One press is one part, whenever the card is opened again.
+  await expect(out.getByText("Rotor: on the Shelf.")).toBeVisible();
+  await expect(out.getByRole("button", { name: "Put rotor on the Shelf" })).toHaveCount(0);
   await page.goto("/shelf");
   await page.getByRole("searchbox").fill("rotor for parts");
   await expect(page.getByText(/Rotor of Bramwit 0.37 kW/)).toBeVisible();
+  // Each has its label: the motor why it is none any more, the rotor where it came from.
+  await page.getByRole("button", { name: /^Change Rotor of Bramwit/ }).click();
+  await page.getByRole("link", { name: "Label" }).click();
+  await expect(page.getByRole("article", { name: /^Label / })).toContainText("Rotor of Bramwit 0.37 kW");
+  await page.goto("/print?id=demo-cinema-extract&view=label");
+  const condemned = page.getByRole("article", { name: /^Label / }).filter({ hasText: "Keep for parts" });
+  await expect(condemned).toContainText("Ground fault, 58");
 });
 
 test("quotes turn the decision, and say from which price of a day", async ({ page }) => {
@@ -215,11 +311,14 @@ test("the last piece of a line goes to one of two tabs, and the other is told", 
   const other = await context.newPage();
   await other.goto("/traveller?id=demo-laundrette-folding&station=out-in");
   for (const each of [page, other]) {
+    // What is in is taken out first: nothing is swapped under a tick.
+    const isIn = group(each, "In").getByLabel(/^(It|All of it) is in/);
+    if (await isIn.count()) await isIn.uncheck();
     await group(each, "In").getByRole("button", { name: "From the Shelf" }).click();
     await expect(group(each, "In").getByText("6202-2RS C3")).toBeVisible();
   }
   await group(page, "In").getByRole("button", { name: "Take 6202-2RS C3" }).click();
-  await expect(group(page, "In").getByLabel(/^Part that goes in/)).toHaveValue("6202-2RS C3");
+  await expect(group(page, "In").getByRole("button", { name: "Put 6202-2RS C3 back" })).toBeVisible();
   // The line goes from the other tab's list, or the press there is refused in words.
   await expect(group(other, "In").getByRole("button", { name: "Take 6202-2RS C3" })).toHaveCount(0);
   await page.goto("/shelf");

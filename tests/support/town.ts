@@ -1,6 +1,6 @@
 import { STATIONS, type StationData } from "../../src/core/stations";
 import { normalFrom, seriesFrom } from "../../src/core/numeric";
-import { BLANK_EXCHANGE } from "../../src/core/stations/out-in";
+import { BLANK_EXCHANGE, BLANK_PIECE } from "../../src/core/stations/out-in";
 import { toDemoRecords, type DemoClock, type DemoRecords, type DemoStations, type DemoStory } from "../../src/records/demo/demo-traveller";
 import { cleanLook, insulation, madeSafe, powerBack, proof, runTest, threeLeads, toFrame, turnsFree } from "../../src/records/demo/pieces";
 import type { TravellerId } from "../../src/records";
@@ -113,15 +113,17 @@ function visitTo(
                 "replace-run-capacitor": {
                   ...BLANK_EXCHANGE,
                   out: { ...BLANK_EXCHANGE.out, label, reading: `${seen} µF`, fate: "scrap", why: "below its limits" },
-                  in: {
-                    ...BLANK_EXCHANGE.in,
-                    label: `${maker} ${label}`,
-                    source: "Truck",
-                    price: "9.60",
-                    reading: clock.read(after.uf, "capacitance", 30),
-                    takenAt: clock.at(29),
-                    fittedAt: clock.at(33),
-                  },
+                  pieces: [
+                    {
+                      ...BLANK_PIECE,
+                      label: `${maker} ${label}`,
+                      source: "Truck",
+                      price: "9.60",
+                      reading: clock.read(after.uf, "capacitance", 30),
+                      takenAt: clock.at(29),
+                    },
+                  ],
+                  fittedAt: clock.at(33),
                 },
               },
               seenTo: { "strap-holds": clock.at(34), "terminals-covered": clock.at(34) },

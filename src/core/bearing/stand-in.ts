@@ -8,6 +8,8 @@ export interface FittedBearing extends BearingSize {
   readonly closure: Closure | null;
   /** null: its stamp says nothing of it */
   readonly clearance: Clearance | null;
+  /** signs of its stamp are worn: a clearance may have stood there */
+  readonly isWorn?: boolean;
 }
 
 /**
@@ -34,7 +36,7 @@ const SEALED: readonly Closure[] = ["seals-both", "shield-and-seal"];
  */
 export function bearingDifferences(
   stamped: Pick<FittedBearing, "closure" | "clearance">,
-  old: Pick<FittedBearing, "closure" | "clearance">,
+  old: Pick<FittedBearing, "closure" | "clearance" | "isWorn">,
 ): BearingDifference[] {
   // Named by figures alone, neither closure nor clearance of the old one is known.
   if (old.closure === null) return stamped.closure !== null && isClosedBothSides(stamped.closure) ? [] : ["closure-unknown"];
@@ -48,6 +50,8 @@ export function bearingDifferences(
           : SHIELDED.includes(old.closure) && SEALED.includes(stamped.closure)
             ? ["seals-for-shields"]
             : [];
-  const isOtherClearance = (stamped.clearance ?? "CN") !== (old.clearance ?? "CN") && stamped.clearance !== "CM" && old.clearance !== "CM";
+  const isOldKnown = old.clearance !== null || old.isWorn !== true;
+  const isOtherClearance =
+    isOldKnown && (stamped.clearance ?? "CN") !== (old.clearance ?? "CN") && stamped.clearance !== "CM" && old.clearance !== "CM";
   return [...closure, ...(isOtherClearance ? (["other-clearance"] as const) : [])];
 }

@@ -1,15 +1,7 @@
 import fc from "fast-check";
-import { parseDesignation, type FittedBearing } from "../bearing";
-import { parseCapacitorLabel } from "../capacitor";
-import { DEFAULT_METER, toHouseFigures } from "../house";
-import { BLANK_SHEET, UNKNOWN_MOTOR, UNKNOWN_PLACE } from "../match";
-import { takeReading, type Quantity } from "../quantity";
 import {
   afterFitting,
   compareQuotes,
-  judgeBearingIn,
-  judgeCapacitorIn,
-  judgeMotorIn,
   priceOf,
   proofLinesFor,
   quotedPrices,
@@ -22,14 +14,6 @@ import {
   writeLabelText,
   type Quote,
 } from ".";
-
-const HOUSE = toHouseFigures({});
-const read = (text: string, quantity: Quantity) => takeReading(text, quantity, DEFAULT_METER, "2026-11-28T10:00:00.000Z").entry;
-const label = (text: string) => {
-  const parsed = parseCapacitorLabel(text);
-  if (!parsed.ok) throw new Error(text);
-  return parsed.value;
-};
 
 describe("a price as it was said", () => {
   test.each([
@@ -135,68 +119,6 @@ describe("quotes", () => {
         "motor",
       )?.quote.supplier,
     ).toBe("b");
-  });
-});
-
-describe("a part before it goes in", () => {
-  const wanted = label("17.5 µF ±6 % 370 V");
-  test.each([
-    ["17.5 µF ±6 % 440 V", "17.4", wanted, "right"],
-    ["17.5 µF ±6 % 440 V", "15.1", wanted, "wrong"],
-    ["17.5 µF ±6 % 440 V", "16.5", wanted, "too-close"],
-    ["17.5 µF ±6 % 440 V", "OL", wanted, "wrong"],
-    ["17.5 µF ±6 % 250 V", "17.4", wanted, "wrong"],
-    ["20 µF ±6 % 440 V", "20.0", wanted, "wrong"],
-    ["189-227 µF 250 V start", "200", wanted, "wrong"],
-    ["17.5 µF ±6 %", "17.4", wanted, "unsure"],
-    ["17.5 µF ±6 % 440 V", "", wanted, "unmeasured"],
-    ["17.5 µF ±6 % 440 V", "17.4", null, "unsure"],
-    ["", "", wanted, "unsure"],
-  ] as const)("capacitor %s that reads %s", (text, reading, asked, verdict) => {
-    const entry = reading === "" ? null : read(reading, "capacitance");
-    expect(judgeCapacitorIn(text, entry, asked, HOUSE).verdict).toBe(verdict);
-  });
-  test("a donor start capacitor is judged by its own printed range", () => {
-    const donor = (uf: string) =>
-      judgeCapacitorIn("189-227 µF 250 VAC start", read(uf, "capacitance"), label("189-227 µF 250 V start"), HOUSE);
-    expect(donor("205").verdict).toBe("right");
-    expect(donor("150").verdict).toBe("wrong");
-  });
-  const fitted = (stamp: string): FittedBearing => {
-    const read = parseDesignation(stamp);
-    const size = read.ok ? read.value.candidates[0]?.size : undefined;
-    if (!read.ok || !size) throw new Error(stamp);
-    return { ...size, closure: read.value.closure, clearance: read.value.clearance };
-  };
-  test.each([
-    ["6203-2RS C3", ["6203-2RS C3", "6202-2RS C3"], "right", []],
-    ["6203 DDU C3", ["6203-2RS C3"], "right", []],
-    ["6204ZZ", ["6203ZZ"], "wrong", []],
-    ["6203ZZ", [], "unsure", []],
-    ["NU206", ["6203"], "unsure", []],
-    ["6203", ["6203-2RS C3"], "wrong", ["open-for-closed", "other-clearance"]],
-    ["6203-ZZ C3", ["6203-2RS C3"], "unsure", ["shields-for-seals"]],
-    ["6203-2RS C3", ["6203ZZ C3"], "unsure", ["seals-for-shields"]],
-    ["6203-2RS", ["6203-2RS C3"], "unsure", ["other-clearance"]],
-    ["6203-2RS CM", ["6203-2RS C3"], "right", []],
-    ["6203-2RS", ["6203"], "right", []],
-    ["620?-2RS", ["6203-2RS"], "unsure", []],
-  ])("bearing %s for %s", (text, asked, verdict, differences) => {
-    expect(judgeBearingIn(text, asked.map(fitted))).toMatchObject({ verdict, differences });
-  });
-  test("of one that was named by its figures alone the seals are not known", () => {
-    const old = { ...fitted("6203"), closure: null };
-    expect(judgeBearingIn("6203-2RS", [old])).toMatchObject({ verdict: "right" });
-    expect(judgeBearingIn("6203", [old])).toMatchObject({ verdict: "unsure", differences: ["closure-unknown"] });
-  });
-  test("a motor with a ground fault of its own is not fitted; unmeasured it is not right either", () => {
-    const place = { old: UNKNOWN_MOTOR, place: UNKNOWN_PLACE };
-    expect(judgeMotorIn(BLANK_SHEET, place, read("58", "resistance"), HOUSE)).toMatchObject({ verdict: "wrong", isGrounded: true });
-    expect(judgeMotorIn(BLANK_SHEET, place, read("OL", "resistance"), HOUSE)).toMatchObject({
-      verdict: "unsure",
-      isGrounded: false,
-      isMeasured: true,
-    });
   });
 });
 

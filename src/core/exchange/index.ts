@@ -3,6 +3,7 @@ export {
   isSwap,
   KEPT_AS,
   KEPT_PARTS,
+  MOST_PIECES,
   PART_KINDS,
   SWAP_ACTIONS,
   SWAP_TABLE,
@@ -28,16 +29,13 @@ export {
   type QuoteTerms,
   type ReadQuote,
 } from "./quotes";
-export {
-  judgeBearingIn,
-  judgeCapacitorIn,
-  judgeMotorIn,
-  type Incoming,
-  type IncomingBearing,
-  type IncomingCapacitor,
-  type IncomingMotor,
-  type IncomingVerdict,
-} from "./incoming";
+export { capacitanceIn, inCondition, type Incoming, type IncomingOther, type IncomingWork, type Together } from "./incoming";
+export { PIECE_CONDITIONS, worstOf, type IncomingVerdict, type PieceCondition } from "./incoming-verdict";
+export { judgeBearingIn, judgeBearingsIn, type BearingsIn, type IncomingBearing } from "./bearing-in";
+export { stampsIn } from "./stamps-in";
+export { asOneOfSeveral, judgeCapacitorIn, judgeCapacitorsIn, type CapacitorsIn, type IncomingCapacitor } from "./capacitor-in";
+export { judgeGearIn, type IncomingGear } from "./gear-in";
+export { judgeMotorIn, type IncomingMotor } from "./motor-in";
 export { AFTER_FITTING, afterFitting, type AfterFitting } from "./after-fitting";
 export { PROOF_LINE_IDS, proofLinesFor, type ProofLine } from "./proof-lines";
 export { readCode, readLabelText, shortCode, writeLabelText, type LabelText } from "./label-code";

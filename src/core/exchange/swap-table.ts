@@ -4,18 +4,28 @@ import type { ActionId } from "../trade";
 export const PART_KINDS = ["capacitor", "bearing", "motor", "start-gear", "other"] as const;
 export type PartKind = (typeof PART_KINDS)[number];
 
+interface SwapSpec {
+  readonly kind: PartKind;
+  /** the most that go in: several capacitors in parallel, a bearing at each end */
+  readonly mostPieces: number;
+  /** mended as often as exchanged: without a part nothing is missing */
+  readonly isOftenMended: boolean;
+}
+
 /** Work in which a part comes out and another goes in, and what sort of part it is. */
 export const SWAP_TABLE = {
-  "replace-run-capacitor": { kind: "capacitor" },
-  "replace-start-capacitor": { kind: "capacitor" },
-  "service-start-switch": { kind: "start-gear" },
-  "replace-start-relay": { kind: "start-gear" },
-  "replace-bearings": { kind: "bearing" },
-  "replace-motor": { kind: "motor" },
-  "repair-wiring-or-supply": { kind: "other" },
-  "repair-control": { kind: "other" },
-} as const satisfies Partial<Record<ActionId, { readonly kind: PartKind }>>;
+  "replace-run-capacitor": { kind: "capacitor", mostPieces: 4, isOftenMended: false },
+  "replace-start-capacitor": { kind: "capacitor", mostPieces: 4, isOftenMended: false },
+  "service-start-switch": { kind: "start-gear", mostPieces: 1, isOftenMended: true },
+  "replace-start-relay": { kind: "start-gear", mostPieces: 1, isOftenMended: false },
+  "replace-bearings": { kind: "bearing", mostPieces: 4, isOftenMended: false },
+  "replace-motor": { kind: "motor", mostPieces: 1, isOftenMended: false },
+  "repair-wiring-or-supply": { kind: "other", mostPieces: 4, isOftenMended: true },
+  "repair-control": { kind: "other", mostPieces: 4, isOftenMended: true },
+} as const satisfies Partial<Record<ActionId, SwapSpec>>;
 export type SwapAction = keyof typeof SWAP_TABLE;
+/** The most pieces any work takes. */
+export const MOST_PIECES = 4;
 export const SWAP_ACTIONS = Object.keys(SWAP_TABLE) as SwapAction[];
 
 /**

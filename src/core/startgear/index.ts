@@ -23,4 +23,5 @@ export {
   type GearSort,
   type GearTexts,
 } from "./gear-table";
+export { BLANK_GEAR, GearMeasuresSchema, judgeGear, type GearMeasures, type JudgedGear } from "./gear-measures";
 export { NO_GEAR_FACTS, type GearFacts } from "./facts";

@@ -3,7 +3,7 @@ import { toHouseFigures } from "../house";
 import { BLANK_SHEET, type MotorSheet } from "../match";
 import type { Quantity } from "../quantity";
 import { STATIONS } from "../stations";
-import { BLANK_EXCHANGE, type OutInRecord, type PartExchange } from "../stations/out-in";
+import { BLANK_EXCHANGE, BLANK_PIECE, type OutInRecord, type PartExchange, type Piece } from "../stations/out-in";
 import { readAt, entriesOf, type Parts } from "../../../tests/support/partial-card";
 import { assessTraveller, fittedPlate, isReadyToFinish } from ".";
 
@@ -36,10 +36,12 @@ const decided = (action: ActionId, also: ActionId | null = null) => ({
   reason: "as found",
   decidedAt: "2026-11-28T09:00:00.000Z",
 });
-const swap = (part: Partial<PartExchange["in"]>, out: Partial<PartExchange["out"]> = {}): PartExchange => ({
+type PieceIn = Partial<Piece> & { readonly fittedAt?: string | null };
+const swap = ({ fittedAt = null, ...part }: PieceIn, out: Partial<PartExchange["out"]> = {}): PartExchange => ({
   ...BLANK_EXCHANGE,
   out: { ...BLANK_EXCHANGE.out, ...out },
-  in: { ...BLANK_EXCHANGE.in, ...part },
+  pieces: [{ ...BLANK_PIECE, ...part }],
+  fittedAt,
 });
 const outIn = (part: Partial<OutInRecord>): Partial<OutInRecord> => part;
 const FITTED = "2026-11-28T10:00:00.000Z";
@@ -92,7 +94,7 @@ describe("a work and its pair of parts", () => {
 });
 
 describe("the motor that went in", () => {
-  const card = (part: Partial<PartExchange["in"]>, prove: Parts["prove"], rest: Parts = {}) =>
+  const card = (part: PieceIn, prove: Parts["prove"], rest: Parts = {}) =>
     assess({
       plate: PLATE,
       decide: decided("replace-motor"),

@@ -74,9 +74,10 @@ export function takenOver(station: StationId, before: unknown): object {
  * @returns null: none went in, or nobody typed its plate
  */
 export function fittedPlate({ plate, "out-in": outIn }: StationEntries): StationData<"plate"> | null {
-  const part = outIn?.data.works["replace-motor"]?.in;
-  if (!part?.sheet || part.fittedAt === null) return null;
-  const { volts, hertz, power, amps, rpm, capacitor } = part.sheet;
+  const motor = outIn?.data.works["replace-motor"];
+  const sheet = motor?.pieces[0]?.sheet;
+  if (!sheet || motor?.fittedAt == null) return null;
+  const { volts, hertz, power, amps, rpm, capacitor } = sheet;
   const { machineKind, drive, burnsGas } = plate?.data ?? STATIONS.plate.blank;
   return {
     ...STATIONS.plate.blank,

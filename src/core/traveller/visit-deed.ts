@@ -40,7 +40,7 @@ const MAKER = /^(\p{Lu}\p{L}{2,})\b/u;
 function makerOf({ "out-in": outIn }: StationEntries, works: readonly ActionId[]): string {
   for (const work of works) {
     if (!isSwap(work) || !MAKERS_NAMED.includes(SWAP_TABLE[work].kind)) continue;
-    const maker = MAKER.exec(outIn?.data.works[work]?.in.label.trim() ?? "")?.[1];
+    const maker = MAKER.exec(outIn?.data.works[work]?.pieces[0]?.label.trim() ?? "")?.[1];
     if (maker !== undefined) return maker;
   }
   return "";

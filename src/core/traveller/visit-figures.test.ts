@@ -2,7 +2,7 @@ import { toHouseFigures } from "../house";
 import { BLANK_SHEET } from "../match";
 import { NO_RUN_ENTRIES } from "../motor";
 import type { Quantity } from "../quantity";
-import { BLANK_EXCHANGE } from "../stations/out-in";
+import { BLANK_EXCHANGE, BLANK_PIECE } from "../stations/out-in";
 import { readAt, entriesOf, type Parts } from "../../../tests/support/partial-card";
 import { assessTraveller, minutesWorked, visitDeed, visitFigures } from ".";
 
@@ -45,7 +45,8 @@ test("over the end of the tester's range there is no figure to follow", () =>
 test("amps are percent of the plate of the motor they were taken on", () => {
   const motor = {
     ...BLANK_EXCHANGE,
-    in: { ...BLANK_EXCHANGE.in, fittedAt: FITTED, sheet: { ...BLANK_SHEET, volts: "230", hertz: "50", amps: "2.5" } },
+    pieces: [{ ...BLANK_PIECE, sheet: { ...BLANK_SHEET, volts: "230", hertz: "50", amps: "2.5" } }],
+    fittedAt: FITTED,
   };
   const found = figures({
     "run-test": { behaviour: "starts", lineAmps: read("2.09", "current") },
@@ -61,7 +62,7 @@ test("amps are percent of the plate of the motor they were taken on", () => {
 test("what is read at a station once another motor is in is of that motor", () => {
   const swapped = {
     decide: { action: "replace-motor" as const, reason: "x" },
-    "out-in": { works: { "replace-motor": { ...BLANK_EXCHANGE, in: { ...BLANK_EXCHANGE.in, label: "Orlane", fittedAt: FITTED } } } },
+    "out-in": { works: { "replace-motor": { ...BLANK_EXCHANGE, pieces: [{ ...BLANK_PIECE, label: "Orlane" }], fittedAt: FITTED } } },
   };
   expect(figures({ ...swapped, insulation: insulation("200M", "40") })).toMatchObject([{ when: "found" }]);
   expect(figures({ ...swapped, insulation: insulation("200M", "40", AFTER) })).toMatchObject([{ when: "after" }]);
@@ -85,7 +86,7 @@ test.each([
 ])("the maker of “%s” is “%s”", (label, maker) => {
   const entries = entriesOf({
     decide: { action: "replace-run-capacitor", reason: "x" },
-    "out-in": { works: { "replace-run-capacitor": { ...BLANK_EXCHANGE, in: { ...BLANK_EXCHANGE.in, label } } } },
+    "out-in": { works: { "replace-run-capacitor": { ...BLANK_EXCHANGE, pieces: [{ ...BLANK_PIECE, label }] } } },
   });
   expect(visitDeed(entries, assessTraveller(entries, HOUSE))).toMatchObject({ works: ["replace-run-capacitor"], maker, cause: null });
 });

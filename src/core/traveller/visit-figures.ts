@@ -1,3 +1,4 @@
+import { capacitanceIn } from "../exchange";
 import { insulationAt40C } from "../insulation";
 import { ampsLimits } from "../motor";
 import { figureOf, type Entry } from "../quantity";
@@ -58,21 +59,22 @@ function capacitorFigures({ stations, facts }: TravellerAssessment, entries: Sta
         isCorrected: true,
       });
   }
-  const fitted = stations["out-in"].detail.works.flatMap(({ action, exchange, incoming }): VisitFigure[] =>
-    incoming.kind === "capacitor" && incoming.readingUf !== null && exchange.in.fittedAt !== null
+  const fitted = stations["out-in"].detail.works.flatMap(({ action, exchange, incoming }): VisitFigure[] => {
+    const read = exchange.fittedAt === null ? null : capacitanceIn(incoming);
+    return read?.figure
       ? [
           {
             of: action === "replace-start-capacitor" ? "start-capacitor" : "capacitor",
             when: "after",
-            value: incoming.readingUf,
-            standardUncertainty: figureOf(exchange.in.reading)?.standardUncertainty ?? 0,
-            low: incoming.limits?.lowUf ?? null,
-            high: incoming.limits?.highUf ?? null,
+            value: read.figure.value,
+            standardUncertainty: read.figure.standardUncertainty,
+            low: read.limits?.lowUf ?? null,
+            high: read.limits?.highUf ?? null,
             isCorrected: true,
           },
         ]
-      : [],
-  );
+      : [];
+  });
   return [...found, ...fitted];
 }
 

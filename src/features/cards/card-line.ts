@@ -2,7 +2,8 @@ import { isLoose } from "@/core/kept";
 import { STATION_IDS } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import type { Study } from "@/core/study";
-import { readPrice } from "@/core/exchange";
+import { priceOf, readPrice, stampsIn, SWAP_TABLE, type Incoming, type SwapAction } from "@/core/exchange";
+import type { Piece } from "@/core/stations/out-in";
 import { readSheet } from "@/core/match";
 import { formatQuantity } from "@/core/quantity";
 import { followUps, visitDeed, visitFigures, type TravellerAssessment } from "@/core/traveller";
@@ -70,23 +71,38 @@ function marksOf(card: KeptCard, assessment: TravellerAssessment): string[] {
   ];
 }
 
+/** What was paid for what went in: each piece at its price, a pair at one; null: no price of it can be read. */
+function paidFor(action: SwapAction, pieces: readonly Piece[]): number | null {
+  const known = pieces.flatMap(({ label, price }) => {
+    const read = price.trim() === "" ? null : readPrice(price);
+    const count = SWAP_TABLE[action].kind === "bearing" ? Math.max(1, stampsIn(label).length) : 1;
+    return read?.ok ? [priceOf(read.value, count)] : [];
+  });
+  return known.length === 0 ? null : known.reduce((sum, price) => sum + price, 0);
+}
+
+function pieceWords({ label, sheet }: Piece, incoming: Incoming | undefined): string {
+  const read = incoming?.kind === "capacitor" && incoming.figure ? formatQuantity("capacitance", incoming.figure.value) : "";
+  const motor = sheet === null ? "" : motorLine(readSheet(sheet).spec);
+  return [label.trim() || motor, read].filter(Boolean).join(", ");
+}
+
 /** Parts out and in, as they were noted. */
 const exchangesOf = ({ stations }: TravellerAssessment): LineExchange[] =>
   stations["out-in"].detail.works.flatMap(({ action, exchange, incoming }): LineExchange[] => {
-    const { out, in: part } = exchange;
-    const isNoted = out.fate !== null || part.fittedAt !== null;
-    const price = part.price.trim() === "" ? null : readPrice(part.price);
-    const read = incoming.kind === "capacitor" && incoming.readingUf !== null ? formatQuantity("capacitance", incoming.readingUf) : "";
-    const motor = part.sheet === null ? "" : motorLine(readSheet(part.sheet).spec);
-    return isNoted
+    const { out, pieces, fittedAt } = exchange;
+    return out.fate !== null || fittedAt !== null
       ? [
           {
             work: action,
             out: [out.label.trim(), out.reading.trim()].filter(Boolean).join(", "),
             fate: out.fate,
-            in: [part.label.trim() || motor, read].filter(Boolean).join(", "),
-            source: part.source.trim(),
-            price: price?.ok ? price.value.amount : null,
+            in: pieces
+              .map((piece, index) => pieceWords(piece, incoming.pieces[index]))
+              .filter(Boolean)
+              .join("; "),
+            source: [...new Set(pieces.map(({ source }) => source.trim()))].filter(Boolean).join("; "),
+            price: paidFor(action, pieces),
           },
         ]
       : [];

@@ -100,9 +100,11 @@ export function customerOptions(offers: readonly ActionOffer[], house: HouseFigu
 
 /** The parts that went in, and the old ones that stay for now, for who owns the machine. */
 export function partsIn(record: OutInRecord | undefined): string[] {
-  return Object.values(record?.works ?? {}).flatMap(({ in: part, isOldKept, expectedOn }) => {
+  return Object.values(record?.works ?? {}).flatMap(({ pieces, fittedAt, isOldKept, expectedOn }) => {
     if (isOldKept) return [`The old part stays in until the new one is here${expectedOn ? `, expected on ${dayWords(expectedOn)}` : ""}.`];
-    const name = part.label.trim() || (part.sheet ? motorLine(readSheet(part.sheet).spec) : "");
-    return name === "" || part.fittedAt === null ? [] : [`Fitted: ${name}${part.source.trim() ? `, from ${part.source.trim()}` : ""}.`];
+    return pieces.flatMap(({ label, sheet, source }) => {
+      const name = label.trim() || (sheet ? motorLine(readSheet(sheet).spec) : "");
+      return name === "" || fittedAt === null ? [] : [`Fitted: ${name}${source.trim() ? `, from ${source.trim()}` : ""}.`];
+    });
   });
 }

@@ -1,4 +1,4 @@
-import type { AfterFitting, Fate, IncomingVerdict, KeptPart, PartKind, ProofLine, Quoted } from "@/core/exchange";
+import type { AfterFitting, Fate, IncomingVerdict, KeptPart, PartKind, PieceCondition, ProofLine, Quoted } from "@/core/exchange";
 import type { ExchangeLack } from "@/core/stations/out-in";
 import type { ShelfState } from "@/records";
 
@@ -50,6 +50,15 @@ export const INCOMING_WORDS: Record<IncomingVerdict, string> = {
   "too-close": "Too close",
   unsure: "Not sure",
   unmeasured: "Not measured yet",
+};
+
+/** How a piece is looked over before it goes in, by its kind. */
+export const CONDITION_WORDS: Record<PartKind, { readonly asked: string } & Readonly<Record<PieceCondition, string>>> = {
+  capacitor: { asked: "By eye", good: "Sound", bad: "Bulged, leaking or shorted" },
+  bearing: { asked: "Turned by hand", good: "Silent, no play", bad: "Rough or loose" },
+  motor: { asked: "Turned by hand", good: "Free and silent", bad: "Rough, tight or loose" },
+  "start-gear": { asked: "By eye", good: "Sound", bad: "Cracked, burnt or rusted" },
+  other: { asked: "Checked before it goes in", good: "Good", bad: "No good" },
 };
 
 export const QUOTED_WORDS: Record<Quoted, string> = {

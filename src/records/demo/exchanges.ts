@@ -1,6 +1,6 @@
 import { BLANK_SHEET, type MotorSheet } from "@/core/match";
 import { STATIONS, type StationData } from "@/core/stations";
-import { BLANK_EXCHANGE } from "@/core/stations/out-in";
+import { BLANK_EXCHANGE, BLANK_PIECE } from "@/core/stations/out-in";
 import type { DemoClock } from "./demo-traveller";
 
 type OutIn = StationData<"out-in">;
@@ -32,15 +32,18 @@ export const swappedCapacitor = (clock: DemoClock): OutIn => ({
     "replace-run-capacitor": {
       ...BLANK_EXCHANGE,
       out: { ...BLANK_EXCHANGE.out, label: "12.5 µF ±5 % 450 V", reading: "8.91 µF", fate: "scrap", why: "71 % of rated" },
-      in: {
-        ...BLANK_EXCHANGE.in,
-        label: "12.5 µF ±5 % 450 V 50/60 Hz −25/+85 °C P2",
-        source: "Truck",
-        price: "9.60",
-        reading: clock.read("12.48", "capacitance", 33),
-        takenAt: clock.at(31),
-        fittedAt: clock.at(36),
-      },
+      pieces: [
+        {
+          ...BLANK_PIECE,
+          label: "12.5 µF ±5 % 450 V 50/60 Hz −25/+85 °C P2",
+          source: "Truck",
+          price: "9.60",
+          reading: clock.read("12.48", "capacitance", 33),
+          condition: "good",
+          takenAt: clock.at(31),
+        },
+      ],
+      fittedAt: clock.at(36),
     },
   },
   seenTo: { "strap-holds": clock.at(37), "terminals-covered": clock.at(37) },
@@ -53,13 +56,14 @@ export const newBearings = (clock: DemoClock): OutIn => ({
     "replace-bearings": {
       ...BLANK_EXCHANGE,
       out: { ...BLANK_EXCHANGE.out, label: "6203, 6202", reading: "rough, 0.11 mm of play", fate: "scrap", why: "rough on the wheel side" },
-      in: {
-        ...BLANK_EXCHANGE.in,
-        label: "6203-2RS C3",
+      pieces: ["6203-2RS C3", "6202-2RS C3"].map((label, index) => ({
+        ...BLANK_PIECE,
+        label,
         source: "Weir & Tull Bearings",
-        price: "14.20 for the pair",
-        fittedAt: clock.at(50),
-      },
+        price: index === 0 ? "14.20 for the pair" : "",
+        condition: "good",
+      })),
+      fittedAt: clock.at(50),
     },
   },
   rotationBefore: "ccw",

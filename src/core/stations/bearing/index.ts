@@ -194,7 +194,19 @@ export const bearingStation = defineStation({
         bearings: Object.fromEntries(
           BEARING_ENDS.flatMap((end) => {
             const { size, designation } = ends[end];
-            return size ? [[end, { ...size, closure: designation?.closure ?? null, clearance: designation?.clearance ?? null }]] : [];
+            return size
+              ? [
+                  [
+                    end,
+                    {
+                      ...size,
+                      closure: designation?.closure ?? null,
+                      clearance: designation?.clearance ?? null,
+                      isWorn: designation?.isWorn ?? false,
+                    },
+                  ],
+                ]
+              : [];
           }),
         ),
         ...(isPutTogether ? { bearingJob: job } : {}),

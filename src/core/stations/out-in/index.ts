@@ -1,32 +1,48 @@
-import { plateCapacitorFor, type Facts } from "../../facts";
 import {
   afterFitting,
   compareQuotes,
   isSwap,
-  judgeBearingIn,
-  judgeCapacitorIn,
-  judgeMotorIn,
   QUOTED,
   quotedPrices,
   readQuote,
   SWAP_ACTIONS,
   SWAP_TABLE,
   type AfterFitting,
-  type Incoming,
+  type IncomingWork,
   type QuoteComparison,
   type Quoted,
   type ReadQuote,
   type SwapAction,
 } from "../../exchange";
-import type { HouseFigures } from "../../house";
-import { BLANK_SHEET, connectionFor, matchMotor, readPlace, readSheet, type MatchQuestion, type MotorMatch } from "../../match";
+import { connectionFor, matchMotor, readPlace, readSheet, type MatchQuestion, type MotorMatch } from "../../match";
 import type { FittedFacts, FittedMotor } from "../../motor";
-import { readPlain } from "../../station";
-import { defineStation, plainAssessment, type Stamp } from "../../station";
+import { defineStation, plainAssessment, readPlain, type Stamp } from "../../station";
+import { incomingFor } from "./incoming-for";
 import { oldMotor } from "./old-motor";
-import { BLANK_EXCHANGE, BLANK_OUT_IN, OutInRecordSchema, type Candidate, type PartExchange, type OutInRecord } from "./record";
+import { outInMigrations } from "./migrations";
+import {
+  BLANK_EXCHANGE,
+  BLANK_OUT_IN,
+  isNamedPiece,
+  OutInRecordSchema,
+  type Candidate,
+  type OutInRecord,
+  type PartExchange,
+} from "./record";
 
-export { BLANK_EXCHANGE, MOST_CANDIDATES, type Candidate, type PartExchange, type OutInRecord } from "./record";
+export { incomingFor } from "./incoming-for";
+export { offerOf, type PieceOffer } from "./offer";
+export {
+  BLANK_EXCHANGE,
+  BLANK_PIECE,
+  isBlankPiece,
+  isNamedPiece,
+  MOST_CANDIDATES,
+  type Candidate,
+  type OutInRecord,
+  type PartExchange,
+  type Piece,
+} from "./record";
 
 /** What a work still lacks before its part is accounted for. */
 export type ExchangeLack = "fate" | "why-scrapped" | "made-unusable" | "part-in" | "fitted" | "expected-day";
@@ -35,7 +51,7 @@ export type ExchangeLack = "fate" | "why-scrapped" | "made-unusable" | "part-in"
 export interface WorkState {
   readonly action: SwapAction;
   readonly exchange: PartExchange;
-  readonly incoming: Incoming;
+  readonly incoming: IncomingWork;
   readonly lacks: readonly ExchangeLack[];
   /** the old one is still in, and the new one on order */
   readonly isOnOrder: boolean;
@@ -64,51 +80,26 @@ export interface OutInDetail {
 
 const isTouched = (exchange: PartExchange): boolean => JSON.stringify(exchange) !== JSON.stringify(BLANK_EXCHANGE);
 
-/**
- * A part that is to go in, held against what the card knows of its place.
- * @param action the work
- * @param exchange its pair of parts
- * @param question the old motor and its place
- * @param facts what the card knows
- * @param house house rules in force
- * @returns what stands for and against the part
- */
-export function incomingFor(
-  action: SwapAction,
-  exchange: PartExchange,
-  question: Omit<MatchQuestion, "candidate">,
-  facts: Facts,
-  house: HouseFigures,
-): Incoming {
-  const { kind } = SWAP_TABLE[action];
-  const part = exchange.in;
-  if (kind === "capacitor") {
-    const role = action === "replace-start-capacitor" ? "start" : "run";
-    const fitted = facts.fittedCapacitor?.kind === role ? facts.fittedCapacitor : null;
-    return judgeCapacitorIn(part.label, part.reading, plateCapacitorFor(facts, role) ?? fitted, house);
-  }
-  if (kind === "bearing") return judgeBearingIn(part.label, Object.values(facts.bearings));
-  if (kind === "motor") return judgeMotorIn(part.sheet ?? BLANK_SHEET, question, part.reading, house);
-  return { kind, verdict: part.label.trim() === "" ? "unsure" : "unmeasured" };
-}
-
-function lacksOf(action: SwapAction, { out, in: part, isOldKept, expectedOn }: PartExchange): ExchangeLack[] {
+function lacksOf(action: SwapAction, { out, pieces, fittedAt, isOldKept, expectedOn }: PartExchange): ExchangeLack[] {
   if (isOldKept) return expectedOn === null ? ["expected-day"] : [];
-  const isMotor = SWAP_TABLE[action].kind === "motor";
-  const isNamed = part.label.trim() !== "" || part.sheet !== null;
+  const { kind, isOftenMended } = SWAP_TABLE[action];
+  const isMotor = kind === "motor";
+  const isNamed = pieces.some(isNamedPiece);
+  if (isOftenMended && !isNamed && out.fate === null) return [];
   return [
     ...(out.fate === null ? (["fate"] as const) : []),
     ...(out.fate === "scrap" && out.why.trim() === "" ? (["why-scrapped"] as const) : []),
     ...(isMotor && (out.fate === "scrap" || out.fate === "keep-for-parts") && out.unusableAt === null ? (["made-unusable"] as const) : []),
-    ...(isNamed ? (part.fittedAt === null ? (["fitted"] as const) : []) : (["part-in"] as const)),
+    ...(isNamed ? (fittedAt === null ? (["fitted"] as const) : []) : (["part-in"] as const)),
   ];
 }
 
 /** The new motor's plate, once it is in: the connection of this place where its volts are noted, else all it has. */
 function fittedMotor({ works, place }: OutInRecord): FittedMotor | null {
-  const part = works["replace-motor"]?.in;
-  if (!part?.sheet || part.fittedAt === null) return null;
-  const { spec } = readSheet(part.sheet);
+  const exchange = works["replace-motor"];
+  const sheet = exchange?.pieces[0]?.sheet;
+  if (!sheet || exchange.fittedAt === null) return null;
+  const { spec } = readSheet(sheet);
   const { supplyV } = readPlace(place);
   const chosen = supplyV === null ? null : connectionFor({ old: spec, place: readPlace(place), candidate: spec });
   return {
@@ -123,7 +114,7 @@ function fittedMotor({ works, place }: OutInRecord): FittedMotor | null {
 function fittedFacts(record: OutInRecord): Pick<FittedFacts, "fittedMotor" | "fittedAt" | "fittedWorks"> {
   const fittedWorks = Object.fromEntries(
     SWAP_ACTIONS.flatMap((action) => {
-      const at = record.works[action]?.in.fittedAt;
+      const at = record.works[action]?.fittedAt;
       return at ? [[action, at]] : [];
     }),
   );
@@ -161,6 +152,7 @@ export const outInStation = defineStation({
   },
   schema: OutInRecordSchema,
   blank: BLANK_OUT_IN,
+  migrations: outInMigrations,
   early: (record) => ({
     quotedPrices: quotedPrices(record.quotes, readPlain(record.standstill, "shelfPrice").value ?? 0),
     ...fittedFacts(record),
@@ -174,7 +166,7 @@ export const outInStation = defineStation({
       return {
         action,
         exchange,
-        incoming: incomingFor(action, exchange, question, facts, house),
+        incoming: incomingFor(action, exchange.pieces, question, facts, house),
         lacks: lacksOf(action, exchange),
         isOnOrder: exchange.isOldKept,
       };
@@ -182,7 +174,8 @@ export const outInStation = defineStation({
     const standstillAnHour = readPlain(record.standstill, "shelfPrice").value ?? 0;
     const quotes = record.quotes.map((quote) => readQuote(quote, house.hourlyRate, standstillAnHour));
     const motor = works.find(({ action }) => action === "replace-motor");
-    const match = motor?.incoming.kind === "motor" ? motor.incoming.match : null;
+    const [fitting] = motor?.incoming.pieces ?? [];
+    const match = fitting?.kind === "motor" ? fitting.match : null;
     const after = afterFitting({
       works: works.filter(({ isOnOrder }) => !isOnOrder).map(({ action }) => action),
       machineKind: facts.machineKind,
@@ -191,7 +184,7 @@ export const outInStation = defineStation({
       spareLeads: match?.works.find(({ what }) => what === "cap-leads")?.count ?? 0,
       isAdapted: (match?.works.length ?? 0) > 0,
     });
-    const isIn = works.some(({ exchange }) => exchange.in.fittedAt !== null);
+    const isIn = works.some(({ exchange }) => exchange.fittedAt !== null);
     const detail: OutInDetail = {
       works,
       question,

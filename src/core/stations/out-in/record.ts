@@ -1,8 +1,9 @@
 import * as v from "valibot";
-import { FATES, KEPT_PARTS, MOST_QUOTES, QuoteSchema, SWAP_ACTIONS, type SwapAction } from "../../exchange";
+import { FATES, KEPT_PARTS, MOST_PIECES, MOST_QUOTES, PIECE_CONDITIONS, QuoteSchema, SWAP_ACTIONS, type SwapAction } from "../../exchange";
 import { BLANK_PLACE, BLANK_SHEET, MotorSheetSchema, PlaceSheetSchema } from "../../match";
 import { ROTATIONS } from "../../motor";
 import { EntrySchema } from "../../quantity";
+import { GearMeasuresSchema } from "../../startgear";
 import { DaySchema, MomentSchema, NoteSchema, PrintedSchema, someOf, TicksSchema } from "../../station";
 
 const IdSchema = v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes"));
@@ -20,7 +21,7 @@ const OutSchema = v.object({
   shelved: TicksSchema,
 });
 
-const InSchema = v.object({
+const PieceSchema = v.object({
   label: PrintedSchema,
   /** serial or stamp, where it has one */
   stamp: PrintedSchema,
@@ -28,18 +29,37 @@ const InSchema = v.object({
   price: PrintedSchema,
   /** before it was fitted: µF of a capacitor, the lowest ohms to the frame of a motor */
   reading: v.nullable(EntrySchema),
+  /** as eye and hand found it; null: nobody said */
+  condition: v.nullable(v.picklist(PIECE_CONDITIONS)),
+  /** of start gear: what hand and meter found out of circuit */
+  gear: v.nullable(GearMeasuresSchema),
   /** plate of a motor; null: typed in the label alone */
   sheet: v.nullable(MotorSheetSchema),
   /** line of the shelf it was taken from */
   shelfId: v.nullable(IdSchema),
   takenAt: v.nullable(MomentSchema),
-  fittedAt: v.nullable(MomentSchema),
 });
+export type Piece = v.InferOutput<typeof PieceSchema>;
 
-/** One part out and one in. */
+export const BLANK_PIECE: Piece = {
+  label: "",
+  stamp: "",
+  source: "",
+  price: "",
+  reading: null,
+  condition: null,
+  gear: null,
+  sheet: null,
+  shelfId: null,
+  takenAt: null,
+};
+
+/** What comes out and what goes in at one work. */
 export const ExchangeSchema = v.object({
   out: OutSchema,
-  in: InSchema,
+  /** what goes in: one piece, a bearing for each end, capacitors that make a value together */
+  pieces: v.pipe(v.array(PieceSchema), v.minLength(1), v.maxLength(MOST_PIECES)),
+  fittedAt: v.nullable(MomentSchema),
   /** the old one stays until the new one is here */
   isOldKept: v.boolean(),
   expectedOn: v.nullable(DaySchema),
@@ -48,10 +68,17 @@ export type PartExchange = v.InferOutput<typeof ExchangeSchema>;
 
 export const BLANK_EXCHANGE: PartExchange = {
   out: { label: "", reading: "", fate: null, why: "", unusableAt: null, kept: [], shelved: {} },
-  in: { label: "", stamp: "", source: "", price: "", reading: null, sheet: null, shelfId: null, takenAt: null, fittedAt: null },
+  pieces: [BLANK_PIECE],
+  fittedAt: null,
   isOldKept: false,
   expectedOn: null,
 };
+
+/** A piece of which nothing was keyed. */
+export const isBlankPiece = (piece: Piece): boolean => JSON.stringify(piece) === JSON.stringify(BLANK_PIECE);
+
+/** A piece that is named, by its label or by the plate of a motor. */
+export const isNamedPiece = ({ label, sheet }: Piece): boolean => label.trim() !== "" || sheet !== null;
 
 /** A motor that may go in, beside those of the shelf. */
 const CandidateSchema = v.object({

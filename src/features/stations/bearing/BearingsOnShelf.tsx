@@ -16,7 +16,7 @@ export default function BearingsOnShelf({ fitted, house }: Pick<PanelProps, "hou
   const found = parts.value
     .filter(({ kind, state }) => kind === "bearing" && state !== "for-parts")
     .map((part) => ({ part, incoming: judgeBearingIn(part.label, [fitted]) }))
-    .filter(({ incoming }) => incoming.kind === "bearing" && RANK[incoming.verdict] < 2 && incoming.number !== null)
+    .filter(({ incoming }) => RANK[incoming.verdict] < 2 && incoming.stamps.some(({ number }) => number !== null))
     .sort((a, b) => RANK[a.incoming.verdict] - RANK[b.incoming.verdict] || a.part.price - b.part.price);
   if (found.length === 0) return <p className="text-[14px]">No {fitted.number} lies on the Shelf.</p>;
   return (

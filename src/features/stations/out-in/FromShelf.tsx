@@ -1,21 +1,23 @@
 "use client";
 import { SWAP_TABLE, type IncomingVerdict } from "@/core/exchange";
-import { BLANK_EXCHANGE, incomingFor } from "@/core/stations/out-in";
 import { formatMoney } from "@/core/quantity";
+import { BLANK_PIECE, offerOf, type PieceOffer, type Piece } from "@/core/stations/out-in";
 import { MATCH_VERDICT_WORDS } from "@/features/vocabulary/match-words";
 import { PART_STATE_WORDS } from "@/features/vocabulary/swap-words";
-import type { Part } from "@/records";
-import { putPieceBack, takePiece } from "@/store/part-counts";
-import { useParts } from "@/store/parts";
-import { useState } from "react";
 import { NOT_TAKEN } from "@/features/vocabulary/taken-words";
 import { testedWords } from "@/features/vocabulary/tested-words";
+import type { Part } from "@/records";
+import { takePiece } from "@/store/part-counts";
+import { useParts } from "@/store/parts";
+import { useState } from "react";
+import { onCard } from "./on-card";
 import type { PairProps } from "./props";
 
 const CANNOT_TELL = "Cannot be told from what is known";
 
-interface Offer {
+interface ShelfOffer extends PieceOffer {
   readonly part: Part;
+  readonly piece: Piece;
   /** 0 fits, 1 cannot be told, 2 does not */
   readonly rank: 0 | 1 | 2;
   readonly said: string;
@@ -29,51 +31,67 @@ const SAID: Record<IncomingVerdict, string> = {
   wrong: "Another value, kind, volts or number",
 };
 
+const pieceOf = (part: Part, takenAt: string | null): Piece => ({
+  ...BLANK_PIECE,
+  label: part.label,
+  source: part.tested?.donor ? `${part.place}, from ${part.tested.donor}` : part.place,
+  price: part.price.toFixed(2),
+  sheet: part.sheet,
+  shelfId: part.id,
+  takenAt,
+});
+
+function saidOf({ incoming, isTooSmall }: PieceOffer): string {
+  const judged = incoming.pieces.at(-1);
+  if (isTooSmall) return "Too small alone: joined with another it may do";
+  if (judged?.kind === "start-gear" || judged?.kind === "other") return CANNOT_TELL;
+  if (judged?.kind === "bearing" && judged.stamps.some(({ differences }) => differences.length > 0))
+    return "Same size; its seals or clearance differ";
+  if (judged?.kind === "motor") return MATCH_VERDICT_WORDS[judged.match.overall];
+  return incoming.pieces.length > 1 && judged?.kind === "capacitor"
+    ? "Makes the value, joined in parallel"
+    : SAID[judged?.verdict ?? "unsure"];
+}
+
 /** A line of the shelf held against the place, as it would be once it was taken. */
-function offerOf(part: Part, { work, facts, assessment, house }: PairProps): Offer {
-  const taken = { ...BLANK_EXCHANGE, in: { ...BLANK_EXCHANGE.in, label: part.label, sheet: part.sheet } };
-  const incoming = incomingFor(work.action, taken, assessment.detail.question, facts, house.figures);
+function shelfOffer(part: Part, { work, facts, assessment, house }: PairProps): ShelfOffer {
+  const piece = pieceOf(part, null);
+  const offer = offerOf(work.action, work.exchange, piece, assessment.detail.question, facts, house.figures);
+  const judged = offer.incoming.pieces.at(-1);
   // Of start gear and other parts nothing is judged by the label alone.
-  if (incoming.kind === "start-gear" || incoming.kind === "other") return { part, rank: 1, said: CANNOT_TELL };
-  const rank = incoming.verdict === "wrong" ? 2 : incoming.verdict === "unsure" ? 1 : 0;
-  if (incoming.kind === "bearing" && incoming.differences.length > 0)
-    return { part, rank, said: "Same size; its seals or clearance differ" };
-  return { part, rank, said: incoming.kind === "motor" ? MATCH_VERDICT_WORDS[incoming.match.overall] : SAID[incoming.verdict] };
+  const isLabelled = judged?.kind !== "start-gear" && judged?.kind !== "other";
+  const verdict = judged?.kind === "bearing" || !isLabelled ? judged?.verdict : offer.incoming.verdict;
+  const rank = offer.isTooSmall || !isLabelled ? 1 : verdict === "wrong" ? 2 : verdict === "unsure" ? 1 : 0;
+  return { ...offer, part, piece, rank, said: rank === 2 ? SAID.wrong : saidOf(offer) };
 }
 
 const SHOWN = 8;
 
 /** What of its kind lies on the shelf, what fits first; one press takes a piece. */
 export default function FromShelf(props: PairProps & { readonly onDone: () => void }) {
-  const { work, onWork, onDone, house } = props;
+  const { work, onDone, house, facts, assessment, weighed } = props;
   const parts = useParts();
   const [problem, setProblem] = useState<string | null>(null);
   const { kind } = SWAP_TABLE[work.action];
   if (parts.state !== "ready") return <p className="text-ink-soft">Looking on the Shelf.</p>;
   const offers = parts.value
     .filter((part) => part.kind === kind && part.quantity > 0 && part.state !== "for-parts")
-    .map((part) => offerOf(part, props))
+    .map((part) => shelfOffer(part, props))
     .sort((a, b) => a.rank - b.rank || a.part.price - b.part.price);
-  const take = async ({ part }: Offer): Promise<void> => {
-    const before = work.exchange.in;
-    const taken = await takePiece(part.id);
+  const card = onCard(weighed, work.action);
+  const take = async ({ part }: ShelfOffer): Promise<void> => {
+    if (card === null) return;
+    const { question } = assessment.detail;
+    const goesBack = shelfOffer(part, props).replaced.flatMap(({ shelfId }) => shelfId ?? []);
+    const taken = await takePiece(
+      part.id,
+      card((each, at) => {
+        const { pieces } = offerOf(work.action, each, pieceOf(part, at), question, facts, house.figures);
+        return { ...each, pieces: [...pieces] };
+      }),
+      goesBack,
+    );
     if (taken !== "taken") return setProblem(NOT_TAKEN[taken]);
-    // What was taken before and is not used goes back.
-    if (before.shelfId !== null && before.fittedAt === null) await putPieceBack(before.shelfId);
-    onWork((each, at) => ({
-      ...each,
-      in: {
-        ...each.in,
-        label: part.label,
-        source: part.tested?.donor ? `${part.place}, from ${part.tested.donor}` : part.place,
-        price: String(part.price),
-        sheet: part.sheet,
-        reading: null,
-        shelfId: part.id,
-        takenAt: at,
-        fittedAt: null,
-      },
-    }));
     onDone();
   };
   return (
@@ -110,26 +128,6 @@ export default function FromShelf(props: PairProps & { readonly onDone: () => vo
         ))}
       </ul>
       {offers.length > SHOWN ? <p className="caption mt-1">{offers.length - SHOWN} more lie on the Shelf.</p> : null}
-      {work.exchange.in.shelfId !== null && work.exchange.in.fittedAt === null ? (
-        <button
-          type="button"
-          className="btn btn-plain mt-1"
-          onClick={() => {
-            const { shelfId } = work.exchange.in;
-            if (shelfId === null) return;
-            void putPieceBack(shelfId).then((back) => {
-              if (back === "line-gone") setProblem("Its line is gone from the Shelf: put it on anew there.");
-              if (back === "not-kept") return setProblem("It could not be put back on this device. Try again.");
-              onWork((each) => ({
-                ...each,
-                in: { ...each.in, label: "", source: "", price: "", sheet: null, reading: null, shelfId: null, takenAt: null },
-              }));
-            });
-          }}
-        >
-          Put {work.exchange.in.label} back
-        </button>
-      ) : null}
     </div>
   );
 }

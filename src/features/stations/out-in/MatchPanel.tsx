@@ -1,10 +1,10 @@
 "use client";
 import { BLANK_SHEET, MATCH_LINE_IDS } from "@/core/match";
-import { BLANK_EXCHANGE, MOST_CANDIDATES } from "@/core/stations/out-in";
+import { BLANK_EXCHANGE, BLANK_PIECE, MOST_CANDIDATES, type PartExchange, type Piece } from "@/core/stations/out-in";
 import { MATCH_LINE_WORDS } from "@/features/vocabulary/match-words";
 import { NOT_TAKEN } from "@/features/vocabulary/taken-words";
 import type { Part } from "@/records";
-import { takePiece } from "@/store/part-counts";
+import { putPieceBack, takePiece } from "@/store/part-counts";
 import { useParts } from "@/store/parts";
 import { useState } from "react";
 import { MatchTable, type ShownCandidate } from "../../match/MatchTable";
@@ -12,6 +12,7 @@ import { SheetFields } from "../../match/SheetFields";
 import { orderText } from "../../match/sheet-words";
 import { CandidateFields } from "./CandidateFields";
 import { motorsOfShelf, shownCandidate, shownMotor } from "./candidates-of";
+import { onCard } from "./on-card";
 import { PlaceFields } from "./PlaceFields";
 import type { Props } from "./props";
 
@@ -24,17 +25,39 @@ export default function MatchPanel(props: Props) {
   const [problem, setProblem] = useState<string | null>(null);
   const [isTextShown, setTextShown] = useState(false);
 
-  const putIn = (part: Partial<(typeof BLANK_EXCHANGE)["in"]>) =>
-    change((r) => {
-      const before = r.works["replace-motor"] ?? BLANK_EXCHANGE;
-      return { ...r, works: { ...r.works, "replace-motor": { ...before, isOldKept: false, in: { ...BLANK_EXCHANGE.in, ...part } } } };
-    });
+  const withMotor = (before: PartExchange, piece: Partial<Piece>): PartExchange => ({
+    ...before,
+    isOldKept: false,
+    pieces: [{ ...BLANK_PIECE, ...piece }],
+    fittedAt: null,
+  });
+  const present = record.works["replace-motor"] ?? BLANK_EXCHANGE;
+  // A motor of the Shelf that was not fitted goes back for another one.
+  const goesBack = present.fittedAt === null ? present.pieces.flatMap(({ shelfId }) => shelfId ?? []) : [];
+  const card = onCard(props.weighed, "replace-motor");
+  const putIn = async (piece: Partial<Piece>): Promise<void> => {
+    const [back] = goesBack;
+    const returned =
+      back === undefined || card === null
+        ? "taken"
+        : await putPieceBack(
+            back,
+            card((each) => withMotor(each, piece)),
+          );
+    if (returned === "taken" || returned === "line-gone") setProblem(null);
+    else return setProblem(NOT_TAKEN[returned]);
+    if (back === undefined || returned === "line-gone")
+      change((r) => ({ ...r, works: { ...r.works, "replace-motor": withMotor(r.works["replace-motor"] ?? BLANK_EXCHANGE, piece) } }));
+  };
   const fromShelf = async (part: Part): Promise<void> => {
-    const taken = await takePiece(part.id);
-    if (taken !== "taken") return setProblem(NOT_TAKEN[taken]);
-    setProblem(null);
-    const takenAt = new Date().toISOString();
-    putIn({ label: part.label, source: part.place, price: String(part.price), sheet: part.sheet, shelfId: part.id, takenAt });
+    if (card === null) return;
+    const { label, place: source, sheet, id: shelfId } = part;
+    const taken = await takePiece(
+      part.id,
+      card((each, takenAt) => withMotor(each, { label, source, price: part.price.toFixed(2), sheet, shelfId, takenAt })),
+      goesBack,
+    );
+    setProblem(taken === "taken" ? null : NOT_TAKEN[taken]);
   };
 
   const spares = motorsOfShelf(parts.state === "ready" ? parts.value : [], question, house.figures);
@@ -45,7 +68,7 @@ export default function MatchPanel(props: Props) {
     ...offered.slice(0, SHELF_SHOWN).map((motor) => shownMotor(motor, house.figures, () => void fromShelf(motor.part))),
     ...candidates.map((each) => {
       const { source, price, sheet } = each.candidate;
-      return shownCandidate(each, house.figures, () => putIn({ source, price, sheet }));
+      return shownCandidate(each, house.figures, () => void putIn({ source, price, sheet }));
     }),
   ];
   const add = () =>

@@ -4,44 +4,48 @@ import type { MotorSheet } from "@/core/match";
 import type { PartExchange } from "@/core/stations/out-in";
 import { KEPT_PART_WORDS } from "@/features/vocabulary/swap-words";
 import { inSentence } from "@/features/vocabulary/in-sentence";
-import { addPart } from "@/store/parts";
+import { shelvePart } from "@/store/part-counts";
 import { useState } from "react";
-import { toggleMoment } from "../shared/toggle-moment";
+import { onCard } from "./on-card";
 import type { PairProps } from "./props";
 
 interface ToShelfProps {
   readonly action: SwapAction;
   readonly out: PartExchange["out"];
   readonly sheet: MotorSheet | null;
-  readonly card: { readonly id: string; readonly name: string } | null;
-  readonly onWork: PairProps["onWork"];
+  readonly weighed: PairProps["weighed"];
 }
 
 /** What came out, or what is kept of it, each with one press to the shelf. */
-export default function ToShelf({ action, out, sheet, card, onWork }: ToShelfProps) {
+export default function ToShelf({ action, out, sheet, weighed }: ToShelfProps) {
   const [isRefused, setRefused] = useState(false);
   const { kind } = SWAP_TABLE[action];
+  const { card } = weighed;
+  const noted = onCard(weighed, action);
   const put = async (what: "whole" | KeptPart): Promise<void> => {
+    if (noted === null) return;
     const at = new Date().toISOString();
     const name = out.label.trim() || "Part without a label";
-    const id = await addPart({
-      kind: what === "whole" ? kind : KEPT_AS[what],
-      label: what === "whole" ? name : `${KEPT_PART_WORDS[what]} of ${name}`,
-      state: what === "whole" ? "used" : "for-parts",
-      place: "Truck",
-      sheet: what === "whole" && kind === "motor" ? sheet : null,
-      tested:
-        out.reading.trim() === "" && card === null
-          ? null
-          : {
-              at,
-              cardId: card?.id ?? null,
-              donor: card?.name ?? "",
-              readings: out.reading.trim() === "" ? [] : [{ what: "When it came out", said: out.reading.trim() }],
-            },
-    });
-    setRefused(id === null);
-    if (id !== null) onWork((each, moment) => ({ ...each, out: { ...each.out, shelved: toggleMoment(each.out.shelved, what, moment) } }));
+    const isKept = await shelvePart(
+      {
+        kind: what === "whole" ? kind : KEPT_AS[what],
+        label: what === "whole" ? name : `${KEPT_PART_WORDS[what]} of ${name}`,
+        state: what === "whole" ? "used" : "for-parts",
+        place: "Truck",
+        sheet: what === "whole" && kind === "motor" ? sheet : null,
+        tested:
+          out.reading.trim() === "" && card === null
+            ? null
+            : {
+                at,
+                cardId: card?.id ?? null,
+                donor: card?.name ?? "",
+                readings: out.reading.trim() === "" ? [] : [{ what: "When it came out", said: out.reading.trim() }],
+              },
+      },
+      noted((each, moment) => ({ ...each, out: { ...each.out, shelved: { ...each.out.shelved, [what]: moment } } })),
+    );
+    setRefused(!isKept);
   };
   const offered: readonly ("whole" | KeptPart)[] = out.fate === "back-on-shelf" ? ["whole"] : out.kept;
   return (

@@ -1,4 +1,3 @@
-import { readSheet } from "@/core/match";
 import type { StationView } from "../../station/contract";
 import { INCOMING_WORDS } from "@/features/vocabulary/swap-words";
 import { sentences, type Detail } from "./words";
@@ -10,5 +9,5 @@ export const outInView: StationView<"out-in", Detail> = {
     if (detail.works.some(({ isOnOrder }) => isOnOrder)) return "On order";
     return stamp === "holds" ? INCOMING_WORDS.right : null;
   },
-  say: (record, { detail }) => sentences(record, detail, ({ exchange }) => (exchange.in.sheet ? readSheet(exchange.in.sheet).spec : null)),
+  say: (record, { detail }) => sentences(record, detail),
 };

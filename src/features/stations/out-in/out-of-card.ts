@@ -5,6 +5,8 @@ import { plateCapacitorFor, type Facts } from "@/core/facts";
 import { formatQuantity } from "@/core/quantity";
 import type { PartExchange } from "@/core/stations/out-in";
 import type { MotorSpec } from "@/core/match";
+import { gearReadings } from "../start-gear/gear-readings";
+import { GEAR_VIEWS } from "../start-gear/gear-views";
 import { motorLine } from "../../match/sheet-words";
 
 /** What the card knows of the part that comes out, in words: its label, and what it read. */
@@ -26,7 +28,13 @@ export function outOfCard(action: SwapAction, facts: Facts, old: MotorSpec): Pic
       };
     case "motor":
       return { label: motorLine(old), reading: "" };
-    case "start-gear":
+    case "start-gear": {
+      const { startGear, gearFound } = facts;
+      return {
+        label: startGear === null || startGear === "none" ? "" : GEAR_VIEWS[startGear].name,
+        reading: gearFound === null ? "" : gearReadings(gearFound),
+      };
+    }
     case "other":
       return { label: "", reading: "" };
   }

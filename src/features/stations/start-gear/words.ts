@@ -4,7 +4,7 @@ import type { GearRepair, GearVerdict } from "@/core/startgear";
 export type Detail = ReturnType<(typeof STATIONS)["start-gear"]["assess"]>["detail"];
 
 /** Every pattern in words: what it means, first what was found. */
-const VERDICT_WORDS: Record<GearVerdict, string> = {
+export const VERDICT_WORDS: Record<GearVerdict, string> = {
   works: "Closed where it should be, open where it should be: the start gear works.",
   "not-pressed":
     "Open at rest because nothing presses the disc: the cover or end bell is not seated, or washers are worn. It looks like a dead motor and is none.",

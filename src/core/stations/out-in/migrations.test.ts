@@ -1,0 +1,35 @@
+import { readFileSync } from "node:fs";
+import * as v from "valibot";
+import { OutInRecordSchema } from "./record";
+import { outInMigrations } from "./migrations";
+
+type Loose = Record<string, unknown>;
+interface OldPart extends Loose {
+  readonly fittedAt: string | null;
+}
+interface Row {
+  readonly data: { readonly works: Record<string, Loose & { readonly in: OldPart }> } & Loose;
+}
+const rows = JSON.parse(readFileSync("src/core/stations/out-in/frozen/v13.json", "utf8")) as readonly Row[];
+const migrate = outInMigrations[14] as (data: Loose) => Loose;
+
+test("the one part of a work becomes its one piece, and the moment it went in is the work's", () => {
+  expect(rows.length).toBeGreaterThan(2);
+  for (const { data } of rows) {
+    const record = v.parse(OutInRecordSchema, migrate(data));
+    for (const [action, { in: old, ...rest }] of Object.entries(data.works)) {
+      const { fittedAt, ...part } = old;
+      expect(record.works[action as keyof typeof record.works]).toEqual({
+        ...rest,
+        pieces: [{ ...part, condition: null, gear: null }],
+        fittedAt,
+      });
+    }
+    expect({ ...record, works: null }).toEqual({ ...data, works: null });
+  }
+});
+
+test("a record without works, or with something else there, is left to its schema", () => {
+  expect(migrate({ works: {}, note: "x" })).toEqual({ works: {}, note: "x" });
+  expect(migrate({ works: { "replace-motor": null } })).toEqual({ works: { "replace-motor": null } });
+});

@@ -5,7 +5,7 @@ import { stationRecordId, type TravellerId } from "@/records";
 import { createTraveller } from "./create-traveller";
 import { database } from "./database";
 import { putPieceBack, shelvePart, takePiece, type OnCard } from "./part-counts";
-import { addPart } from "./parts";
+import { addPart, addSpare } from "./parts";
 import { removeTraveller } from "./write-card";
 
 const db = database();
@@ -85,6 +85,17 @@ test("a part of a card goes on the Shelf once, and the card says so", async () =
   const lines = (await db.parts.toArray()).filter(({ label }) => label === "Rotor of an agitator");
   expect(lines).toMatchObject([{ quantity: 1, state: "for-parts" }]);
   expect(await noted(on)).toBe(1);
+});
+
+test("a spare of a card is put on the Shelf once, however often it is pressed at once; another card's is another", async () => {
+  const spare = (cardId: string, label = "Tessky 0.37 kW") =>
+    addSpare({ kind: "motor", label, tested: { at: "2026-11-28T10:00:00.000Z", cardId, donor: "fan", readings: [] } });
+  expect((await Promise.all([spare("card-a"), spare("card-a"), spare("card-a", "by another name")])).sort()).toEqual([
+    "put",
+    "there-already",
+    "there-already",
+  ]);
+  expect(await spare("card-b")).toBe("put");
 });
 
 test("however many take and put back at once, the count is what was there less what was taken, and never below zero", async () => {

@@ -27,12 +27,35 @@ export function useParts(): Live<readonly Part[]> {
 /** What is known of a new line; the rest of it is as on a blank one. */
 export type NewPart = Partial<Omit<Part, "id" | "isDemo" | "updatedAt">> & Pick<Part, "kind" | "label">;
 
+const lineOf = (part: NewPart): Part =>
+  ({ ...partType.blank(crypto.randomUUID()), quantity: 1, ...part, updatedAt: new Date().toISOString() }) as Part;
+
 /** Puts one line on the shelf; its id, or null when it could not be kept. */
 export async function addPart(part: NewPart): Promise<string | null> {
   const db = database();
-  const id = crypto.randomUUID();
-  const line = { ...partType.blank(id), quantity: 1, ...part, updatedAt: new Date().toISOString() } as Part;
-  return (await attempt(() => writing(db, () => db.parts.add(line)))) ? id : null;
+  const line = lineOf(part);
+  return (await attempt(() => writing(db, () => db.parts.add(line)))) ? line.id : null;
+}
+
+/** What came of putting a spare of a card on the shelf. */
+export type Spared = "put" | "there-already" | "not-kept";
+
+/** A motor of a card is one; of its smaller parts several may lie there, told apart by their labels. */
+const isSameSpare = (line: Part, part: NewPart): boolean =>
+  line.kind === part.kind && line.tested?.cardId === part.tested?.cardId && (part.kind === "motor" || line.label === part.label);
+
+/** Puts a spare of a card on the shelf once, however often it is pressed, and in however many tabs. */
+export async function addSpare(part: NewPart): Promise<Spared> {
+  const db = database();
+  let spared: Spared = "put";
+  const isKept = await attempt(() =>
+    writing(db, async () => {
+      const isThere = part.tested != null && (await db.parts.filter((line) => isSameSpare(line, part)).count()) > 0;
+      spared = isThere ? "there-already" : "put";
+      if (!isThere) await db.parts.add(lineOf(part));
+    }),
+  );
+  return isKept ? spared : "not-kept";
 }
 
 /** Changes one line of the shelf. */

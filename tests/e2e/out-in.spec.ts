@@ -154,6 +154,8 @@ test("a motor of a finished card becomes a tested spare, and is offered to the n
   await page.getByRole("button", { name: /name, site, export, print/ }).click();
   await page.getByRole("region", { name: "To the Shelf" }).getByRole("button", { name: "Motor" }).click();
   await expect(page.getByRole("dialog").getByRole("status")).toContainText(/On the Shelf: .*1380 rpm 230 V 1.9 A, tested spare/);
+  await page.getByRole("region", { name: "To the Shelf" }).getByRole("button", { name: "Motor" }).click();
+  await expect(page.getByRole("dialog").getByRole("status")).toContainText(/has its line on the Shelf already/);
   await page.goto("/shelf");
   await page
     .getByRole("group", { name: "Show" })

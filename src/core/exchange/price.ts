@@ -7,8 +7,16 @@ export interface SaidPrice {
   readonly of: "piece" | "pair" | "all";
 }
 
-const PAIR = /\b(?:(?:for\s+)?(?:the|a)\s+pair|per\s+pair|pair|for\s+(?:both|two)|both)\b/i;
-const PIECE = /\b(?:each|apiece|a\s+piece|per\s+piece|ea\.?)(?=\W|$)/i;
+/** Words of a price, and what they say of it; the first sign of each row that is found is taken out of the text. */
+const PAIR = /(?:\/|\b(?:(?:for|per)\s+)?(?:(?:the|a)\s+)?)\s*(?:pair|both|(?:the\s+)?two)\b|\bfor\s+2\b/i;
+const PIECE = /\b(?:each|apiece|(?:a|per)\s+(?:piece|pc|bearing|capacitor|motor|unit|one)|ea\.?)(?=\W|$)|\/\s*(?:ea|each|pc|piece)\b\.?/i;
+/** `2 x 7.10`, `7.10 x 2`: so many at so much */
+const TIMES = /^([2-9])\s*(?:[x×*]|at|@)\s*(?=[\d$€£¥])|\s*[x×*]\s*([2-9])\s*$/i;
+/** Bought as one lot. */
+const LOT = /\bfor\s+(?:all\s+)?[3-9]\b|\bthe\s+lot\b/i;
+/** Said beside a price without changing it. */
+const BESIDE = /\b(?:for|only|about|approx\.?|roughly|ca\.?|net|now|today|bucks|incl(?:\.|uding)?\s+(?:vat|tax))(?=\W|$)\.?|^~/gi;
+const FREE = /^\s*(?:free|nothing|no\s+charge|gratis)\s*$/i;
 const SIGNS = /[$€£¥]|\b(?:usd|eur|gbp|chf|cad|aud|dollars?|euros?|francs?|pounds?)\b\.?/gi;
 const MOST = 100_000;
 
@@ -20,18 +28,19 @@ const MOST = 100_000;
  * @example readPrice("$38.40 for the pair") -> 38.40 of a pair
  */
 export function readPrice(text: string): Result<SaidPrice, Failure> {
-  const [isPair, isPiece] = [PAIR.test(text), PIECE.test(text)];
+  if (FREE.test(text)) return ok({ amount: 0, of: "all" });
+  const times = TIMES.exec(text.trim());
+  const counted = text.trim().replace(TIMES, "");
+  const [isPair, isPiece] = [PAIR.test(counted), PIECE.test(counted)];
   if (isPair && isPiece) return fail({ code: "price-of-both", text });
-  const bare = text
-    .replace(PAIR, " ")
-    .replace(PIECE, " ")
-    .replace(/\bfor\b|\bonly\b/gi, " ")
-    .replace(SIGNS, " ")
-    .trim();
+  const bare = counted.replace(PAIR, " ").replace(PIECE, " ").replace(LOT, " ").replace(BESIDE, " ").replace(SIGNS, " ").trim();
   const read = readFigure(bare, "money", { min: 0, max: MOST });
   if (!read.ok) return fail({ ...read.failure, ...("text" in read.failure ? { text } : {}) } as Failure);
   if (read.value.kind !== "value") return fail({ code: "reading-no-figure", text, quantity: "money" });
-  return ok({ amount: read.value.value, of: isPair ? "pair" : isPiece ? "piece" : "all" });
+  const count = Number(times?.[1] ?? times?.[2] ?? 1);
+  const amount = read.value.value;
+  // "7.10 each x 2" says of each what it costs; "2 x 7.10" what all of them come to.
+  return ok(isPiece ? { amount, of: "piece" } : { amount: amount * count, of: isPair ? "pair" : "all" });
 }
 
 /**

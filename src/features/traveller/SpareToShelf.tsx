@@ -3,12 +3,23 @@ import { useState } from "react";
 import type { TravellerId } from "@/records";
 import { readCardRows } from "@/store/card-rows";
 import { toKeptCard } from "@/store/kept-card";
-import { addPart } from "@/store/parts";
+import { addSpare, type NewPart, type Spared } from "@/store/parts";
 import { useHouse } from "@/store/queries";
 import { PART_KIND_WORDS, PART_STATE_WORDS } from "../vocabulary/swap-words";
 import { settledStudies } from "./settle-card";
 import { smallPhoto } from "./small-photo";
 import { photosOf, spareOf, SPARES, type Spare } from "./spare";
+
+const WHY: Partial<Record<NonNullable<NewPart["state"]>, string>> = {
+  "for-parts": " Something condemns it, so it is for parts only.",
+  untested: " What makes it a tested spare was not measured: it is measured before it goes in.",
+  used: " Its start gear was found bad: that is mended before it goes in.",
+};
+const SPARED: Record<Spared, (part: NewPart) => string> = {
+  put: ({ label, state = "used" }) => `On the Shelf: ${label}, ${PART_STATE_WORDS[state].toLowerCase()}.${WHY[state] ?? ""}`,
+  "there-already": ({ label }) => `${label} of this card has its line on the Shelf already: change its count there.`,
+  "not-kept": () => "It could not be kept on this device. Try again.",
+};
 
 /** Puts the motor, the capacitor or the bearing of a card on the shelf, with what was read of it. */
 export default function SpareToShelf({ id }: { id: TravellerId }) {
@@ -23,12 +34,8 @@ export default function SpareToShelf({ id }: { id: TravellerId }) {
       setSaid(`This card does not say which ${PART_KIND_WORDS[spare].one.toLowerCase()} it is: key its plate or label first.`);
       return;
     }
-    const kept = await addPart({ ...part, photo: await smallPhoto(photosOf(spare, card)) });
-    setSaid(
-      kept === null
-        ? "It could not be kept on this device. Try again."
-        : `On the Shelf: ${part.label}, ${PART_STATE_WORDS[part.state ?? "used"].toLowerCase()}.${part.state === "for-parts" ? " Something condemns it, so it is for parts only." : ""}`,
-    );
+    const spared = await addSpare({ ...part, photo: await smallPhoto(photosOf(spare, card)) });
+    setSaid(SPARED[spared](part));
   };
   return (
     <section aria-label="To the Shelf" className="flex flex-col gap-2 border-t border-rule pt-4">

@@ -49,6 +49,21 @@ test("a capacitor that is out is for parts; a card that names no bearing has non
   expect(spareOf("bearing", of("nursery-fan-weak"), HOUSE)).toBeNull();
   expect(spareOf("bearing", of("nursery-fan-bearing"), HOUSE)?.label).toBe("6203-2RS");
 });
+test("a motor is a tested spare by its windings and its frame, not by a shaft that turns", () => {
+  const card = of("nursery-fan-weak");
+  const without = (...stations: readonly (keyof typeof card.entries)[]) =>
+    spareOf(
+      "motor",
+      { ...card, entries: Object.fromEntries(Object.entries(card.entries).filter(([id]) => !stations.includes(id as never))) },
+      HOUSE,
+    )?.state;
+  expect(without()).toBe("tested");
+  expect(without("windings")).toBe("untested");
+  expect(without("frame", "insulation")).toBe("untested");
+  expect(without("run-test", "prove")).toBe("tested");
+});
+test("one whose start gear is bad is a used one: it is mended before it goes in", () =>
+  expect(spareOf("motor", of("dairy-agitator"), HOUSE)?.state).toBe("used"));
 test("whatever a card gives fits on the shelf", () => {
   for (const card of cards)
     for (const spare of ["motor", "capacitor", "bearing"] as const) {

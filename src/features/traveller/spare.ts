@@ -32,6 +32,15 @@ const CONDEMNS: Record<Spare, readonly StationId[]> = {
   bearing: ["hand-turn"],
 };
 
+/** What makes it a tested spare: of each group one station that holds. */
+const TESTED_BY: Record<Spare, readonly (readonly StationId[])[]> = {
+  motor: [["windings"], ["frame", "insulation"]],
+  capacitor: [["capacitor"]],
+  bearing: [["hand-turn"]],
+};
+/** What is wrong with it and can be mended: no tested spare, and not for parts either. */
+const MENDED: Record<Spare, readonly StationId[]> = { motor: ["start-gear"], capacitor: [], bearing: [] };
+
 /** Plate and measures of the card's motor as one sheet. */
 function sheetOf({ entries }: KeptCard): MotorSheet {
   const plate = entries.plate?.data;
@@ -88,14 +97,16 @@ export function spareOf(spare: Spare, card: KeptCard, house: HouseFigures, study
   const read = SPEAK[spare].filter(
     (id) => entries[id] !== undefined && stations[id].stamp !== "not-done" && stations[id].stamp !== "skipped",
   );
-  const isBad = CONDEMNS[spare].some((id) => stations[id].stamp === "out");
+  const isOut = (id: StationId): boolean => stations[id].stamp === "out";
+  const isTested = TESTED_BY[spare].every((group) => group.some((id) => stations[id].stamp === "holds"));
+  const state = CONDEMNS[spare].some(isOut) ? "for-parts" : MENDED[spare].some(isOut) ? "used" : isTested ? "tested" : "untested";
   return {
     kind: spare,
     label: fitText(label, "printed"),
     place: "Shelf",
     sheet,
     windings: spare === "motor" ? windingsOf(card, assessment) : null,
-    state: isBad ? "for-parts" : read.length > 0 ? "tested" : "untested",
+    state,
     tested: {
       at: traveller.finishedAt ?? traveller.updatedAt,
       cardId: traveller.id,

@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import { PART_KINDS } from "@/core/exchange/swap-table";
-import { EPOCH, MomentSchema, textSchema, type Loose } from "@/core/kept";
+import { EPOCH, isLoose, MomentSchema, textSchema, type Loose } from "@/core/kept";
 import { MotorSheetSchema } from "@/core/match/sheet-schema";
 import { photoSchema } from "@/core/kept/photo";
 import { toOneForm } from "./one-form";
@@ -83,6 +83,9 @@ const withKinds = (part: Loose): Loose => ({
   ...part,
 });
 
+/** A motor's sheet did not say how it gets its start. */
+const withType = ({ sheet, ...part }: Loose): Loose => ({ ...part, sheet: isLoose(sheet) ? { type: null, ...sheet } : (sheet ?? null) });
+
 /** A motor had no ohms of its own. */
 const withWindings = (part: Loose): Loose => ({ windings: null, ...part });
 
@@ -113,5 +116,6 @@ export const partType = defineRecordType("part", {
     { to: 2, migrate: toOneForm },
     { to: 3, migrate: withKinds },
     { to: 4, migrate: withWindings },
+    { to: 5, migrate: withType },
   ],
 });

@@ -29,21 +29,28 @@ describe("migrations", () => {
       { to: 2, migrate: ({ hp, ...rest }) => ({ ...rest, wattsW: Number(hp) * 746 }) },
       { to: 3, migrate: ({ title, ...rest }) => ({ ...rest, name: title }) },
       { to: 4, migrate: ({ name, ...rest }) => ({ ...rest, name: String(name).trim() }) },
+      { to: 5, migrate: ({ name, ...rest }) => ({ ...rest, name: String(name).toLowerCase() }) },
     ],
   });
   test.each([
     [1, { title: "fan", hp: 2 }],
     [2, { title: "fan", wattsW: 1492 }],
     [3, { name: " fan ", wattsW: 1492 }],
-    [4, { name: "fan", wattsW: 1492 }],
+    [4, { name: "Fan", wattsW: 1492 }],
+    [5, { name: "fan", wattsW: 1492 }],
   ])("a record of version %d arrives at the present one", (from, record) => {
-    expect(type.version).toBe(4);
+    expect(type.version).toBe(5);
     expect(migrateRecord(type, record, from)).toEqual({ name: "fan", wattsW: 1492 });
+  });
+  test("a motor of the shelf that did not say how it starts says so, and keeps its sheet; a capacitor has none", () => {
+    const old = { id: "p", kind: "motor", sheet: { volts: "230" } };
+    expect(migrateStep(RECORD_TYPES.part, old, 4)).toEqual({ ...old, sheet: { type: null, volts: "230" } });
+    expect(migrateStep(RECORD_TYPES.part, { ...old, sheet: null }, 4)).toMatchObject({ sheet: null });
   });
   test("a gap in the numbers is a bug and is refused", () => {
     const gap = { blank: () => ({}), schema: v.string() };
     expect(() => defineRecordType("part", { ...gap, migrations: [{ to: 3, migrate: (r) => r }] })).toThrow("must lead to version 2");
-    expect(() => defineRecordType("part", { ...gap, migrations: [] })).toThrow("record-kinds.ts says 4");
+    expect(() => defineRecordType("part", { ...gap, migrations: [] })).toThrow("record-kinds.ts says 5");
   });
   const frozen = (version: number, file: string) =>
     JSON.parse(readFileSync(`tests/fixtures/records/v${version}/${file}.json`, "utf8")) as Record<string, unknown>[];

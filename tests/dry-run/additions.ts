@@ -37,7 +37,7 @@ export const noteType = defineRecordType("note", {
     { file: "src/records/record-types.ts", after: "  part: partType,", line: "  note: noteType," },
     {
       file: "src/records/record-kinds.ts",
-      after: `  part: { list: "parts", version: 4, table: { since: 2, indexes: "id" } },`,
+      after: `  part: { list: "parts", version: 5, table: { since: 2, indexes: "id" } },`,
       line: `  note: { list: "notes", version: 1, table: { since: 5, indexes: "id, travellerId" }, cardField: "travellerId" },`,
     },
   ],

@@ -43,8 +43,23 @@ export function connectionFor({ old, place, candidate }: Parameters<LineJudge>[0
   return candidate.connections.toSorted((a, b) => beyond(wanted, a) - beyond(wanted, b))[0] ?? null;
 }
 
+/** Of an old motor for several volts nobody may have said how it is connected: a candidate that takes all of them goes anyway. */
+function judgeAnyConnection({ old, candidate }: Parameters<LineJudge>[0], matchPercent: number): LineVerdict | null {
+  if (candidate.connections.length === 0) return notKnown("candidate");
+  const isTaken = old.connections.map((wanted) => candidate.connections.some((rated) => beyond(wanted, rated) * PERCENT <= matchPercent));
+  if (isTaken.every(Boolean)) {
+    const rated = candidate.connections[0] ?? { lowV: 0, highV: 0 };
+    return fits({ code: "one-of-connections", lowV: rated.lowV, highV: rated.highV });
+  }
+  // With none of them it is refused by the volts of any.
+  return isTaken.some(Boolean) ? notKnown("place") : null;
+}
+
 /** Volts of the place against what the candidate is rated for. */
 export const judgeVolts: LineJudge = (question, house) => {
+  const isAsked = question.place.supplyV === null && question.old.connections.length > 1;
+  const any = isAsked ? judgeAnyConnection(question, house.matchVoltsPercent) : null;
+  if (any) return any;
   const wanted = wantedVolts(question.old, question.place);
   if (wanted === null) return notKnown("old");
   const rated = connectionFor(question);

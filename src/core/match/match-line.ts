@@ -88,6 +88,8 @@ export type MatchReason =
   | { readonly code: "manual-for-auto" }
   | { readonly code: "auto-for-manual" }
   | { readonly code: "better-protected" }
+  | { readonly code: "other-start"; readonly type: NonNullable<MotorSpec["type"]> }
+  | { readonly code: "weaker-start"; readonly type: NonNullable<MotorSpec["type"]> }
   | { readonly code: "leads-short"; readonly lengthMm: number }
   | { readonly code: "leads-reach" };
 

@@ -21,6 +21,7 @@ import {
   type MatchQuestion,
   type Missing,
 } from "./match-line";
+import { judgeStarting } from "./starting-line";
 import { judgeBearings, judgeBody, judgeLeads, judgeMount, judgeRotation, judgeShaft, judgeShaftEnds } from "./mechanical-lines";
 
 /** Every line of a match, in the order in which plates are read. Ids also stand in reference cases. */
@@ -31,6 +32,7 @@ export const MATCH_LINES = {
   power: judgePower,
   speed: judgeSpeed,
   speeds: judgeSpeeds,
+  starting: judgeStarting,
   rotation: judgeRotation,
   mount: judgeMount,
   body: judgeBody,

@@ -4,6 +4,7 @@ import {
   BLANK_PLACE,
   BLANK_SHEET,
   MATCH_LINE_IDS,
+  NAMED_TYPES,
   matchMotor,
   readPlace,
   readSheet,
@@ -117,10 +118,43 @@ describe("line by line", () => {
     ["no capacitor", { capacitor: { kind: "none" } }, {}, "capacitor", "can"],
     ["no protection", { protection: "none" }, {}, "protection", "no"],
     ["more amps, circuit not known", { connections: [{ lowV: 230, highV: 230, fullLoadA: 2.8 }] }, { circuitA: null }, "amps", "unknown"],
+    ["a wider body on a base, nobody measured the room", { bodyDiameterMm: 150, mount: "lugs" }, {}, "body", "unknown"],
+    ["a wider body on a base that has the room", { bodyDiameterMm: 150, mount: "lugs" }, { roomDiameterMm: 160 }, "body", "same"],
     ["leads too short", { leadLengthMm: 300 }, { leadLengthMm: 600 }, "leads", "can"],
   ];
   test.each(ROWS)("%s", (_, candidate, place, line, fit) => {
     expect(match(candidate, place).lines[line].fit).toBe(fit);
+  });
+
+  const two = [
+    { lowV: 115, highV: 115, fullLoadA: 4.8 },
+    { lowV: 230, highV: 230, fullLoadA: 2.4 },
+  ];
+  const one = two[0] ? [two[0]] : [];
+  test.each([
+    ["one of its volts alone is asked", one, null, "unknown"],
+    ["both of its volts go anyway", two, null, "fits"],
+    ["at the supply that is there", one, 115, "fits"],
+    ["at the other supply", one, 230, "no"],
+    ["neither of its volts", [{ lowV: 24, highV: 24, fullLoadA: 20 }], null, "no"],
+  ] as const)("for an old motor of two volts whose connection nobody noted: %s", (_, connections, supplyV, fit) => {
+    expect(match({ connections }, { supplyV }, { connections: two }).lines.volts.fit).toBe(
+      fit === "fits" && supplyV === 115 ? "same" : fit,
+    );
+  });
+
+  test.each([
+    ["a PSC motor for a capacitor-start one in a drum", "cap-start", "psc", "drum", "no"],
+    ["in a machine nobody named", "cap-start", "psc", "other", "unknown"],
+    ["in a fan", "split-phase", "psc", "fan", "fits"],
+    ["a stronger start", "psc", "cap-start", "drum", "fits"],
+    ["the same", "psc", "psc", "drum", "same"],
+    ["a type that is not known in a drum", "cap-start", null, "drum", "unknown"],
+    ["an old one that is not known, for a capacitor-start one", null, "cap-start", "drum", "same"],
+    ["neither known in a blower", null, null, "blower", "same"],
+    ["shaded-pole for PSC in a blower", "psc", "shaded-pole", "blower", "fits"],
+  ] as const)("how it starts: %s", (_, old, now, machineKind, fit) => {
+    expect(match({ type: now }, { machineKind }, { type: old }).lines.starting.fit).toBe(fit);
   });
 
   test("minutes and materials are the house's, and add up", () => {
@@ -145,6 +179,7 @@ describe("a match never accepts what the trade refuses", () => {
   const number = (low: number, high: number) => fc.double({ min: low, max: high, noNaN: true });
   const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { nil: null, freq: 6 });
   const spec: fc.Arbitrary<MotorSpec> = fc.record({
+    type: maybe(fc.constantFrom(...NAMED_TYPES)),
     connections: fc.array(
       fc.record({ lowV: fc.constantFrom(115, 208, 230), highV: fc.constantFrom(230, 240), fullLoadA: maybe(number(0.5, 12)) }),
       { maxLength: 2 },
@@ -172,6 +207,7 @@ describe("a match never accepts what the trade refuses", () => {
     leadLengthMm: maybe(number(100, 1000)),
   });
   const place: fc.Arbitrary<MotorPlace> = fc.record({
+    machineKind: fc.constantFrom("fan", "blower", "drum", "agitator", "belt-compressor", "other"),
     supplyV: maybe(fc.constantFrom(115, 230)),
     roomLengthMm: maybe(number(100, 300)),
     roomDiameterMm: maybe(number(100, 220)),
@@ -201,6 +237,9 @@ describe("a match never accepts what the trade refuses", () => {
       (now.connections[0]?.fullLoadA ?? 0) > at.circuitA &&
       wanted(old, at) !== null) ||
     (at.roomLengthMm !== null && now.bodyLengthMm !== null && now.bodyLengthMm > at.roomLengthMm) ||
+    (["drum", "agitator", "belt-compressor"].includes(at.machineKind) &&
+      (old.type === "cap-start" || old.type === "cap-start-run") &&
+      (now.type === "psc" || now.type === "shaded-pole" || now.type === "split-phase")) ||
     (now.phases === 3) !== (old.phases === 3);
   const wanted = (old: MotorSpec, at: MotorPlace): number | null => at.supplyV ?? old.connections[0]?.lowV ?? null;
 

@@ -36,14 +36,24 @@ export const judgeMount: LineJudge = ({ old, candidate }, house) => {
   return refused({ code: "face-mount", mount: candidate.mount });
 };
 
+/** A thicker body where nobody measured the room beside it: a band says itself what it takes, any other place is asked. */
+const isWiderUnseen: (question: Parameters<LineJudge>[0]) => boolean = ({ old, place, candidate }) =>
+  place.roomDiameterMm === null &&
+  !(old.mount === "belly-band" && candidate.mount === "belly-band") &&
+  old.bodyDiameterMm !== null &&
+  candidate.bodyDiameterMm !== null &&
+  candidate.bodyDiameterMm > old.bodyDiameterMm + SAME_BODY_MM;
+
 /** Body against the room there is; where nobody measured the room, a body no larger than the old one has it. */
-export const judgeBody: LineJudge = ({ old, place, candidate }) => {
+export const judgeBody: LineJudge = (question) => {
+  const { old, place, candidate } = question;
   if (candidate.bodyLengthMm === null) return notKnown("candidate");
   const { bodyLengthMm: lengthMm, bodyDiameterMm: diameterMm } = candidate;
   if (place.roomDiameterMm !== null && diameterMm !== null && diameterMm > place.roomDiameterMm)
     return refused({ code: "body-too-wide", diameterMm, roomMm: place.roomDiameterMm });
   if (place.roomLengthMm !== null && lengthMm > place.roomLengthMm)
     return refused({ code: "body-too-long", lengthMm, roomMm: place.roomLengthMm });
+  if (isWiderUnseen(question)) return notKnown("place");
   if (old.bodyLengthMm !== null && Math.abs(lengthMm - old.bodyLengthMm) <= SAME_LENGTH_MM) return same;
   if (place.roomLengthMm !== null || (old.bodyLengthMm !== null && lengthMm < old.bodyLengthMm))
     return fits({ code: "body-has-room", lengthMm });

@@ -2,6 +2,7 @@ import { parseCapacitorLabel, ratedUfOf, saysNoCapacitor } from "../capacitor";
 import { endsOf, readPlateField, seenFromShaft, speedAndPoles, type PlateFieldId, type PlateValue } from "../motor";
 import type { Failure } from "../result";
 import { readPlain, type PlainFieldId } from "../station";
+import type { MachineKind } from "../trade";
 import type { MotorPlace, MotorSpec, OwnCapacitor, RatedConnection } from "./motor-spec";
 import type { MotorSheet, PlaceSheet } from "./sheet-schema";
 
@@ -71,6 +72,7 @@ export function readSheet(sheet: MotorSheet): ReadSheet {
   const speeds = figure("speeds");
   return {
     spec: {
+      type: sheet.type,
       connections: connectionsOf(volts, amps),
       hertz: hz,
       phases: sheet.phases,
@@ -113,11 +115,13 @@ export const PLACE_FIGURES = {
 /**
  * Reads a place as it was keyed; what cannot be read is taken as not known, and told beside its field.
  * @param place the place
+ * @param machineKind what the motor drives there
  * @returns what is known of it
  */
-export const readPlace = (place: PlaceSheet): MotorPlace => {
+export const readPlace = (place: PlaceSheet, machineKind: MachineKind = "other"): MotorPlace => {
   const figure = (field: keyof typeof PLACE_FIGURES): number | null => readPlain(place[field], PLACE_FIGURES[field]).value;
   return {
+    machineKind,
     supplyV: figure("supply"),
     roomLengthMm: figure("roomLength"),
     roomDiameterMm: figure("roomDiameter"),

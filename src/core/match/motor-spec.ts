@@ -1,4 +1,9 @@
 import type { Rotation } from "../motor";
+import type { MachineKind, MotorType } from "../trade";
+
+/** Types of motor that can be named on a sheet; nobody knows: null. Persisted: do not change without a migration. */
+export const NAMED_TYPES = ["psc", "cap-start", "cap-start-run", "split-phase", "shaded-pole"] as const satisfies readonly MotorType[];
+export type NamedType = (typeof NAMED_TYPES)[number];
 
 /** How a motor is held. Persisted: do not change without a migration. */
 export const MOUNTS = ["belly-band", "lugs", "studs", "resilient-base", "rigid-base", "face"] as const;
@@ -36,6 +41,8 @@ export type OwnCapacitor = { readonly kind: "none" } | { readonly kind: "one"; r
 
 /** A motor by what decides whether it goes into a place; null or an empty list: not known. */
 export interface MotorSpec {
+  /** how it gets its start */
+  readonly type: NamedType | null;
   readonly connections: readonly RatedConnection[];
   readonly hertz: readonly number[];
   readonly phases: number | null;
@@ -64,6 +71,7 @@ export interface MotorSpec {
 
 /** A motor of which nothing is known. */
 export const UNKNOWN_MOTOR: MotorSpec = {
+  type: null,
   connections: [],
   hertz: [],
   phases: null,
@@ -94,6 +102,8 @@ export type ShaftDirection = (typeof SHAFT_DIRECTIONS)[number];
 
 /** The place a motor goes into; null: not known. */
 export interface MotorPlace {
+  /** what it drives: some loads are there from the first turn */
+  readonly machineKind: MachineKind;
   /** volts that are there; null: those of the old motor's connection */
   readonly supplyV: number | null;
   /** room from the face of the mount to the next thing behind the body */
@@ -112,6 +122,7 @@ export interface MotorPlace {
 }
 
 export const UNKNOWN_PLACE: MotorPlace = {
+  machineKind: "other",
   supplyV: null,
   roomLengthMm: null,
   roomDiameterMm: null,

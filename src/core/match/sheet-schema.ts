@@ -1,13 +1,14 @@
 import * as v from "valibot";
 import { textSchema } from "../kept";
 import { ROTATIONS, SEEN_FROM } from "../motor/rotation";
-import { BEARING_SORTS, ENCLOSURES, MOUNTS, PROTECTIONS, RATED_DUTIES, SHAFT_FORMS } from "./motor-spec";
+import { BEARING_SORTS, ENCLOSURES, MOUNTS, NAMED_TYPES, PROTECTIONS, RATED_DUTIES, SHAFT_FORMS } from "./motor-spec";
 
 /* Apart from what reads them: a list of parts need not load the tables of labels and plates. */
 const printed = textSchema("printed");
 
 /** A motor as its plate and a rule say it, as keyed: what nobody knows stays empty. Field names are persisted. */
 export const MotorSheetSchema = v.object({
+  type: v.nullable(v.picklist(NAMED_TYPES)),
   volts: printed,
   hertz: printed,
   power: printed,
@@ -37,6 +38,7 @@ export const MotorSheetSchema = v.object({
 export type MotorSheet = v.InferOutput<typeof MotorSheetSchema>;
 
 export const BLANK_SHEET: MotorSheet = {
+  type: null,
   volts: "",
   hertz: "",
   power: "",

@@ -77,10 +77,11 @@ export function fittedPlate({ plate, "out-in": outIn }: StationEntries): Station
   const motor = outIn?.data.works["replace-motor"];
   const sheet = motor?.pieces[0]?.sheet;
   if (!sheet || motor?.fittedAt == null) return null;
-  const { volts, hertz, power, amps, rpm, capacitor } = sheet;
+  const { type, volts, hertz, power, amps, rpm, capacitor } = sheet;
   const { machineKind, drive, burnsGas } = plate?.data ?? STATIONS.plate.blank;
   return {
     ...STATIONS.plate.blank,
+    motorType: type ?? STATIONS.plate.blank.motorType,
     machineKind,
     drive,
     burnsGas,

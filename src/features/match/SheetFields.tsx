@@ -6,6 +6,7 @@ import {
   BEARING_SORTS,
   ENCLOSURES,
   MOUNTS,
+  NAMED_TYPES,
   PROTECTIONS,
   readSheet,
   SHAFT_FORMS,
@@ -24,6 +25,7 @@ import {
   SEEN_FROM_WORDS,
   SHAFT_FORM_WORDS,
 } from "@/features/vocabulary/match-words";
+import { MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
 
 const options = <T extends string>(ids: readonly T[], words: Record<T, string>) => ids.map((id) => ({ id, label: words[id] }));
 
@@ -93,6 +95,9 @@ export function SheetFields({ sheet, onSheet, known = {}, isMeasuredOnly = false
       <div className="grid grid-cols-2 gap-x-4 gap-y-2 lg:grid-cols-4">
         {[...(isMeasuredOnly ? PLATE.filter(({ field }) => field === "speeds") : PLATE), ...MEASURED].map(line)}
       </div>
+      {isMeasuredOnly ? null : (
+        <PickOne legend="Type" options={options(NAMED_TYPES, MOTOR_TYPE_WORDS)} picked={sheet.type} onPick={(type) => set("type", type)} />
+      )}
       <PickOne legend="Mount" options={options(MOUNTS, MOUNT_WORDS)} picked={sheet.mount} onPick={(mount) => set("mount", mount)} />
       <PickOne
         legend="Shaft, where the wheel sits"

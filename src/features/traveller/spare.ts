@@ -46,8 +46,10 @@ function sheetOf({ entries }: KeptCard): MotorSheet {
   const plate = entries.plate?.data;
   const old = entries["out-in"]?.data.old ?? BLANK_SHEET;
   const own = (field: "volts" | "hertz" | "power" | "amps" | "rpm" | "capacitor"): string => old[field] || (plate?.[field] ?? "");
+  const type = old.type ?? plate?.motorType ?? null;
   return {
     ...old,
+    type: type === "unknown" ? null : type,
     volts: own("volts"),
     hertz: own("hertz"),
     power: own("power"),

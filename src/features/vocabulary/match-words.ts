@@ -15,6 +15,7 @@ import type {
 import type { TurnedBy, Rotation, SeenFrom } from "@/core/motor";
 import { formatLength, formatNumber, formatPower, formatQuantity } from "@/core/quantity";
 import { inSentence } from "./in-sentence";
+import { MOTOR_TYPE_WORDS } from "./words";
 
 export const MATCH_LINE_WORDS: Record<MatchLineId, string> = {
   volts: "Volts",
@@ -23,6 +24,7 @@ export const MATCH_LINE_WORDS: Record<MatchLineId, string> = {
   power: "Power",
   speed: "Speed, poles",
   speeds: "Speeds",
+  starting: "Type, start",
   rotation: "Rotation, shaft end",
   mount: "Mount",
   body: "Body",
@@ -155,6 +157,8 @@ const REASONS: Reasons = {
   "manual-for-auto": () => "by a button: who presses it here?",
   "auto-for-manual": () => "comes back by itself: may the machine start unasked?",
   "better-protected": () => "protected, where none was",
+  "other-start": ({ type }) => `${inSentence(MOTOR_TYPE_WORDS[type])}: starts this load as well`,
+  "weaker-start": ({ type }) => `${inSentence(MOTOR_TYPE_WORDS[type])}: starts weaker, and may not move this load from rest`,
   "leads-short": ({ lengthMm }) => `${mm(lengthMm)}: lengthen them, joins sleeved`,
   "leads-reach": () => "long enough",
 };

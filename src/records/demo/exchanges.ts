@@ -9,6 +9,7 @@ const BLANK = STATIONS["out-in"].blank;
 /** Belly-band motor of the extract fan, as a rule says it. */
 const EXTRACT_MOTOR: MotorSheet = {
   ...BLANK_SHEET,
+  type: "psc",
   power: "0.37 kW",
   speeds: "1",
   rotation: "ccw",

@@ -69,6 +69,7 @@ export const SHELF: readonly Line[] = [
     state: "tested",
     sheet: {
       ...BLANK_SHEET,
+      type: "psc",
       volts: "230",
       hertz: "50",
       power: "0.37 kW",

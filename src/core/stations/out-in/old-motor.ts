@@ -14,8 +14,9 @@ function capacitorOf(facts: Facts): OwnCapacitor | null {
 
 /** The old motor as its plate says it, for what nobody wrote at the match. */
 function ofPlate(facts: Facts): Partial<MotorSpec> {
-  const { supplyBand, fullLoadA, frequencyHz, powerW, fullLoadRpm, hasSleeves, bearings } = facts;
+  const { motorType, supplyBand, fullLoadA, frequencyHz, powerW, fullLoadRpm, hasSleeves, bearings } = facts;
   return {
+    type: motorType === "unknown" ? null : motorType,
     connections: supplyBand === null ? [] : [{ lowV: supplyBand[0], highV: supplyBand[1], fullLoadA }],
     hertz: frequencyHz === null ? [] : [frequencyHz],
     powerW,
@@ -40,5 +41,8 @@ export function oldMotor(record: OutInRecord, facts: Facts): Omit<MatchQuestion,
   const old = Object.fromEntries(
     (Object.keys(spec) as (keyof MotorSpec)[]).map((key) => [key, isKnown(spec[key]) || !(key in plate) ? spec[key] : plate[key]]),
   ) as unknown as MotorSpec;
-  return { old: { ...old, rotation: record.rotationAsked ?? record.rotationBefore ?? old.rotation }, place: readPlace(record.place) };
+  return {
+    old: { ...old, rotation: record.rotationAsked ?? record.rotationBefore ?? old.rotation },
+    place: readPlace(record.place, facts.machineKind),
+  };
 }

@@ -1,6 +1,6 @@
 import { Dexie } from "dexie";
 import type { TravellerId } from "@/records";
-import { readEarlier, toEntries, type KeptCard } from "./kept-card";
+import { readEarlierOfMany, toEntries, type KeptCard } from "./kept-card";
 import { soundRecord, soundStations } from "./sound";
 import { afterChange, CHANGED, EARLIER_CHANGED, isOutdated, STILL_OPEN, withLine, type CardLine, type Summary } from "./summary";
 import { putSummaries, type VemmickDatabase } from "./vemmick-database";
@@ -35,13 +35,18 @@ async function readCards(db: VemmickDatabase, ids: readonly TravellerId[]): Prom
         .toArray(),
     ]);
     const sound = travellers.map((row) => row && soundRecord("traveller", row));
-    const earlier = await Promise.all(sound.map((row) => (row ? readEarlier(db, row) : [])));
-    const stations = soundStations(rows);
-    return sound.flatMap((traveller, index): Read[] => {
+    const known = sound.flatMap((traveller, index) => {
       const summary = summaries[index];
-      if (!traveller || !summary) return [];
+      return traveller && summary ? [{ traveller, summary }] : [];
+    });
+    const earlier = await readEarlierOfMany(
+      db,
+      known.map(({ traveller }) => traveller),
+    );
+    const stations = soundStations(rows);
+    return known.map(({ traveller, summary }, index): Read => {
       const entries = toEntries(stations.filter(({ travellerId }) => travellerId === traveller.id));
-      return [{ summary, card: { traveller, entries, earlier: earlier[index] ?? [] } }];
+      return { summary, card: { traveller, entries, earlier: earlier[index] ?? [] } };
     });
   });
 }
@@ -54,25 +59,44 @@ async function writeLines(
   made: readonly { readonly summary: Summary; readonly line: CardLine; readonly by: string }[],
 ): Promise<void> {
   await db.transaction("rw", [db.summaries, db.deeds], async () => {
+    // The visits to each motor as they are kept, and then as they become: several of them are written at once.
+    const motors = [...new Set(made.map(({ summary }) => summary.motor))];
+    const kept = await Promise.all(
+      motors.map((motor) => db.summaries.where("[motor+createdAt]").between([motor, Dexie.minKey], [motor, Dexie.maxKey]).toArray()),
+    );
+    const now = new Map(kept.flat().map((row) => [row.id, row]));
+    const written = new Set<TravellerId>();
+    const put = (rows: readonly Summary[]): void => {
+      for (const row of rows) {
+        now.set(row.id, row);
+        written.add(row.id);
+      }
+    };
     for (const { summary, line, by } of made) {
       const { id, motor } = summary;
-      const present = await db.summaries.get(id);
+      const present = now.get(id);
       if (present?.updatedAt !== summary.updatedAt || present.derivedBy !== summary.derivedBy) continue;
-      const others = (await db.summaries.where("[motor+createdAt]").between([motor, Dexie.minKey], [motor, Dexie.maxKey]).toArray()).filter(
-        (row) => row.id !== id,
-      );
+      const others = [...now.values()].filter((row) => row.motor === motor && row.id !== id);
       const later = others.filter((row) => isLater(row, present));
       const isLastVisit = later.length === 0;
       // What was found on this visit is evidence on the later ones; what it asks for takes the place of what earlier ones asked.
       const news = summary.derivedBy === CHANGED ? later.map(afterChange) : [];
       const past = isLastVisit ? others.filter(({ dueDays }) => dueDays.length > 0).map((row): Summary => ({ ...row, dueDays: [] })) : [];
-      await putSummaries(db, [withLine(present, line, by, isLastVisit), ...news, ...past]);
+      put([withLine(present, line, by, isLastVisit), ...news, ...past]);
     }
+    await putSummaries(
+      db,
+      [...written].flatMap((id) => now.get(id) ?? []),
+    );
   });
 }
 
 /** So many at a time: a key on a card never waits long for the table. */
 const BATCH = 24;
+/** Changed rows that are looked through for those at rest; few are keyed on at once. */
+const LOOKED_AT = 60;
+/** Long questions are answered for fewer at a time: a card that is keyed on meanwhile comes before the next of them. */
+const OPEN_BATCH = 6;
 /** Cards the rack shows at once. */
 const SHOWN = 60;
 /** A card that is being keyed on is derived once its keys have come to rest [ms]. */
@@ -122,7 +146,7 @@ async function restedVisits(db: VemmickDatabase, changed: readonly Summary[], no
  * @returns how many there were; `waits`: what is left is still being keyed on
  */
 export async function deriveSome(db: VemmickDatabase, { by, quick, full }: Deriver, nowMs: number): Promise<number | "waits"> {
-  const changed = await db.summaries.where("derivedBy").anyOf(CHANGED, EARLIER_CHANGED).limit(200).toArray();
+  const changed = await db.summaries.where("derivedBy").anyOf(CHANGED, EARLIER_CHANGED).limit(LOOKED_AT).toArray();
   const rested = await restedVisits(db, changed, nowMs);
   const wanted = rested.length > 0 ? rested : await oldLines(db, by);
   if (wanted.length > 0) {
@@ -138,12 +162,15 @@ export async function deriveSome(db: VemmickDatabase, { by, quick, full }: Deriv
   const open = await db.summaries
     .where("derivedBy")
     .equals(by + STILL_OPEN)
-    .limit(1)
+    .limit(OPEN_BATCH)
     .toArray();
   if (open.length === 0) return 0;
-  const [read] = await readCards(db, idsOf(open));
-  if (read) await writeLines(db, [{ summary: read.summary, line: full(read.card).line, by }]);
-  return 1;
+  const read = await readCards(db, idsOf(open));
+  await writeLines(
+    db,
+    read.map(({ summary, card }) => ({ summary, line: full(card).line, by })),
+  );
+  return open.length;
 }
 
 /** Derives until nothing is old any more. */

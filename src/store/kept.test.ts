@@ -13,7 +13,7 @@ import { applyImport, prepareImport, type Undo } from "./import-file";
 import { leftOver } from "./journal";
 import { makeLeftOver } from "./left-over";
 import { joinCards } from "../../tests/support/join-cards";
-import { assessCard, assessKept, readEarlier } from "./kept-card";
+import { assessCard, assessKept, readEarlier, readEarlierOfMany } from "./kept-card";
 import { later } from "./later";
 import { soundRecord, soundStations } from "./sound";
 import { refusedAction, reportRefusal } from "./storage-status";
@@ -525,6 +525,14 @@ describe("one way to assess a kept card", () => {
       most = Math.max(most, earlier.length);
     }
     expect(most).toBeGreaterThanOrEqual(2);
+    // Read for many cards at once they are the same, in whatever order the cards are asked for.
+    const asked = cards.toReversed();
+    expect(
+      await readEarlierOfMany(
+        db,
+        asked.map(({ traveller }) => traveller),
+      ),
+    ).toEqual(asked.map(({ earlier }) => earlier));
   });
 
   test("the index follows a card that is named, named anew, or removed", async () => {

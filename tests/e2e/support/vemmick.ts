@@ -116,11 +116,19 @@ export async function untilDerived(page: Page, timeout = 60_000): Promise<void> 
             new Promise<boolean>((resolve) => {
               const open = indexedDB.open("vemmick");
               open.onsuccess = () => {
-                const all = open.result.transaction("summaries").objectStore("summaries").getAll();
-                all.onsuccess = () => {
+                // The keys of the index alone: reading every row would cost more than deriving some.
+                const index = open.result.transaction("summaries").objectStore("summaries").index("derivedBy");
+                const walk = index.openKeyCursor(null, "nextunique");
+                const found: string[] = [];
+                walk.onsuccess = () => {
+                  const cursor = walk.result;
+                  if (cursor) {
+                    found.push(String(cursor.key));
+                    cursor.continue();
+                    return;
+                  }
                   open.result.close();
-                  const rows = all.result as { derivedBy: string }[];
-                  resolve(rows.length > 0 && rows.every(({ derivedBy }) => !/^~?$|\?$/.test(derivedBy)));
+                  resolve(found.length > 0 && found.every((derivedBy) => !/^~?$|\?$/.test(derivedBy)));
                 };
               };
             }),

@@ -89,6 +89,7 @@ export type MatchReason =
   | { readonly code: "auto-for-manual" }
   | { readonly code: "better-protected" }
   | { readonly code: "other-start"; readonly type: NonNullable<MotorSpec["type"]> }
+  | { readonly code: "any-start" }
   | { readonly code: "weaker-start"; readonly type: NonNullable<MotorSpec["type"]> }
   | { readonly code: "leads-short"; readonly lengthMm: number }
   | { readonly code: "leads-reach" };

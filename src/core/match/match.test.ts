@@ -150,7 +150,9 @@ describe("line by line", () => {
     ["a stronger start", "psc", "cap-start", "drum", "fits"],
     ["the same", "psc", "psc", "drum", "same"],
     ["a type that is not known in a drum", "cap-start", null, "drum", "unknown"],
-    ["an old one that is not known, for a capacitor-start one", null, "cap-start", "drum", "same"],
+    ["an old one that is not known, for a capacitor-start one", null, "cap-start", "drum", "fits"],
+    ["one that is not known in a fan", "psc", null, "fan", "fits"],
+    ["one that is not known in a machine nobody named", "cap-start", null, "other", "unknown"],
     ["neither known in a blower", null, null, "blower", "same"],
     ["shaded-pole for PSC in a blower", "psc", "shaded-pole", "blower", "fits"],
   ] as const)("how it starts: %s", (_, old, now, machineKind, fit) => {

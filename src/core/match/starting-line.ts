@@ -17,10 +17,11 @@ const HEAVY: readonly MachineKind[] = ["drum", "agitator", "belt-compressor", "p
 /** Start: a motor that starts weaker is none for a load that is there from the first turn, whatever its power. */
 export const judgeStarting: LineJudge = ({ old, place, candidate }) => {
   const { machineKind } = place;
+  if (old.type === null && candidate.type === null) return HEAVY.includes(machineKind) ? notKnown("candidate") : same;
   if (old.type === null || candidate.type === null) {
-    const strong = candidate.type !== null && STARTS[candidate.type] === STARTS["cap-start"];
-    if (!HEAVY.includes(machineKind) || strong) return same;
-    return notKnown(candidate.type === null ? "candidate" : "old");
+    if (LIGHT.includes(machineKind)) return fits({ code: "any-start" });
+    if (candidate.type === null) return notKnown("candidate");
+    return STARTS[candidate.type] === STARTS["cap-start"] ? fits({ code: "other-start", type: candidate.type }) : notKnown("old");
   }
   if (candidate.type === old.type) return same;
   if (STARTS[candidate.type] >= STARTS[old.type]) return fits({ code: "other-start", type: candidate.type });

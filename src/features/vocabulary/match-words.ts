@@ -158,6 +158,7 @@ const REASONS: Reasons = {
   "auto-for-manual": () => "comes back by itself: may the machine start unasked?",
   "better-protected": () => "protected, where none was",
   "other-start": ({ type }) => `${inSentence(MOTOR_TYPE_WORDS[type])}: starts this load as well`,
+  "any-start": () => "not named on one of them; this load asks for little",
   "weaker-start": ({ type }) => `${inSentence(MOTOR_TYPE_WORDS[type])}: starts weaker, and may not move this load from rest`,
   "leads-short": ({ lengthMm }) => `${mm(lengthMm)}: lengthen them, joins sleeved`,
   "leads-reach": () => "long enough",

@@ -1,4 +1,4 @@
-import { ratedUfOf, type CapacitorLabel } from "./label";
+import { ratedUfOf, type CapacitorLabel, type LabelSection } from "./label";
 
 /** One way in which the fitted part is not the one the plate asks for. */
 export type PartMismatch =
@@ -23,6 +23,22 @@ const SAME_RATING_FRACTION = 0.015;
  * @returns true when they are one rating
  */
 export const isSameRating = (a: number, b: number): boolean => Math.abs(a - b) <= SAME_RATING_FRACTION * b;
+
+/** A printed range stands for every value in it. */
+const isInRange = ({ nominalUf, lowUf, highUf }: LabelSection, uf: number): boolean =>
+  nominalUf === null && lowUf !== null && highUf !== null && uf >= lowUf && uf <= highUf;
+
+/**
+ * Whether a section is what another asks for: one rating up to rounding, or one value inside the printed range of the other.
+ * @param asked section that is asked for
+ * @param fitted section that is there
+ * @returns true when it is what is asked for
+ * @example asked 189–227 µF, fitted 200 µF -> true
+ */
+export const isAskedFor = (asked: LabelSection, fitted: LabelSection): boolean =>
+  isSameRating(ratedUfOf(fitted), ratedUfOf(asked)) ||
+  (fitted.nominalUf !== null && isInRange(asked, fitted.nominalUf)) ||
+  (asked.nominalUf !== null && isInRange(fitted, asked.nominalUf));
 
 const ratings = (label: CapacitorLabel): number[] => label.sections.map(ratedUfOf);
 
@@ -59,7 +75,7 @@ export function terminalNames({ sections }: CapacitorLabel): string[] {
 export function compareWithPlate(plate: CapacitorLabel, fitted: CapacitorLabel, feeds = ""): PartMismatch[] {
   const [askedUf, fittedUf] = [ratings(plate), ratings(fitted)];
   const mismatches: PartMismatch[] = [];
-  if (!askedUf.every((uf) => fittedUf.some((other) => isSameRating(other, uf))))
+  if (!plate.sections.every((asked) => fitted.sections.some((section) => isAskedFor(asked, section))))
     mismatches.push({ code: "wrong-value", askedUf, fittedUf });
   const terminal = wrongTerminal(plate, fitted, feeds);
   if (terminal) mismatches.push(terminal);

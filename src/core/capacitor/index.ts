@@ -25,7 +25,7 @@ export { effectOfValue, valueState, type ValueEffect, type ValueState } from "./
 export { countStarts, type StartCount } from "./starts";
 export { crutchReasons, KIT_SORTS, POTENTIAL_COIL_OHM, PTC, type CrutchReason, type KitSort } from "./kit";
 export { neededCapacitor, type NeededCapacitor } from "./replacement";
-export { compareWithPlate, isSameRating, terminalNames, type PartMismatch } from "./fitted-part";
+export { compareWithPlate, isAskedFor, isSameRating, terminalNames, type PartMismatch } from "./fitted-part";
 export { type StockPart } from "./stock";
 export { rankParts, type FitOffer, type Refusal, type Remark, type Wanted } from "./fit";
 export { joinParallel, type Joinable, type JoinTarget, type ParallelCombination } from "./combination";

@@ -1,7 +1,7 @@
 import {
   capacitorJudge,
   compareWithPlate,
-  isSameRating,
+  isAskedFor,
   limitsOfSection,
   parseCapacitorLabel,
   ratedUfOf,
@@ -111,7 +111,7 @@ const lacksVolts = (wanted: CapacitorLabel, own: CapacitorLabel | null): boolean
 const isOneOfSeveral = (wanted: CapacitorLabel, own: CapacitorLabel): boolean =>
   wanted.sections.length > 1 &&
   own.sections.length === 1 &&
-  own.sections.every((section) => wanted.sections.some((each) => isSameRating(ratedUfOf(section), ratedUfOf(each))));
+  own.sections.every((section) => wanted.sections.some((each) => isAskedFor(each, section)));
 
 /**
  * A capacitor that is to go in, from the shelf, a shop or another machine: its label against the place, its reading against
@@ -201,9 +201,7 @@ export function judgeCapacitorsIn(
   const figure = as === "sum" ? sumOf(pieces.map((piece) => piece.figure)) : null;
   const conformity = conform(figure, limits, house);
   const missingUf = isSections
-    ? wanted.sections
-        .map(ratedUfOf)
-        .filter((uf) => !own.some(({ sections }) => sections.some((section) => isSameRating(ratedUfOf(section), uf))))
+    ? wanted.sections.filter((each) => !own.some(({ sections }) => sections.some((section) => isAskedFor(each, section)))).map(ratedUfOf)
     : [];
   const isEachAsked = wanted !== null && own.every((each) => isOneOfSeveral(wanted, each));
   const joint = wanted && isRead && (isSections || ratedUf !== null) ? jointLabel(wanted, own, isSections ? null : ratedUf) : null;

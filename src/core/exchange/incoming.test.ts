@@ -40,6 +40,19 @@ describe("a part before it goes in", () => {
     expect(donor("205").verdict).toBe("right");
     expect(donor("150").verdict).toBe("wrong");
   });
+  test.each([
+    ["200 µF 165 V start", "right"],
+    ["220 µF 165 V start", "right"],
+    ["240 µF 165 V start", "wrong"],
+    ["161-193 µF 165 V start", "wrong"],
+  ])("%s for a printed range of 189 to 227 µF", (text, verdict) => {
+    const uf = Number(/^\d+/.exec(text)?.[0]) + 20;
+    const asked = label("189-227 µF 125 V start");
+    expect(judgeCapacitorIn(text, read(String(uf), "capacitance"), asked, HOUSE).verdict).toBe(verdict);
+    expect(judgeCapacitorIn("189-227 µF 165 V start", read("205", "capacitance"), label("200 µF 125 V start"), HOUSE).verdict).toBe(
+      "right",
+    );
+  });
   const fitted = (stamp: string): FittedBearing => {
     const read = parseDesignation(stamp);
     const size = read.ok ? read.value.candidates[0]?.size : undefined;

@@ -71,6 +71,8 @@ export interface FittedFacts {
   readonly fittedAt: string | null;
   /** when the part of each work went in, ISO 8601 */
   readonly fittedWorks: Readonly<Partial<Record<ActionId, string>>>;
+  /** a part is in that is not the right one, by its label or by what it read */
+  readonly isWrongPartIn: boolean;
 }
 
 export const NO_FITTED_FACTS: FittedFacts = {
@@ -79,6 +81,7 @@ export const NO_FITTED_FACTS: FittedFacts = {
   rotationAsked: null,
   fittedAt: null,
   fittedWorks: {},
+  isWrongPartIn: false,
 };
 
 const apartFrom = (volts: number, { lowV, highV }: FittedConnection): number => Math.max(lowV - volts, volts - highV, 0);

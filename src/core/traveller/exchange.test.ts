@@ -72,6 +72,20 @@ describe("a work and its pair of parts", () => {
     expect(at("9.98")).toBe("holds");
     expect(at("7.1")).toBe("out");
   });
+  test("a part that is not right bars the proof once it is in, whatever the amps say", () => {
+    const doubts = (uf: string, fittedAt: string | null) =>
+      assess({
+        plate: PLATE,
+        decide: decided("replace-run-capacitor"),
+        "out-in": outIn({
+          works: { "replace-run-capacitor": swap({ label: "10 µF ±5 % 450 V", reading: read(uf, "capacitance"), fittedAt }) },
+        }),
+        prove: { after: { ...STATIONS.prove.blank.after, lineAmps: read("2.2", "current") } },
+      }).stations.prove;
+    expect(doubts("7.1", FITTED)).toMatchObject({ stamp: "out", detail: { doubts: ["wrong-part-in"] } });
+    expect(doubts("7.1", null).detail.doubts).toEqual([]);
+    expect(doubts("9.98", FITTED).detail.doubts).toEqual([]);
+  });
   test("the old one that stays is open, and due on its day", () => {
     const { stations } = assess({
       plate: PLATE,

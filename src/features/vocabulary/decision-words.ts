@@ -86,6 +86,8 @@ export const DOUBT_SENTENCES: Record<ProofDoubt, string> = {
   "still-slow": "It still starts slowly.",
   "still-hot": "The shell is still too hot for its class.",
   "rotation-wrong": "It turns the wrong way, looking at the shaft end: reverse it before the machine is closed.",
+  "wrong-part-in":
+    "The part that is in is not the right one: Out and in says why. Fit another one, or correct there what it says and reads.",
   "line-failed": "Something the machine should do now, it does not: it is not cured, or something else is wrong too.",
   "supply-still-off": "The volts are still outside their band after work on supply or wiring.",
 };

@@ -145,7 +145,7 @@ export const outInStation = defineStation({
     tests: [],
     cautions: [],
     methods: [
-      { id: "parts", power: "either", tests: [], cautions: ["stored-charge", "gas-off", "local-codes"] },
+      { id: "parts", power: "either", tests: [], cautions: ["swap-dead", "stored-charge", "gas-off", "local-codes"] },
       { id: "match", power: "either", tests: [], cautions: [] },
       { id: "quotes", power: "either", tests: [], cautions: [] },
     ],
@@ -206,6 +206,7 @@ export const outInStation = defineStation({
       facts: {
         rotationBefore: record.rotationBefore,
         rotationAsked: record.rotationAsked,
+        isWrongPartIn: works.some(({ exchange, incoming }) => exchange.fittedAt !== null && incoming.verdict === "wrong"),
       },
       due: works.flatMap(({ isOnOrder, exchange }) =>
         isOnOrder && exchange.expectedOn !== null ? [{ kind: "part-expected" as const, when: { on: exchange.expectedOn } }] : [],

@@ -16,7 +16,8 @@ export type ProofDoubt =
   | "still-hot"
   | "supply-still-off"
   | "rotation-wrong"
-  | "line-failed";
+  | "line-failed"
+  | "wrong-part-in";
 
 /** One figure before and after. */
 export interface ProofRow {
@@ -95,6 +96,7 @@ const DOUBTS: Record<ProofDoubt, (proof: Proof, action: ActionId) => boolean> = 
     const wanted = wantedRotation(facts);
     return wanted !== null && record.afterRotation !== null && record.afterRotation !== wanted;
   },
+  "wrong-part-in": ({ facts }) => facts.isWrongPartIn,
   "line-failed": ({ record }) => Object.values(record.lines).includes("bad"),
   "supply-still-off": (proof, action) => {
     const row = rowOf(proof, "supplyVolts");

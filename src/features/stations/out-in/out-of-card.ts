@@ -1,7 +1,7 @@
 import { fittedNumber } from "@/core/bearing";
 import { printCapacitorLabel } from "@/core/capacitor";
 import { SWAP_TABLE, type SwapAction } from "@/core/exchange";
-import { plateCapacitorFor, type Facts } from "@/core/facts";
+import type { Facts } from "@/core/facts";
 import { formatQuantity } from "@/core/quantity";
 import type { PartExchange } from "@/core/stations/out-in";
 import type { MotorSpec } from "@/core/match";
@@ -14,7 +14,8 @@ export function outOfCard(action: SwapAction, facts: Facts, old: MotorSpec): Pic
   switch (SWAP_TABLE[action].kind) {
     case "capacitor": {
       const kind = action === "replace-start-capacitor" ? "start" : "run";
-      const label = facts.fittedCapacitor?.kind === kind ? facts.fittedCapacitor : plateCapacitorFor(facts, kind);
+      // What the plate asks for is not what was fitted: somebody else may have been here.
+      const label = facts.fittedCapacitor?.kind === kind ? facts.fittedCapacitor : null;
       const found = kind === "run" ? facts.capacitorFoundUf : null;
       return {
         label: label === null ? "" : printCapacitorLabel(label),

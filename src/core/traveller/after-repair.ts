@@ -1,6 +1,7 @@
 import type { SwapAction } from "../exchange";
 import { isLoose } from "../kept";
-import type { FittedFacts } from "../motor";
+import type { Facts } from "../facts";
+import { asFitted, type FittedFacts } from "../motor";
 import type { StationId } from "../stations";
 
 /**
@@ -72,3 +73,13 @@ export function asFound(id: StationId, data: object, fitted: FittedFacts): objec
   if (moments.length === 0 || moments.every((at) => at <= since)) return data;
   return moments.every((at) => at > since) ? null : (without(since)(data) as object);
 }
+
+/**
+ * The facts a station is judged by: what was read once another motor was in is held against that motor's plate.
+ * @param id which station
+ * @param data its record
+ * @param facts what is known of the motor
+ * @returns the facts, of the motor that was read
+ */
+export const judgedBy = <Known extends Facts>(id: StationId, data: object, facts: Known): Known =>
+  asFound(id, data, facts) === null ? asFitted(facts) : facts;

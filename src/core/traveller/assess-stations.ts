@@ -1,12 +1,11 @@
 import { findingKey, type Finding } from "../diagnosis";
 import type { HouseFigures } from "../house";
-import { asFitted } from "../motor";
 import type { Assessment, EarlierVisit } from "../station";
 import { NO_CARD_FACTS, STATION_IDS, stationOf, type CardFacts, type StationId } from "../stations";
 import type { Study } from "../study";
-import { asFound } from "./after-repair";
+import { asFound, judgedBy } from "./after-repair";
 import type { StationAssessments, StationEntries } from "./entries";
-import { stamped } from "./ground";
+import { handedOn, stamped, type Ground, type HandedOn } from "./ground";
 
 /** Findings that say the same of the same thing are told apart by their order: leaving out one leaves the others in. */
 function numberAlike(findings: readonly Finding[]): Finding[] {
@@ -37,7 +36,7 @@ export const earlyFacts = (entries: StationEntries): CardFacts =>
  * @param earlier visits to the same motor, the oldest first
  * @param study who answers the questions that take long
  * @param at when the card was made, ISO 8601; null: not known
- * @returns the assessments, what they state of the motor, and every finding with the station it comes from
+ * @returns the assessments, what they state of the motor, every finding with the station it comes from, and what each hands on
  */
 export function assessStations(
   entries: StationEntries,
@@ -45,26 +44,27 @@ export function assessStations(
   earlier: readonly EarlierVisit[],
   study: Study,
   at: string | null,
-): { stations: StationAssessments; facts: CardFacts; findings: Finding[] } {
+): { stations: StationAssessments; facts: CardFacts; findings: Finding[]; handed: Ground["stations"] } {
   let facts = earlyFacts(entries);
   const findings: Finding[] = [];
   const worked = new Set<StationId>();
   const stations: Partial<Record<StationId, Assessment>> = {};
+  const handed: Partial<Record<StationId, HandedOn>> = {};
   for (const id of STATION_IDS) {
     const station = stationOf(id);
     const entry = entries[id];
     const data = (entry?.data ?? station.blank) as object;
     const context = { facts, house, earlier, study, findings: [...findings], worked, at };
     const found = asFound(id, data, facts);
-    // What was read of the new part is held against the new plate.
-    const assessment = station.assess(data, found === null ? { ...context, facts: asFitted(facts) } : context);
+    const assessment = station.assess(data, { ...context, facts: judgedBy(id, data, facts) });
     const own = stamped(assessment, entry?.skippedReason);
     stations[id] = own;
     facts = { ...facts, ...assessment.facts };
     if (own.stamp !== "not-done") worked.add(id);
     const weighed = found === data ? assessment.findings : found === null ? [] : station.assess(found, context).findings;
+    handed[id] = handedOn(own, weighed);
     findings.push(...weighed.map((finding): Finding => ({ ...finding, from: id })));
   }
   // Each was made by its own station, all of them in this loop.
-  return { stations: stations as StationAssessments, facts, findings: numberAlike(findings) };
+  return { stations: stations as StationAssessments, facts, findings: numberAlike(findings), handed: handed as Ground["stations"] };
 }

@@ -15,11 +15,14 @@ import { NO_STUDY, type Study } from "../study";
 import { assessStations } from "./assess-stations";
 import { modelFor, siteOf } from "./costs";
 import type { StationAssessments, StationEntries } from "./entries";
+import type { Ground } from "./ground";
 import { nextStep, type NextStep } from "./next-step";
 import { stateChangeFor } from "./ways";
 
 export interface TravellerAssessment {
   readonly stations: StationAssessments;
+  /** what each station hands on to those after it */
+  readonly handed: Ground["stations"];
   readonly facts: CardFacts;
   readonly findings: readonly Finding[];
   readonly standing: Standing;
@@ -64,7 +67,7 @@ export function assessTraveller(
   study: Study = NO_STUDY,
   { leaveOut = new Set(), at = null }: AssessOptions = {},
 ): TravellerAssessment {
-  const { stations, facts, findings: all } = assessStations(entries, house, earlier, study, at);
+  const { stations, facts, findings: all, handed } = assessStations(entries, house, earlier, study, at);
   const leftOut = all.filter((finding) => leaveOut.has(findingKey(finding)));
   const findings = all.filter((finding) => !leaveOut.has(findingKey(finding)));
   const standing = weighEvidence(
@@ -82,6 +85,7 @@ export function assessTraveller(
   const method = "method" in next ? next.method : null;
   return {
     stations,
+    handed,
     facts,
     findings,
     leftOut,

@@ -72,6 +72,24 @@ describe("a work and its pair of parts", () => {
     expect(at("9.98")).toBe("holds");
     expect(at("7.1")).toBe("out");
   });
+  test("a capacitor that goes in with another motor is judged by that one's plate", () => {
+    const verdict = (label: string, motor: PieceIn | null) =>
+      assess({
+        plate: PLATE,
+        decide: decided("replace-motor", "replace-run-capacitor"),
+        "out-in": outIn({
+          works: {
+            ...(motor === null ? {} : { "replace-motor": swap(motor) }),
+            "replace-run-capacitor": swap({ label, reading: read(label.startsWith("15") ? "15.1" : "10.1", "capacitance") }),
+          },
+        }),
+      }).stations["out-in"].detail.works.find(({ action }) => action === "replace-run-capacitor")?.incoming.verdict;
+    expect(verdict("10 µF ±5 % 450 V", null)).toBe("right");
+    expect(verdict("10 µF ±5 % 450 V", { sheet: SHEET })).toBe("wrong");
+    expect(verdict("15 µF ±5 % 450 V", { sheet: SHEET })).toBe("right");
+    // Its plate does not say: the old motor's value is no answer for it.
+    expect(verdict("10 µF ±5 % 450 V", { sheet: { ...SHEET, capacitor: "" } })).toBe("unsure");
+  });
   test("a part that is not right bars the proof once it is in, whatever the amps say", () => {
     const doubts = (uf: string, fittedAt: string | null) =>
       assess({

@@ -2,7 +2,7 @@ import { demoCards } from "../../../tests/support/demo-cards";
 import { toHouseFigures } from "../house";
 import { STATION_IDS, stationOf } from "../stations";
 import { NO_STUDY } from "../study";
-import { assessTraveller, earlyFacts, factsWith, groundBefore, handedOn, stamped, type Ground } from ".";
+import { assessTraveller, earlyFacts, factsWith, groundBefore, judgedBy, stamped, type Ground } from ".";
 
 const HOUSE = toHouseFigures({});
 /** Lines of trends are functions: what they say is compared. */
@@ -14,15 +14,14 @@ test.each(cards.map((card) => [card.traveller.id, card] as const))(
   (_, { entries, earlier, traveller }) => {
     const at = traveller.createdAt;
     const whole = assessTraveller(entries, HOUSE, earlier, NO_STUDY, { at });
-    const ground: Ground = {
-      early: earlyFacts(entries),
-      stations: Object.fromEntries(STATION_IDS.map((id) => [id, handedOn(whole.stations[id])])) as Ground["stations"],
-    };
+    const ground: Ground = { early: earlyFacts(entries), stations: whole.handed };
     for (const id of STATION_IDS) {
       const entry = entries[id];
       const station = stationOf(id);
-      const context = { ...groundBefore(id, ground), house: HOUSE, earlier, study: NO_STUDY, at };
-      const alone = station.assess(entry?.data ?? station.blank, context);
+      const before = groundBefore(id, ground);
+      const data = (entry?.data ?? station.blank) as object;
+      const context = { ...before, facts: judgedBy(id, data, before.facts), house: HOUSE, earlier, study: NO_STUDY, at };
+      const alone = station.assess(data, context);
       expect(plain(stamped(alone, entry?.skippedReason))).toBe(plain(whole.stations[id]));
       expect(plain(factsWith(id, alone.facts, ground))).toBe(plain(whole.facts));
     }
@@ -32,11 +31,11 @@ test.each(cards.map((card) => [card.traveller.id, card] as const))(
 test("a later station's word stands over that of the one in hand", () => {
   const [card] = cards;
   if (!card) throw new Error("no demo card");
-  const { stations, facts } = assessTraveller(card.entries, HOUSE);
+  const { stations, handed, facts } = assessTraveller(card.entries, HOUSE);
   const ground: Ground = {
     early: earlyFacts(card.entries),
     stations: {
-      ...(Object.fromEntries(STATION_IDS.map((id) => [id, handedOn(stations[id])])) as Ground["stations"]),
+      ...handed,
       "power-back": { facts: { power: "live" }, findings: [], isWorked: true },
     },
   };

@@ -33,9 +33,14 @@ export const stamped = <Own extends Assessment>(assessment: Own, skippedReason: 
 /**
  * What a station hands on.
  * @param assessment its assessment, stamped
+ * @param findings those of its findings that weigh: none of what was read once the part was exchanged
  * @returns facts, findings, and whether it was worked
  */
-export const handedOn = ({ facts, findings, stamp }: Assessment): HandedOn => ({ facts, findings, isWorked: stamp !== "not-done" });
+export const handedOn = ({ facts, stamp }: Assessment, findings: readonly Finding[]): HandedOn => ({
+  facts,
+  findings,
+  isWorked: stamp !== "not-done",
+});
 
 /**
  * What a station has to go on: what was handed on by those before it, in working order.

@@ -1,7 +1,8 @@
 export { assessTraveller, type AssessOptions, type TravellerAssessment } from "./assess-traveller";
 export type { StationAssessments, StationEntries, StationEntry } from "./entries";
+export { judgedBy } from "./after-repair";
 export { earlyFacts } from "./assess-stations";
-export { factsWith, groundBefore, handedOn, stamped, type Ground, type HandedOn } from "./ground";
+export { factsWith, groundBefore, stamped, type Ground, type HandedOn } from "./ground";
 export { followUps, latestVisits, type FollowUp } from "./follow-ups";
 export type { NextStep } from "./next-step";
 export { isReadyToFinish } from "./ready-to-finish";

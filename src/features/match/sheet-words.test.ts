@@ -32,6 +32,6 @@ test("what a supplier is asked: the old motor, its place, what nobody knows, and
     "Shaft: Ø 12.7 mm",
     "Its place: drives a blower; circuit bears 6 A; room for 200 mm of length; shaft level; the machine's air passes over it.",
     "Not known of the old one: speeds; mount; body; shaft ends; enclosure; duty; bearings; capacitor; protection; amps, circuit.",
-    "Please say of yours: every line above, the capacitor it needs, price, and days.",
+    "To be said of yours: every line above, the capacitor it needs, price, and days.",
   ]);
 });

@@ -99,6 +99,6 @@ export function orderText(
     ...known,
     ...(at.length > 0 ? [`Its place: ${at.join("; ")}.`] : []),
     ...(open.length > 0 ? [`Not known of the old one: ${open.join("; ")}.`] : []),
-    "Please say of yours: every line above, the capacitor it needs, price, and days.",
+    "To be said of yours: every line above, the capacitor it needs, price, and days.",
   ].join("\n");
 }

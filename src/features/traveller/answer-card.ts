@@ -4,7 +4,6 @@ import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
 import { studyKey, type Studies, type Study } from "@/core/study";
 import {
   earlyFacts,
-  handedOn,
   methodsOn,
   powerOf,
   stateChangeFor,
@@ -38,12 +37,7 @@ function studyOf(answered: readonly AnsweredStudy[]): { readonly study: Study; r
   return { study, asked };
 }
 
-function groundOf({ entries }: KeptCard, { stations }: TravellerAssessment): Ground {
-  return {
-    early: earlyFacts(entries),
-    stations: Object.fromEntries(STATION_IDS.map((id) => [id, handedOn(stations[id])])) as Ground["stations"],
-  };
-}
+const groundOf = ({ entries }: KeptCard, { handed }: TravellerAssessment): Ground => ({ early: earlyFacts(entries), stations: handed });
 
 function waysInto(station: StationId, { facts }: TravellerAssessment): readonly WayIn[] {
   const methods = methodsOn(station, facts);

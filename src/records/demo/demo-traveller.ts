@@ -24,6 +24,8 @@ export interface DemoStory {
   readonly hourUtc: number;
   /** minutes after the start at which it was signed off; null while it is on the rack */
   readonly finishedAfter: number | null;
+  /** the story it came back from */
+  readonly callbackOf?: string;
   readonly skipped?: Partial<Record<StationId, string>>;
   readonly stations: (clock: DemoClock) => DemoStations;
 }
@@ -57,7 +59,7 @@ export function toDemoRecords(story: DemoStory, now: Date): DemoRecords {
     createdAt: clock.at(0),
     updatedAt,
     finishedAt: story.finishedAfter === null ? null : clock.at(story.finishedAfter),
-    callbackOf: null,
+    callbackOf: story.callbackOf === undefined ? null : (`demo-${story.callbackOf}` as TravellerId),
     cameBackAt: [],
     motor: null,
     putOff: [],

@@ -17,7 +17,7 @@ import {
 import { connectionFor, matchMotor, readPlace, readSheet, type MatchQuestion, type MotorMatch } from "../../match";
 import type { FittedFacts, FittedMotor } from "../../motor";
 import { defineStation, plainAssessment, readPlain, type Stamp } from "../../station";
-import { incomingFor } from "./incoming-for";
+import { incomingFor, placeOfWork } from "./incoming-for";
 import { oldMotor } from "./old-motor";
 import { outInMigrations } from "./migrations";
 import {
@@ -30,7 +30,7 @@ import {
   type PartExchange,
 } from "./record";
 
-export { incomingFor } from "./incoming-for";
+export { incomingFor, placeOfWork, type PlaceOfWork } from "./incoming-for";
 export { offerOf, type PieceOffer } from "./offer";
 export {
   BLANK_EXCHANGE,
@@ -55,6 +55,8 @@ export interface WorkState {
   readonly lacks: readonly ExchangeLack[];
   /** the old one is still in, and the new one on order */
   readonly isOnOrder: boolean;
+  /** added here and not decided on: it can be struck while nothing of it is keyed */
+  readonly isSpare: boolean;
 }
 
 /** A motor that may go in, held against the old one. */
@@ -159,6 +161,7 @@ export const outInStation = defineStation({
   }),
   assess(record, { facts, house }) {
     const question = oldMotor(record, facts);
+    const place = placeOfWork(record, question, facts, house);
     const decided = [facts.action, facts.also].filter((each): each is SwapAction => each !== null && isSwap(each));
     const actions = SWAP_ACTIONS.filter((action) => decided.includes(action) || record.works[action] !== undefined);
     const works = actions.map((action): WorkState => {
@@ -166,9 +169,10 @@ export const outInStation = defineStation({
       return {
         action,
         exchange,
-        incoming: incomingFor(action, exchange.pieces, question, facts, house),
+        incoming: incomingFor(action, exchange.pieces, place),
         lacks: lacksOf(action, exchange),
         isOnOrder: exchange.isOldKept,
+        isSpare: !decided.includes(action) && !isTouched(exchange),
       };
     });
     const standstillAnHour = readPlain(record.standstill, "shelfPrice").value ?? 0;

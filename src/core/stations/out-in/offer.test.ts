@@ -24,14 +24,8 @@ const plate = (text: string): Partial<Facts> => {
 const taken = (action: SwapAction, facts: Partial<Facts>, ...labels: readonly string[]) =>
   labels.reduce(
     (now, label) => {
-      const offer = offerOf(
-        action,
-        { ...BLANK_EXCHANGE, pieces: now.pieces },
-        { ...BLANK_PIECE, label },
-        QUESTION,
-        { ...NO_FACTS, ...facts },
-        HOUSE,
-      );
+      const place = { question: QUESTION, newMotor: null, facts: { ...NO_FACTS, ...facts }, house: HOUSE };
+      const offer = offerOf(action, { ...BLANK_EXCHANGE, pieces: now.pieces }, { ...BLANK_PIECE, label }, place);
       return { pieces: [...offer.pieces], isTooSmall: offer.isTooSmall, back: offer.replaced.map((each) => each.label) };
     },
     { pieces: [BLANK_PIECE], isTooSmall: false, back: [] as string[] },

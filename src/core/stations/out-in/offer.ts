@@ -1,8 +1,5 @@
 import { SWAP_TABLE, type IncomingWork, type SwapAction } from "../../exchange";
-import type { Facts } from "../../facts";
-import type { HouseFigures } from "../../house";
-import type { MatchQuestion } from "../../match";
-import { incomingFor } from "./incoming-for";
+import { incomingFor, type PlaceOfWork } from "./incoming-for";
 import { isBlankPiece, type PartExchange, type Piece } from "./record";
 
 /** A piece that is offered, as it would stand once it was taken. */
@@ -60,20 +57,11 @@ function keptBeside(action: SwapAction, named: readonly Piece[], present: Incomi
  * @param action the work
  * @param exchange its parts as they are
  * @param piece what is offered
- * @param question the old motor and its place
- * @param facts what the card knows
- * @param house house rules in force
+ * @param place what it is held against
  * @returns the pieces then, those that give way, and how all of it is judged
  */
-export function offerOf(
-  action: SwapAction,
-  exchange: PartExchange,
-  piece: Piece,
-  question: Omit<MatchQuestion, "candidate">,
-  facts: Facts,
-  house: HouseFigures,
-): PieceOffer {
-  const judge = (pieces: readonly Piece[]): IncomingWork => incomingFor(action, pieces, question, facts, house);
+export function offerOf(action: SwapAction, exchange: PartExchange, piece: Piece, place: PlaceOfWork): PieceOffer {
+  const judge = (pieces: readonly Piece[]): IncomingWork => incomingFor(action, pieces, place);
   const named = exchange.pieces.filter((each) => !isBlankPiece(each));
   const kept = named.length === 0 ? [] : keptBeside(action, named, judge(named), judge([piece]));
   const pieces = [...kept, piece];

@@ -1,7 +1,7 @@
 "use client";
 import { SWAP_TABLE, type IncomingVerdict } from "@/core/exchange";
 import { formatMoney } from "@/core/quantity";
-import { BLANK_PIECE, offerOf, type PieceOffer, type Piece } from "@/core/stations/out-in";
+import { BLANK_PIECE, offerOf, placeOfWork, type PieceOffer, type Piece } from "@/core/stations/out-in";
 import { MATCH_VERDICT_WORDS } from "@/features/vocabulary/match-words";
 import { PART_STATE_WORDS } from "@/features/vocabulary/swap-words";
 import { NOT_TAKEN } from "@/features/vocabulary/taken-words";
@@ -54,9 +54,9 @@ function saidOf({ incoming, isTooSmall }: PieceOffer): string {
 }
 
 /** A line of the shelf held against the place, as it would be once it was taken. */
-function shelfOffer(part: Part, { work, facts, assessment, house }: PairProps): ShelfOffer {
+function shelfOffer(part: Part, { work, record, facts, assessment, house }: PairProps): ShelfOffer {
   const piece = pieceOf(part, null);
-  const offer = offerOf(work.action, work.exchange, piece, assessment.detail.question, facts, house.figures);
+  const offer = offerOf(work.action, work.exchange, piece, placeOfWork(record, assessment.detail.question, facts, house.figures));
   const judged = offer.incoming.pieces.at(-1);
   // Of start gear and other parts nothing is judged by the label alone.
   const isLabelled = judged?.kind !== "start-gear" && judged?.kind !== "other";
@@ -69,7 +69,7 @@ const SHOWN = 8;
 
 /** What of its kind lies on the shelf, what fits first; one press takes a piece. */
 export default function FromShelf(props: PairProps & { readonly onDone: () => void }) {
-  const { work, onDone, house, facts, assessment, weighed } = props;
+  const { work, record, onDone, house, facts, assessment, weighed } = props;
   const parts = useParts();
   const [problem, setProblem] = useState<string | null>(null);
   const { kind } = SWAP_TABLE[work.action];
@@ -81,12 +81,12 @@ export default function FromShelf(props: PairProps & { readonly onDone: () => vo
   const card = onCard(weighed, work.action);
   const take = async ({ part }: ShelfOffer): Promise<void> => {
     if (card === null) return;
-    const { question } = assessment.detail;
+    const place = placeOfWork(record, assessment.detail.question, facts, house.figures);
     const goesBack = shelfOffer(part, props).replaced.flatMap(({ shelfId }) => shelfId ?? []);
     const taken = await takePiece(
       part.id,
       card((each, at) => {
-        const { pieces } = offerOf(work.action, each, pieceOf(part, at), question, facts, house.figures);
+        const { pieces } = offerOf(work.action, each, pieceOf(part, at), place);
         return { ...each, pieces: [...pieces] };
       }),
       goesBack,

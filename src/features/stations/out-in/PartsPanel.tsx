@@ -2,9 +2,10 @@
 import { PickOne } from "@/components/Choice";
 import { NoteField } from "@/components/LineField";
 import { TickTimes } from "@/components/TickTimes";
-import type { SwapAction } from "@/core/exchange";
+import { SWAP_ACTIONS, type SwapAction } from "@/core/exchange";
 import { ROTATIONS } from "@/core/motor";
 import { BLANK_EXCHANGE, type PartExchange } from "@/core/stations/out-in";
+import { ACTION_WORDS } from "@/features/vocabulary/list-words";
 import { ROTATION_WORDS } from "@/features/vocabulary/match-words";
 import { clockTime } from "@/features/vocabulary/clock";
 import { AFTER_FITTING_WORDS } from "@/features/vocabulary/swap-words";
@@ -30,6 +31,7 @@ export function PartsPanel(props: Props) {
       {works.map((work) => (
         <WorkPair key={work.action} {...props} work={work} onWork={(apply) => setWork(work.action, apply)} />
       ))}
+      <MoreWorks {...props} />
       <section aria-labelledby="turns" className="flex flex-col gap-3">
         <h2 id="turns" className="heading-rule">
           Which way it turns <span className="caption ml-2 font-normal">looking at the shaft end</span>
@@ -58,5 +60,37 @@ export function PartsPanel(props: Props) {
       ) : null}
       <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
     </>
+  );
+}
+
+/** A part that was not decided on and is exchanged all the same: the capacitor that goes with a new motor. */
+function MoreWorks({ record, assessment, change }: Props) {
+  const { works } = assessment.detail;
+  const goesAlong = works.some(({ incoming }) =>
+    incoming.pieces.some((piece) => piece.kind === "motor" && piece.match.works.some(({ what }) => what === "other-capacitor")),
+  );
+  const others = SWAP_ACTIONS.filter((action) => !works.some((work) => work.action === action));
+  const add = (action: SwapAction) => change((r) => ({ ...r, works: { ...r.works, [action]: r.works[action] ?? BLANK_EXCHANGE } }));
+  const isOffered = goesAlong && others.includes("replace-run-capacitor") && record.works["replace-run-capacitor"] === undefined;
+  return (
+    <div className="flex flex-col items-start gap-2">
+      {isOffered ? (
+        <button type="button" className="btn" onClick={() => add("replace-run-capacitor")}>
+          The capacitor that goes with this motor
+        </button>
+      ) : null}
+      {others.length > 0 ? (
+        <details>
+          <summary className="min-h-[44px] cursor-pointer py-2 text-[15px] font-semibold text-press">Another part is exchanged too</summary>
+          <div className="flex flex-wrap gap-2 pb-2">
+            {others.map((action) => (
+              <button key={action} type="button" className="btn" onClick={() => add(action)}>
+                {ACTION_WORDS[action]}
+              </button>
+            ))}
+          </div>
+        </details>
+      ) : null}
+    </div>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 import { DayField } from "@/components/DayField";
+import { inSentence } from "@/features/vocabulary/in-sentence";
 import { dayWords } from "@/features/vocabulary/clock";
 import { PartOut } from "./PartOut";
 import { PartsIn } from "./PartsIn";
@@ -8,14 +9,31 @@ import { lackSentence, workTitle } from "./words";
 
 /** What comes out and what goes in at one work. */
 export function WorkPair(props: PairProps) {
-  const { work, onWork } = props;
+  const { work, onWork, change } = props;
   const { action, exchange } = work;
   const lack = lackSentence(work);
   return (
     <section aria-labelledby={`pair-${action}`} className="flex flex-col gap-4">
-      <h2 id={`pair-${action}`} className="heading-rule">
-        {workTitle(action)}
-      </h2>
+      <div className="flex items-center gap-3">
+        <h2 id={`pair-${action}`} className="heading-rule flex-1">
+          {workTitle(action)}
+        </h2>
+        {work.isSpare ? (
+          <button
+            type="button"
+            className="btn btn-plain"
+            aria-label={`Strike ${inSentence(workTitle(action))}`}
+            onClick={() =>
+              change((r) => ({
+                ...r,
+                works: Object.fromEntries(Object.entries(r.works).filter(([id]) => id !== action)) as typeof r.works,
+              }))
+            }
+          >
+            Strike
+          </button>
+        ) : null}
+      </div>
       <div className="grid gap-x-8 gap-y-5 lg:grid-cols-2">
         <PartOut {...props} />
         {exchange.isOldKept ? null : <PartsIn {...props} />}

@@ -10,6 +10,7 @@ import { readRows } from "./house-rules/meter-rows";
 import { evidenceWords, reasonFor } from "./line-up/evidence";
 import { nextMoveWords } from "./line-up/next-move-words";
 import { toSentence } from "./messages/failure-sentences";
+import { toFileSentence } from "./messages/file-sentences";
 import { cardFacts } from "./cards/card-facts";
 import { dayAndTime } from "./vocabulary/clock";
 import { cautionWords } from "./stations/caution-words";
@@ -109,10 +110,16 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
 };
 
 test.each(Object.values(FAILURES))("$code says what to do, in plain sentences", (failure) => {
-  const sentence = toSentence(failure);
+  const sentence = toFileSentence(failure);
   expect(sentence).toMatch(/^[“A-Z0-9]/);
   expect(sentence).not.toMatch(/undefined|NaN|!/);
   expect(sentence).toMatch(/Type|type|[Cc]hoose|Export|Update|Reload|open it|Swap|Try again|try again|Change|not kept/);
+});
+
+test("what is keyed or kept fails in the same words without the sentences of files", () => {
+  const ofFiles = Object.values(FAILURES).filter((failure) => toSentence(failure) !== toFileSentence(failure));
+  expect(ofFiles.map(({ code }) => code).filter((code) => !/^(file|folder|import|export)-/.test(code))).toEqual([]);
+  for (const failure of ofFiles) expect(toSentence(failure)).toMatch(/Try again, or choose another file/);
 });
 
 describe("a card in words", () => {

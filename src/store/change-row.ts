@@ -9,14 +9,14 @@ import type * as keepingParts from "./keeping";
 import { beginChange, endChange, letRowGo, rowInHand, takeInHand } from "./in-hand";
 import { reportRefusal, toStorageFailure } from "./storage-status";
 import { addUnsaved, dropUnsaved, unsaved, unsavedOf } from "./unsaved";
-import { writing, type VemmickDatabase } from "./vemmick-database";
+import { writing } from "./vemmick-database";
 
 const idOf = (kind: RowKind, key: string): string => `${kind}/${key}`;
 
 /** How rows are held against their bounds: with every schema there is, and so fetched once a page has come to rest. */
 type Keeping = typeof keepingParts;
 let keeping: Keeping | null = null;
-const loadKeeping = async (): Promise<Keeping> => (keeping ??= await import("./keeping"));
+export const loadKeeping = async (): Promise<Keeping> => (keeping ??= await import("./keeping"));
 
 /** Hands it over at once, on screens that have every schema anyway: there a key must be made in its own turn. */
 export function setKeeping(parts: Keeping): void {
@@ -107,22 +107,8 @@ export function changeRow(kind: RowKind, key: string, change: ChangeOfRow): Prom
   return inOrder(kind, key, () => keepRow(kind, key, wanted, noted));
 }
 
-/**
- * Changes one row together with something beside it, in one transaction: both are kept, or neither. Unlike a key it shows once
- * it is kept, and is not tried again by itself: what was counted is looked at anew.
- * @param change from the row as it is to the row as it should be
- * @param beside part of the transaction, before the row; false: neither is done
- * @returns whether both were kept
- */
-export const changeRowWith = (
-  kind: RowKind,
-  key: string,
-  change: ChangeOfRow,
-  beside: (db: VemmickDatabase, at: string) => Promise<boolean>,
-): Promise<boolean> => inOrder(kind, key, () => keepBoth(kind, key, change, beside));
-
 /** Changes of one row one after another. */
-function inOrder(kind: RowKind, key: string, keep: () => Promise<boolean>): Promise<boolean> {
+export function inOrder(kind: RowKind, key: string, keep: () => Promise<boolean>): Promise<boolean> {
   const id = idOf(kind, key);
   const before = inTurn.get(id);
   const mine = before ? before.then(keep) : keep();
@@ -215,35 +201,4 @@ async function keepRow(kind: RowKind, key: string, wanted: ToKeep, noted: Note |
     endChange(kind, key, "made" in wanted ? wanted.made : null, written);
     forget(noted);
   }
-}
-
-async function keepBoth(
-  kind: RowKind,
-  key: string,
-  change: ChangeOfRow,
-  beside: (db: VemmickDatabase, at: string) => Promise<boolean>,
-): Promise<boolean> {
-  const db = database();
-  const at = new Date().toISOString();
-  let written: Loose | null = null;
-  try {
-    const { ROWS, CardGoneError, fitRow, stamped } = await loadKeeping();
-    if (unsaved().length > 0) await retryUnsaved();
-    // It must not overtake what was keyed before it.
-    const waiting = unsavedOf(kind, key);
-    if (waiting) return false;
-    await writing(db, async () => {
-      if (!(await beside(db, at))) return;
-      const stored = (await ROWS[kind].get(db, key)) ?? ROWS[kind].blank(key);
-      if (stored === null) throw new CardGoneError("the row was removed");
-      const row = fitRow(kind, stamped(kind, { ...change(stored, at) }, stored));
-      await ROWS[kind].put(db, row);
-      written = row;
-    });
-  } catch (error) {
-    written = null;
-    reportRefusal(toStorageFailure(error));
-  }
-  endChange(kind, key, null, written);
-  return written !== null;
 }

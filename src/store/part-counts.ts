@@ -1,6 +1,6 @@
 import type { StationData } from "@/core/stations";
 import { partType, stationRecordId, type Part, type TravellerId } from "@/records";
-import { changeRowWith } from "./change-row";
+import { changeRowWith } from "./change-row-with";
 import type { NewPart } from "./parts";
 
 /** What came of taking a piece off a line of the shelf. */

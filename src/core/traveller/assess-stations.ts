@@ -3,7 +3,8 @@ import type { HouseFigures } from "../house";
 import type { Assessment, EarlierVisit } from "../station";
 import { NO_CARD_FACTS, STATION_IDS, stationOf, type CardFacts, type StationId } from "../stations";
 import type { Study } from "../study";
-import { asFound, judgedBy } from "./after-repair";
+import { asFound } from "./after-repair";
+import { judgedBy } from "./read-after";
 import type { StationAssessments, StationEntries } from "./entries";
 import { handedOn, stamped, type Ground, type HandedOn } from "./ground";
 

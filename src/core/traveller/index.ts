@@ -1,6 +1,6 @@
 export { assessTraveller, type AssessOptions, type TravellerAssessment } from "./assess-traveller";
 export type { StationAssessments, StationEntries, StationEntry } from "./entries";
-export { judgedBy } from "./after-repair";
+export { judgedBy } from "./read-after";
 export { earlyFacts } from "./assess-stations";
 export { factsWith, groundBefore, stamped, type Ground, type HandedOn } from "./ground";
 export { followUps, latestVisits, type FollowUp } from "./follow-ups";

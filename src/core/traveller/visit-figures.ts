@@ -3,7 +3,7 @@ import { insulationAt40C } from "../insulation";
 import { ampsLimits } from "../motor";
 import { figureOf, type Entry } from "../quantity";
 import { resistanceAt, type ElementClass } from "../winding";
-import { isReadAfter } from "./after-repair";
+import { isReadAfter } from "./read-after";
 import type { StationEntries } from "./entries";
 import type { TravellerAssessment } from "./assess-traveller";
 import type { HouseFigures } from "../house";

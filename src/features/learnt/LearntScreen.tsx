@@ -6,7 +6,7 @@ import { toHouse, type RuleChange } from "@/records";
 import type { HouseLearnt } from "@/store/learnt-calls";
 import { useHouseRecord } from "@/store/queries";
 import { useLearnt } from "@/store/useLearnt";
-import { toSentence } from "../messages/failure-sentences";
+import { toFileSentence } from "../messages/file-sentences";
 import { Reading, Screen } from "../shell/Screen";
 import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/list-words";
 import { MACHINE_WORDS, MOTOR_TYPE_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
@@ -25,7 +25,7 @@ export function LearntScreen() {
         <Reading />
       ) : !answer.ok ? (
         <p role="alert" className="mt-3 text-out">
-          {toSentence(answer.failure)}
+          {toFileSentence(answer.failure)}
         </p>
       ) : (
         <Learnt found={answer.value} withinDays={figures.callbackDays} changes={record?.changes ?? NO_CHANGES} />

@@ -5,7 +5,7 @@ import type { Failure } from "@/core/result";
 import type { ImportOutline } from "@/records";
 import { openImport, type Import } from "@/store/files";
 import type { Undone } from "@/store/import-file";
-import { toSentence } from "../messages/failure-sentences";
+import { toFileSentence } from "../messages/file-sentences";
 import { countWords, isNothingNew, undoneSentences } from "./import-words";
 import { Plan } from "./Plan";
 
@@ -75,7 +75,7 @@ export default function ImportPanel({ file, isTakenAtOnce = false, onLeave }: Im
       <div aria-live="polite">
         {stage.kind === "refused" ? (
           <p role="alert" className="border-l-4 border-out pl-3 font-medium break-words text-out">
-            {toSentence(stage.failure)}
+            {toFileSentence(stage.failure)}
           </p>
         ) : null}
         {stage.kind === "planned" ? (
@@ -93,7 +93,7 @@ export default function ImportPanel({ file, isTakenAtOnce = false, onLeave }: Im
             </p>
             {stage.failure ? (
               <p role="alert" className="mt-2 font-medium text-out">
-                Not undone: everything is as it was taken in. {toSentence(stage.failure)}
+                Not undone: everything is as it was taken in. {toFileSentence(stage.failure)}
               </p>
             ) : null}
           </>

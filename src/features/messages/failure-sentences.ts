@@ -53,7 +53,9 @@ const withUnit = (value: number, quantity: MeasureId): string => `${formatNumber
 /** Shown back at most so long: a text pasted by mistake must not fill the screen. */
 const quoted = (text: string): string => `“${text.length > 40 ? `${text.slice(0, 40)}…` : text}”`;
 
-type Sentences = { readonly [Code in FailureCode]: (failure: Extract<Failure, { code: Code }>) => string };
+/** What goes wrong with files and folders has its sentences in file-sentences.ts: a card is worked on without them. */
+export type FileCode = Extract<FailureCode, `file-${string}` | "folder-failed" | "import-cancelled" | "export-cancelled">;
+type Sentences = { readonly [Code in Exclude<FailureCode, FileCode>]: (failure: Extract<Failure, { code: Code }>) => string };
 
 /** One sentence for every code: what was wrong, and what to type or do instead. */
 const SENTENCES: Sentences = {
@@ -131,28 +133,6 @@ const SENTENCES: Sentences = {
     `${quoted(text)} are locked-rotor amps, which flow for a moment at the start. Type the full-load amps, for example 6.2.`,
   "rpm-above-synchronous": ({ rpm, maxRpm, frequencyHz }) =>
     `${formatNumber(rpm, 0)} rpm is faster than any induction motor on ${formatNumber(frequencyHz, 0)} Hz can turn (${formatNumber(maxRpm, 0)}). Type the full-load speed from the plate.`,
-  "file-too-large": ({ maxBytes }) =>
-    `The file is too large to be a Vemmick export. The limit is ${Math.round(maxBytes / 1048576)} MB; choose a *.vemmick.json file.`,
-  "file-not-json": () => "The file is cut short, or is no Vemmick export. Nothing was changed. Export it again, and choose the new file.",
-  "file-foreign": () =>
-    "This is not a Vemmick file: it does not say “format”: “vemmick”. Nothing was changed. Choose a *.vemmick.json file.",
-  "file-newer": ({ recordType, found, known }) =>
-    `The file was written by a newer Vemmick (${recordType} version ${found}; this one reads up to ${known}). Nothing was changed. Update this one first.`,
-  "file-no-team": () =>
-    "This file does not say which device wrote it. Choose one whose name begins with team-; any other export goes in through the Ledger.",
-  "file-own": () => "This is the file of this very device: there is nothing new in it. Choose the file of another one.",
-  "folder-failed": ({ detail }) =>
-    detail === "NotAllowedError"
-      ? "The browser does not let this page into the folder. Choose “Open the folder again”, and allow it."
-      : detail === "NotFoundError"
-        ? "The folder is not there any more. Choose it again, or another one."
-        : detail === "QuotaExceededError"
-          ? "The disk of the folder is full. Make room on it, then press Read now."
-          : `The folder could not be read or written (${detail}). Nothing here was lost; press Read now to try again.`,
-  "file-no-versions": () =>
-    "The file does not say which program wrote it, so its records cannot be read safely. Nothing was changed. Export it again, and choose the new file.",
-  "import-cancelled": () => "Stopped. Nothing of the file was taken in; choose it again to start over.",
-  "export-cancelled": () => "Stopped. No file was written. Export again to start over.",
   "storage-blocked": () =>
     "This browser does not let Vemmick keep data here (a private window, or storage is switched off). Readings are lost when the tab closes: open it in a normal window.",
   "storage-full": () => "The device is full. Free some space, then try again; what is not kept yet goes into every export.",
@@ -164,10 +144,12 @@ const SENTENCES: Sentences = {
   "change-misfit": ({ fault }) => `This cannot be kept as it is. The ${faultWords(fault)}. Change it, and it is kept.`,
 };
 
-/** The sentence for a failure. */
-export function toSentence(failure: Failure): string {
-  return (SENTENCES[failure.code] as (failure: Failure) => string)(failure);
-}
+type Say = ((failure: Failure) => string) | undefined;
+
+/** The sentence for a failure of whatever is keyed or kept; of files, toFileSentence has them. */
+export const toSentence = (failure: Failure): string =>
+  (SENTENCES as Readonly<Record<string, Say>>)[failure.code]?.(failure) ??
+  `It could not be done (${failure.code}). Try again, or choose another file.`;
 
 /** What stands under a field: the sentence of what went wrong, or nothing. */
 export const problemOf = (failure: Failure | null | undefined): string | null => (failure ? toSentence(failure) : null);

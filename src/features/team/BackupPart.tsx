@@ -5,7 +5,7 @@ import { download } from "@/components/download";
 import { PickOne } from "@/components/Choice";
 import { useMoment } from "@/components/useNow";
 import { changeBackup, RHYTHMS, type Rhythm } from "@/store/backup";
-import { toSentence } from "../messages/failure-sentences";
+import { toFileSentence } from "../messages/file-sentences";
 import { dayAndTime } from "../vocabulary/clock";
 import { makeBackup } from "./back-up";
 import { backUpIntoFolder } from "./keep-team";
@@ -28,7 +28,7 @@ export function BackupPart() {
   const backUp = async (): Promise<void> => {
     if (isInFolder) {
       const made = await backUpIntoFolder();
-      setSaid(made === null ? "" : made.ok ? `${made.value} lies in the folder.` : toSentence(made.failure));
+      setSaid(made === null ? "" : made.ok ? `${made.value} lies in the folder.` : toFileSentence(made.failure));
       return;
     }
     const made = await makeBackup(new Date());
@@ -36,7 +36,7 @@ export function BackupPart() {
       download(made.value.blob, made.value.name);
       await changeBackup({ lastAt: new Date().toISOString(), folder: null });
     }
-    setSaid(made.ok ? `${made.value.name} lies among the downloads. Keep it on another device too.` : toSentence(made.failure));
+    setSaid(made.ok ? `${made.value.name} lies among the downloads. Keep it on another device too.` : toFileSentence(made.failure));
   };
   return (
     <section aria-labelledby="backup" className="flex scroll-mt-4 flex-col gap-3">

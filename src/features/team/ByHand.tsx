@@ -4,7 +4,7 @@ import { useId, useState } from "react";
 import { download } from "@/components/download";
 import type { Failure } from "@/core/result";
 import { fileNameOf } from "@/store/team/team-device";
-import { toSentence } from "../messages/failure-sentences";
+import { toFileSentence } from "../messages/file-sentences";
 import { ownFile, readByHand } from "./keep-team";
 
 interface Refused {
@@ -72,7 +72,7 @@ export function ByHand() {
       <div aria-live="polite">
         {refused.map(({ file, failure }) => (
           <p key={file} role="alert" className="border-l-4 border-out pl-3 text-[14px] font-medium break-words text-out">
-            {file}: {toSentence(failure)}
+            {file}: {toFileSentence(failure)}
           </p>
         ))}
       </div>

@@ -2,7 +2,7 @@
 import { FolderOpen, RefreshCw } from "lucide-react";
 import { TickList } from "@/components/Choice";
 import { useMoment } from "@/components/useNow";
-import { toSentence } from "../messages/failure-sentences";
+import { toFileSentence } from "../messages/file-sentences";
 import { dayAndTime } from "../vocabulary/clock";
 import { canKeepFolder, chooseFolder, leaveFolder, reopenFolder, setTakenByItself, syncTeam } from "./keep-team";
 import { useTeam } from "./useTeam";
@@ -71,7 +71,7 @@ export function FolderPart() {
       ) : null}
       {failure ? (
         <p role="alert" className="border-l-4 border-out pl-3 text-[14px] font-medium text-out">
-          {toSentence(failure)}
+          {toFileSentence(failure)}
         </p>
       ) : null}
     </section>

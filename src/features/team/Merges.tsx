@@ -2,7 +2,7 @@
 import { Undo2 } from "lucide-react";
 import { useState } from "react";
 import { useMoment } from "@/components/useNow";
-import { toSentence } from "../messages/failure-sentences";
+import { toFileSentence } from "../messages/file-sentences";
 import { dayAndTime } from "../vocabulary/clock";
 import { takeBack } from "./keep-team";
 import { useMerges } from "./useTeam";
@@ -15,7 +15,7 @@ export function Merges() {
   const [said, setSaid] = useState("");
   const undo = async (id: string): Promise<void> => {
     const back = await takeBack(id);
-    if (!back.ok) setSaid(`Not taken back: everything is as it was. ${toSentence(back.failure)}`);
+    if (!back.ok) setSaid(`Not taken back: everything is as it was. ${toFileSentence(back.failure)}`);
     else if (back.value === "nothing") setSaid("That was taken back already, or is too long ago.");
     else setSaid(`${takenBackWords(back.value)} From now on it is asked first: what others bring is not taken in by itself.`);
   };

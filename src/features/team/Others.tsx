@@ -5,7 +5,7 @@ import { useMoment } from "@/components/useNow";
 import type { Failure } from "@/core/result";
 import type { Choice } from "@/records";
 import type { TeamOutline } from "@/store/team/team-calls";
-import { toSentence } from "../messages/failure-sentences";
+import { toFileSentence } from "../messages/file-sentences";
 import { dayAndTime } from "../vocabulary/clock";
 import { Conflicts } from "./Conflicts";
 import type { FoundDevice } from "./folder-sync";
@@ -40,7 +40,7 @@ function Device({ device }: { device: FoundDevice }) {
   if (device.state === "failed")
     return (
       <p className="break-words">
-        <span className="num">{device.file}</span>: skipped. <span className="text-out">{toSentence(device.failure)}</span>
+        <span className="num">{device.file}</span>: skipped. <span className="text-out">{toFileSentence(device.failure)}</span>
       </p>
     );
   return <Read outline={device.outline} isTaken={device.merge !== null} />;
@@ -81,7 +81,7 @@ function Read({ outline, isTaken }: { outline: TeamOutline; isTaken: boolean }) 
       )}
       {failure ? (
         <p role="alert" className="mt-2 text-[14px] text-out">
-          {toSentence(failure)}
+          {toFileSentence(failure)}
         </p>
       ) : null}
     </>

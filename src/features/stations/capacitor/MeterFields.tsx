@@ -1,11 +1,13 @@
 "use client";
-import { PickOne, YesNo } from "@/components/Choice";
-import type { OverLimit } from "@/core/stations/capacitor";
+import { YesNo } from "@/components/Choice";
+import { lazy, Suspense } from "react";
 import type { InstrumentProps } from "../../station/contract";
-import { useIntoView } from "../shared/asking";
 import { EntryField } from "../shared/EntryField";
 import { sectionName, type CapacitorDetail } from "./sentences";
 import { withAt } from "./words";
+
+/** Asked only where a meter ran over its range. */
+const OverLimitQuestion = lazy(() => import("./OverLimitQuestion"));
 
 type Props = InstrumentProps<"capacitor", CapacitorDetail>;
 
@@ -33,28 +35,12 @@ export function MeterFields({ record, assessment, house, change }: Props) {
   return (
     <>
       {fields}
-      {hasOverLimit ? <OverLimitQuestion value={record.overLimit} onValue={(overLimit) => change((r) => ({ ...r, overLimit }))} /> : null}
+      {hasOverLimit ? (
+        <Suspense>
+          <OverLimitQuestion value={record.overLimit} onValue={(overLimit) => change((r) => ({ ...r, overLimit }))} />
+        </Suspense>
+      ) : null}
     </>
-  );
-}
-
-const OVER_LIMIT_OPTIONS: readonly { readonly id: OverLimit; readonly label: string }[] = [
-  { id: "beyond-range", label: "Beyond this meter's range" },
-  { id: "shorted", label: "Shorted: near zero on ohms" },
-];
-
-/** OL on the capacitance range is a large part on a small meter as often as a short: the person says which. */
-export function OverLimitQuestion({ value, onValue }: { value: OverLimit | null; onValue: (value: OverLimit | null) => void }) {
-  const ref = useIntoView<HTMLDivElement>(true);
-  return (
-    <div ref={ref} className="mt-2 scroll-mb-[260px] border-l-4 border-double border-close bg-close-wash px-3 py-2">
-      <PickOne
-        legend="OL: many meters end at 100 or 200 µF. Look on ohms, and say which"
-        options={OVER_LIMIT_OPTIONS}
-        picked={value}
-        onPick={onValue}
-      />
-    </div>
   );
 }
 

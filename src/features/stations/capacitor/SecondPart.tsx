@@ -5,7 +5,7 @@ import { STAMP_WORDS } from "@/features/vocabulary/stamp-words";
 import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../../station/contract";
 import { EntryField } from "../shared/EntryField";
-import { OverLimitQuestion } from "./MeterFields";
+import OverLimitQuestion from "./OverLimitQuestion";
 import { SectionRule } from "./SectionRule";
 import { percentFigure, sectionSentences, type CapacitorDetail, type LabelDetail } from "./sentences";
 

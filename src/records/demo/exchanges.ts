@@ -97,21 +97,12 @@ export const donorCapacitor = (clock: DemoClock): OutIn => ({
 
 /** Motor nobody else makes, as a rule says it. */
 const CELLAR_MOTOR: MotorSheet = {
-  ...BLANK_SHEET,
-  type: "psc",
+  ...EXTRACT_MOTOR,
   power: "0.25 kW",
-  speeds: "1",
-  shaftEnds: 1,
+  rotation: null,
   mount: "lugs",
   bodyDiameter: "140",
   bodyLength: "170",
-  shaftDiameter: "14",
-  shaftLength: "60",
-  shaftForm: "flat",
-  enclosure: "open-air-over",
-  duty: "continuous",
-  bearings: "ball",
-  protection: "auto",
 };
 
 /** A tested spare of several speeds on a made bracket, its capacitor joined of two; what the other ways would have cost. */

@@ -98,7 +98,7 @@ export const PART_STORIES: readonly DemoStory[] = [
   },
   {
     id: "customs-cellar",
-    machine: "Cellar exhaust blower",
+    machine: "Cellar air mover",
     site: "Old Customs House",
     technician: SEFA,
     daysAgo: 13,

@@ -495,6 +495,8 @@ test("a motor that nobody else makes, without spares: a standard one on a made b
   await page.getByLabel("Line amps").fill("2.2");
   await goTo(page, "Prove");
   await expect(bench(page).getByText(/After: 2.2.A/)).toBeVisible();
+  await expect(page.getByLabel("Running amps after")).toHaveValue("2.2");
+  await expect(page.getByLabel("Running amps before")).toHaveValue("");
   const turns = bench(page).getByRole("group", { name: /^Turns now/ });
   await turns.getByLabel("Counter-clockwise").check();
   await expect(bench(page).getByText(/swap the two ends of the start winding/)).toBeVisible();

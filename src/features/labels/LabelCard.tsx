@@ -20,7 +20,7 @@ function Square({ text }: { text: string }) {
 
 /** One label of 62 × 29 mm: the square, what it is, and the code to type. */
 export function LabelCard(label: LabelSaid) {
-  const { id, heading } = label;
+  const { id, heading, day } = label;
   const code = shortCode(id);
   const shown = shownLines(label);
   return (
@@ -38,7 +38,10 @@ export function LabelCard(label: LabelSaid) {
             </p>
           ))}
         </div>
-        <p className="num text-[12px] font-semibold">{code}</p>
+        <p className="flex items-baseline justify-between">
+          <span className="num text-[12px] font-semibold">{code}</span>
+          {day ? <span className="text-[8.5px]">{day}</span> : null}
+        </p>
       </div>
     </article>
   );

@@ -12,6 +12,8 @@ export interface LabelSaid {
   /** good, tested spare, for parts, scrap, or the mark of a wire */
   readonly heading: string;
   readonly lines: readonly string[];
+  /** beside the code, where long lines never push it off the label */
+  readonly day?: string;
 }
 
 /** Lines of a label that say something. */

@@ -28,7 +28,8 @@ export function labelsOfCard({ traveller, entries }: KeptCard): readonly LabelSa
           {
             id: traveller.id,
             heading: part.fate === "scrap" ? "Scrap, no good" : FATE_WORDS[part.fate],
-            lines: [part.label, part.why.trim() || part.reading, where, day],
+            lines: [part.label, part.why.trim() || part.reading, where],
+            day,
           },
         ],
   );

@@ -25,6 +25,8 @@ export type LabelSheet = keyof typeof LABEL_SHEETS;
 
 /** Lines under the heading, and signs on each: what the label has room for. */
 const [MOST_LINES, MOST_SIGNS] = [5, 46] as const;
+/** From the code to the day beside it. */
+const DAY_MM = 17;
 const [HEADING_PT, LINE_PT, CODE_PT] = [8.5, 6.5, 9] as const;
 
 const text = (said: string, bold = false): { text: string; font: string; bold: boolean }[] =>
@@ -56,6 +58,9 @@ function labelAt(label: LabelSaid, x: number, y: number): Content[] {
       absolutePosition: { x: left, y: y + 2 * MM },
     },
     { text: shortCode(label.id), bold: true, fontSize: CODE_PT, absolutePosition: { x: left, y: y + (HEIGHT_MM - 5.5) * MM } },
+    ...(label.day
+      ? [{ text: text(label.day), fontSize: LINE_PT, absolutePosition: { x: left + DAY_MM * MM, y: y + (HEIGHT_MM - 4.9) * MM } }]
+      : []),
   ];
 }
 

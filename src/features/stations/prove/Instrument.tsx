@@ -57,12 +57,15 @@ export default function Instrument({ record, assessment, facts, house, change }:
         <div className="flex min-w-0 flex-col gap-5">
           <div className="grid grid-cols-2 items-end gap-x-5 gap-y-3 max-lg:order-last">
             {shown.map((id) => {
+              // A figure of the run test stands on the side it was read on: once the part was in, it is after.
+              const row = detail.rows.find((each) => each.field === id);
+              const run = facts.runFound[id] ?? null;
               return [
                 <EntryField
                   key={`${id} before`}
                   label={`${name(id)} before`}
                   quantity={RUN_FIELDS[id]}
-                  entry={record.before[id] ?? facts.runFound[id] ?? null}
+                  entry={record.before[id] ?? (row?.before == null ? null : run)}
                   house={house}
                   size={id === "lineAmps" ? "large" : "normal"}
                   onFocusField={() => setField(id)}
@@ -72,7 +75,7 @@ export default function Instrument({ record, assessment, facts, house, change }:
                   key={`${id} after`}
                   label={`${name(id)} after`}
                   quantity={RUN_FIELDS[id]}
-                  entry={record.after[id]}
+                  entry={record.after[id] ?? (row?.after == null ? null : run)}
                   house={house}
                   slip={detail.slips[id]}
                   slipWhy="the plate"

@@ -34,8 +34,7 @@ async function keepBoth(
     const { ROWS, CardGoneError, fitRow, stamped } = await loadKeeping();
     if (unsaved().length > 0) await retryUnsaved();
     // It must not overtake what was keyed before it.
-    const waiting = unsavedOf(kind, key);
-    if (waiting) return false;
+    if (unsavedOf(kind, key)) return false;
     await writing(db, async () => {
       if (!(await beside(db, at))) return;
       const stored = (await ROWS[kind].get(db, key)) ?? ROWS[kind].blank(key);

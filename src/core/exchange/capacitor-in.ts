@@ -210,8 +210,7 @@ export function judgeCapacitorsIn(
     joint && wanted
       ? compareWithPlate(wanted, joint).filter(({ code }) => code !== "wrong-value" || !(isSections ? isEachAsked : isNear))
       : [];
-  const isUnsure =
-    wanted === null || joint === null || missingUf.length > 0 || own.some((each) => lacksVolts(wanted, each)) || (!isSections && !isPlain);
+  const isUnsure = wanted === null || joint === null || missingUf.length > 0 || own.some((each) => lacksVolts(wanted, each));
   const verdict: IncomingVerdict =
     mismatches.length > 0
       ? "wrong"

@@ -90,6 +90,14 @@ describe("a work and its pair of parts", () => {
     // Its plate does not say: the old motor's value is no answer for it.
     expect(verdict("10 µF ±5 % 450 V", { sheet: { ...SHEET, capacitor: "" } })).toBe("unsure");
   });
+  test("a motor that asks for another capacitor lacks one until it is among the works", () => {
+    const lacks = (works: OutInRecord["works"]) =>
+      assess({ plate: PLATE, decide: decided("replace-motor"), "out-in": outIn({ works }) }).stations["out-in"].detail.lacksCapacitor;
+    const motor = { "replace-motor": swap({ sheet: SHEET }) };
+    expect(lacks({})).toBe(false);
+    expect(lacks(motor)).toBe(true);
+    expect(lacks({ ...motor, "replace-run-capacitor": BLANK_EXCHANGE })).toBe(false);
+  });
   test("a part that is not right bars the proof once it is in, whatever the amps say", () => {
     const doubts = (uf: string, fittedAt: string | null) =>
       assess({

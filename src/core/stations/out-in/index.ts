@@ -76,6 +76,8 @@ export interface OutInDetail {
   readonly comparisons: readonly { readonly of: Quoted; readonly comparison: QuoteComparison }[];
   readonly standstillAnHour: number;
   readonly after: readonly AfterFitting[];
+  /** the motor that goes in asks for another capacitor, and none is among the works yet */
+  readonly lacksCapacitor: boolean;
   /** lines that nobody ticked yet, once a part is in */
   readonly open: readonly AfterFitting[];
 }
@@ -204,6 +206,7 @@ export const outInStation = defineStation({
       }),
       standstillAnHour,
       after: works.length === 0 ? [] : after,
+      lacksCapacitor: (match?.works.some(({ what }) => what === "other-capacitor") ?? false) && !actions.includes("replace-run-capacitor"),
       open: isIn ? after.filter((id) => record.seenTo[id] === undefined) : [],
     };
     return plainAssessment<OutInDetail>(stampOf(detail, record), detail, {

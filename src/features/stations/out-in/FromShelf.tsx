@@ -79,17 +79,16 @@ export default function FromShelf(props: PairProps & { readonly onDone: () => vo
     .map((part) => shelfOffer(part, props))
     .sort((a, b) => a.rank - b.rank || a.part.price - b.part.price);
   const card = onCard(weighed, work.action);
-  const take = async ({ part }: ShelfOffer): Promise<void> => {
+  const take = async ({ part, replaced }: ShelfOffer): Promise<void> => {
     if (card === null) return;
     const place = placeOfWork(record, assessment.detail.question, facts, house.figures);
-    const goesBack = shelfOffer(part, props).replaced.flatMap(({ shelfId }) => shelfId ?? []);
     const taken = await takePiece(
       part.id,
       card((each, at) => {
         const { pieces } = offerOf(work.action, each, pieceOf(part, at), place);
         return { ...each, pieces: [...pieces] };
       }),
-      goesBack,
+      replaced.flatMap(({ shelfId }) => shelfId ?? []),
     );
     if (taken !== "taken") return setProblem(NOT_TAKEN[taken]);
     onDone();

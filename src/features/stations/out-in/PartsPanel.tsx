@@ -64,17 +64,13 @@ export function PartsPanel(props: Props) {
 }
 
 /** A part that was not decided on and is exchanged all the same: the capacitor that goes with a new motor. */
-function MoreWorks({ record, assessment, change }: Props) {
-  const { works } = assessment.detail;
-  const goesAlong = works.some(({ incoming }) =>
-    incoming.pieces.some((piece) => piece.kind === "motor" && piece.match.works.some(({ what }) => what === "other-capacitor")),
-  );
+function MoreWorks({ assessment, change }: Props) {
+  const { works, lacksCapacitor } = assessment.detail;
   const others = SWAP_ACTIONS.filter((action) => !works.some((work) => work.action === action));
   const add = (action: SwapAction) => change((r) => ({ ...r, works: { ...r.works, [action]: r.works[action] ?? BLANK_EXCHANGE } }));
-  const isOffered = goesAlong && others.includes("replace-run-capacitor") && record.works["replace-run-capacitor"] === undefined;
   return (
     <div className="flex flex-col items-start gap-2">
-      {isOffered ? (
+      {lacksCapacitor ? (
         <button type="button" className="btn" onClick={() => add("replace-run-capacitor")}>
           The capacitor that goes with this motor
         </button>

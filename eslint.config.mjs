@@ -3,12 +3,21 @@ import prettier from "eslint-config-prettier";
 import tseslint from "typescript-eslint";
 import { publicDocstring } from "./scripts/lint/public-docstring.mjs";
 
+const reactRules = nextVitals.flatMap(({ rules = {} }) => Object.keys(rules)).filter((name) => /^react(-hooks)?\//.test(name));
+const withoutReact = Object.fromEntries(reactRules.map((name) => [name, "off"]));
+
 export default tseslint.config(
   {
     ignores: [".next/**", "node_modules/**", "next-env.d.ts", "public/**", "test-results/**", ".artifacts/**", "*.config.cjs"],
   },
   ...nextVitals,
   ...tseslint.configs.recommended,
+  {
+    // No component and no hook is written there (the layers check holds it): rules of React would compile every file for nothing.
+    files: ["src/{core,records,workers,devices}/**", "tests/**", "scripts/**", "*.{ts,mjs}"],
+    ignores: ["**/*.tsx"],
+    rules: withoutReact,
+  },
   {
     files: ["**/*.ts", "**/*.tsx"],
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },

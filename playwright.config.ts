@@ -1,8 +1,8 @@
 import { defineConfig, devices } from "@playwright/test";
 import { BROWSER_FLAGS } from "./scripts/lib/browser-flags.mjs";
+import { ceilingMs } from "./scripts/lib/pace.mjs";
+import { START_STATE } from "./tests/e2e/support/start-state-path";
 
-/** What a browser keeps after its first visit, made once before the tests; a test of that visit itself asks for an empty one. */
-const START_STATE = ".artifacts/start-state.json";
 const PORT = Number(process.env.E2E_PORT ?? 3217);
 
 /** Drives the production build as people use it; each test starts with a browser profile of its own, as a first visit left it. */
@@ -13,8 +13,8 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   retries: process.env.CI ? 1 : 0,
-  timeout: 120_000,
-  expect: { timeout: 10_000 },
+  timeout: ceilingMs(120_000),
+  expect: { timeout: ceilingMs(15_000) },
   reporter: [["line"], ["json", { outputFile: ".artifacts/browser.json" }]],
   use: {
     ...devices["Desktop Chrome"],

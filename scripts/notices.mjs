@@ -5,6 +5,8 @@ import { ROOT } from "./lib/prepare.mjs";
 
 const readJson = (path) => JSON.parse(readFileSync(path, "utf8"));
 const { dependencies } = readJson(join(ROOT, "package.json"));
+/** They make what ships and are no part of it. */
+const MAKES_ONLY = /^(@types\/|typescript$|esbuild$|tailwindcss$|@tailwindcss\/)/;
 
 /** Where Node would find a package from the folder of the one that asks for it. */
 function locate(name, from) {
@@ -34,7 +36,7 @@ function visit(name, from) {
   const peers = Object.keys(manifest.peerDependencies ?? {}).filter((peer) => !manifest.peerDependenciesMeta?.[peer]?.optional);
   for (const child of [...Object.keys(manifest.dependencies ?? {}), ...peers]) visit(child, folder);
 }
-for (const name of Object.keys(dependencies)) visit(name, ROOT);
+for (const name of Object.keys(dependencies)) if (!MAKES_ONLY.test(name)) visit(name, ROOT);
 
 /** The text of a licence for a package that names it without carrying it. */
 function usualText({ name, licence, author }) {

@@ -1,8 +1,10 @@
-// npm run soak -- [kills] [files] [--minutes N] [--seed N] [--rounds N]: kills, damaged files, two tabs, full storage, texts nobody
-// expects, old tabs and long work on one card, over and over. Not part of the tests; stops by itself after ten minutes.
+// npm run soak -- [kills] [files] [--minutes N] [--seed N] [--rounds N] [--no-sets]: kills, damaged files, two tabs, full storage,
+// texts nobody expects, old tabs and long work on one card, over and over; stops by itself after ten minutes. Before that, the sets
+// of which the tests walk a share are walked whole: every random case of the unit tests, and two thousand cards in the browser.
 import { spawn, spawnSync } from "node:child_process";
 import { once } from "node:events";
 import { createServer } from "node:net";
+import { measurePace } from "./lib/pace.mjs";
 import { bin, childEnvironment, findChromium, installPackages, ROOT, run } from "./lib/prepare.mjs";
 
 const numbers = process.argv
@@ -24,6 +26,14 @@ const executable = findChromium();
 const { soakKills } = await import("./soak/kills.mjs");
 const { soakWork } = await import("./soak/work.mjs");
 if (!process.argv.includes("--no-build") && run(process.execPath, [bin("next/dist/bin/next"), "build"]) !== 0) process.exit(1);
+
+let areSetsGood = true;
+if (!process.argv.includes("--no-sets")) {
+  const env = { VEMMICK_WHOLE: "1", VEMMICK_PACE: String(measurePace()), CHROMIUM_PATH: executable };
+  areSetsGood = [["scripts/unit.mjs"], [bin("@playwright/test/cli.js"), "test", "many.spec"]].every(
+    (args) => run(process.execPath, args, { env }) === 0,
+  );
+}
 
 const probe = createServer().listen(0, "127.0.0.1");
 await once(probe, "listening");
@@ -61,7 +71,7 @@ function soakFiles() {
   return JSON.parse(done.stdout.trim().split("\n").at(-1));
 }
 
-let isGood = true;
+let isGood = areSetsGood;
 const report = (title, { counts, trouble }) => {
   console.log(
     `${title}: ${Object.entries(counts)

@@ -3,7 +3,7 @@ import { once } from "node:events";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { firstLoadKb } from "../lib/first-load.mjs";
+import { neededScripts, weightKb } from "../lib/first-load.mjs";
 
 export const FIRST_CARD = "a[href^='/traveller?id=']";
 const FULL_CARD = "/traveller?id=demo-nursery-fan-weak&station=capacitor";
@@ -26,18 +26,9 @@ async function demoPage(browser, home, slower = 1) {
 }
 
 /** First loads of the Rack, the Shelf, the Ledger and a card, in this order [kB gzip]. */
-export async function firstLoads(browser, home) {
-  const { page, close } = await demoPage(browser, home);
-  const screens = [
-    ["/", FIRST_CARD],
-    ["/shelf", "[data-usable] li"],
-    ["/ledger", FIRST_CARD],
-    [FULL_CARD, "[data-instrument]"],
-  ];
-  const weights = [];
-  for (const [path, usable] of screens) weights.push(await firstLoadKb(page.context(), `${home}${path}`, usable));
-  await close();
-  return weights;
+export async function firstLoads(home) {
+  const scripts = await Promise.all(["/", "/shelf", "/ledger", FULL_CARD].map((path) => neededScripts(home, path)));
+  return scripts.map(weightKb);
 }
 
 /** Times from each key in the focused element to the painted (or made) change of what the selector names [ms], in window.times. */
@@ -81,9 +72,8 @@ export async function sliderSteps(browser, home, slower) {
   return ascending(times);
 }
 
-/** From the key to the painted stamp, or to line-up and next move as they now stand, on a card with all stations filled [ms]. */
-export async function keystrokes(browser, home, watched, until, slower) {
-  const { page, slow, close } = await demoPage(browser, home, slower);
+/** Opens the field for the capacitor's reading on a card with all stations filled. */
+async function fieldOnFullCard(page, home) {
   await page.goto(`${home}${FULL_CARD}`);
   // A card that was signed off is live again: make it dead, so that the capacitor can be keyed.
   await page
@@ -96,17 +86,51 @@ export async function keystrokes(browser, home, watched, until, slower) {
     .getByRole("navigation", { name: "Strip" })
     .getByRole("button", { name: /^Capacitor/ })
     .click();
-  const field = page.getByLabel("Meter shows", { exact: true });
-  await field.fill("12.5");
-  await slow();
-  await watchKeys(page, watched, until);
+  await page.getByLabel("Meter shows", { exact: true }).fill("12.5");
+}
+
+/** Keys 120 times in that field; the times that were noted meanwhile [ms], in rising order. */
+async function keyFigures(page) {
   for (let key = 0; key < 120; key += 1) {
     await page.keyboard.press(key % 2 === 0 ? "Backspace" : String(1 + (key % 9)));
     await page.waitForTimeout(PACE_MS);
   }
-  const times = await page.evaluate(() => window.times);
+  return ascending(await page.evaluate(() => window.times));
+}
+
+/** From the key to the painted stamp, or to line-up and next move as they now stand, on a card with all stations filled [ms]. */
+export async function keystrokes(browser, home, watched, until, slower) {
+  const { page, slow, close } = await demoPage(browser, home, slower);
+  await fieldOnFullCard(page, home);
+  await slow();
+  await watchKeys(page, watched, until);
+  const times = await keyFigures(page);
   await close();
-  return ascending(times);
+  return times;
+}
+
+/** From the key to the end of the transaction that keeps its row [ms]. */
+export async function keptTimes(browser, home) {
+  const { page, close } = await demoPage(browser, home);
+  await fieldOnFullCard(page, home);
+  await page.evaluate(() => {
+    const times = [];
+    Object.assign(window, { times });
+    let pressed = null;
+    addEventListener("keydown", (event) => (pressed = event.timeStamp), true);
+    const { put } = IDBObjectStore.prototype;
+    IDBObjectStore.prototype.put = function (...parts) {
+      if (this.name === "stations" && pressed !== null) {
+        const from = pressed;
+        pressed = null;
+        this.transaction.addEventListener("complete", () => times.push(performance.now() - from));
+      }
+      return put.apply(this, parts);
+    };
+  });
+  const times = await keyFigures(page);
+  await close();
+  return times;
 }
 
 /** From a letter key to the instrument of the station it opens, painted, over all stations that are open with the power off [ms]. */

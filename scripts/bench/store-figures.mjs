@@ -170,6 +170,25 @@ export async function findTimes(context, url, list, words) {
   return times;
 }
 
+/** When the last task that held a page up ended, after it was opened; looked at for a few seconds [ms]. */
+export async function quietMs(context, url) {
+  const page = await context.newPage();
+  await page.addInitScript(() => {
+    const longTasks = [];
+    Object.assign(window, { longTasks });
+    new PerformanceObserver((list) => longTasks.push(...list.getEntries().map(({ startTime, duration }) => startTime + duration))).observe({
+      type: "longtask",
+      buffered: true,
+    });
+  });
+  await page.goto(url);
+  await page.locator("a[href^='/traveller?id=']").first().waitFor();
+  await page.waitForTimeout(4000);
+  const ended = await page.evaluate(() => Math.max(0, ...window.longTasks));
+  await page.close();
+  return ended;
+}
+
 /** Frames a second while the page is scrolled, and the longest frame [ms]. */
 export async function scrollFrames(context, url, forMs = 3000) {
   const page = await context.newPage();

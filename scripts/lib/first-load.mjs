@@ -1,46 +1,47 @@
+// What a screen needs before it can be used, read from the build: which scripts its page names, and which of those that are
+// fetched later the station in hand is made of. No browser and no clock has a part in it.
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
 import { gzipSync } from "node:zlib";
+import { ROOT } from "./prepare.mjs";
+
+/** Not those for browsers without modules: no browser that runs the program asks for them. */
+const SCRIPT = /<script(?![^>]*nomodule)[^>]* src="\/_next\/(static\/chunks\/[^"]+\.js)"/gi;
+const textOf = (script) => readFileSync(join(ROOT, ".next", script), "utf8");
 
 /**
- * Script a screen asks for before it can be used, each file compressed on its own [kB gzip]. The page itself notes that
- * moment: what it asks for after it is not part of its first load.
- * @param {import("@playwright/test").BrowserContext} context without a service worker
- * @param {string} url
- * @param {string} usable selector of what makes it usable
- * @returns {Promise<number>}
+ * Scripts that a station's instrument is fetched with, as the page's own scripts name them.
+ * @errors throws where the bundler writes it otherwise: then this is to be read anew
  */
-export async function firstLoadKb(context, url, usable) {
-  const page = await context.newPage();
-  /** @type {Promise<readonly [string, Buffer]>[]} */
-  const bodies = [];
-  page.on("response", (response) => {
-    if (response.request().resourceType() !== "script") return;
-    // A body that cannot be read (a response of a worker, a page that is leaving) counts for nothing and breaks nothing.
-    const none = Buffer.alloc(0);
-    bodies.push(
-      response.body().then(
-        (body) => [response.url(), body],
-        () => [response.url(), none],
-      ),
-    );
-  });
-  await page.addInitScript((selector) => {
-    const watch = new MutationObserver(() => {
-      if (document.querySelector(selector) === null) return;
-      watch.disconnect();
-      Object.assign(window, { usableMs: performance.now() });
-    });
-    watch.observe(document, { childList: true, subtree: true });
-  }, usable);
-  await page.goto(url);
-  await page.waitForFunction(() => "usableMs" in window);
-  const asked = await page.evaluate(() =>
-    performance
-      .getEntriesByType("resource")
-      .filter(({ startTime }) => startTime < window["usableMs"])
-      .map(({ name }) => name),
+function scriptsOfStation(station, pageScripts) {
+  const texts = pageScripts.map(textOf);
+  const find = (pattern, what) => {
+    const found = texts.map((text) => pattern.exec(text)).find((each) => each !== null);
+    if (!found)
+      throw new Error(`The build names no ${what}: see src/features/stations/hands.ts and what became of it in .next/static/chunks.`);
+    return found[1];
+  };
+  const id = find(new RegExp(`["{,]${station}"?:\\(\\)=>\\w+\\.A\\((\\d+)\\)`), `module for ${station}`);
+  const list = find(
+    new RegExp(`(?:^|[\\[,])${id},\\w+=>\\{\\w+\\.v\\(\\w+=>Promise\\.all\\(\\[([^\\]]*)\\]`),
+    `scripts of the module ${id}`,
   );
-  const needed = new Set(asked);
-  const scripts = new Map((await Promise.all(bodies)).filter(([url]) => needed.has(url)));
-  await page.close();
-  return [...scripts.values()].reduce((sum, body) => sum + gzipSync(body).length, 0) / 1000;
+  return JSON.parse(`[${list}]`);
 }
+
+/**
+ * The scripts of the build without which a screen cannot be used, by path below `_next/`; those of workers are no part of them.
+ * @param {string} home address of a server of the build
+ * @param {string} path of the screen; a card with the station in hand
+ * @returns {Promise<readonly string[]>}
+ */
+export async function neededScripts(home, path) {
+  const { pathname, searchParams } = new URL(path, home);
+  const page = await (await fetch(new URL(pathname, home))).text();
+  const own = [...new Set([...page.matchAll(SCRIPT)].map(([, script]) => script))];
+  const station = searchParams.get("station");
+  return station === null ? own : [...new Set([...own, ...scriptsOfStation(station, own)])];
+}
+
+/** Weight of scripts, each compressed on its own [kB gzip]. */
+export const weightKb = (scripts) => scripts.reduce((sum, script) => sum + gzipSync(textOf(script)).length, 0) / 1000;

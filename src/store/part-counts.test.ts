@@ -7,6 +7,7 @@ import { database } from "./database";
 import { putPieceBack, shelvePart, takePiece, type OnCard } from "./part-counts";
 import { addPart, addSpare } from "./parts";
 import { removeTraveller } from "./write-card";
+import { howMany } from "../../tests/support/how-many";
 
 const db = database();
 beforeAll(() => db.open());
@@ -119,6 +120,6 @@ test("however many take and put back at once, the count is what was there less w
       const said = (await Promise.all(others.map(noted))).reduce((sum, each) => sum + each, 0);
       expect(said).toBe(taken + back);
     }),
-    { seed: 12, numRuns: 20 },
+    { seed: 12, numRuns: howMany(20, 4) },
   );
 });

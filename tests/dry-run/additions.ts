@@ -95,7 +95,7 @@ export const smellHow: HowSet = {
 };
 `,
     "src/features/stations/smell/in-hand.ts": `import { smellStation } from "@/core/stations/smell";
-import { smellView } from ".";
+import { smellView } from "./index";
 import { toHand } from "../../station/in-hand";
 import Instrument from "./Instrument";
 

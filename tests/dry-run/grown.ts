@@ -25,7 +25,9 @@ import { changeRow } from "@/store/change-row";
 import { createTraveller } from "@/store/create-traveller";
 import { removeTraveller } from "@/store/write-card";
 
-const HOUSE = toHouseFigures({});
+const FIGURES = toHouseFigures({});
+/** where the copy lies */
+const HOUSE = process.env.GROWN_HOUSE ?? ".";
 const note = "note" as RecordTypeName;
 const smell = "smell" as StationId;
 const timeRelay = "time-relay" as GearSort;
@@ -61,10 +63,10 @@ async function aRecordType(): Promise<void> {
 function aStation(): void {
   assert.equal(STATION_IDS.indexOf(smell), STATION_IDS.indexOf("look") + 1, "it stands where its row stands");
   const entries = { [smell]: { data: { isBurnt: true, note: "" }, skippedReason: null } } as unknown as StationEntries;
-  const assessment = assessTraveller(entries, HOUSE);
+  const assessment = assessTraveller(entries, FIGURES);
   assert.equal(assessment.stations[smell].stamp, "noted");
   assert.equal((assessment.facts as unknown as { smellsBurnt: boolean }).smellsBurnt, true, "a fact of its own");
-  assert.deepEqual(saidAt(smell, { isBurnt: true, note: "" }, assessment, HOUSE), ["Smells of burnt varnish."]);
+  assert.deepEqual(saidAt(smell, { isBurnt: true, note: "" }, assessment, FIGURES), ["Smells of burnt varnish."]);
   assert.match(cautionWords(smell, "fumes"), /air the place/);
   assert.match(cautionWords(smell, "prove-dead"), /./);
   assert.equal(STATION_LABELS[smell].title, "Smell");
@@ -73,8 +75,8 @@ function aStation(): void {
   assert.deepEqual(migrateRecord(RECORD_TYPES.station, row, 10), { stationId: "smell", data: { note: "", isBurnt: null } });
   const other = { stationId: "look", data: { signs: [] } };
   assert.deepEqual(migrateRecord(RECORD_TYPES.station, other, 10), other, "no other station's");
-  assert.match(readFileSync("src/core/stations/smell/frozen/v15.json", "utf8"), /"isBurnt": null/, "frozen beside it");
-  assert.match(readFileSync("tests/fixtures/records/v1/note.json", "utf8"), /"said": ""/);
+  assert.match(readFileSync(`${HOUSE}/src/core/stations/smell/frozen/v15.json`, "utf8"), /"isBurnt": null/, "frozen beside it");
+  assert.match(readFileSync(`${HOUSE}/tests/fixtures/records/v1/note.json`, "utf8"), /"said": ""/);
   assert(stationOf(smell).schema);
 }
 
@@ -94,12 +96,12 @@ function aSortOfStartGear(): void {
     },
   };
   const data = { ...(stationOf("start-gear").blank as object), sort: timeRelay, relay: { isUnplugged: true, coil: null, contact } };
-  const assessment = assessTraveller({ "start-gear": { data, skippedReason: null } } as unknown as StationEntries, HOUSE);
+  const assessment = assessTraveller({ "start-gear": { data, skippedReason: null } } as unknown as StationEntries, FIGURES);
   const { stamp, findings, detail } = assessment.stations["start-gear"];
   assert.equal(stamp, "holds");
   assert.deepEqual(findings, [{ test: "relay-ohms", weights: { works: 1 } }]);
   assert.match(
-    startGearView.say(data as never, assessment.stations["start-gear"], assessment.facts, HOUSE)[0] ?? "",
+    startGearView.say(data as never, assessment.stations["start-gear"], assessment.facts, FIGURES)[0] ?? "",
     /^Time relay: contacts 0.3\sΩ/,
   );
   assert.equal(detail.verdict, "works");

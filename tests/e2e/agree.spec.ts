@@ -100,7 +100,7 @@ test("over four visits to one motor, each customer's page offers first what its 
 });
 
 test.describe("in the west, in the evening", () => {
-  test.use({ timezoneId: "America/Los_Angeles" });
+  test.use({ timezoneId: "America/Los_Angeles", ownProfile: true });
 
   test("today is still today: for names of files, for days to look again, for what is due", async ({ page }) => {
     await page.clock.setFixedTime(new Date("2026-11-28T04:30:00.000Z"));

@@ -1,4 +1,5 @@
 import type { Page } from "@playwright/test";
+import { ceilingMs } from "../../scripts/lib/pace.mjs";
 import { bench, expect, goTo, keptAt, makeSafe, openDemo, openRack, startCard, strip, test, reloadKept } from "./support/vemmick";
 
 /** The bench by its two keys, from wherever the page stands. */
@@ -9,7 +10,7 @@ async function openBench(page: Page): Promise<void> {
     await page.keyboard.press("Escape");
     await page.keyboard.press("b");
     await page.keyboard.press("c");
-    await expect(page.getByRole("heading", { name: "Capacitor", level: 1 })).toBeVisible({ timeout: 3000 });
+    await expect(page.getByRole("heading", { name: "Capacitor", level: 1 })).toBeVisible({ timeout: ceilingMs(1000) });
   }).toPass();
 }
 const meter = (page: Page) => page.getByLabel("Meter shows", { exact: true });

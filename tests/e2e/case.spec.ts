@@ -162,24 +162,27 @@ test("nothing wrong is a result too", async ({ page }) => {
   await expect(bench(page).getByText(/No reason yet/)).toBeVisible();
 });
 
-test("interrupted, and resumed on another day where it stood", async ({ page }) => {
-  await page.clock.setFixedTime(new Date("2026-11-23T15:40:00.000Z"));
-  const id = await begin(page, "hums", FAN);
-  await makeSafe(page);
-  await turn(page, "Free and silent");
-  await goTo(page, "Capacitor");
-  await page.getByLabel("Label, as printed").fill("12.5 µF ±5 % 450 V");
-  await reloadKept(page);
-  await page.clock.setFixedTime(new Date("2026-11-25T08:05:00.000Z"));
-  await openRack(page);
-  await page.getByRole("link", { name: /Machine not named yet/ }).click();
-  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-  expect(new URL(page.url()).searchParams.get("id")).toBe(id);
-  await expect(strip(page).getByRole("button", { name: /^Turn by hand/ })).toContainText("Holds");
-  await goTo(page, "Capacitor");
-  await expect(page.getByLabel("Label, as printed")).toHaveValue("12.5 µF ±5 % 450 V");
-  await page.getByLabel("Meter shows", { exact: true }).fill("3.2");
-  await leads(page, "Run capacitor");
+test.describe("with a clock of its own", () => {
+  test.use({ ownProfile: true });
+  test("interrupted, and resumed on another day where it stood", async ({ page }) => {
+    await page.clock.setFixedTime(new Date("2026-11-23T15:40:00.000Z"));
+    const id = await begin(page, "hums", FAN);
+    await makeSafe(page);
+    await turn(page, "Free and silent");
+    await goTo(page, "Capacitor");
+    await page.getByLabel("Label, as printed").fill("12.5 µF ±5 % 450 V");
+    await reloadKept(page);
+    await page.clock.setFixedTime(new Date("2026-11-25T08:05:00.000Z"));
+    await openRack(page);
+    await page.getByRole("link", { name: /Machine not named yet/ }).click();
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+    expect(new URL(page.url()).searchParams.get("id")).toBe(id);
+    await expect(strip(page).getByRole("button", { name: /^Turn by hand/ })).toContainText("Holds");
+    await goTo(page, "Capacitor");
+    await expect(page.getByLabel("Label, as printed")).toHaveValue("12.5 µF ±5 % 450 V");
+    await page.getByLabel("Meter shows", { exact: true }).fill("3.2");
+    await leads(page, "Run capacitor");
+  });
 });
 
 test("another move than the proposed one, and a station skipped with its reason", async ({ page }) => {

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
-import { bench, expect, openDemo, openRack, test } from "./support/vemmick";
+import { bench, expect, openDemo, openRack, test, untilKept } from "./support/vemmick";
 
 interface ExportedFile {
   format: string;
@@ -157,7 +157,7 @@ test("bad records are named in plain words, the good ones taken, or nothing at a
   const other = await page.context().newPage();
   await other.goto(`/traveller?id=${String(first?.id)}&station=complaint`);
   await other.getByRole("textbox", { name: "In the customer's own words" }).fill("keyed after the import");
-  await other.waitForTimeout(300);
+  await untilKept(other);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText("Undone, but for what was changed since")).toBeVisible();
   await expect(page.getByText("Cards that stay: From the file.")).toBeVisible();

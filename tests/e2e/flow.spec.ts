@@ -1,4 +1,5 @@
-import { bench, caseOf, expect, goTo, openRack, strip, test, leads, untilKept } from "./support/vemmick";
+import { ceilingMs } from "../../scripts/lib/pace.mjs";
+import { bench, caseOf, expect, goTo, openRack, strip, test, leads, untilDrawn, untilKept } from "./support/vemmick";
 
 /** Keys of a whole job besides its figures. */
 const MOST_KEYS = 60;
@@ -26,7 +27,7 @@ test("a whole PSC job from the open line to the sign-off, by keyboard alone, in 
   // A page that has just opened may not hear its keys yet; what it did not hear is no key of the job.
   await expect(async () => {
     await page.keyboard.press("p");
-    await expect(page.getByRole("heading", { name: "Plate", level: 1 })).toBeFocused({ timeout: 1500 });
+    await expect(page.getByRole("heading", { name: "Plate", level: 1 })).toBeFocused({ timeout: ceilingMs(500) });
   }).toPass();
   keys += 1;
   await expect(page.getByLabel("Volts")).toBeVisible();
@@ -173,13 +174,13 @@ test("all keys are shown by ?, and can be switched off", async ({ page }) => {
   await expect(async () => {
     await page.keyboard.press("Escape");
     await page.keyboard.press("?");
-    await expect(page.getByRole("dialog", { name: "Keys" }).getByText("Windings")).toBeVisible({ timeout: 3000 });
+    await expect(page.getByRole("dialog", { name: "Keys" }).getByText("Windings")).toBeVisible({ timeout: ceilingMs(1000) });
   }).toPass();
   await page.keyboard.press("Escape");
   await page.keyboard.press("h");
   await page.getByLabel("One-letter keys outside fields").uncheck();
   await page.getByRole("heading", { name: "House rules", level: 1 }).click();
   await page.keyboard.press("r");
-  await page.waitForTimeout(300);
+  await untilDrawn(page);
   await expect(page.getByRole("heading", { name: "House rules", level: 1 })).toBeVisible();
 });

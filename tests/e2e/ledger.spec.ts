@@ -27,7 +27,6 @@ const visits = (page: Page) => page.getByRole("heading", { name: /^Visits/ });
 const count = async (page: Page): Promise<number> => Number(((await visits(page).textContent()) ?? "").replace(/\D/g, ""));
 
 test("three years of the town: found, a motor's page, and what the house has learnt", async ({ page }) => {
-  test.setTimeout(300_000);
   await takeTownIn(page);
   await test.step("three years of the town: found by what it was, by whom and how it ended, with counts; the address asks for the same again", async () => {
     await page.goto("/ledger");

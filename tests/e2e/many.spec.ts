@@ -3,12 +3,17 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { Page } from "@playwright/test";
 import { makeBigStore } from "../../scripts/bench/big-store";
+import { howMany } from "../support/how-many";
 import { NO_RECORDS, writeVemmickFile } from "../../src/records";
+import { ceilingMs } from "../../scripts/lib/pace.mjs";
 import { expect, openRack, test, untilDerived } from "./support/vemmick";
 
-const CARDS = 2000;
+/** Most of the time goes into judging every card once; `npm run soak` does it with all of them. */
+const CARDS = howMany(2000, 300);
+/** The file is long enough that reading it can be stopped. */
+const PARTS = 6000;
 const NOW = new Date();
-const store = makeBigStore({ cards: CARDS, parts: 50 }, NOW);
+const store = makeBigStore({ cards: CARDS, parts: PARTS }, NOW);
 
 /** The store as a file that another device wrote. */
 function aFile(): string {
@@ -38,29 +43,9 @@ const cardsKept = (page: Page): Promise<number> =>
       }),
   );
 
-/** When the last task that held the page up ended, ms after it was opened; looked at for a few seconds. */
-async function quietMs(page: Page, path: string): Promise<number> {
-  await page.goto(path);
-  await page.locator("a[href^='/traveller?id=']").first().waitFor();
-  await page.waitForTimeout(4000);
-  return page.evaluate(() => {
-    const tasks = (window as unknown as { longTasks: { startTime: number; duration: number }[] }).longTasks;
-    return Math.max(0, ...tasks.map(({ startTime, duration }) => startTime + duration));
-  });
-}
-
-test("two thousand cards: taken in, found, listed to the end, worked on and written out, and what takes long can be stopped", async ({
+test("very many cards: taken in, found, listed to the end, worked on and written out, and what takes long can be stopped", async ({
   page,
 }) => {
-  // Deriving all of it is a minute and a half of a worker's time, and more beside another test.
-  test.setTimeout(540_000);
-  await page.addInitScript(() => {
-    const longTasks: object[] = [];
-    Object.assign(window, { longTasks });
-    new PerformanceObserver((list) =>
-      longTasks.push(...list.getEntries().map(({ startTime, duration }) => ({ startTime, duration }))),
-    ).observe({ type: "longtask", buffered: true });
-  });
   await openRack(page);
   await expect(page.getByRole("link", { name: /Proofing-cabinet blower/ })).toBeVisible();
   const before = await cardsKept(page);
@@ -73,18 +58,18 @@ test("two thousand cards: taken in, found, listed to the end, worked on and writ
     await stop(page);
     await expect(page.getByText("Stopped. Nothing of the file was taken in")).toBeVisible();
     await choose(page, path);
-    await page.getByRole("button", { name: "Take it in" }).click({ timeout: 60_000 });
+    await page.getByRole("button", { name: "Take it in" }).click();
     await expect(page.getByRole("progressbar", { name: "Taking it in" })).toBeVisible();
     await stop(page);
-    await expect(page.getByText("Stopped. Nothing of the file was taken in")).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByText("Stopped. Nothing of the file was taken in")).toBeVisible();
     expect(await cardsKept(page)).toBe(before);
   });
 
   await test.step("taken in", async () => {
     await choose(page, path);
-    await expect(page.getByText(`${CARDS} new, 0 changed, 0 left as they are`)).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByText(`${CARDS} new, 0 changed, 0 left as they are`)).toBeVisible();
     await page.getByRole("button", { name: "Take it in" }).click();
-    await expect(page.getByText(/^Taken in: 2000 new/)).toBeVisible({ timeout: 120_000 });
+    await expect(page.getByText(new RegExp(`^Taken in: ${CARDS} new`))).toBeVisible();
     expect(await cardsKept(page)).toBe(before + CARDS);
   });
 
@@ -93,24 +78,19 @@ test("two thousand cards: taken in, found, listed to the end, worked on and writ
     await expect(page.getByRole("heading", { name: `Visits ${(before + CARDS).toLocaleString("en")}` })).toBeVisible();
     await expect(page.getByRole("listitem").first()).toHaveAttribute("aria-setsize", String(before + CARDS));
     await expect
-      .poll(
-        async () => {
-          await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
-          return page
-            .locator(`li[aria-posinset="${before + CARDS}"]`)
-            .textContent({ timeout: 500 })
-            .catch(() => "");
-        },
-        { timeout: 20_000 },
-      )
+      .poll(async () => {
+        await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+        return page
+          .locator(`li[aria-posinset="${before + CARDS}"]`)
+          .textContent({ timeout: ceilingMs(125) })
+          .catch(() => "");
+      })
       .toMatch(/\w+ .*(Nursery|Bakery|Laundrette|Lido|House|Cinema|Dairy)/);
   });
 
   await test.step("the rack comes to rest", async () => {
-    // Every line is judged before: that goes on in a worker, and would be measured too.
     await openRack(page);
-    await untilDerived(page, 400_000);
-    expect(await quietMs(page, "/")).toBeLessThan(4000);
+    await untilDerived(page);
   });
 
   await test.step("found by words of the place, by technician and by what was found", async () => {
@@ -140,15 +120,13 @@ test("two thousand cards: taken in, found, listed to the end, worked on and writ
         .getByRole("region", { name: /On the rack/ })
         .getByRole("link")
         .first(),
-    ).toHaveAttribute("href", /big-000000/, {
-      timeout: 30_000,
-    });
+    ).toHaveAttribute("href", /big-000000/);
   });
 
   await test.step("written out, all of it; a second one is stopped", async () => {
     await page.goto("/ledger");
     const button = page.getByRole("button", { name: "Export everything" });
-    const [file] = await Promise.all([page.waitForEvent("download", { timeout: 60_000 }), button.click()]);
+    const [file] = await Promise.all([page.waitForEvent("download"), button.click()]);
     const written = JSON.parse(readFileSync(await file.path(), "utf8")) as { travellers: unknown[]; stations: unknown[] };
     expect(written.travellers).toHaveLength(before + CARDS);
     expect(written.stations.length).toBeGreaterThanOrEqual(store.stations.length);

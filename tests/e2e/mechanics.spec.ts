@@ -1,5 +1,6 @@
 import type { Page } from "@playwright/test";
 import { begin, FAN } from "./support/work";
+import { ceilingMs } from "../../scripts/lib/pace.mjs";
 import { bench, expect, goTo, keptAt, makeSafe, openDemo, openRack, reloadKept, strip, test, untilKept } from "./support/vemmick";
 
 const tab = (page: Page, name: string) => page.getByRole("tab", { name, exact: true });
@@ -10,7 +11,7 @@ test("a bearing from its dimensions, with a slip of unit, by keyboard on the ben
     await page.getByLabel("What does the motor do?").blur();
     await page.keyboard.press("b");
     await page.keyboard.press("r");
-    await expect(page.getByRole("heading", { name: "Bearings", level: 1 })).toBeVisible({ timeout: 3000 });
+    await expect(page.getByRole("heading", { name: "Bearings", level: 1 })).toBeVisible({ timeout: ceilingMs(1000) });
   }).toPass();
   await page.getByLabel("Bore", { exact: true }).focus();
   await page.keyboard.type("1.7");

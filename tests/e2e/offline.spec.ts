@@ -1,4 +1,4 @@
-import { bench, expect, goTo, keptAt, test } from "./support/vemmick";
+import { bench, expect, expectKept, goTo, test } from "./support/vemmick";
 import { standBefore, startServer, untilStored } from "./support/server";
 
 test.use({ serviceWorkers: "allow" });
@@ -6,7 +6,6 @@ test.use({ serviceWorkers: "allow" });
 test("after one visit the whole program works with the server gone, every link of it, and unknown addresses get its own page", async ({
   page,
 }) => {
-  test.slow();
   const { home, stop } = await startServer(3318);
   try {
     await page.goto(home);
@@ -54,10 +53,13 @@ test("after one visit the whole program works with the server gone, every link o
     if (isFile) continue;
     if (path === "/house-rules") await page.getByRole("button", { name: "Licences of what ships with it" }).click();
     const title = page.getByRole("button", { name: /name, site, export, print/ });
-    if (await title.count()) await title.click();
+    if (await title.count()) {
+      await title.click();
+      await expect(page.getByRole("dialog").getByRole("link").first()).toBeVisible();
+    }
     // What is beside the list comes after it.
     if (path === "/ledger") await expect(page.getByRole("link", { name: "JSON Schema" })).toBeVisible();
-    await page.waitForTimeout(200);
+    await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
     const links = await page.evaluate(() => [...document.querySelectorAll("a[href]")].map((link) => link.getAttribute("href") ?? ""));
     for (const link of links.filter((each) => each.startsWith("/"))) {
       // One card stands for all of them: they share one page.
@@ -102,10 +104,7 @@ test("after one visit the whole program works with the server gone, every link o
   }
   // A paper with its fonts and what sets it.
   await page.goto(`${home}/print?id=demo-nursery-fan-weak`);
-  const [paper] = await Promise.all([
-    page.waitForEvent("download", { timeout: 60_000 }),
-    page.getByRole("button", { name: "Save as PDF" }).click(),
-  ]);
+  const [paper] = await Promise.all([page.waitForEvent("download"), page.getByRole("button", { name: "Save as PDF" }).click()]);
   expect(paper.suggestedFilename()).toMatch(/^Brackwater-Nursery_.*\.pdf$/);
   await page.goto(`${home}/`);
   await page.getByRole("button", { name: "Squeals" }).click();
@@ -116,7 +115,6 @@ test("a new build under an open page: the page goes on with its own files, the p
   page,
   context,
 }) => {
-  test.slow();
   const { home: target, stop } = await startServer(3319);
   const front = await standBefore(target);
   try {
@@ -158,8 +156,7 @@ test("a new build under an open page: the page goes on with its own files, the p
     await expect(page.getByRole("dialog").getByText("12.5 µF + 5 µF")).toBeVisible();
     await page.keyboard.press("Escape");
     await page.getByLabel("Meter shows", { exact: true }).fill("17.4");
-    await page.waitForTimeout(300);
-    expect(await keptAt(page, "demo-bakery-proofer", "capacitor")).toMatchObject({ readings: [{ text: "17.4" }] });
+    await expectKept(page, "demo-bakery-proofer", "capacitor", { readings: [{ text: "17.4" }] });
 
     // Something is not kept: it does not change over.
     await page.evaluate(() => {

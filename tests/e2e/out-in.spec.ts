@@ -20,7 +20,6 @@ async function groundedBlower(page: Page): Promise<void> {
 }
 
 test("a used motor is matched and fitted into an old furnace blower, from the open line to the sign-off", async ({ page }) => {
-  test.slow();
   await groundedBlower(page);
   await goTo(page, "Out and in");
   await group(page, "As found").getByLabel("Counter-clockwise").check();
@@ -430,7 +429,6 @@ test("the Shelf as CSV: shown before it is taken, bad rows named, a photo is no 
 test("a motor that nobody else makes, without spares: a standard one on a made bracket, from the open line to the sign-off; and its callback", async ({
   page,
 }) => {
-  test.slow();
   await groundedBlower(page);
   // Nothing off the shelf fits: the old one has a shaft and a flange of its own.
   await goTo(page, "Out and in");

@@ -6,7 +6,7 @@ import { bench, expect, goTo, makeSafe, startCard, test, untilKept } from "./sup
 /** Saves what is on the page as PDF and reads it with another program. */
 async function savedPdf(page: Page): Promise<ReadPdf & { readonly name: string }> {
   const button = page.getByRole("button", { name: "Save as PDF" });
-  const [saved] = await Promise.all([page.waitForEvent("download", { timeout: 60_000 }), button.click()]);
+  const [saved] = await Promise.all([page.waitForEvent("download"), button.click()]);
   return { name: saved.suggestedFilename(), ...(await readPdf(saved)) };
 }
 /** Lines may break elsewhere: the words count. */

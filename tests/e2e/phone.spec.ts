@@ -1,5 +1,6 @@
 import type { Page } from "@playwright/test";
-import { bench, expect, openRack, STATIONS, test } from "./support/vemmick";
+import { ceilingMs } from "../../scripts/lib/pace.mjs";
+import { bench, expect, openDemo, openRack, test, throughStations, untilDrawn } from "./support/vemmick";
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -81,6 +82,22 @@ test("a new PSC motor from complaint to decision, with a thumb", async ({ page }
   await expect(bench(page).getByText("440 V or higher, never lower")).toBeVisible();
 });
 
+/** Nothing reaches beyond the screen, and what is pressed is big enough for a thumb. */
+async function fits(page: Page, path: string): Promise<void> {
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect(wide, `${path} is wider than the screen`).toBeLessThanOrEqual(0);
+  const small = await page.evaluate(() =>
+    [
+      ...document.querySelectorAll<HTMLElement>(
+        "button:not([tabindex='-1']), a.btn, nav a, label:has(.opacity-0), input:not(.opacity-0):not([type=search]):not([type=checkbox]):not([type=file])",
+      ),
+    ]
+      .filter((element) => element.checkVisibility() && element.getBoundingClientRect().height < 43.5)
+      .map((element) => element.textContent || element.outerHTML.slice(0, 120)),
+  );
+  expect(small, `${path} has small targets`).toEqual([]);
+}
+
 test("nothing is wider than the phone, and what is pressed is big enough for a thumb", async ({ page }) => {
   const methods = ["running", "swing", "discharge", "start-parts"].map(
     (method) => `/traveller?id=demo-bakery-proofer&station=capacitor&method=${method}`,
@@ -100,23 +117,13 @@ test("nothing is wider than the phone, and what is pressed is big enough for a t
     ...["off", "back"].map((method) => `/traveller?id=demo-laundrette-folding&station=take-apart&method=${method}`),
     "/ledger",
     "/house-rules",
-    ...STATIONS.map((id) => `/traveller?id=demo-bakery-proofer&station=${id}`),
   ]) {
     await page.goto(path);
-    await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
-    const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-    expect(wide, `${path} is wider than the screen`).toBeLessThanOrEqual(0);
-    const small = await page.evaluate(() =>
-      [
-        ...document.querySelectorAll<HTMLElement>(
-          "button:not([tabindex='-1']), a.btn, nav a, label:has(.opacity-0), input:not(.opacity-0):not([type=search]):not([type=checkbox]):not([type=file])",
-        ),
-      ]
-        .filter((element) => element.checkVisibility() && element.getBoundingClientRect().height < 43.5)
-        .map((element) => element.textContent || element.outerHTML.slice(0, 120)),
-    );
-    expect(small, `${path} has small targets`).toEqual([]);
+    await untilDrawn(page);
+    await fits(page, path);
   }
+  await openDemo(page, "bakery-proofer", "complaint");
+  await throughStations(page, (name) => fits(page, name));
 });
 
 test("a capacitor in the hand: label, reading, ruler and verdict in one view above the pad, which can be put away", async ({ page }) => {
@@ -231,7 +238,7 @@ test("the case comes up by a swipe from the foot, and goes by one down its head"
   const sheet = page.getByRole("dialog", { name: "Case" });
   await expect(async () => {
     await swipe(page, [200, 815], [200, 500]);
-    await expect(sheet).toBeVisible({ timeout: 1500 });
+    await expect(sheet).toBeVisible({ timeout: ceilingMs(500) });
   }).toPass();
   const head = await sheet.getByRole("heading", { name: "Case" }).boundingBox();
   if (!head) throw new Error("no head");
@@ -267,17 +274,13 @@ test("what is done most in each view lies in the lower half, under the thumb", a
 test.describe("lying on its side", () => {
   test.use({ viewport: { width: 844, height: 390 } });
   test("nothing is wider than the screen, and figure and verdict stand beside the pad", async ({ page }) => {
-    for (const url of [
-      "/",
-      "/shelf",
-      "/ledger",
-      "/house-rules",
-      ...STATIONS.map((id) => `/traveller?id=demo-bakery-proofer&station=${id}`),
-    ]) {
+    for (const url of ["/", "/shelf", "/ledger", "/house-rules"]) {
       await page.goto(url);
-      await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
-      await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth), url).toBeLessThanOrEqual(844);
+      await untilDrawn(page);
+      await fits(page, url);
     }
+    await openDemo(page, "bakery-proofer", "complaint");
+    await throughStations(page, (name) => fits(page, name));
     await page.goto("/bench?station=capacitor");
     await page.getByLabel("Label, as printed").fill("35 µF ±6 %");
     await page.getByLabel("Meter shows", { exact: true }).tap();

@@ -6,7 +6,7 @@ const due = (page: Page) => page.getByRole("region", { name: /^Due/ });
 test("a follow-up is put off with a reason, moves in the list and in the calendar, and is due again as before", async ({ page }) => {
   await openRack(page);
   const first = due(page).getByRole("listitem").first();
-  await expect(first).toBeVisible({ timeout: 30_000 });
+  await expect(first).toBeVisible();
   const words = ((await first.getByRole("link").textContent()) ?? "").trim();
   const button = due(page)
     .getByRole("button", { name: /^Put off:/ })
@@ -25,13 +25,13 @@ test("a follow-up is put off with a reason, moves in the list and in the calenda
   await sheet.getByLabel("Why").fill("closed until Monday");
   await sheet.getByRole("button", { name: "Put it off" }).click();
   await expect(sheet).toHaveCount(0);
-  await expect(due(page)).toContainText("closed until Monday", { timeout: 30_000 });
+  await expect(due(page)).toContainText("closed until Monday");
   await page.reload();
   const put = due(page).getByRole("listitem").filter({ hasText: "closed until Monday" });
   await expect(put).toContainText(/put off from/);
   await put.getByRole("button", { name: named }).click();
   await page.getByRole("dialog").getByRole("button", { name: "Due again as before" }).click();
-  await expect(due(page).getByText("closed until Monday")).toHaveCount(0, { timeout: 30_000 });
+  await expect(due(page).getByText("closed until Monday")).toHaveCount(0);
   await expect(due(page).getByRole("listitem").first().getByRole("link")).toHaveText(words);
 });
 
@@ -54,9 +54,10 @@ test("the day has an order of its own: put on, moved by keys and by a drag, kept
   // By keys: lifted, down one, put down.
   await rows.nth(0).getByRole("button", { name: /^Move/ }).focus();
   await page.keyboard.press("Space");
-  await page.waitForTimeout(150);
+  // It is said aloud what the keys do: that is when the next one may be pressed.
+  await expect(page.getByText(/^(Lifted: |Over place 1 of 3)/)).toBeAttached();
   await page.keyboard.press("ArrowDown");
-  await page.waitForTimeout(300);
+  await expect(page.getByText("Over place 2 of 3.")).toBeAttached();
   await page.keyboard.press("Space");
   await expect.poll(names).toEqual([two, one, three]);
   // By a drag: the last one to the top.
@@ -67,7 +68,7 @@ test("the day has an order of its own: put on, moved by keys and by a drag, kept
   await page.mouse.down();
   await page.mouse.move(grip.x + 20, grip.y - 20, { steps: 5 });
   await page.mouse.move(grip.x + 20, top.y + 10, { steps: 8 });
-  await page.waitForTimeout(200);
+  await expect(page.getByText("Over place 1 of 3.")).toBeAttached();
   await page.mouse.up();
   await expect.poll(names).toEqual([three, two, one]);
   await page.reload();

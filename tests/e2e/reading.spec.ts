@@ -61,10 +61,6 @@ test("a dual-voltage plate: asked once, or told by the supply; its limits and am
   await expect(bench(page).getByText("Not said how it is connected")).toBeVisible();
   await expect(bench(page).getByText("1119 W at the shaft")).toBeVisible();
   await goTo(page, "Supply");
-  await page
-    .getByRole("button", { name: /Power is on/ })
-    .click({ timeout: 2000 })
-    .catch(() => undefined);
   await page.getByLabel("At the motor, standing").fill("160");
   await expect(bench(page).getByText(/belongs to no connection of the plate/)).toBeVisible();
   await page.getByLabel("At the motor, standing").fill("118");

@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { expect, goTo, startCard, strip, test, untilKept } from "./support/vemmick";
+import { expect, goTo, startCard, strip, test, untilDrawn, untilKept } from "./support/vemmick";
 
 const WORD = "Überlandleitungsmast".repeat(10).slice(0, 199);
 
@@ -7,7 +7,6 @@ const WORD = "Überlandleitungsmast".repeat(10).slice(0, 199);
 const overhang = (page: Page): Promise<number> => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 
 test("words without a gap never widen a page, on a phone or a desk", async ({ page }) => {
-  test.slow();
   const id = await startCard(page, WORD);
   await page.getByRole("button", { name: /name, site, export, print/ }).click();
   const sheet = page.getByRole("dialog");
@@ -39,8 +38,7 @@ test("words without a gap never widen a page, on a phone or a desk", async ({ pa
       `/print?id=${id}&view=customer`,
     ]) {
       await page.goto(path);
-      await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
-      await page.waitForTimeout(150);
+      await untilDrawn(page);
       expect(await overhang(page), `${path} at ${width}`).toBeLessThanOrEqual(0);
     }
   }
@@ -48,12 +46,13 @@ test("words without a gap never widen a page, on a phone or a desk", async ({ pa
   await page.goto(`/traveller?id=${id}&station=complaint`);
   for (const stop of await strip(page).getByRole("button").all()) {
     await stop.click();
+    await untilDrawn(page);
     expect(await overhang(page), `${await stop.innerText()} at 1280`).toBeLessThanOrEqual(0);
   }
   await page.setViewportSize({ width: 390, height: 844 });
   for (const station of ["complaint", "plate", "capacitor", "windings", "decide", "prove"]) {
     await page.goto(`/traveller?id=${id}&station=${station}`);
-    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+    await untilDrawn(page);
     expect(await overhang(page), `${station} at 390`).toBeLessThanOrEqual(0);
   }
 });

@@ -12,7 +12,7 @@ const WORKED = FOLDERS.flatMap((folder) =>
       [...readFileSync(join("src/core", folder, file), "utf8").matchAll(/@example (\w+)\(([-\d., ]+)\) = (-?[\d.]+)\s/g)].map(
         ([, name = "", args = "", value = ""]) => ({
           folder,
-          file: file.replace(".ts", ""),
+          file,
           name,
           args: args.split(",").map(Number),
           value,
@@ -24,7 +24,7 @@ const WORKED = FOLDERS.flatMap((folder) =>
 test("worked figures were found", () => expect(WORKED.length).toBeGreaterThan(10));
 
 test.each(WORKED)("$folder: $name($args) = $value, to the last digit that is given", async ({ folder, file, name, args, value }) => {
-  const exported = (await import(`../../src/core/${folder}/${file}`)) as Record<string, unknown>;
+  const exported = (await import(`../../src/core/${folder}/${file.replace(".ts", "")}.ts`)) as Record<string, unknown>;
   const fn = exported[name];
   if (typeof fn !== "function") throw new Error(`${name} is not exported by ${folder}/${file}`);
   const decimals = value.split(".")[1]?.length ?? 0;
@@ -79,4 +79,4 @@ test("the linter asks for parameters, units, results and worked figures of what 
     "DUE_KINDS does not say what it returns (@returns).",
     "DUE_KINDS makes a number of numbers: give a worked figure (@example DUE_KINDS(…) = …).",
   ]);
-}, 60_000);
+});

@@ -58,6 +58,7 @@ const PAGES = [
   "docs/architecture.md",
   "docs/file-format.md",
   "docs/reading.md",
+  "docs/testing.md",
   ...readdirSync("docs/decisions").map((file) => `docs/decisions/${file}`),
 ];
 
@@ -75,4 +76,15 @@ test.each(PAGES)("every file, folder and command that %s names is there", (page)
   expect([...paths, ...linked].filter((path) => !isThere(path))).toEqual([]);
   const commands = [...text.matchAll(/`npm (?:run )?([a-z:]+)/g)].map(([, name = ""]) => name);
   expect(commands.filter((name) => !(name in packageJson.scripts) && name !== "install")).toEqual([]);
+});
+
+test("no test is decided by how fast a machine is: none waits for a time, reads a clock or names a ceiling in figures of its own", () => {
+  const isTest = (file: string): boolean => /\.(test|spec)\.tsx?$|^tests\/(e2e\/support|support)\//.test(file);
+  const all = ["src", "tests"].flatMap((folder) =>
+    readdirSync(folder, { recursive: true, encoding: "utf8" }).map((file) => join(folder, file)),
+  );
+  const signs = /waitForTimeout\(|performance\.now\(|timeout: [1-9]|test\.slow\(|\.setTimeout\(|^ {0,2}\}, [\d_]{4,}\)/m;
+  // The last one is timed for `npm run bench`.
+  const own = ["tests/unit/house.test.ts", "tests/support/board-truth.ts"];
+  expect(all.filter((file) => !own.includes(file) && isTest(file) && signs.test(textOf(file)))).toEqual([]);
 });

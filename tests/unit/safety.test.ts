@@ -5,9 +5,10 @@ import { STATION_IDS, STATIONS } from "@/core/stations";
 import { TRIP_CHECKS } from "@/core/stations/power-back";
 import { randomFrom } from "../support/parts-list";
 import { changeState, DEFAULT_HOUSE, hiddenMotor, MAKERS, openingEntries, visitClock, type HiddenMotor } from "../support/simulated-visit";
+import { howMany } from "../support/how-many";
 
 /** So many travellers are walked through; each is tested at random, in any order, in either state. */
-const WALKS = 3_500;
+const WALKS = howMany(3_500);
 const MOST_STEPS = 7;
 const MOTORS = Array.from({ length: 60 }, (_, index) => hiddenMotor((index % 6) + 1, 900_000 + index));
 
@@ -163,7 +164,7 @@ test("over random walks through thousands of travellers nothing unsafe is ever o
   // A walk that never comes near a run would prove nothing.
   expect(offeredRuns).toBeGreaterThan(WALKS / 50);
   expect(openMotors).toBeGreaterThan(WALKS / 100);
-}, 240_000);
+});
 
 test.each(["fan", "hermetic-compressor"] as const)("a push is keyed on a %s only where it may be", (machineKind) => {
   const entries: StationEntries = {

@@ -31,6 +31,7 @@ import {
   type BearingSize,
   type MeasuredSize,
 } from ".";
+import { howMany } from "../../../tests/support/how-many";
 
 const HOUSE = toHouseFigures({});
 const read = (text: string) => {
@@ -155,7 +156,7 @@ describe("a number as stamped", () => {
         expect([again.closure, again.clearance, again.candidates]).toEqual([first.closure, first.clearance, first.candidates]);
         expect(new Set(first.suffixes.flatMap(({ meanings }) => meanings.flat()))).toEqual(new Set(codes));
       }),
-      { seed: 7, numRuns: 600 },
+      { seed: 7, numRuns: howMany(600) },
     );
   });
   test("no text at all makes it throw", () => {
@@ -170,7 +171,7 @@ describe("a number as stamped", () => {
             expect(size.boreMm > 0 && size.boreMm < size.outsideMm && size.outsideMm < 1000).toBe(true);
         },
       ),
-      { seed: 11, numRuns: 2000 },
+      { seed: 11, numRuns: howMany(2000) },
     );
   });
 });

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { parseCapacitorLabel, type CapacitorLabel } from "./label";
 import { correctLabel, labelParts, printCapacitorLabel, type LabelCorrections } from "./label-parts";
 import { START_RANGES_UF, suggestStartRanges } from "./start-ranges";
+import { howMany } from "../../../tests/support/how-many";
 
 function labelOf(text: string): CapacitorLabel {
   const parsed = parseCapacitorLabel(text);
@@ -56,7 +57,7 @@ describe("a label, printed and read again", () => {
         expect(second).toEqual(first);
         expect(printCapacitorLabel(second)).toBe(printed);
       }),
-      { seed: 17, numRuns: 4000 },
+      { seed: 17, numRuns: howMany(4000) },
     );
   });
 });

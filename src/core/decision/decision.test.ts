@@ -11,6 +11,7 @@ import { rankActions } from "./rank-actions";
 import type { DecisionQuestion } from "./question";
 import { simulateDecision } from "./simulate";
 import { MEASURE_DAYS, MEASURES, MEASURES_FOR } from "./temporary";
+import { howMany } from "../../../tests/support/how-many";
 
 const HOUSE = toHouseFigures({});
 const MODEL = costModel(HOUSE, { machine: "fan" });
@@ -114,7 +115,7 @@ describe("rankActions", () => {
           expect(expectedCost).toBeGreaterThanOrEqual(cost);
         }
       }),
-      { seed: 12, numRuns: 60 },
+      { seed: 12, numRuns: howMany(60, 10) },
     );
   });
 });

@@ -4,6 +4,7 @@ import { priorsFor } from "../diagnosis";
 import { HOUSE_RULES, toHouseFigures } from "../house";
 import { normalFrom, seriesFrom } from "../numeric";
 import { learn, learntShare, offersOf, rateOf, type DatedDeed } from ".";
+import { howMany } from "../../../tests/support/how-many";
 
 const HOUSE = toHouseFigures({});
 const DAY_MS = 86_400_000;
@@ -60,7 +61,7 @@ describe("a rate from few cases", () => {
         }
         expect(many.high - many.low).toBeLessThanOrEqual(few.high - few.low + 1e-9);
       }),
-      { seed: 20, numRuns: 150 },
+      { seed: 20, numRuns: howMany(150, 20) },
     ));
 });
 
@@ -204,7 +205,7 @@ test("learning from simulated houses moves what is stated toward the truth, and 
         }
       },
     ),
-    { seed: 20, numRuns: 60 },
+    { seed: 20, numRuns: howMany(60, 10) },
   );
 });
 test("a share is between the table's and the house's own, whatever the counts", () =>

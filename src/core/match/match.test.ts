@@ -16,6 +16,7 @@ import {
   type MotorSpec,
 } from ".";
 import { seenFromShaft } from "../motor";
+import { howMany } from "../../../tests/support/how-many";
 
 const HOUSE = toHouseFigures({});
 const HP = 745.69987;
@@ -251,7 +252,7 @@ describe("a match never accepts what the trade refuses", () => {
         const { overall } = matchMotor({ old, place: at, candidate }, HOUSE);
         if (isRefused(old, at, candidate)) expect(overall).toBe("does-not-fit");
       }),
-      { seed: 19, numRuns: 3000 },
+      { seed: 19, numRuns: howMany(3000) },
     );
   });
 
@@ -274,7 +275,7 @@ describe("a match never accepts what the trade refuses", () => {
         const { overall } = matchMotor({ old, place: at, candidate: { ...old, [field]: null } }, HOUSE);
         expect(["not-known", "does-not-fit"]).toContain(overall);
       }),
-      { seed: 20, numRuns: 1500 },
+      { seed: 20, numRuns: howMany(1500) },
     );
   });
 
@@ -285,7 +286,7 @@ describe("a match never accepts what the trade refuses", () => {
         expect(minutes).toBeGreaterThanOrEqual(0);
         expect(materialCost).toBeGreaterThanOrEqual(0);
       }),
-      { seed: 21, numRuns: 500 },
+      { seed: 21, numRuns: howMany(500) },
     );
   });
 });

@@ -12,6 +12,7 @@ import {
   whatIf,
   type MotorKnowledge,
 } from "./index";
+import { howMany } from "../../../tests/support/how-many";
 
 const NO_PART = { runCapacitor: null, startCapacitor: null, capacitorRatedV: null, main: null, start: null, lockedRotorA: null } as const;
 const plate = (rest: Partial<MotorKnowledge>): MotorKnowledge => ({ ...plateOf(FAN), ...NO_PART, frequencyHz: 60, ...rest });
@@ -24,8 +25,8 @@ function conflictOf(knowledge: MotorKnowledge) {
 }
 
 describe("ordinary plates of the trade belong to one motor", () => {
-  test.each(TOPOLOGIES)("%s: none of fifty is doubted", (topology) => {
-    const doubted = Array.from({ length: 50 }, (_, index) => ordinaryPlate(topology, 31 * index + 5).knowledge).filter(
+  test.each(TOPOLOGIES)("%s: none of many is doubted", (topology) => {
+    const doubted = Array.from({ length: howMany(50, 10) }, (_, index) => ordinaryPlate(topology, 31 * index + 5).knowledge).filter(
       (knowledge) => conflictOf(knowledge) !== null,
     );
     expect(doubted).toEqual([]);

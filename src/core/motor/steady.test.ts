@@ -11,6 +11,7 @@ import {
   torqueSpeedCurve,
   type Machine,
 } from "./index";
+import { howMany } from "../../../tests/support/how-many";
 
 describe("against a textbook", () => {
   // Fitzgerald, Electric Machinery, example 9.2: main winding alone at slip 0.05, rotational losses 37 W taken off the shaft.
@@ -65,7 +66,7 @@ test("what goes in comes out: losses and shaft add up, with any fault that has a
         expect(Math.abs(out - at.inputW)).toBeLessThan(1e-3 * Math.abs(at.inputW) + 1e-6);
       },
     ),
-    { numRuns: 150, seed: 11 },
+    { numRuns: howMany(150, 30), seed: 11 },
   );
 });
 
@@ -142,6 +143,6 @@ test("no condition of any motor brings a figure that is none", () => {
         for (const point of points) for (const value of Object.values(point)) if (typeof value === "number") expect(value).not.toBeNaN();
       },
     ),
-    { numRuns: 200, seed: 12 },
+    { numRuns: howMany(200, 30), seed: 12 },
   );
 });

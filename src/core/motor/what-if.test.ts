@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { AGITATOR, DRUM, FAN, plateOf, randomMotor } from "../../../tests/support/motors";
 import { capacitorEffect, capacitorOf, FAULTS, faultsFor, noticesOf, whatIf, type Fault, type Machine, type Notice } from "./index";
+import { howMany } from "../../../tests/support/how-many";
 
 const plain = (machine: Machine) => whatIf(machine, { capacitanceUf: null, supplyV: machine.supplyV, fault: null });
 const kinds = (notices: readonly Notice[]): string[] => notices.map(({ kind }) => kind);
@@ -70,7 +71,7 @@ test("nothing anybody can choose brings a figure that is none", () => {
         expect(Number.isNaN(found.heatW + found.breakdownNm + (found.startTimeS ?? 0))).toBe(false);
       },
     ),
-    { numRuns: 120, seed: 21 },
+    { numRuns: howMany(120, 20), seed: 21 },
   );
 });
 

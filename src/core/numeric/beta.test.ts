@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { betaBelow, betaQuantile } from ".";
+import { howMany } from "../../../tests/support/how-many";
 
 test.each([
   // Closed forms: Beta(1, n) below x is 1 − (1 − x)^n; Beta(n, 1) is x^n.
@@ -22,6 +23,6 @@ test("quantile and distribution undo one another, and the quantile grows with th
       expect(betaBelow(share, a, b)).toBeCloseTo(p, 6);
       expect(betaQuantile(Math.min(0.995, p + 0.004), a, b)).toBeGreaterThanOrEqual(share);
     }),
-    { seed: 20, numRuns: 200 },
+    { seed: 20, numRuns: howMany(200, 40) },
   );
 });

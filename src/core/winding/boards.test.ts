@@ -17,6 +17,7 @@ import {
 } from ".";
 import { keepsFault } from "./layout";
 import { structureOf } from "./structure";
+import { howMany } from "../../../tests/support/how-many";
 
 const ohms = (a: number, b: number, ohm: number): BoardReading => ({
   a,
@@ -114,7 +115,7 @@ describe("properties", () => {
         const named = (roles: readonly string[] | null | undefined): string => (roles ?? []).map(plain).sort().join();
         expect(other.settledRoles.map((_, post) => named(other.settledRoles[moved(post)]))).toEqual(one.settledRoles.map(named));
       }),
-      { seed: 3, numRuns: 25 },
+      { seed: 3, numRuns: howMany(25, 4) },
     );
   });
   test("one more true reading never takes the true answer away", () => {
@@ -131,7 +132,7 @@ describe("properties", () => {
           expect(sound.list.some(isTrue)).toBe(true);
         }
       }),
-      { seed: 4, numRuns: 15 },
+      { seed: 4, numRuns: howMany(15, 4) },
     );
   });
 });
@@ -238,7 +239,7 @@ describe("boards a technician meets", () => {
 test("three leads: the short path and the solver name the same", () => {
   let compared = 0;
   const random = randomFrom(55);
-  for (let board = 0; board < 40; board += 1) {
+  for (let board = 0; board < howMany(40, 15); board += 1) {
     const made = simulateBoard(layoutOf("csr"), null, random);
     const pair = (a: number, b: number): PairReading => {
       const reading = made.board.readings.find((each) => Math.min(each.a, each.b) === a && Math.max(each.a, each.b) === b);
@@ -259,7 +260,7 @@ test("three leads: the short path and the solver name the same", () => {
     const words = { common: "C", run: "R", start: "S" } as const;
     expect(found.settledRoles).toEqual(short.roles.map((role) => [words[role]]));
   }
-  expect(compared).toBeGreaterThan(25);
+  expect(compared).toBeGreaterThan(howMany(25, 8));
 });
 
 test("twelve posts fully read are understood", () => {

@@ -13,6 +13,7 @@ import { removeTraveller } from "@/store/write-card";
 import { updateHouse } from "@/store/write-house";
 import { updateStation, updateTraveller } from "@/store/write";
 import { joinCards } from "../../../tests/support/join-cards";
+import { until } from "../../../tests/support/until";
 import { isSameTile } from "../rack/CardTile";
 import { dueRows } from "../due/due";
 import { deriveLine } from "./card-line";
@@ -20,6 +21,8 @@ import { deriverOf, lineOf } from "./deriver";
 
 const db = database();
 const study = rememberStudy(studyNow);
+/** Long enough after every change for its card to have come to rest [ms]. */
+const LONG_AFTER = (): number => Date.now() + 60_000;
 const derive = () => deriveAll(db, () => deriverOf(db, study));
 const summary = async (id: string) => {
   const found = await db.summaries.get(id as TravellerId);
@@ -30,9 +33,13 @@ const stale = async () => (await db.summaries.where("derivedBy").anyOf("", "~").
 /** Found by an index that follows what is written, as a screen has it. */
 const index = createFindIndex(db);
 async function found(wanted: Partial<LookedFor>): Promise<readonly TravellerId[]> {
-  await new Promise((resolve) => setTimeout(resolve, 60));
-  return index.find({ ...EVERYTHING, ...wanted }).map(({ id }) => id);
+  const listed = () => index.find({ ...EVERYTHING, ...wanted }).map(({ id }) => id);
+  await until(async () => index.find(EVERYTHING).length === (await db.summaries.count()));
+  return listed();
 }
+/** What is written later is told later: found once the index has heard of it. */
+const untilFound = (text: string, ids: readonly string[]): Promise<void> =>
+  until(async () => (await found({ text })).join() === ids.join());
 const machines = async (wanted: Partial<LookedFor>) =>
   (await db.summaries.bulkGet([...(await found(wanted))])).map((row) => `${row?.machine ?? ""}, ${row?.site ?? ""}`);
 /** A card, later than all of the demo, of one motor. */
@@ -50,7 +57,7 @@ async function visit(machine: string, site: string, createdAt?: string): Promise
 beforeAll(async () => {
   await db.open();
   await derive();
-}, 120_000);
+});
 afterAll(() => db.close());
 let stopFollowing = (): void => undefined;
 beforeAll(async () => {
@@ -71,7 +78,7 @@ test("every card's line says what assessing the card itself says, long questions
     expect(line).toEqual(deriveLine(card, figures, study).line);
     expect(by).toBe(derivedBy({}));
   }
-}, 120_000);
+});
 
 test("the names stand at once; the line of a changed card is marked as old until it is derived", async () => {
   const id = await visit("Pool pump", "Minnow Lido");
@@ -101,8 +108,7 @@ test("a card that changes while it is derived is not written over, and comes aga
       return deriver.quick(card);
     },
   };
-  await new Promise((resolve) => setTimeout(resolve, 300));
-  await deriveSome(db, late, Date.now());
+  await deriveSome(db, late, LONG_AFTER());
   await changed;
   expect((await summary(id)).derivedBy).toBe("");
   await derive();
@@ -125,8 +131,7 @@ describe("visits to one motor", () => {
     expect((await summary(first)).dueDays).toEqual([]);
     await updateStation(first, "complaint", (data) => ({ ...data, said: "rumbles" }));
     expect(await stale()).toEqual([first]);
-    await new Promise((resolve) => setTimeout(resolve, 300));
-    await deriveSome(db, await deriverOf(db, study), Date.now());
+    await deriveSome(db, await deriverOf(db, study), LONG_AFTER());
     expect(await stale()).toEqual([second]);
     await derive();
     // The later visit goes: what the earlier one asked for stands again.
@@ -147,7 +152,6 @@ describe("visits to one motor", () => {
   test("a motor with many visits is derived no oftener than it has visits, whatever the order", async () => {
     const ids: string[] = [];
     for (let day = 10; day < 20; day += 1) ids.push(await visit("Much mended fan", "Osier Dairy", `2026-10-${day}T08:00:00.000Z`));
-    await new Promise((resolve) => setTimeout(resolve, 300));
     const deriver = await deriverOf(db, study);
     const derived: string[] = [];
     const counting = {
@@ -157,7 +161,7 @@ describe("visits to one motor", () => {
         return deriver.quick(card);
       },
     };
-    while ((await deriveSome(db, counting, Date.now())) !== 0);
+    while ((await deriveSome(db, counting, LONG_AFTER())) !== 0);
     // Each once for itself, and once more for the visits before it.
     expect(derived.length).toBeLessThanOrEqual(2 * ids.length);
     for (const id of ids) await removeTraveller(id as TravellerId);
@@ -181,14 +185,13 @@ test("a tile is drawn again when an earlier visit took the ground from under its
 
 test("a card that breaks what judges it stands in its list, and holds no other up", async () => {
   const ids = [await visit("Broken", "Osier Dairy"), await visit("Whole", "Osier Dairy")] as const;
-  await new Promise((resolve) => setTimeout(resolve, 300));
   const deriver = await deriverOf(db, study);
   const quick = (card: Parameters<typeof deriver.quick>[0]) =>
     lineOf(() => {
       if (card.traveller.machine === "Broken") throw new Error("a bug");
       return deriver.quick(card);
     });
-  while ((await deriveSome(db, { ...deriver, quick }, Date.now())) !== 0);
+  while ((await deriveSome(db, { ...deriver, quick }, LONG_AFTER())) !== 0);
   expect((await summary(ids[0])).line).toMatchObject({ stampWord: "Not judged" });
   expect((await summary(ids[1])).line).toMatchObject({ complaint: "Hums, will not start" });
   for (const id of ids) await removeTraveller(id);
@@ -202,7 +205,7 @@ test("other house rules make every line old, and it is derived anew", async () =
   expect(await db.summaries.where("derivedBy").notEqual(by).count()).toBe(0);
   await updateHouse((house) => ({ ...house, technician: "Ivo Marrable" }));
   expect(derivedBy((await db.house.get("house"))?.figures)).toBe(by);
-}, 60_000);
+});
 
 describe("found", () => {
   test.each([
@@ -247,11 +250,12 @@ describe("found", () => {
   });
   test("what was written since the index was read is found, and what was taken away is not", async () => {
     const id = await visit("Zither drive", "Osier Dairy");
-    expect(await found({ text: "zither" })).toEqual([id]);
+    await untilFound("zither", [id]);
     await updateTraveller(id, { machine: "Lute drive" });
-    expect([await found({ text: "zither" }), await found({ text: "lute dairy" })]).toEqual([[], [id]]);
+    await untilFound("lute dairy", [id]);
+    expect(await found({ text: "zither" })).toEqual([]);
     await removeTraveller(id);
-    expect(await found({ text: "lute" })).toEqual([]);
+    await untilFound("lute", []);
     expect(await found({})).toHaveLength(await db.summaries.count());
   });
   test("a store that was written past the program is brought in line", async () => {

@@ -28,7 +28,7 @@ beforeAll(async () => {
   await db.open();
   const study = rememberStudy(studyNow);
   await deriveAll(db, () => deriverOf(db, study));
-}, 120_000);
+});
 afterAll(() => db.close());
 
 const count = () => screen.getByRole("heading", { name: /^Visits/ }).textContent ?? "";

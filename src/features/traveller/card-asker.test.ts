@@ -9,7 +9,10 @@ import { createNews } from "./card-news";
 import type { AnsweredStudy, CardAnswer, CardRequest } from "./card-answer";
 
 const CARDS = demoCards(new Date("2026-11-25T12:00:00Z"));
-const settle = () => new Promise((resolve) => setTimeout(resolve, 20));
+// The clock is the test's own: a worker's patience is no matter of how fast this machine is.
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+const settle = (): Promise<void> => jest.advanceTimersByTimeAsync(20);
 const requestOf = (id: string): CardRequest => {
   const card = CARDS.find(({ traveller }) => traveller.id === id);
   if (!card) throw new Error(`no card ${id}`);

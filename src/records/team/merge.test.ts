@@ -4,6 +4,7 @@ import { changedOnBoth, chosen, planMerge, type Choice, type Theirs } from "./pl
 import { noteChanges } from "./note-changes";
 import { withOwn } from "./own-fields";
 import { versionKey, type KnownVersion } from "./team-section";
+import { howMany } from "../../../tests/support/how-many";
 import { compareVersions, joinVersions, nextVersion } from "./version-vector";
 
 /** A device as merging sees it: rows by key, and their versions. */
@@ -13,6 +14,7 @@ interface Device {
   readonly known: Map<string, KnownVersion>;
 }
 
+const EDITS = howMany(2000, 500);
 const device = (id: string): Device => ({ id, rows: new Map(), known: new Map() });
 let clock = Date.UTC(2026, 10, 1);
 const tick = (): string => new Date((clock += 1000)).toISOString();
@@ -201,7 +203,7 @@ function random(seed: number): () => number {
 }
 
 test.each([1, 2, 3])(
-  "five devices, 2,000 edits, files in any order, dropped and read again: all end equal, nothing is lost (seed %i)",
+  "five devices, thousands of edits, files in any order, dropped and read again: all end equal, nothing is lost (seed %i)",
   (seed) => {
     const next = random(seed);
     const below = (most: number): number => Math.floor(next() * most);
@@ -226,7 +228,7 @@ test.each([1, 2, 3])(
       // Every edit says on the record that it was made, so that one that is gone can be told.
       put(at, "part", { id, updatedAt: tick(), said: [...(was?.said ?? []), String(index)] });
     };
-    for (let index = 0; index < 2000; index += 1) {
+    for (let index = 0; index < EDITS; index += 1) {
       edit(index);
       if (next() < 0.2) {
         const from = one();
@@ -249,7 +251,7 @@ test.each([1, 2, 3])(
     // What is not in the end state was taken away by somebody, or set aside by a choice.
     const there = new Set(devices[0] ? [...devices[0].rows.values()].flatMap(({ row }) => row.said ?? []) : []);
     expect(made.filter((each) => !there.has(each) && !lost.has(each) && !gone.has(each))).toEqual([]);
-    expect(made.length).toBeGreaterThan(1800);
+    expect(made.length).toBeGreaterThan(0.9 * EDITS);
     expect(lost.size).toBeGreaterThan(0);
   },
 );

@@ -1,5 +1,6 @@
 /** @jest-environment node */
 import "fake-indexeddb/auto";
+import Dexie from "dexie";
 import { stationOf } from "@/core/stations";
 import { blankStationRow, RECORD_TYPES, stationRecordId, type Choice, type Part, type StationRecord, type Traveller } from "@/records";
 import { putRecords, VemmickDatabase, writing } from "../vemmick-database";
@@ -258,8 +259,9 @@ test("a file of very many records is written whole", async () => {
   // More than a call takes as arguments.
   const many = Array.from({ length: 130_000 }, (_, index): [string, string] => [`part/p${index}`, at]);
   const { id } = await teamDevice(a);
-  await a.versions.bulkPut(many.map(([key]) => ({ key, of: { [id]: 1 }, at, isGone: true })));
+  const known = many.map(([key]) => ({ key, of: { [id]: 1 }, at, isGone: true }));
+  jest.spyOn(a.versions, "toArray").mockReturnValue(Dexie.Promise.resolve(known) as never);
   const { blob } = await teamFile(a);
   const { versions } = JSON.parse(await blob.text()) as { versions: object };
   expect(Object.keys(versions)).toHaveLength(many.length);
-}, 60_000);
+});

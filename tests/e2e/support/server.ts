@@ -10,7 +10,7 @@ export async function startServer(port: number): Promise<{ readonly home: string
   const server = spawn(process.execPath, ["node_modules/next/dist/bin/next", "start", "--hostname", "127.0.0.1", "--port", String(port)], {
     stdio: "ignore",
   });
-  await expect.poll(async () => (await fetch(`${home}/favicon.svg`).catch(() => null))?.status, { timeout: 30_000 }).toBe(200);
+  await expect.poll(async () => (await fetch(`${home}/favicon.svg`).catch(() => null))?.status).toBe(200);
   return {
     home,
     stop: async () => {
@@ -71,5 +71,5 @@ export async function untilStored(page: Page): Promise<void> {
   await page.evaluate(async () => {
     await navigator.serviceWorker.ready;
   });
-  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null), { timeout: 30_000 }).toBe(true);
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
 }

@@ -10,9 +10,6 @@ export default async function makeStartState({ projects: [project] }: FullConfig
   const page = await context.newPage();
   await openRack(page);
   await untilDerived(page);
-  // Cards that ask long questions are derived once more with every answer.
-  await page.waitForTimeout(500);
-  await untilDerived(page);
   await context.storageState({ path: String(storageState), indexedDB: true });
   await browser.close();
 }

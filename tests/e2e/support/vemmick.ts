@@ -1,7 +1,35 @@
 import { expect, test as base, type Page } from "@playwright/test";
+import { STATION_IDS } from "../../../src/core/stations/ids";
+import { STATION_LABELS } from "../../../src/features/stations/labels";
+import { SharedContexts } from "./shared-context";
+import { START_STATE } from "./start-state-path";
 
-/** Every test fails on a broken script, a refused resource, or a request to any other machine. */
-export const test = base.extend<{ watched: undefined }>({
+/**
+ * Every test fails on a broken script, a refused resource, or a request to any other machine. Tests share the browser profiles of
+ * their worker, each as a first visit left it; one that changes more of its profile than its store asks for one of its own.
+ */
+export const test = base.extend<{ watched: undefined; ownProfile: boolean }, { profiles: SharedContexts }>({
+  ownProfile: [false, { option: true }],
+  profiles: [
+    async ({ browser }, use) => {
+      const profiles = new SharedContexts(browser, START_STATE);
+      await use(profiles);
+      await profiles.close();
+    },
+    { scope: "worker" },
+  ],
+  context: async (
+    { browser, profiles, ownProfile, storageState, baseURL, viewport, hasTouch, isMobile, timezoneId, serviceWorkers },
+    hand,
+    { retry },
+  ) => {
+    const wish = { baseURL, viewport, hasTouch, isMobile, timezoneId, serviceWorkers };
+    // A service worker is kept with its profile, and a second try is traced from its first page on.
+    const isOwn = ownProfile || serviceWorkers === "allow" || storageState !== START_STATE || retry > 0;
+    const context = isOwn ? await browser.newContext({ ...wish, storageState }) : await profiles.take(wish);
+    await hand(context);
+    await (isOwn ? context.close() : SharedContexts.leave(context));
+  },
   watched: [
     async ({ page, baseURL }, use) => {
       const trouble: string[] = [];
@@ -22,8 +50,6 @@ export const test = base.extend<{ watched: undefined }>({
   ],
 });
 export { expect };
-/** Every station, by its place on the strip. */
-export { STATION_IDS as STATIONS } from "../../../src/core/stations/ids";
 
 export const bench = (page: Page) => page.getByRole("main");
 export const strip = (page: Page) => page.getByRole("navigation", { name: "Strip" });
@@ -55,6 +81,23 @@ export async function goTo(page: Page, station: string): Promise<void> {
     .getByRole("button", { name: new RegExp(`^${station}`) })
     .click();
   await expect(page.getByRole("heading", { name: station, level: 1 })).toBeVisible();
+}
+
+/** Opens each station of the card on the page, one after the other, also those this motor has no use for, and looks at it. */
+export async function throughStations(page: Page, look: (name: string) => Promise<void>): Promise<void> {
+  const isPhone = (page.viewportSize()?.width ?? 1280) < 1024;
+  const stops = isPhone ? page.getByRole("dialog", { name: "Stations" }) : strip(page);
+  for (const { title } of STATION_IDS.map((id) => STATION_LABELS[id])) {
+    if (isPhone) await page.getByRole("button", { name: /station \d+ of \d+/ }).tap();
+    const stop = stops.getByRole("button", { name: new RegExp(`^${title}`) });
+    const more = stops.getByRole("button", { name: /^More: / });
+    await expect(stop.or(more).first()).toBeVisible();
+    if ((await stop.count()) === 0) await more.click();
+    await stop.click();
+    await expect(page.getByRole("heading", { name: title, level: 1 })).toBeVisible();
+    await untilDrawn(page);
+    await look(title);
+  }
 }
 
 /** Isolates, proves dead, measures the capacitor. */
@@ -95,11 +138,38 @@ export async function keptAt(page: Page, travellerId: string, station: string): 
   );
 }
 
-/** A figure is kept within this time of its last key; what happens sooner is for the tests of keeping. */
-const KEPT_WITHIN_MS = 300;
+/** What is kept at a station comes to be this. */
+export const expectKept = (page: Page, travellerId: string, station: string, shape: Record<string, unknown>): Promise<void> =>
+  expect.poll(() => keptAt(page, travellerId, station)).toMatchObject(shape);
 
-/** Leaves a page as a person would: not within a blink of the last key. */
-export const untilKept = (page: Page): Promise<void> => page.waitForTimeout(KEPT_WITHIN_MS);
+/** Leaves a page as a person would: once every key is in its row. What dies sooner is for the tests of keeping. */
+export async function untilKept(page: Page): Promise<void> {
+  await expect
+    .poll(() =>
+      page.evaluate(
+        () =>
+          new Promise<number>((resolve) => {
+            const open = indexedDB.open("vemmick");
+            open.onsuccess = () => {
+              // Each key is noted here in its own turn, and taken away with the transaction that keeps it.
+              const count = open.result.transaction("journal").objectStore("journal").count();
+              count.onsuccess = () => {
+                open.result.close();
+                resolve(count.result);
+              };
+            };
+          }),
+      ),
+    )
+    .toBe(0);
+}
+
+/** Waits until a page has read what it shows, and has drawn it. */
+export async function untilDrawn(page: Page): Promise<void> {
+  await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
+  await expect(page.getByText("Reading what is kept")).toHaveCount(0);
+  await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve))));
+}
 
 export async function reloadKept(page: Page): Promise<void> {
   await untilKept(page);
@@ -107,7 +177,7 @@ export async function reloadKept(page: Page): Promise<void> {
 }
 
 /** Waits until nothing is derived any more: that is work of the first visit, in a worker that others need not load. */
-export async function untilDerived(page: Page, timeout = 60_000): Promise<void> {
+export async function untilDerived(page: Page): Promise<void> {
   await expect
     .poll(
       () =>
@@ -133,7 +203,8 @@ export async function untilDerived(page: Page, timeout = 60_000): Promise<void> 
               };
             }),
         ),
-      { timeout },
+      // All of a big store is minutes of a worker's time: only the test's own ceiling ends it.
+      { timeout: 0 },
     )
     .toBe(true);
 }

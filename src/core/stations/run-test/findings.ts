@@ -77,7 +77,7 @@ export function findingsOfRun(record: RunTestRecord, rows: readonly RunRow[], fa
     "hand-turn": row("coastDown")?.position === "below" ? "tight" : null,
     "supply-voltage": supply && (supply === "inside" ? "good" : "sags"),
   };
-  return Object.entries(found).flatMap(([test, outcome]) => {
+  return Object.entries(found).flatMap(([test, outcome]): Finding[] => {
     if (!outcome || SAID_ALREADY[`${test}/${outcome}`]?.some((complaint) => facts.complaints.includes(complaint))) return [];
     if (test === "hand-turn") return [{ test, weights: HELD_BACK }];
     // Volts above the plate's are not a sag, and no suspect of their own.

@@ -1,0 +1,3 @@
+export function measurePace(): number;
+export const pace: () => number;
+export const ceilingMs: (usualMs: number) => number;

@@ -59,7 +59,8 @@ const answer = (request, response) => {
 };
 const server = tls.kind === "none" ? createHttp(answer) : createHttps({ cert: secrets.cert, key: secrets.key }, answer);
 server.once("error", (error) => stop(LISTEN_PROBLEMS[error.code]?.(serving) ?? `The server could not start: ${error.message}`));
-server.listen(port, host, async () => {
+/** Says where it is served, and what goes without HTTPS. */
+async function tellAddresses() {
   const addresses = addressesOf(serving);
   console.log(`\nVemmick is served at\n${addresses.map((address) => `  ${address}`).join("\n")}`);
   if (isThisMachineOnly(host)) console.log("Only this machine reaches it. HOST=0.0.0.0 lets others in.");
@@ -69,7 +70,8 @@ server.listen(port, host, async () => {
   if (tls.kind === "self-signed")
     console.log(`A phone trusts it once it has installed ${addresses[0]}${CERTIFICATE_PATH}; docs/hosting.md says how.`);
   console.log("Stop it with Ctrl+C.\n");
-});
+}
+server.listen(port, host, () => void tellAddresses());
 for (const signal of ["SIGINT", "SIGTERM"])
   process.on(signal, () => {
     server.close(() => process.exit(0));

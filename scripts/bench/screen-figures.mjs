@@ -46,7 +46,9 @@ async function watchKeys(page, selector, until = "painted") {
         pressed = null;
         if (moment === "changed") return times.push(performance.now() - from);
         // The frame after the change is the one a person sees; other tasks that wait do not put it off.
-        requestAnimationFrame(() => window.scheduler.postTask(() => times.push(performance.now() - from), { priority: "user-blocking" }));
+        requestAnimationFrame(
+          () => void window.scheduler.postTask(() => times.push(performance.now() - from), { priority: "user-blocking" }),
+        );
       }).observe(document.querySelector(watched), { subtree: true, childList: true, characterData: true, attributes: true });
     },
     [selector, until],
@@ -150,7 +152,9 @@ export async function stationSwitches(browser, home, slower) {
       if (pressed === null) return;
       const from = pressed;
       pressed = null;
-      requestAnimationFrame(() => window.scheduler.postTask(() => times.push(performance.now() - from), { priority: "user-blocking" }));
+      requestAnimationFrame(
+        () => void window.scheduler.postTask(() => times.push(performance.now() - from), { priority: "user-blocking" }),
+      );
     }).observe(document.querySelector("#bench"), { subtree: true, childList: true });
   });
   for (let round = 0; round < 10; round += 1)

@@ -41,7 +41,7 @@ export function groupTests(files) {
 /** A script whose parts bear the names of their files, each with its own hooks. */
 const entryOf = ({ files, needsPage }) =>
   [
-    needsPage ? `import "./tests/support/patient";` : "",
+    needsPage ? `require("./tests/support/patient");` : "",
     ...files.map((file) => `describe(${JSON.stringify(file)}, () => { require(${JSON.stringify(`./${file}`)}); });`),
   ].join("\n");
 

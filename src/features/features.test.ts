@@ -1,6 +1,6 @@
 import { STATION_LABELS } from "./stations/labels";
 import { TESTS } from "@/core/trade";
-import { assessTraveller } from "@/core/traveller";
+import { assessTraveller, type StationEntries } from "@/core/traveller";
 import { demoCard, demoCards } from "../../tests/support/demo-cards";
 import { HOUSE_RULE_IDS, houseRule, toHouseFigures } from "@/core/house";
 import { OUTCOME_NAMES } from "@/core/diagnosis";
@@ -176,29 +176,15 @@ test("the printed words follow the house rules", () => {
 });
 
 describe("the tape", () => {
-  test("changes state only at a station of its own", () => {
-    const stretches = stretchesOf(cardOf("nursery-fan-weak").assessment);
-    expect(STATION_IDS.map((id) => stretches[id])).toEqual([
-      "live",
-      "live",
-      "to-dead-done",
-      "dead",
-      "dead",
-      "dead",
-      "dead",
-      "dead",
-      "dead",
-      "dead",
-      "dead",
-      "dead",
-      "to-live-done",
-      "live",
-      "live",
-      "live",
-      "live",
-      "live",
-      "live",
-    ]);
+  test("changes state only at a station of its own, and shows the present: dead while it is, passed once power is back", () => {
+    const tape = (entries: StationEntries) => {
+      const stretches = stretchesOf(assessTraveller(entries, HOUSE));
+      return [...new Set(STATION_IDS.map((id) => stretches[id]))];
+    };
+    const { entries } = cardOf("nursery-fan-weak");
+    expect(tape(entries)).toEqual(["live", "to-dead", "dead-passed", "to-live-done"]);
+    const { "power-back": _, ...before } = entries;
+    expect(tape(before)).toEqual(["live", "to-dead-done", "dead", "to-live"]);
   });
   test("its dead stretch is shut until it was made safe", () => {
     const stretches = stretchesOf(assessTraveller({}, HOUSE));

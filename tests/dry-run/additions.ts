@@ -66,7 +66,7 @@ export const smellStation = defineStation({
 `,
     "src/core/stations/smell/migrations.ts": `import type { StationMigrations } from "../../station";
 
-export const smellMigrations: StationMigrations = { 15: (data) => ({ note: "", ...data }) };
+export const smellMigrations: StationMigrations = { 16: (data) => ({ note: "", ...data }) };
 `,
     "src/features/stations/smell/index.ts": `import type { StationDetail } from "@/core/stations";
 import type { StationView } from "../../station/contract";
@@ -115,8 +115,8 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
     { file: "src/core/stations/ids.ts", after: `  "look",`, line: `  "smell",` },
     {
       file: "src/records/record-kinds.ts",
-      after: `  station: { list: "stations", version: 14, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
-      line: `  station: { list: "stations", version: 15, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      after: `  station: { list: "stations", version: 15, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      line: `  station: { list: "stations", version: 16, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
       isInstead: true,
     },
     {

@@ -436,7 +436,9 @@ export function changeState(to: "dead" | "live", entries: StationEntries, clock:
   const volts = (text: string): Entry => read(text, "voltage", at);
   if (to === "live") {
     const steps = { "leads-and-covers": at, "everyone-clear": at, "lock-off": at };
-    return { ...entries, "power-back": entryOf({ steps, restoredAt: at }) };
+    const kept = entries["power-back"]?.data ?? STATIONS["power-back"].blank;
+    const earlier = kept.restoredAt === null ? kept.earlier : [...kept.earlier, { steps: kept.steps, restoredAt: kept.restoredAt }];
+    return { ...entries, "power-back": entryOf({ steps, restoredAt: at, earlier }) };
   }
   const round = {
     ...STATIONS["make-safe"].blank.round,

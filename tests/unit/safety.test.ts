@@ -37,8 +37,12 @@ function startWalk(seed: number): Walk {
 function step(walk: Walk, clock: ReturnType<typeof visitClock>): void {
   const { motor, random } = walk;
   const die = random();
-  if (die < 0.2) walk.entries = changeState(random() < 0.5 ? "dead" : "live", walk.entries, clock);
-  else if (die < 0.27) {
+  if (die < 0.2) {
+    const to = random() < 0.5 ? "dead" : "live";
+    // Power is given where nothing stands against it: the button is shut otherwise.
+    const { isApart, isGrounded, tripChecks } = assessTraveller(walk.entries, DEFAULT_HOUSE).stations["power-back"].detail;
+    if (to === "dead" || !(isApart || isGrounded || tripChecks.length > 0)) walk.entries = changeState(to, walk.entries, clock);
+  } else if (die < 0.27) {
     const id = STATION_IDS[Math.floor(random() * STATION_IDS.length)] ?? "look";
     walk.entries = { ...walk.entries, [id]: { data: walk.entries[id]?.data ?? STATIONS[id].blank, skippedReason: "no access" } };
   } else if (die < 0.37) {
@@ -50,7 +54,9 @@ function step(walk: Walk, clock: ReturnType<typeof visitClock>): void {
     };
   } else if (die < 0.43) {
     // Something comes off, or everything is back and closed; perhaps it was decided already.
-    const backAt = random() < 0.5 ? null : clock.at();
+    // While it has power nothing is taken apart: the station is shut.
+    const isDead = assessTraveller(walk.entries, DEFAULT_HOUSE).facts.power === "dead";
+    const backAt = random() < 0.5 && isDead ? null : clock.at();
     const cover = {
       id: "cover",
       part: "cover" as const,

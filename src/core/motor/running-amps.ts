@@ -6,6 +6,8 @@ import { type WorkingStep, figureOf, decideConformity, formatNumber, formatQuant
 export interface AmpsVerdict {
   readonly amps: number;
   readonly standardUncertaintyA: number;
+  /** full-load amps it is held against [A]; null: not on the plate */
+  readonly plateA: number | null;
   /** amps / plate amps; null without a plate figure */
   readonly fractionOfPlate: number | null;
   readonly conformity: Conformity | null;
@@ -39,6 +41,7 @@ export function judgeAmps(entry: Entry | null, plateA: number | null, house: Hou
   return {
     amps,
     standardUncertaintyA,
+    plateA,
     fractionOfPlate: plateA === null ? null : amps / plateA,
     conformity:
       plateA === null

@@ -111,19 +111,24 @@ describe("trips", () => {
     },
   };
   test("power does not return to what trips before it was looked at", () => {
-    expect(assessParts({ ...FAN, ...says("trips-at-once"), ...back }).facts.power).toBe("dead");
-    expect(assessParts({ ...FAN, ...says("trips-at-once"), ...back, ...looked, ...clear }).facts.power).toBe("live");
+    const trips = { ...FAN, ...says("trips-at-once"), ...madeSafe(AT) };
+    expect(assessParts(trips).stations["power-back"].detail.tripChecks).toEqual(["look", "hand-turn", "frame"]);
+    expect(assessParts({ ...trips, ...looked, ...clear }).stations["power-back"].detail.tripChecks).toEqual([]);
+    // Given all the same it is live, and said to be: nothing makes a motor that has power look dead.
+    expect(assessParts({ ...trips, ...back }).facts.power).toBe("live");
+    expect(assessParts({ ...trips, ...back, ...looked, ...clear }).facts.power).toBe("live");
     expect(assessParts({ ...FAN, ...says("squeals"), ...back }).facts.power).toBe("live");
   });
   test.each([
-    ["nothing more", {}, "dead"],
-    ["the part out, and no test", { again: { isPartOut: true, reading: null } }, "dead"],
-    ["the part out, and still a path", { again: { isPartOut: true, reading: ohms("800") } }, "dead"],
-    ["a clear test, and the part still in", { again: { isPartOut: false, reading: ohms("OL") } }, "dead"],
-    ["the part out, and clear", { again: { isPartOut: true, reading: ohms("OL") } }, "live"],
-  ] as const)("over a ground fault, with %s: %s", (_name, rest, power) => {
+    ["nothing more", {}, "barred"],
+    ["the part out, and no test", { again: { isPartOut: true, reading: null } }, "barred"],
+    ["the part out, and still a path", { again: { isPartOut: true, reading: ohms("800") } }, "barred"],
+    ["a clear test, and the part still in", { again: { isPartOut: false, reading: ohms("OL") } }, "barred"],
+    ["the part out, and clear", { again: { isPartOut: true, reading: ohms("OL") } }, "given"],
+  ] as const)("over a ground fault, with %s, power is %s", (_name, rest, power) => {
     const frame = { readings: [ohms("12"), ohms("OL"), ohms("OL")], ...rest };
-    expect(assessParts({ ...FAN, ...says("squeals"), ...looked, ...back, frame }).facts.power).toBe(power);
+    const { isGrounded } = assessParts({ ...FAN, ...says("squeals"), ...looked, ...madeSafe(AT), frame }).stations["power-back"].detail;
+    expect(isGrounded ? "barred" : "given").toBe(power);
   });
   test("a failed insulation test holds it back as well", () => {
     const insulation = {
@@ -136,7 +141,8 @@ describe("trips", () => {
       cells: [{ a: "all" as const, b: "frame" as const, entry: read("0.2", "insulation") }],
       isDischarged: true,
     };
-    expect(assessParts({ ...FAN, ...says("squeals"), ...looked, ...back, insulation }).facts.power).toBe("dead");
+    const found = assessParts({ ...FAN, ...says("squeals"), ...looked, ...madeSafe(AT), insulation });
+    expect(found.stations["power-back"].detail.isGrounded).toBe(true);
   });
   test("a switch that nothing presses bars every live test", () => {
     const gear = { ...STATIONS["start-gear"].blank.switch, atRest: ohms("OL"), actuated: ohms("0.2"), isCoverSeated: false };

@@ -236,11 +236,14 @@ describe("the ledger", () => {
     expect(detail.state).toBe(kinds.length === 0 ? "closed" : "apart");
     expect(own.stamp).toBe(kinds.length === 0 ? "holds" : "open");
   });
-  test("while it lies open there is no power, no live test, and putting it back comes next", () => {
+  test("while it lies open power is not given, there is no live test, and putting it back comes next", () => {
     const back: Parts = { "power-back": { steps: {}, restoredAt: "2026-11-25T12:00:00.000Z" } };
+    const shut = ledger({ steps: [step("a", "key", false)] }).assessment;
+    expect(shut.facts).toMatchObject({ isApart: true, power: "dead" });
+    expect(shut.stations["power-back"].detail).toMatchObject({ isApart: true, isLive: false });
+    // Given all the same it is live, and said to be.
     const open = ledger({ steps: [step("a", "key", false)] }, back).assessment;
-    expect(open.facts).toMatchObject({ isApart: true, power: "dead" });
-    expect(open.stations["power-back"].detail).toMatchObject({ isApart: true, isLive: false });
+    expect(open.facts).toMatchObject({ isApart: true, power: "live" });
     const next = open.next;
     if (next.kind === "move" && next.move.kind !== "decide") expect(["dead", "either"]).toContain(stationOf(next.station).definition.power);
     const decided = ledger(

@@ -1,3 +1,4 @@
+import { presentRound } from "../stations/power-back";
 import { cautionsFor } from "../station";
 import { NO_FACTS } from "../facts";
 import { NO_STUDY } from "../study";
@@ -24,6 +25,12 @@ const ROUND: StationData<"make-safe">["round"] = {
   capacitorVolts: read("0.4", "voltage", "2026-11-23T10:05:00.000Z"),
 };
 const SAFE: Parts = { "make-safe": { round: ROUND, earlier: [] } };
+
+const T11 = "2026-11-23T11:00:00.000Z";
+const T12 = "2026-11-23T12:00:00.000Z";
+/** The same round, all of it at a later moment. */
+const laterBy = <T>(round: T, at: string): T =>
+  JSON.parse(JSON.stringify(round).replace(/"\d{4}-\d\d-\d\dT[^"]*Z"/g, JSON.stringify(at))) as T;
 
 describe("every station", () => {
   test.each(STATION_IDS)("%s: its blank is valid, not done, and needs nothing from others", (id) => {
@@ -98,6 +105,26 @@ describe("make safe", () => {
     expect(live.facts.power).toBe("live");
     const stale = assessParts({ ...SAFE, "power-back": { restoredAt: "2026-11-23T09:00:00.000Z" } });
     expect(stale.facts.power).toBe("dead");
+  });
+  test("what was safe is told in the past once power is back, and a second time begins with nothing ticked", () => {
+    const steps = { "leads-and-covers": T11, "everyone-clear": T11, "lock-off": T11 };
+    const live = assessParts({ ...SAFE, "power-back": { steps, restoredAt: T11 } });
+    expect(live.stations["make-safe"]).toMatchObject({ stamp: "noted", detail: { state: "over", stretches: [{ to: T11 }] } });
+    expect(live.stations["power-back"].detail).toMatchObject({ isLive: true, missing: [] });
+    // The round before is kept, a new one is begun: not safe yet, so it still has power.
+    const begun = assessParts({ "make-safe": { earlier: [ROUND] }, "power-back": { steps, restoredAt: T11 } });
+    expect(begun.facts).toMatchObject({ power: "live", restoredAt: T11 });
+    expect(begun.stations["make-safe"]).toMatchObject({ stamp: "not-done", detail: { state: "open", stretches: [{ to: T11 }] } });
+    // Safe once more, after power: the checks of before count for nothing now, and are kept.
+    const again = assessParts({ "make-safe": { earlier: [ROUND], round: laterBy(ROUND, T12) }, "power-back": { steps, restoredAt: T11 } });
+    expect(again.facts).toMatchObject({ power: "dead", deadSince: T12 });
+    expect(again.stations["power-back"].detail).toMatchObject({ isLive: false, steps: {}, restoredAt: null, before: [T11] });
+    expect(again.stations["power-back"].detail.missing).toHaveLength(3);
+    expect(presentRound({ steps, restoredAt: T11, earlier: [] }, T12)).toEqual({
+      steps: {},
+      restoredAt: null,
+      earlier: [{ steps, restoredAt: T11 }],
+    });
   });
   test.each<[StationId, "live" | "dead", StationId | null]>([
     ["capacitor", "live", "make-safe"],

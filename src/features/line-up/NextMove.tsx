@@ -27,7 +27,11 @@ export function NextMove({ words, names, onNames, finished, onGo, onFinish, onCa
               id={names.id}
               names={names}
               onNames={onNames}
-              why="It has no name yet. Named, its next visit has these readings beside it."
+              why={
+                names.machine.trim() === ""
+                  ? "It has no name yet. Named, its next visit has these readings beside it."
+                  : "Named: its next visit has these readings beside it."
+              }
               className="mt-2 bg-sheet p-2.5 text-ink"
             />
           </Suspense>

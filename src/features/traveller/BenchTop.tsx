@@ -1,4 +1,5 @@
 "use client";
+import { isPowerBack } from "@/core/job";
 import { STATION_LABELS } from "../stations/labels";
 import type { HouseRuleId } from "@/core/house";
 import type { Assessment } from "@/core/station";
@@ -186,10 +187,13 @@ export const BenchTop = memo(function BenchTop({
   );
 });
 
-function stateLine({ power: now, deadSince }: CardFacts, power: string): string {
+function stateLine({ power: now, deadSince, restoredAt }: CardFacts, power: string): string {
   if (now === "dead") return `Power off · made safe ${deadSince ? clockTime(deadSince) : ""}`;
   if (power === "live") return "Power on · live work";
-  return deadSince === null ? "Taken to be live until made safe" : "Power on again";
+  if (deadSince === null) return "Taken to be live until made safe";
+  return isPowerBack(restoredAt, deadSince) && restoredAt
+    ? `Power on again since ${clockTime(restoredAt)}`
+    : "Taken to be live until made safe once more";
 }
 
 function Gate({

@@ -13,12 +13,13 @@ function wave(from: number, to: number): string {
 
 const HEIGHT = 48;
 
-/** One row of the rail: heavy where dead, a wave where live, a knife switch where the state changes. */
+/** One row of the rail: heavy where dead, two thin lines where it was, a wave where live, a knife switch where the state changes. */
 export function Rail({ stretch }: { stretch: Stretch }) {
   return (
     <svg viewBox={`0 0 48 ${HEIGHT}`} className="absolute inset-y-0 left-0 h-full w-12" preserveAspectRatio="none" aria-hidden="true">
       {stretch === "live" ? <path d={wave(0, HEIGHT)} stroke={LIVE} strokeWidth="2.4" fill="none" /> : null}
       {stretch === "dead" ? <path d={`M${X} 0V${HEIGHT}`} stroke={INK} strokeWidth="5" /> : null}
+      {stretch === "dead-passed" ? <path d={`M${X - 2} 0V${HEIGHT}M${X + 2} 0V${HEIGHT}`} stroke="var(--rule)" strokeWidth="1.6" /> : null}
       {stretch === "dead-closed" ? <path d={`M${X} 0V${HEIGHT}`} stroke="var(--rule)" strokeWidth="5" strokeDasharray="3 5" /> : null}
       {stretch === "to-dead" || stretch === "to-dead-done" ? (
         <>
@@ -59,6 +60,8 @@ export function RailAcross({ stretches, at }: { stretches: readonly Stretch[]; a
     if (stretch === "live") {
       return <path key={index} d={`M${x} ${y}q3.75 -8 7.5 0t7.5 0t7.5 0t7.5 0`} stroke={LIVE} strokeWidth="2" fill="none" />;
     }
+    if (stretch === "dead-passed")
+      return <path key={index} d={`M${x} ${y - 2}h${STATION_W}M${x} ${y + 2}h${STATION_W}`} stroke="var(--rule)" strokeWidth="1.4" />;
     if (stretch === "dead" || stretch === "dead-closed") {
       return (
         <path

@@ -104,6 +104,7 @@ export const feltFree = { turn: "free" as const, radialPlay: false, endPlay: fal
 export const powerBack = (clock: DemoClock, minutes: number): StationData<"power-back"> => ({
   steps: { "leads-and-covers": clock.at(minutes), "everyone-clear": clock.at(minutes), "lock-off": clock.at(minutes) },
   restoredAt: clock.at(minutes),
+  earlier: [],
 });
 
 /** Switched on for a moment, or left running: what it did, and the figures of it. */

@@ -1,5 +1,6 @@
 import { defineStation, plainAssessment, type Stamp, type StationContext, MomentSchema, NoteSchema, TicksSchema } from "../../station";
 import * as v from "valibot";
+import { deadStretches, isPowerBack, type DeadStretch } from "../../job";
 import { compareMoments } from "../../kept";
 import type { Facts } from "../../facts";
 import { figureOf, EntrySchema, type Entry } from "../../quantity";
@@ -64,7 +65,8 @@ export type SafetyLack =
   | "capacitor-before-isolated";
 
 export interface MakeSafeDetail {
-  readonly state: "open" | "measured" | "declared" | "still-live" | "charged";
+  /** `over`: it was safe, and power has come back since: all that was ticked and measured is of then */
+  readonly state: "open" | "measured" | "declared" | "still-live" | "charged" | "over";
   readonly lacks: readonly SafetyLack[];
   /** isolation steps of this machine */
   readonly steps: readonly IsolationStep[];
@@ -72,8 +74,10 @@ export interface MakeSafeDetail {
   readonly lacksCapacitor: boolean;
   /** there is one all the same: its charge is asked for */
   readonly isCapacitorSeen: boolean;
-  /** when the last needed figure was taken, or it was declared */
+  /** when the last needed figure was taken, or it was declared, in the round in hand */
   readonly safeAt: string | null;
+  /** stretches in which it was dead on this visit, in order; the last one may be open */
+  readonly stretches: readonly DeadStretch[];
   readonly capacitorV: number | null;
   readonly circuitV: number | null;
   /** the plug was pulled */
@@ -133,7 +137,23 @@ function latestMoment(round: SafetyRound): string | null {
   return moments.sort().at(-1) ?? null;
 }
 
+/** How a round stands by itself, whatever came after it. */
+function stateOf(round: SafetyRound, safeVolts: number): Exclude<MakeSafeDetail["state"], "over"> {
+  const [circuitV, capacitorV] = [voltsOf(round.circuitDead), voltsOf(round.capacitorVolts)];
+  if (circuitV !== null && circuitV > safeVolts) return "still-live";
+  if (!round.hasNoCapacitor && capacitorV !== null && capacitorV > safeVolts) return "charged";
+  if (lacksOf(round, safeVolts).length === 0) return "measured";
+  return round.declared !== null ? "declared" : "open";
+}
+
+/** Since when a round has it safe; null: it has not. */
+function safeSince(round: SafetyRound, safeVolts: number): string | null {
+  const state = stateOf(round, safeVolts);
+  return state === "measured" ? latestMoment(round) : state === "declared" ? (round.declared?.at ?? null) : null;
+}
+
 const STAMPS: Record<MakeSafeDetail["state"], Stamp> = {
+  over: "noted",
   open: "not-done",
   measured: "holds",
   declared: "too-close",
@@ -156,24 +176,21 @@ export const makeSafeStation = defineStation({
     // A type that has no capacitor leaves no charge, unless somebody saw one or measured a charge all the same.
     const isSeen = record.round.capacitorVolts !== null || record.round.steps[CAPACITOR_SEEN] !== undefined;
     const lacksCapacitor = absenceOf("charge", facts) !== null;
-    const round = lacksCapacitor && !isSeen ? { ...record.round, hasNoCapacitor: true } : record.round;
+    const asFound = (each: SafetyRound): SafetyRound => (lacksCapacitor && !isSeen ? { ...each, hasNoCapacitor: true } : each);
+    const round = asFound(record.round);
     const declaredAt = [...record.earlier, round].flatMap((each) => each.declared?.at ?? []);
     const lacks = lacksOf(round, house.safeVolts);
     const circuitV = voltsOf(round.circuitDead);
     const capacitorV = voltsOf(round.capacitorVolts);
-    const state: MakeSafeDetail["state"] =
-      circuitV !== null && circuitV > house.safeVolts
-        ? "still-live"
-        : !round.hasNoCapacitor && capacitorV !== null && capacitorV > house.safeVolts
-          ? "charged"
-          : lacks.length === 0
-            ? "measured"
-            : round.declared !== null
-              ? "declared"
-              : "open";
-    const safeAt = state === "measured" ? latestMoment(round) : state === "declared" ? (round.declared?.at ?? null) : null;
+    const safeAt = safeSince(round, house.safeVolts);
+    const isOver = safeAt !== null && isPowerBack(facts.restoredAt, safeAt);
+    const state = isOver ? "over" : stateOf(round, house.safeVolts);
+    const wasSafeAt = record.earlier.flatMap((each) => safeSince(asFound(each), house.safeVolts) ?? []);
+    const stretches = deadStretches([...wasSafeAt, ...(safeAt === null ? [] : [safeAt])], facts.restoredAtAll);
+    const deadSince = stretches.at(-1)?.from ?? null;
     const detail: MakeSafeDetail = {
       state,
+      stretches,
       steps: isolationStepsOn(facts),
       lacksCapacitor,
       isCapacitorSeen: isSeen,
@@ -185,7 +202,7 @@ export const makeSafeStation = defineStation({
       declaredAt,
     };
     return plainAssessment(STAMPS[state], detail, {
-      facts: safeAt === null ? {} : { power: "dead", deadSince: safeAt },
+      facts: deadSince === null ? {} : { power: safeAt !== null && !isOver ? "dead" : "live", deadSince },
     });
   },
 });

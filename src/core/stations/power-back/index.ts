@@ -1,21 +1,49 @@
 import { defineStation, plainAssessment, MomentSchema, TicksSchema } from "../../station";
 import * as v from "valibot";
+import { isPowerBack } from "../../job";
+import { compareMoments } from "../../kept";
+import { powerBackMigrations } from "./migrations";
 
 /** What is seen to before power returns. */
 export const RESTORE_STEPS = ["leads-and-covers", "everyone-clear", "lock-off"] as const;
 export type RestoreStep = (typeof RESTORE_STEPS)[number];
 
+const RoundSchema = v.object({ steps: TicksSchema, restoredAt: v.nullable(MomentSchema) });
+export type PowerBackRound = v.InferOutput<typeof RoundSchema>;
+
+/** Far more than power comes back on one visit. */
+const MOST_ROUNDS = 500;
+
 const schema = v.object({
-  steps: TicksSchema,
-  restoredAt: v.nullable(MomentSchema),
+  ...RoundSchema.entries,
+  /** earlier returns to power on the same visit: kept, never edited */
+  earlier: v.pipe(v.array(RoundSchema), v.maxLength(MOST_ROUNDS)),
 });
 export type PowerBackRecord = v.InferOutput<typeof schema>;
 
+/**
+ * The record as the return to power in hand has it: what was ticked before the circuit was last made safe is of a time before,
+ * and counts for nothing now.
+ * @param record as it is kept
+ * @param deadSince when the circuit was last made safe, ISO 8601; null: never
+ * @returns the same record with a round that begins after that, and the one before it among the earlier
+ */
+export function presentRound({ steps, restoredAt, earlier }: PowerBackRecord, deadSince: string | null): PowerBackRecord {
+  if (restoredAt !== null && !isPowerBack(restoredAt, deadSince))
+    return { steps: {}, restoredAt: null, earlier: [...earlier, { steps, restoredAt }] };
+  const isOfNow = ([, at]: readonly [string, string]): boolean => deadSince === null || compareMoments(at, deadSince) >= 0;
+  return { steps: Object.fromEntries(Object.entries(steps).filter(isOfNow)), restoredAt, earlier };
+}
+
 export interface PowerBackDetail {
   readonly missing: readonly RestoreStep[];
+  /** what was ticked for this return to power */
+  readonly steps: PowerBackRound["steps"];
   /** power is on again after the circuit was last made safe */
   readonly isLive: boolean;
   readonly restoredAt: string | null;
+  /** earlier returns to power on this visit, ISO 8601 */
+  readonly before: readonly string[];
   /** something that came off is not back: no power until it is */
   readonly isApart: boolean;
   /** a ground fault was found, and the frame test not repeated after what was faulty came out */
@@ -38,17 +66,24 @@ export const powerBackStation = defineStation({
     cautions: ["gas-back", "line-voltage", "moving-parts", "local-codes"],
   },
   schema,
-  blank: { steps: {}, restoredAt: null } as PowerBackRecord,
+  blank: { steps: {}, restoredAt: null, earlier: [] } as PowerBackRecord,
+  migrations: powerBackMigrations,
+  early: ({ restoredAt, earlier }) => {
+    const restoredAtAll = [...earlier.map((round) => round.restoredAt), restoredAt].filter((at) => at !== null).sort(compareMoments);
+    return { restoredAt: restoredAtAll.at(-1) ?? null, restoredAtAll };
+  },
   assess(record, { facts, worked = new Set() }) {
+    const { steps, restoredAt, earlier } = presentRound(record, facts.deadSince);
     const isGrounded = facts.isGrounded && !facts.isGroundCleared;
     const tripChecks = facts.mayTrip ? TRIP_CHECKS.filter((id) => !worked.has(id)) : [];
-    const isBarred = facts.isApart || isGrounded || tripChecks.length > 0;
-    // A restoration from before the last lock-out says nothing of now.
-    const isLive = !isBarred && record.restoredAt !== null && (facts.deadSince === null || record.restoredAt >= facts.deadSince);
+    // What stands against power stands against giving it, and never makes a motor that has it look dead.
+    const isLive = isPowerBack(restoredAt, facts.deadSince);
     const detail: PowerBackDetail = {
-      missing: RESTORE_STEPS.filter((step) => record.steps[step] === undefined),
+      steps,
+      missing: RESTORE_STEPS.filter((step) => steps[step] === undefined),
       isLive,
-      restoredAt: record.restoredAt,
+      restoredAt,
+      before: earlier.flatMap((round) => round.restoredAt ?? []),
       isApart: facts.isApart,
       isGrounded,
       tripChecks,

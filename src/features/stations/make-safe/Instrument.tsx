@@ -15,6 +15,18 @@ export default function Instrument({ record, assessment, house, change }: Instru
   const { round } = record;
   const { detail } = assessment;
   const set = (part: Partial<typeof round>) => change((r) => ({ ...r, round: { ...r.round, ...part } }));
+  const onceMore = (
+    <button type="button" className="btn" onClick={() => change((r) => ({ earlier: [...r.earlier, r.round], round: BLANK_ROUND }))}>
+      Make safe once more
+    </button>
+  );
+  if (detail.state === "over")
+    return (
+      <div className="flex flex-col items-start gap-5">
+        <Verdict assessment={assessment} word={wordOf(detail)} sentences={sentences(detail, house.figures)} />
+        {onceMore}
+      </div>
+    );
   return (
     <FieldFlow className="flex flex-col gap-5">
       <TickTimes
@@ -94,11 +106,7 @@ export default function Instrument({ record, assessment, house, change }: Instru
             Declare safe without measuring
           </button>
         ) : null}
-        {detail.safeAt ? (
-          <button type="button" className="btn" onClick={() => change((r) => ({ earlier: [...r.earlier, r.round], round: BLANK_ROUND }))}>
-            Make safe once more
-          </button>
-        ) : null}
+        {detail.safeAt ? onceMore : null}
       </div>
     </FieldFlow>
   );

@@ -5,6 +5,8 @@ import { type Detail, STEPS, sentences, wordOf } from "./words";
 export const makeSafeView: StationView<"make-safe", Detail> = {
   brief: ({ detail }) => wordOf(detail),
   say: (record, { detail }, _facts, house) => {
+    // What is over is told by its times alone: its ticks are of then.
+    if (detail.state === "over") return sentences(detail, house);
     const done = STEPS.filter(({ id }) => record.round.steps[id] !== undefined).map(
       ({ id, label }) => `${label} ${clockTime(record.round.steps[id] ?? "")}`,
     );

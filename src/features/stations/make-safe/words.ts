@@ -27,17 +27,26 @@ export const LACK_WORDS: Record<SafetyLack, string> = {
   "capacitor-before-isolated": "capacitor measured once more, now that it is isolated",
 };
 
+/** A stretch that is over, as one says it afterwards. */
+const wasDead = ({ from, to }: Detail["stretches"][number]): string =>
+  to === null ? `Was made safe at ${clockTime(from)}.` : `Was dead from ${clockTime(from)} to ${clockTime(to)}.`;
+
 export function sentences(detail: Detail, { safeVolts, dischargeResistorOhm }: HouseFigures): string[] {
   const declared = detail.declaredAt.map((at) => `Declared safe without measuring at ${clockTime(at)}. This stays on the traveller.`);
   const volts = (value: number): string => formatQuantity("voltage", value);
+  const isNowDead = detail.state === "measured" || detail.state === "declared";
+  const before = detail.stretches.slice(0, isNowDead ? -1 : undefined).map(wasDead);
   switch (detail.state) {
     case "measured":
       return [
         `Dead since ${detail.safeAt ? clockTime(detail.safeAt) : ""}: ${detail.circuitV === null ? "" : `${volts(detail.circuitV)} on the circuit`}${detail.capacitorV === null ? "" : `, ${volts(detail.capacitorV)} left on the capacitor`}. The dead stretch is open.`,
         ...declared,
+        ...before,
       ];
+    case "over":
+      return [...before, "It has power now. Dead tests need it made safe once more.", ...declared];
     case "declared":
-      return [declared.at(-1) ?? "", "The dead stretch is open on your word. Measure when you can."];
+      return [declared.at(-1) ?? "", "The dead stretch is open on your word. Measure when you can.", ...before];
     case "still-live":
       return [
         `${volts(detail.circuitV ?? 0)} on the circuit: it is live. ${detail.isUnplugged ? "Find the second feed and isolate it" : "If it has a plug, pull it; else find the second feed and isolate it"}; then measure again.`,
@@ -47,13 +56,14 @@ export function sentences(detail: Detail, { safeVolts, dischargeResistorOhm }: H
         `${volts(detail.capacitorV ?? 0)} left on the capacitor: above ${volts(safeVolts)}. Discharge it through ${formatQuantity("resistance", dischargeResistorOhm)} and measure again.`,
       ];
     case "open":
-      return [`Still to do: ${detail.lacks.map((lack) => LACK_WORDS[lack]).join(", ")}.`, ...declared];
+      return [`Still to do: ${detail.lacks.map((lack) => LACK_WORDS[lack]).join(", ")}.`, ...declared, ...before];
   }
 }
 
 export function wordOf(detail: Detail): string | null {
   const words: Record<Detail["state"], string | null> = {
     open: null,
+    over: "Was dead",
     measured: "Proven dead",
     declared: "Declared only",
     "still-live": "Still live",

@@ -2,20 +2,26 @@
 import { FieldFlow } from "@/components/FieldFlow";
 import { TickTimes } from "@/components/TickTimes";
 import { clockTime } from "@/features/vocabulary/clock";
+import { presentRound } from "@/core/stations/power-back";
 import type { InstrumentProps } from "../../station/contract";
 import { toggleMoment } from "../shared/toggle-moment";
 import { isBarred, type Detail, STEPS, sentence } from "./words";
 
-export default function Instrument({ record, assessment, change }: InstrumentProps<"power-back", Detail>) {
+export default function Instrument({ facts, assessment, change }: InstrumentProps<"power-back", Detail>) {
   const { detail } = assessment;
   return (
     <FieldFlow className="flex flex-col gap-5">
       <TickTimes
         legend="Before power returns"
         steps={STEPS}
-        times={record.steps}
+        times={detail.steps}
         show={clockTime}
-        onToggle={(id) => change((r, at) => ({ ...r, steps: toggleMoment(r.steps, id, at) }))}
+        onToggle={(id) =>
+          change((kept, at) => {
+            const round = presentRound(kept, facts.deadSince);
+            return { ...round, steps: toggleMoment(round.steps, id, at) };
+          })
+        }
       />
       <p className="text-[17px]" role="status" aria-live="polite">
         {sentence(detail)}
@@ -25,7 +31,7 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
           type="button"
           className="btn btn-filled self-start"
           disabled={detail.missing.length > 0 || isBarred(detail)}
-          onClick={() => change((r, at) => ({ ...r, restoredAt: at }))}
+          onClick={() => change((kept, at) => ({ ...presentRound(kept, facts.deadSince), restoredAt: at }))}
         >
           Power is back on
         </button>

@@ -18,9 +18,13 @@ const CHECK_WORDS: Record<TripCheck, string> = { look: "look and smell", "hand-t
 /** Something stands against power that no tick here takes away. */
 export const isBarred = ({ isApart, isGrounded, tripChecks }: Detail): boolean => isApart || isGrounded || tripChecks.length > 0;
 
+/** Returns to power before this one. */
+const beforeWords = ({ before }: Detail): string =>
+  before.length === 0 ? "" : `; it was given back before at ${before.map(clockTime).join(", ")}`;
+
 export function sentence(detail: Detail): string {
   if (detail.isLive && detail.restoredAt)
-    return `Power back on since ${clockTime(detail.restoredAt)}. Dead tests need the circuit made safe again.`;
+    return `Power back on since ${clockTime(detail.restoredAt)}${beforeWords(detail)}. Dead tests need the circuit made safe again.`;
   if (detail.isApart) return "The motor lies open: what came off is not all back. Close the ledger at Take apart first; then power.";
   if (detail.isGrounded)
     return "A path to the frame was found. No power until what was faulty is out and the frame test is repeated: key it at the station To the frame, under “Once the faulty part is out”.";

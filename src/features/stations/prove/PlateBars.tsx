@@ -48,7 +48,7 @@ export function PlateBars({ before, after, limitFraction }: PlateBarsProps) {
       <path d={`M${x(limitFraction)} 18V${height}`} stroke="var(--ink-soft)" strokeWidth="1.5" strokeDasharray="4 4" />
       {bars.map(({ name, verdict, fraction, decision }, index) => {
         const y = 28 + index * 46;
-        const half = (verdict.conformity?.expandedUncertainty ?? 0) / (verdict.amps / fraction);
+        const half = (verdict.conformity?.expandedUncertainty ?? 0) / (verdict.plateA ?? Infinity);
         return (
           <g key={name}>
             <text x={LEFT - 10} y={y + 21} textAnchor="end" fontSize="14" fontWeight="600" fill="var(--ink)">

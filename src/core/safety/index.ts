@@ -1,1 +1,0 @@
-export { NO_SAFETY_FACTS, type SafetyFacts } from "./facts";

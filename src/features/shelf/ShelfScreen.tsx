@@ -80,7 +80,10 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
   };
   return (
     <div className="mt-4 flex flex-col gap-6">
-      <NewPart />
+      {/* A phone shows what is there first: a new line is one press away, under the thumb. */}
+      <div className="max-lg:order-last">
+        <NewPart />
+      </div>
       {undo ? (
         <p role="status" className="flex flex-wrap items-center gap-3">
           <span>
@@ -155,7 +158,7 @@ function Shelf({ parts }: { parts: readonly Part[] }) {
         {found.length === 0 ? (
           <p className="mt-3 text-ink-soft">
             {parts.length === 0
-              ? "Nothing on the shelf yet. Type a label above."
+              ? "Nothing on the shelf yet. Type a label into a new line."
               : find.trim()
                 ? `No line has “${find}”.`
                 : "No line of this kind."}

@@ -10,13 +10,13 @@ test("made safe a second time: the first is told in the past, and nothing is tic
   await expect(stop("Make safe")).toContainText("Was dead");
 
   await goTo(page, "Make safe");
-  await expect(bench(page).getByText(/^Was dead from \d\d:\d\d to \d\d:\d\d\./)).toBeVisible();
+  await expect(bench(page).getByText(/^Was dead from \d\d:\d\d to \d\d:\d\d: 0\.2\sV on the circuit, 0\.4\sV left/)).toBeVisible();
   await expect(bench(page).getByText("Proven dead")).toHaveCount(0);
   await expect(bench(page).getByText(/^Power on again since \d\d:\d\d$/)).toBeVisible();
   await expect(page.getByLabel("Breaker or disconnect off and locked")).toHaveCount(0);
   await untilKept(page);
   await page.goto(`/print?id=${id}`);
-  await expect(page.getByText(/Was dead from \d\d:\d\d to \d\d:\d\d\./)).toBeVisible();
+  await expect(page.getByText(/Was dead from \d\d:\d\d to \d\d:\d\d:/)).toBeVisible();
   await expect(page.getByText("Proven dead")).toHaveCount(0);
 
   await page.goto(`/traveller?id=${id}&station=make-safe`);

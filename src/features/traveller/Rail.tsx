@@ -30,7 +30,11 @@ export function Rail({ stretch }: { stretch: Stretch }) {
       ) : null}
       {stretch === "to-live" || stretch === "to-live-done" ? (
         <>
-          <path d={`M${X} 0V11`} stroke={INK} strokeWidth="5" />
+          {stretch === "to-live" ? (
+            <path d={`M${X} 0V11`} stroke={INK} strokeWidth="5" />
+          ) : (
+            <path d={`M${X - 2} 0V11M${X + 2} 0V11`} stroke="var(--rule)" strokeWidth="1.6" />
+          )}
           <path d={wave(37, HEIGHT)} stroke={LIVE} strokeWidth="2.4" fill="none" opacity={stretch === "to-live" ? 0.45 : 1} />
           <Knife isOpen={stretch === "to-live"} />
         </>

@@ -64,6 +64,12 @@ export type SafetyLack =
   | "capacitor-not-measured"
   | "capacitor-before-isolated";
 
+/** A dead stretch with what was left on circuit and capacitor when it began [V]; null: not measured. */
+export interface MeasuredStretch extends DeadStretch {
+  readonly circuitV: number | null;
+  readonly capacitorV: number | null;
+}
+
 export interface MakeSafeDetail {
   /** `over`: it was safe, and power has come back since: all that was ticked and measured is of then */
   readonly state: "open" | "measured" | "declared" | "still-live" | "charged" | "over";
@@ -76,8 +82,8 @@ export interface MakeSafeDetail {
   readonly isCapacitorSeen: boolean;
   /** when the last needed figure was taken, or it was declared, in the round in hand */
   readonly safeAt: string | null;
-  /** stretches in which it was dead on this visit, in order; the last one may be open */
-  readonly stretches: readonly DeadStretch[];
+  /** stretches in which it was dead on this visit, in order, each with what was measured then; the last one may be open */
+  readonly stretches: readonly MeasuredStretch[];
   readonly capacitorV: number | null;
   readonly circuitV: number | null;
   /** the plug was pulled */
@@ -185,8 +191,14 @@ export const makeSafeStation = defineStation({
     const safeAt = safeSince(round, house.safeVolts);
     const isOver = safeAt !== null && isPowerBack(facts.restoredAt, safeAt);
     const state = isOver ? "over" : stateOf(round, house.safeVolts);
-    const wasSafeAt = record.earlier.flatMap((each) => safeSince(asFound(each), house.safeVolts) ?? []);
-    const stretches = deadStretches([...wasSafeAt, ...(safeAt === null ? [] : [safeAt])], facts.restoredAtAll);
+    const rounds = [...record.earlier, record.round].flatMap((each) => {
+      const from = safeSince(asFound(each), house.safeVolts);
+      return from === null ? [] : [{ from, circuitV: voltsOf(each.circuitDead), capacitorV: voltsOf(each.capacitorVolts) }];
+    });
+    const stretches = deadStretches(
+      rounds.map(({ from }) => from),
+      facts.restoredAtAll,
+    ).map((stretch) => ({ circuitV: null, capacitorV: null, ...rounds.find(({ from }) => from === stretch.from), ...stretch }));
     const deadSince = stretches.at(-1)?.from ?? null;
     const detail: MakeSafeDetail = {
       state,

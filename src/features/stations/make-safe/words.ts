@@ -28,8 +28,12 @@ export const LACK_WORDS: Record<SafetyLack, string> = {
 };
 
 /** A stretch that is over, as one says it afterwards. */
-const wasDead = ({ from, to }: Detail["stretches"][number]): string =>
-  to === null ? `Was made safe at ${clockTime(from)}.` : `Was dead from ${clockTime(from)} to ${clockTime(to)}.`;
+function wasDead({ from, to, circuitV, capacitorV }: Detail["stretches"][number]): string {
+  const volts = (value: number | null, where: string): string[] => (value === null ? [] : [`${formatQuantity("voltage", value)} ${where}`]);
+  const measured = [...volts(circuitV, "on the circuit"), ...volts(capacitorV, "left on the capacitor")].join(", ");
+  const when = to === null ? `Was made safe at ${clockTime(from)}` : `Was dead from ${clockTime(from)} to ${clockTime(to)}`;
+  return measured === "" ? `${when}.` : `${when}: ${measured}.`;
+}
 
 export function sentences(detail: Detail, { safeVolts, dischargeResistorOhm }: HouseFigures): string[] {
   const declared = detail.declaredAt.map((at) => `Declared safe without measuring at ${clockTime(at)}. This stays on the traveller.`);

@@ -35,7 +35,7 @@ test.each([
       [30, 40],
     ],
   ],
-] as const)("%s", (_, safe, back, stretches) => {
+] as const)("%s", (_name, safe, back, stretches) => {
   const found = deadStretches(safe.map(at), back.map(at));
   expect(found).toEqual(stretches.map(([from, to]) => ({ from: at(from), to: to === null ? null : at(to) })));
 });

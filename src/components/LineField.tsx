@@ -11,7 +11,12 @@ interface LineFieldProps {
   readonly kind?: TextKind;
   readonly onText: (text: string) => void;
   readonly unit?: string;
+  /** what to do here, while it is empty */
   readonly placeholder?: string;
+  /** how an entry may look; it is marked as an example, so that nobody takes it for one */
+  readonly example?: string | undefined;
+  /** what counts while nothing is typed, taken from elsewhere */
+  readonly known?: string | undefined;
   /** said under the line: what was wrong and what to type */
   readonly problem?: string | null;
   /** said under the line when nothing is wrong */
@@ -29,6 +34,8 @@ export function LineField({
   onText,
   unit,
   placeholder,
+  example,
+  known,
   problem,
   hint,
   isFigure = false,
@@ -38,6 +45,9 @@ export function LineField({
   const id = useId();
   const { field, tooLong } = useDraft(text, onText, kind);
   const said = tooLong ?? problem;
+  // It stands beside the line, in ink: a value that counts must not look like an example.
+  const taken = known && text.trim() === "" ? `Taken over: ${known}` : null;
+  const under = hint ?? taken;
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="caption block">
@@ -48,16 +58,16 @@ export function LineField({
           id={id}
           {...field}
           className={`write-line ${isFigure ? "num" : ""} ${size === "large" ? "text-[23px] font-medium" : "text-[17px]"}`}
-          placeholder={placeholder}
+          placeholder={placeholder ?? (example && !known ? `e.g. ${example}` : undefined)}
           autoComplete="off"
           spellCheck={false}
           autoFocus={isAutoFocused}
           aria-invalid={said ? true : undefined}
-          aria-describedby={said || hint ? `${id}-say` : undefined}
+          aria-describedby={said || under ? `${id}-say` : undefined}
         />
         {unit ? <span className="caption pb-2 whitespace-nowrap">{unit}</span> : null}
       </div>
-      <Said id={`${id}-say`} problem={said} hint={hint} />
+      <Said id={`${id}-say`} problem={said} hint={under} />
     </div>
   );
 }

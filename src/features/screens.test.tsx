@@ -50,6 +50,9 @@ const CASE = {
   onLeaveOut: noop,
 } as const;
 
+/** Turned by hand, found in order, and nothing decided but that. */
+const SOUND = entriesOf({ "hand-turn": { turn: "free" }, decide: { action: "no-repair", reason: "sound" } });
+
 describe("the case", () => {
   test("offers the next move, and names a change of power state first", async () => {
     const went = jest.fn();
@@ -59,11 +62,11 @@ describe("the case", () => {
     expect(went).toHaveBeenCalledWith("make-safe", null);
     expect(screen.getByText("Run capacitor")).toBeInTheDocument();
   });
-  test("offers to sign off only when it is decided and proved or skipped", async () => {
+  test("offers to sign off only when how it ends has all that it asks for", async () => {
     const finished = jest.fn();
-    const decided = entriesOf({ decide: { action: "no-repair", reason: "sound" } });
-    expect(isReadyToFinish(assessTraveller(decided, HOUSE))).toBe(false);
-    const assessment = assessTraveller({ ...decided, prove: { skippedReason: "closed shop", data: STATIONS.prove.blank } }, HOUSE);
+    // Nothing was looked at: that nothing was found says nothing.
+    expect(isReadyToFinish(assessTraveller(entriesOf({ decide: { action: "no-repair", reason: "sound" } }), HOUSE))).toBe(false);
+    const assessment = assessTraveller(SOUND, HOUSE);
     expect(isReadyToFinish(assessment)).toBe(true);
     render(<Case {...CASE} words={caseWords(assessment, null)} onFinish={finished} />);
     await userEvent.click(screen.getByRole("button", { name: "Sign off" }));
@@ -74,11 +77,7 @@ describe("the case", () => {
 test("a machine that nobody named is asked for at sign-off, once, and not demanded", async () => {
   const named = jest.fn();
   const finished = jest.fn();
-  const decided = entriesOf({ decide: { action: "no-repair", reason: "sound" } });
-  const words = caseWords(
-    assessTraveller({ ...decided, prove: { skippedReason: "closed shop", data: STATIONS.prove.blank } }, HOUSE),
-    null,
-  );
+  const words = caseWords(assessTraveller(SOUND, HOUSE), null);
   const props = { ...CASE, words, onNames: named, onFinish: finished };
   const { rerender } = render(<Case {...props} names={{ ...NAMED, machine: "", site: "" }} />);
   await userEvent.type(await screen.findByLabelText("Machine"), "B");

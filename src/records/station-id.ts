@@ -1,3 +1,4 @@
+import type { SetAside } from "@/core/job";
 import { EPOCH } from "@/core/kept";
 import type { StationId } from "@/core/stations";
 import type { TravellerId } from "./traveller";
@@ -7,6 +8,9 @@ export function stationRecordId(travellerId: TravellerId, stationId: StationId):
   return `${travellerId}/${stationId}`;
 }
 
+/** Nothing was set aside at a station yet, whichever it is. */
+type StationRounds = { why: SetAside; at: string; data: unknown }[];
+
 /** The row of a station at which nothing was keyed yet. */
 export const blankStationRow = (travellerId: string, stationId: string, data: unknown) => ({
   id: `${travellerId}/${stationId}`,
@@ -15,4 +19,5 @@ export const blankStationRow = (travellerId: string, stationId: string, data: un
   skippedReason: null,
   updatedAt: EPOCH,
   data,
+  earlier: [] as StationRounds,
 });

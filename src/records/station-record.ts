@@ -1,5 +1,6 @@
 import * as v from "valibot";
 import { isLoose, MomentSchema, textSchema, type Loose } from "@/core/kept";
+import { MOST_ROUNDS, SET_ASIDE } from "@/core/job";
 import { isStationId, STATION_IDS, stationOf, STATIONS, type StationId } from "@/core/stations";
 import { toOneForm } from "./one-form";
 import { boundReadings, withOrigins } from "./reading-steps";
@@ -20,6 +21,11 @@ const rowOf = <Id extends StationId>(stationId: Id) =>
     ...envelope,
     stationId: v.literal(stationId),
     data: STATIONS[stationId].schema as v.GenericSchema<unknown>,
+    /** what was set aside before it was read anew, the oldest first */
+    earlier: v.pipe(
+      v.array(v.object({ why: v.picklist(SET_ASIDE), at: MomentSchema, data: STATIONS[stationId].schema as v.GenericSchema<unknown> })),
+      v.maxLength(MOST_ROUNDS),
+    ),
   });
 
 const ROW_SCHEMAS = STATION_IDS.map(rowOf) as [ReturnType<typeof rowOf>, ...ReturnType<typeof rowOf>[]];
@@ -49,6 +55,8 @@ const FOR_ALL: Readonly<Record<number, (row: Loose) => Loose>> = {
   6: boundReadings,
   9: toOneForm,
   10: withOrigins,
+  // What was read before a work, or more than once.
+  16: (row) => ({ earlier: [], ...row }),
 };
 
 /** One step of the record of whatever station: what is for all, then what the station itself changed. */
@@ -57,7 +65,12 @@ const stepTo = (to: number): Migration => ({
   migrate: (row) => {
     const shared = FOR_ALL[to]?.(row) ?? row;
     const own = isStationId(shared.stationId) ? stationOf(shared.stationId).migrations?.[to] : undefined;
-    return own && isLoose(shared.data) ? { ...shared, data: own(shared.data) } : shared;
+    if (own === undefined) return shared;
+    const step = (data: unknown): unknown => (isLoose(data) ? own(data) : data);
+    const earlier = Array.isArray(shared.earlier)
+      ? { earlier: shared.earlier.map((round: unknown) => (isLoose(round) ? { ...round, data: step(round.data) } : round)) }
+      : {};
+    return { ...shared, data: step(shared.data), ...earlier };
   },
 });
 

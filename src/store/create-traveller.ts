@@ -30,8 +30,15 @@ export async function createTraveller(said: string, complaints: readonly Complai
     travellerId: id,
     stationId: "complaint",
     skippedReason: null,
+    earlier: [],
     updatedAt: at,
-    data: { complaints: [...complaints], said: fitText(said, "note"), course: [], after: [] } satisfies StationData<"complaint">,
+    data: {
+      complaints: [...complaints],
+      said: fitText(said, "note"),
+      course: [],
+      after: [],
+      purpose: null,
+    } satisfies StationData<"complaint">,
   };
   const db = database();
   const isKept = await attempt(() =>

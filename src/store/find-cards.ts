@@ -19,7 +19,19 @@ export interface LookedFor {
 }
 
 /** How a visit ended, as a list asks for it. */
-export const ENDINGS = ["open", "on-order", "proved", "not-proved", "came-back"] as const;
+export const ENDINGS = [
+  "open",
+  "on-order",
+  "proved",
+  "not-proved",
+  "came-back",
+  "condemned",
+  "tested-spare",
+  "makeshift",
+  "left-as-is",
+  "referred",
+  "nothing-found",
+] as const;
 export type Ending = (typeof ENDINGS)[number];
 
 export const EVERYTHING: LookedFor = { text: "", marks: [], outcome: null, technician: null, since: null, until: null };

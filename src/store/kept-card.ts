@@ -19,7 +19,9 @@ export interface KeptCard {
 
 /** Rows by their stations; each was held against its station's schema, or salvaged, when it was read. */
 export const toEntries = (rows: readonly StationRecord[]): StationEntries =>
-  Object.fromEntries(rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason }])) as StationEntries;
+  Object.fromEntries(
+    rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason, earlier: row.earlier }]),
+  ) as StationEntries;
 
 /** What was keyed on a visit, as evidence for later ones. */
 export const toVisit = (at: string, rows: readonly StationRecord[]): EarlierVisit => ({

@@ -17,7 +17,7 @@ function upToDate(change: Change): Change {
   return {
     ...change,
     row,
-    fields: change.kind === "station" ? [["data"], ["skippedReason"]] : change.fields,
+    fields: change.kind === "station" ? [["data"], ["skippedReason"], ["earlier"]] : change.fields,
     version: PRESENT_VERSIONS[type],
   };
 }

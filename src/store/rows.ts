@@ -38,7 +38,7 @@ export class CardGoneError extends Error {
 const stationOfKey = (key: string): StationId => key.slice(key.lastIndexOf("/") + 1) as StationId;
 
 /** A record as a card would have it, for what lies on the bench of no card. */
-const ON_NO_CARD = { skippedReason: null, updatedAt: UNSET_HOUSE.updatedAt, travellerId: "bench" as TravellerId };
+const ON_NO_CARD = { skippedReason: null, earlier: [], updatedAt: UNSET_HOUSE.updatedAt, travellerId: "bench" as TravellerId };
 
 /** A record of a type with nothing about it of its own. */
 const plainRow = (name: RecordTypeName): RowSpec => ({

@@ -1,4 +1,6 @@
 import * as v from "valibot";
+import { SET_ASIDE } from "@/core/job";
+import { isLoose } from "@/core/kept";
 import type { Station } from "@/core/station";
 import type { RecordType, StationRecord } from "@/records";
 import { isSame } from "./change";
@@ -50,10 +52,17 @@ type StationShape = Pick<Station, "schema" | "blank">;
 export const soundStation = ({ schema, blank }: StationShape, row: StationRecord): StationRecord =>
   once(
     row,
-    () => v.is(schema, row.data) && (row.skippedReason === null || typeof row.skippedReason === "string"),
+    () =>
+      v.is(schema, row.data) &&
+      (row.skippedReason === null || typeof row.skippedReason === "string") &&
+      Array.isArray(row.earlier) &&
+      row.earlier.every(({ data }) => v.is(schema, data)),
     () => ({
       ...row,
       data: salvage(schema, row.data, blank) as never,
       skippedReason: typeof row.skippedReason === "string" ? row.skippedReason : null,
+      earlier: (Array.isArray(row.earlier) ? row.earlier : [])
+        .filter((round) => isLoose(round) && typeof round.at === "string" && (SET_ASIDE as readonly unknown[]).includes(round.why))
+        .map((round) => ({ ...round, data: salvage(schema, round.data, blank) as never })),
     }),
   );

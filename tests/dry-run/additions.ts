@@ -66,7 +66,7 @@ export const smellStation = defineStation({
 `,
     "src/core/stations/smell/migrations.ts": `import type { StationMigrations } from "../../station";
 
-export const smellMigrations: StationMigrations = { 16: (data) => ({ note: "", ...data }) };
+export const smellMigrations: StationMigrations = { 17: (data) => ({ note: "", ...data }) };
 `,
     "src/features/stations/smell/index.ts": `import type { StationDetail } from "@/core/stations";
 import type { StationView } from "../../station/contract";
@@ -115,8 +115,8 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
     { file: "src/core/stations/ids.ts", after: `  "look",`, line: `  "smell",` },
     {
       file: "src/records/record-kinds.ts",
-      after: `  station: { list: "stations", version: 15, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
-      line: `  station: { list: "stations", version: 16, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      after: `  station: { list: "stations", version: 16, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      line: `  station: { list: "stations", version: 17, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
       isInstead: true,
     },
     {
@@ -145,7 +145,7 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
     {
       file: "src/features/stations/labels.ts",
       after: `  look: { title: "Look and smell", letter: "l" },`,
-      line: `  smell: { title: "Smell", letter: "0" },`,
+      line: `  smell: { title: "Smell", letter: "1" },`,
     },
   ],
 };

@@ -6,6 +6,8 @@ import type { NumberRuleId } from "../house";
 export interface ActionSpec {
   readonly cures: readonly Suspect[];
   readonly part: NumberRuleId | null;
+  /** price of a part where one is bought, though the work often needs none */
+  readonly partIfBought?: NumberRuleId;
   readonly minutes: NumberRuleId;
   /** chance that the work itself holds where it was the right work, over the weeks in which a customer would call back */
   readonly holds: number;
@@ -49,7 +51,9 @@ export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
   },
   "service-start-switch": {
     cures: ["start-switch"],
-    part: "startSwitchPrice",
+    // Cleaned and set as often as exchanged: a part is counted where one is bought.
+    part: null,
+    partIfBought: "startSwitchPrice",
     minutes: "switchMinutes",
     holds: 0.88,
     why: "Cleaned contacts and freed weights are worn all the same: about one in eight sticks again.",
@@ -121,6 +125,38 @@ export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
     holds: 0.97,
     why: "Licensed work with a new compressor; one in thirty comes back.",
     checkFirst: [],
+  },
+  "service-bearings": {
+    cures: [],
+    part: null,
+    minutes: "greaseMinutes",
+    holds: 0.5,
+    why: "What was dry and is not worn runs on for years; what is worn is quiet for a season at most.",
+    checkFirst: ["hand-turn"],
+  },
+  "dry-out": {
+    cures: [],
+    part: null,
+    minutes: "dryMinutes",
+    holds: 0.7,
+    why: "Damp goes and stays away where it came in once; what leaks comes back.",
+    checkFirst: ["frame-ohms"],
+  },
+  "make-it-hold": {
+    cures: [],
+    part: null,
+    minutes: "holdMinutes",
+    holds: 0.9,
+    why: "A cover or foot that was seated and fastened holds as long as its thread does.",
+    checkFirst: ["look"],
+  },
+  reconnect: {
+    cures: [],
+    part: null,
+    minutes: "reconnectMinutes",
+    holds: 0.98,
+    why: "As the plate says it, checked by amps and by the way it turns.",
+    checkFirst: ["winding-ohms"],
   },
 };
 

@@ -35,6 +35,9 @@ const CAUSE_TABLE: Record<Cause, CauseSpec> = {
   misalignment: { test: null, shownBy: [], saidBy: [] },
 };
 
+/** A finding shows a cause, or clears it, when so much of its weight says so. */
+const SHOWN = 0.9;
+
 /** What to ask of each action: why did the part fail? Trade judgement. */
 const ASKED_OF: Partial<Record<ActionId, readonly Cause[]>> = {
   "replace-run-capacitor": ["heat", "wrong-part", "low-supply"],
@@ -68,17 +71,22 @@ export function causesOf(
   evidence: { readonly complaints: readonly Complaint[]; readonly findings: readonly Finding[] },
   answered: Readonly<Partial<Record<Cause, "found" | "cleared">>>,
 ): CauseState[] {
-  const shown = new Set(
-    evidence.findings.flatMap(({ test, weights }) =>
-      Object.entries(weights).flatMap(([outcome, weight]) => ((weight ?? 0) > 0.5 ? [`${test}/${outcome}`] : [])),
-    ),
-  );
-  const done = new Set(evidence.findings.map(({ test }) => test));
+  const shareOf = (finding: Finding, keys: readonly OutcomeKey[]): number => {
+    const rows = Object.entries(finding.weights);
+    const all = rows.reduce((sum, [, weight]) => sum + (weight ?? 0), 0);
+    const mine = rows.reduce(
+      (sum, [outcome, weight]) => sum + (keys.some((key) => key === `${finding.test}/${outcome}`) ? (weight ?? 0) : 0),
+      0,
+    );
+    return all > 0 ? mine / all : 0;
+  };
   return (ASKED_OF[action] ?? []).map((cause): CauseState => {
     const { test, shownBy, saidBy } = CAUSE_TABLE[cause];
-    const isShown = shownBy.some((key) => shown.has(key)) || saidBy.some((complaint) => evidence.complaints.includes(complaint));
-    const state = answered[cause] ?? (isShown ? "found" : test !== null && done.has(test) ? "cleared" : "open");
-    return { cause, state, test };
+    const shares = evidence.findings.filter((finding) => finding.test === test).map((finding) => shareOf(finding, shownBy));
+    const isShown = shares.some((share) => share >= SHOWN) || saidBy.some((complaint) => evidence.complaints.includes(complaint));
+    // At its limit, or not measured as it has to be, it is not looked at.
+    const isCleared = shares.length > 0 && shares.every((share) => share <= 1 - SHOWN);
+    return { cause, state: answered[cause] ?? (isShown ? "found" : isCleared ? "cleared" : "open"), test };
   });
 }
 
@@ -119,6 +127,9 @@ const SEEN_TO_BE_BAD: readonly OutcomeKey[] = ["look/capacitor-damaged"];
 const HELD: readonly OutcomeKey[] = ["hand-turn/tight", "hand-turn/seized", "hand-turn/rough"];
 const OVER: readonly OutcomeKey[] = ["run-amps/above", "run-amps/far-above"];
 
+/** Tests of eye and hand. */
+const SENSES: readonly TestId[] = ["look", "hand-turn", "hand-turn-unloaded"];
+
 /** What some actions ask for in some cases, and why. */
 const IN_CASES: readonly {
   readonly actions: readonly ActionId[];
@@ -136,6 +147,12 @@ const IN_CASES: readonly {
     actions: ["repair-wiring-or-supply"],
     tests: ["supply-voltage", "look"],
     why: "what is repaired was measured, or seen",
+    when: () => true,
+  },
+  {
+    actions: ["replace-bearings"],
+    tests: ["hand-turn"],
+    why: "a bearing is felt by hand before the motor is opened for it",
     when: () => true,
   },
   {
@@ -176,5 +193,7 @@ export function checksBefore(action: ActionId, own: readonly TestId[], evidence:
   const isCooked = evidence.complaints.some((complaint) => COOKED_COMPLAINTS.includes(complaint)) || shows(evidence, COOKED);
   const inCase = IN_CASES.filter(({ actions, when }) => actions.includes(action) && when(evidence)).flatMap(({ tests }) => tests);
   const cooked: readonly TestId[] = isCooked && KEEPS_THE_MOTOR.includes(action) ? ["insulation"] : [];
-  return [...new Set([...own, ...inCase, ...cooked])];
+  const all = [...new Set([...own, ...inCase, ...cooked])];
+  // Hand and eye before any meter.
+  return [...all.filter((test) => SENSES.includes(test)), ...all.filter((test) => !SENSES.includes(test))];
 }

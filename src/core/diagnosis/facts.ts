@@ -7,6 +7,8 @@ export interface ComplaintFacts {
   readonly complaints: readonly Complaint[];
   /** somebody spoke of a trip, if only in passing */
   readonly mayTrip: boolean;
+  /** what was said names a machine that makes cold: it burns no gas */
+  readonly makesCold: boolean;
   /** a visit that no complaint brought about */
   readonly isRoutine: boolean;
   /** since when, and after what, as far as somebody said or an earlier card tells */
@@ -15,4 +17,11 @@ export interface ComplaintFacts {
   readonly ruledOut: readonly RuledOut[];
 }
 
-export const NO_COMPLAINT_FACTS: ComplaintFacts = { complaints: [], mayTrip: false, isRoutine: false, history: [], ruledOut: [] };
+export const NO_COMPLAINT_FACTS: ComplaintFacts = {
+  complaints: [],
+  mayTrip: false,
+  makesCold: false,
+  isRoutine: false,
+  history: [],
+  ruledOut: [],
+};

@@ -109,7 +109,14 @@ describe("quotes", () => {
       { seed: 5 },
     );
   });
-  test("the one that was taken counts, else all of them; a whole unit stands for itself", () => {
+  test.each([
+    ["80 + 95", 175],
+    ["38.40 + 6.50", 44.9],
+    ["80 plus 95", 175],
+  ])("fixed sums beside a price: %s", (said, amount) => {
+    expect(readPrice(said)).toEqual({ ok: true, value: { amount: expect.closeTo(amount, 9) as number, of: "all" } });
+  });
+  test("the one that was taken counts, else all of them; a whole unit stands for itself and for another motor", () => {
     const quotes = [
       quote({ supplier: "a", price: "118" }),
       quote({ supplier: "b", price: "90", of: "motor" }),
@@ -119,11 +126,12 @@ describe("quotes", () => {
       "replace-motor": [
         { partCost: 118, minutes: 0, waitCost: 0 },
         { partCost: 90, minutes: 0, waitCost: 0 },
+        { partCost: 400, minutes: 0, waitCost: 0 },
       ],
       "whole-unit": [{ partCost: 400, minutes: 0, waitCost: 0 }],
     });
     const taken = quotes.map((each) => ({ ...each, isTaken: each.supplier === "a" }));
-    expect(quotedPrices(taken, 0)["replace-motor"]).toEqual([{ partCost: 118, minutes: 0, waitCost: 0 }]);
+    expect(quotedPrices(taken, 0)["replace-motor"]?.[0]).toEqual({ partCost: 118, minutes: 0, waitCost: 0 });
     expect(
       quoteInForce(
         taken.map((each) => readQuote(each, 60, 0)),

@@ -12,6 +12,7 @@ export {
   type PartKind,
   type SwapAction,
 } from "./swap-table";
+export { paidFor, type PricedPiece } from "./paid";
 export { priceOf, readPrice, type SaidPrice } from "./price";
 export {
   compareQuotes,

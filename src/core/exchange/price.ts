@@ -19,15 +19,25 @@ const BESIDE = /\b(?:for|only|about|approx\.?|roughly|ca\.?|net|now|today|bucks|
 const FREE = /^\s*(?:free|nothing|no\s+charge|gratis)\s*$/i;
 const SIGNS = /[$€£¥]|\b(?:usd|eur|gbp|chf|cad|aud|dollars?|euros?|francs?|pounds?)\b\.?/gi;
 const MOST = 100_000;
+/** Call-out or other fixed sums beside a price: `80 + 95`. */
+const SUM = /\s*\+\s*|\s+plus\s+/i;
+const MOST_PARTS = 4;
 
 /**
  * Reads a price as people write it.
  * @param text `18`, `$38.40 for the pair`, `12.50 each`, `1,250`
  * @returns the amount, and of what
  * @errors those of readFigure; 'reading-negative' and the like come from there; 'price-of-both' when both a pair and each are named
- * @example readPrice("$38.40 for the pair") -> 38.40 of a pair
+ * @example readPrice("$38.40 for the pair") -> 38.40 of a pair; readPrice("80 + 95") -> 175 of all
  */
 export function readPrice(text: string): Result<SaidPrice, Failure> {
+  const parts = text.split(SUM);
+  if (parts.length > 1 && parts.length <= MOST_PARTS) {
+    const read = parts.map(readPrice);
+    const amounts = read.flatMap((each) => (each.ok ? [each.value.amount] : []));
+    // A fixed sum beside a price: what all of it comes to. What of it is no price is asked for with the whole.
+    if (amounts.length === parts.length) return ok({ amount: amounts.reduce((sum, amount) => sum + amount, 0), of: "all" });
+  }
   if (FREE.test(text)) return ok({ amount: 0, of: "all" });
   const times = TIMES.exec(text.trim());
   const counted = text.trim().replace(TIMES, "");

@@ -162,8 +162,11 @@ export function quotedPrices(quotes: readonly Quote[], standstillAnHour: number)
     const prices = (taken.length > 0 ? taken : own).flatMap(({ terms }): KnownPrice[] =>
       terms ? [{ partCost: terms.partCost, minutes: terms.minutes, waitCost: terms.waitCost }] : [],
     );
-    const names = of === "whole-unit" || of === "makeshift" ? [of] : QUOTED_TABLE[of].actions;
+    // A whole unit comes with its motor: it is a price of another motor too.
+    const names = of === "whole-unit" ? ([of, "replace-motor"] as const) : of === "makeshift" ? [of] : QUOTED_TABLE[of].actions;
     return prices.length === 0 ? [] : names.map((name) => [name, prices] as const);
   });
-  return Object.fromEntries(rows);
+  const all: Partial<Record<keyof QuotedPrices, readonly KnownPrice[]>> = {};
+  for (const [name, prices] of rows) all[name] = [...(all[name] ?? []), ...prices];
+  return all;
 }

@@ -4,7 +4,7 @@ import { NO_DECISION_FACTS, type DecisionFacts } from "../decision";
 import { NO_COMPLAINT_FACTS, type ComplaintFacts } from "../diagnosis";
 import { NO_FRAME_FACTS, type FrameFacts } from "../insulation";
 import { NO_FITTED_FACTS, NO_PLATE_FACTS, NO_RUN_FACTS, type FittedFacts, type PlateFacts, type RunFacts } from "../motor";
-import { NO_POWER_FACTS, type PowerFacts } from "../job";
+import { NO_JOB_FACTS, NO_POWER_FACTS, type JobFacts, type PowerFacts } from "../job";
 import { NO_GEAR_FACTS, type GearFacts } from "../startgear";
 import { NO_WINDING_FACTS, type WindingFacts } from "../winding";
 
@@ -21,7 +21,8 @@ export interface Facts
     RunFacts,
     FittedFacts,
     DecisionFacts,
-    PowerFacts {}
+    PowerFacts,
+    JobFacts {}
 
 /** A motor of which nothing is known. */
 export const NO_FACTS: Facts = {
@@ -36,4 +37,5 @@ export const NO_FACTS: Facts = {
   ...NO_FITTED_FACTS,
   ...NO_DECISION_FACTS,
   ...NO_POWER_FACTS,
+  ...NO_JOB_FACTS,
 };

@@ -9,6 +9,8 @@ import type { HouseFigures, HouseRuleId } from "./rules";
 export function watchedFigures(figures: HouseFigures, read: Set<HouseRuleId>): HouseFigures {
   return new Proxy(figures, {
     get: (target, key, receiver) => {
+      // Written down whole as part of a question, none of them is read for a verdict.
+      if (key === "toJSON") return () => target;
       if (Object.hasOwn(target, key)) read.add(key as HouseRuleId);
       return Reflect.get(target, key, receiver) as unknown;
     },

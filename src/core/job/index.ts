@@ -1,2 +1,36 @@
-export { NO_POWER_FACTS, type PowerFacts } from "./facts";
+export { checksBeforePower } from "./first-power";
+export { END_NEEDS, END_TABLE, endLacks, ENDS, endsOf, likelyEnd, type EndGround, type EndId, type EndNeed, type EndState } from "./ends";
+export { NO_JOB_FACTS, NO_POWER_FACTS, type JobFacts, type PowerFacts } from "./facts";
+export { stepInOrder, type JobState, type OrderStep } from "./order";
 export { deadStretches, isPowerBack, type DeadStretch } from "./power";
+export { readAt, readingsIn, type PlacedReading } from "./moments";
+export {
+  beginRound,
+  changeInTime,
+  MOST_ROUNDS,
+  SET_ASIDE,
+  timesOf,
+  workBetween,
+  type Round,
+  type SetAside,
+  type TimedRow,
+  type TimedStation,
+  type Times,
+} from "./rounds";
+export { hearPurpose, PURPOSE_TABLE, PURPOSES, type Purpose } from "./purpose";
+export {
+  asksFrame,
+  doneAt,
+  doneIn,
+  isExchangeOf,
+  isWork,
+  MEND_TABLE,
+  MENDS,
+  mendsOf,
+  OPENS_THE_MOTOR,
+  touchedBy,
+  type DoneWork,
+  type MendId,
+  type MendProof,
+  type ReadPart,
+} from "./works";

@@ -1,5 +1,5 @@
 import type { Figure } from "../quantity";
-import type { ActionId, Drive, MachineKind, MotorType } from "../trade";
+import type { Drive, MachineKind, MotorType } from "../trade";
 import type { Behaviour } from "./behaviour";
 import type { PlateConnection } from "./plate-choice";
 import type { Rotation } from "./rotation";
@@ -67,10 +67,8 @@ export interface FittedFacts {
   readonly rotationBefore: Rotation | null;
   /** as the machine asks for it */
   readonly rotationAsked: Rotation | null;
-  /** when the first part went in, ISO 8601: what is measured later is after; null: nothing went in yet */
+  /** when the first work was done, ISO 8601: what is measured later is after; null: nothing was done yet */
   readonly fittedAt: string | null;
-  /** when the part of each work went in, ISO 8601 */
-  readonly fittedWorks: Readonly<Partial<Record<ActionId, string>>>;
   /** a part is in that is not the right one, by its label or by what it read */
   readonly isWrongPartIn: boolean;
 }
@@ -80,7 +78,6 @@ export const NO_FITTED_FACTS: FittedFacts = {
   rotationBefore: null,
   rotationAsked: null,
   fittedAt: null,
-  fittedWorks: {},
   isWrongPartIn: false,
 };
 
@@ -121,8 +118,21 @@ export interface RunFacts {
   /** where it was hottest as found */
   readonly hotPlaceFound: HotPlace | null;
   readonly behaviourFound: Behaviour | null;
+  /** the same as read once work had been done; empty: it was not */
+  readonly runNow: Partial<RunEntries>;
+  readonly noisesNow: readonly Noise[];
+  readonly hotPlaceNow: HotPlace | null;
   /** volts at the motor, standing, as found at the supply */
   readonly supplyFound: Figure | null;
 }
 
-export const NO_RUN_FACTS: RunFacts = { runFound: {}, noisesFound: [], hotPlaceFound: null, behaviourFound: null, supplyFound: null };
+export const NO_RUN_FACTS: RunFacts = {
+  runFound: {},
+  noisesFound: [],
+  hotPlaceFound: null,
+  behaviourFound: null,
+  runNow: {},
+  noisesNow: [],
+  hotPlaceNow: null,
+  supplyFound: null,
+};

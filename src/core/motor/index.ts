@@ -15,6 +15,7 @@ export { conditionWith, SOUND, type Condition, type PartState } from "./conditio
 export { SHORTED_CAPACITOR_OHM, toCircuit, type Circuit, type SwitchState } from "./circuit";
 export { steadyState, type Phasor, type SteadyState } from "./steady";
 export { hasStarted, restFromStandstill, restWhenRunning, STARTED_FRACTION, type RestPoint } from "./resting";
+export { idleRange, judgeIdle, type IdleRange, type IdleVerdict } from "./idle-amps";
 export { torqueSpeedCurve, type CurvePoint } from "./curve";
 export { startHeatOf, type StartHeat } from "./start-heat";
 export { simulateStart, type Start, type StartOptions, type TracePoint } from "./transient";

@@ -1,3 +1,4 @@
+import type { ReadPart } from "../job";
 import type { Trait } from "../relevance";
 import type { TestId } from "../trade";
 
@@ -48,6 +49,8 @@ export interface StationDefinition<Id extends string = string> {
   readonly minutes: number;
   /** tests of the diagnosis this station makes */
   readonly tests: readonly TestId[];
+  /** what of the motor its readings are taken of: a work that touches it lies between two times; without it, it has but one */
+  readonly reads?: readonly ReadPart[];
   /** beside the point on a motor that lacks it: kept out of the way, never out of reach */
   readonly needs?: Trait;
   /** asked before any test is proposed: what is known decides what can be at fault */

@@ -2,7 +2,7 @@ export { type Stamp } from "./stamp";
 export { type CautionCode, type SharedCaution, type StationDefinition, type StationMethod, type StationPower } from "./definition";
 export { plainAssessment, type Assessment } from "./assessment";
 export { type EarlierVisit, type StationContext } from "./context";
-export { defineStation, type Station, type StationMigrations } from "./station";
+export { defineStation, describedBy, type Station, type StationMigrations } from "./station";
 export { cautionsFor } from "./cautions";
 export {
   DaySchema,

@@ -26,6 +26,8 @@ export interface Station<
   assess(record: v.InferOutput<Schema>, context: StationContext): Assessment<Detail, Own>;
   /** facts that stand whatever the other stations say, so that stations before this one have them too */
   early?(record: v.InferOutput<Schema>): Partial<Facts> & Partial<Own>;
+  /** what of a record outlasts its readings, since part and place stay; absent: nothing does */
+  lasts?(record: v.InferOutput<Schema>): Partial<v.InferOutput<Schema>>;
   /** facts that only this station states, as they are while nothing is known: whoever shows the whole card may read them */
   readonly ownFacts?: Own;
 }
@@ -39,4 +41,14 @@ export function defineStation<const Id extends string, Schema extends v.GenericS
   station: Station<Id, Schema, Detail, Own>,
 ): Station<Id, Schema, Detail, Own> {
   return station;
+}
+
+/**
+ * A record without its readings: what is known of part and place stays.
+ * @param station what a blank record is, and what lasts
+ * @param record what was keyed
+ * @returns the record that is begun with
+ */
+export function describedBy({ blank, lasts }: Pick<Station, "blank" | "lasts">, record: unknown): object {
+  return { ...(blank as object), ...(lasts?.(record) as object | undefined) };
 }

@@ -19,6 +19,7 @@ export const STATION_IDS = [
   "decide",
   "out-in",
   "prove",
+  "end",
 ] as const;
 export type StationId = (typeof STATION_IDS)[number];
 

@@ -5,6 +5,7 @@ import { capacitorStation } from "./capacitor";
 import { complaintStation } from "./complaint";
 import { decideStation } from "./decide";
 import { frameStation } from "./frame";
+import { endStation } from "./end";
 import { STATION_IDS, type StationId } from "./ids";
 import { insulationStation } from "./insulation";
 import { handTurnStation } from "./hand-turn";
@@ -42,6 +43,7 @@ export const STATIONS = {
   decide: decideStation,
   "out-in": outInStation,
   prove: proveStation,
+  end: endStation,
 } as const satisfies { readonly [Id in StationId]: { readonly definition: { readonly id: Id } } };
 
 /**

@@ -86,5 +86,9 @@ export const ACTIONS = [
   "keep-until",
   "no-repair",
   "refer",
+  "service-bearings",
+  "dry-out",
+  "make-it-hold",
+  "reconnect",
 ] as const;
 export type ActionId = (typeof ACTIONS)[number];

@@ -1,7 +1,8 @@
 import { isLoose } from "../kept";
-import type { FittedFacts } from "../motor";
+import type { Facts } from "../facts";
+import { readAt } from "../job";
 import type { StationId } from "../stations";
-import { readAt, renewedAt } from "./read-after";
+import { renewedAt } from "./read-after";
 
 /** The same without entries that were read later: empty where a field holds one, gone where it is one of a list of pairs. */
 function without(since: string): (value: unknown) => unknown {
@@ -19,10 +20,10 @@ function without(since: string): (value: unknown) => unknown {
  * weighs for no suspect.
  * @param id which station
  * @param data its record
- * @param fitted what went in, and when
+ * @param fitted works that were done, and when
  * @returns the record; without the figures that were read later where only some were; null where all of it was read later
  */
-export function asFound(id: StationId, data: object, fitted: FittedFacts): object | null {
+export function asFound(id: StationId, data: object, fitted: Pick<Facts, "worksDone">): object | null {
   const since = renewedAt(id, fitted);
   if (since === null) return data;
   const moments = readAt(data);

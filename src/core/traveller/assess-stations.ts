@@ -1,5 +1,7 @@
 import { findingKey, type Finding } from "../diagnosis";
+import { NO_FACTS, type Facts } from "../facts";
 import type { HouseFigures } from "../house";
+import { timesOf, type Round } from "../job";
 import type { Assessment, EarlierVisit } from "../station";
 import { NO_CARD_FACTS, STATION_IDS, stationOf, type CardFacts, type StationId } from "../stations";
 import type { Study } from "../study";
@@ -16,6 +18,57 @@ function numberAlike(findings: readonly Finding[]): Finding[] {
     const before = seen.get(key) ?? 0;
     seen.set(key, before + 1);
     return before === 0 ? finding : { ...finding, ordinal: before };
+  });
+}
+
+/** A record that was set aside, with what it came to then. */
+export interface JudgedRound extends Round {
+  readonly assessment: Assessment;
+}
+/** Of each station what was set aside, the oldest first. */
+export type Rounds = { readonly [Id in StationId]: readonly JudgedRound[] };
+
+/** Facts that speak of what was found, each with the one that speaks of the same now. */
+const IN_TIME = [
+  ["runFound", "runNow"],
+  ["noisesFound", "noisesNow"],
+  ["hotPlaceFound", "hotPlaceNow"],
+  ["behaviourFound", null],
+  ["handFound", "handAfter"],
+] as const;
+
+/** What a station states as found, and what it states now, each in its own fact. */
+function factsInTime(found: Partial<Facts>, now: Partial<Facts>): Partial<Facts> {
+  const rows = IN_TIME.flatMap(([then, present]) => [
+    ...(then in found ? [[then, found[then]] as const] : then in now ? [[then, NO_FACTS[then]] as const] : []),
+    ...(present !== null && then in now ? [[present, now[then]] as const] : []),
+  ]);
+  return Object.fromEntries(rows);
+}
+
+/**
+ * Findings of one station read several times at one time: each reading of a test counts for its part, so that two that agree count
+ * once and two that differ leave it open.
+ */
+function together(readings: readonly (readonly Finding[])[]): readonly Finding[] {
+  const [only, ...others] = readings;
+  if (only === undefined) return [];
+  if (others.length === 0) return only;
+  const groups = new Map<string, Finding[]>();
+  for (const finding of readings.flat()) {
+    const key = `${finding.test}/${finding.about ?? ""}`;
+    groups.set(key, [...(groups.get(key) ?? []), finding]);
+  }
+  return [...groups.values()].map((alike) => {
+    const [first] = alike as [Finding, ...Finding[]];
+    const last = alike.at(-1) ?? first;
+    const keys = new Set(alike.map(({ weights }) => JSON.stringify(weights)));
+    if (keys.size === 1) return last;
+    const outcomes = new Set(alike.flatMap(({ weights }) => Object.keys(weights)));
+    const share = (outcome: string): number =>
+      alike.reduce((sum, { weights }) => sum + ((weights as Record<string, number>)[outcome] ?? 0), 0) / alike.length;
+    const weights = Object.fromEntries([...outcomes].map((outcome) => [outcome, share(outcome)]));
+    return { test: first.test, weights, ...(first.about ? { about: first.about } : {}) } as Finding;
   });
 }
 
@@ -45,27 +98,39 @@ export function assessStations(
   earlier: readonly EarlierVisit[],
   study: Study,
   at: string | null,
-): { stations: StationAssessments; facts: CardFacts; findings: Finding[]; handed: Ground["stations"] } {
+): { stations: StationAssessments; facts: CardFacts; findings: Finding[]; handed: Ground["stations"]; rounds: Rounds } {
   let facts = earlyFacts(entries);
   const findings: Finding[] = [];
   const worked = new Set<StationId>();
   const stations: Partial<Record<StationId, Assessment>> = {};
   const handed: Partial<Record<StationId, HandedOn>> = {};
+  const rounds: Partial<Record<StationId, readonly JudgedRound[]>> = {};
   for (const id of STATION_IDS) {
     const station = stationOf(id);
     const entry = entries[id];
     const data = (entry?.data ?? station.blank) as object;
     const context = { facts, house, earlier, study, findings: [...findings], worked, at };
-    const found = asFound(id, data, facts);
+    const times = timesOf((entry?.earlier ?? []) as readonly Round<object>[], data);
     const assessment = station.assess(data, { ...context, facts: judgedBy(id, data, facts) });
     const own = stamped(assessment, entry?.skippedReason);
+    // What was set aside stays as it was judged then: by the motor that was found.
+    rounds[id] = (entry?.earlier ?? []).map((round) => ({ ...round, assessment: station.assess(round.data, context) }));
+    const records = times.found.flatMap((record) => asFound(id, record, facts) ?? []);
+    const found = records.map((record) => (record === data ? assessment : station.assess(record, context)));
+    const stated = { ...assessment.facts, ...(times.now.length > 0 ? factsInTime(found.at(-1)?.facts ?? {}, assessment.facts) : {}) };
     stations[id] = own;
-    facts = { ...facts, ...assessment.facts };
+    facts = { ...facts, ...stated };
     if (own.stamp !== "not-done") worked.add(id);
-    const weighed = found === data ? assessment.findings : found === null ? [] : station.assess(found, context).findings;
-    handed[id] = handedOn(own, weighed);
+    const weighed = together(found.map(({ findings: each }) => each));
+    handed[id] = { ...handedOn(own, weighed), facts: stated };
     findings.push(...weighed.map((finding): Finding => ({ ...finding, from: id })));
   }
   // Each was made by its own station, all of them in this loop.
-  return { stations: stations as StationAssessments, facts, findings: numberAlike(findings), handed: handed as Ground["stations"] };
+  return {
+    stations: stations as StationAssessments,
+    facts,
+    findings: numberAlike(findings),
+    handed: handed as Ground["stations"],
+    rounds: rounds as Rounds,
+  };
 }

@@ -12,7 +12,7 @@ import type { HouseFigures } from "../house";
 import type { EarlierVisit } from "../station";
 import type { CardFacts, StationId } from "../stations";
 import { NO_STUDY, type Study } from "../study";
-import { assessStations } from "./assess-stations";
+import { assessStations, type Rounds } from "./assess-stations";
 import { modelFor, siteOf } from "./costs";
 import type { StationAssessments, StationEntries } from "./entries";
 import type { Ground } from "./ground";
@@ -23,6 +23,8 @@ export interface TravellerAssessment {
   readonly stations: StationAssessments;
   /** what each station hands on to those after it */
   readonly handed: Ground["stations"];
+  /** what was set aside at each station before it was read anew */
+  readonly rounds: Rounds;
   readonly facts: CardFacts;
   readonly findings: readonly Finding[];
   readonly standing: Standing;
@@ -67,7 +69,7 @@ export function assessTraveller(
   study: Study = NO_STUDY,
   { leaveOut = new Set(), at = null }: AssessOptions = {},
 ): TravellerAssessment {
-  const { stations, facts, findings: all, handed } = assessStations(entries, house, earlier, study, at);
+  const { stations, facts, findings: all, handed, rounds } = assessStations(entries, house, earlier, study, at);
   const leftOut = all.filter((finding) => leaveOut.has(findingKey(finding)));
   const findings = all.filter((finding) => !leaveOut.has(findingKey(finding)));
   const standing = weighEvidence(
@@ -81,11 +83,12 @@ export function assessTraveller(
   const model = modelFor(house, site, life, facts);
   const actions = rankActions(standing.hypotheses, model);
   // What was found stays a bar to running the motor, whatever a person leaves out of the weighing.
-  const next = nextStep({ stations, facts, standing, findings: all, actions, house, model });
+  const next = nextStep({ entries, stations, facts, standing, findings: all, actions, house, model });
   const method = "method" in next ? next.method : null;
   return {
     stations,
     handed,
+    rounds,
     facts,
     findings,
     leftOut,

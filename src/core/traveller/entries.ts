@@ -1,3 +1,4 @@
+import type { Round } from "../job";
 import type { Assessment } from "../station";
 import type { StationData, StationDetail, StationId } from "../stations";
 
@@ -6,6 +7,8 @@ export interface StationEntry<Data = unknown> {
   readonly data: Data;
   /** why it was skipped; null when it was not */
   readonly skippedReason: string | null;
+  /** what was set aside before it was read anew, the oldest first */
+  readonly earlier?: readonly Round<Data>[];
 }
 export type StationEntries = { readonly [Id in StationId]?: StationEntry<StationData<Id>> };
 /** What each station makes of its record. */

@@ -138,7 +138,10 @@ describe("the motor that went in", () => {
     assess({
       plate: PLATE,
       decide: decided("replace-motor"),
-      "out-in": outIn({ works: { "replace-motor": swap({ sheet: SHEET, fittedAt: FITTED, ...part }) }, rotationBefore: "ccw" }),
+      "out-in": outIn({
+        works: { "replace-motor": swap({ sheet: SHEET, fittedAt: FITTED, ...part }, { fate: "return" }) },
+        rotationBefore: "ccw",
+      }),
       prove,
       ...rest,
     });

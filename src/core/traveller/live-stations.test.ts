@@ -23,20 +23,29 @@ const context = (facts: Partial<Facts> = {}) => ({
   findings: [],
 });
 
-const whole = (data: Partial<Record<StationId, Record<string, unknown>>>) =>
-  assessTraveller(
-    Object.fromEntries(
-      Object.entries(data).map(([id, each]) => [id, { data: { ...STATIONS[id as StationId].blank, ...each }, skippedReason: null }]),
-    ) as StationEntries,
-    HOUSE,
-  );
+const entriesWith = (data: Partial<Record<StationId, Record<string, unknown>>>) =>
+  Object.fromEntries(
+    Object.entries(data).map(([id, each]) => [id, { data: { ...STATIONS[id as StationId].blank, ...each }, skippedReason: null }]),
+  ) as StationEntries;
+const whole = (data: Partial<Record<StationId, Record<string, unknown>>>) => assessTraveller(entriesWith(data), HOUSE);
 
 describe("it does not run, and nobody said whether it hums", () => {
   const plate = { motorType: "psc", machineKind: "fan", volts: "230" };
   const said = (complaints: string[], more: Partial<Record<StationId, Record<string, unknown>>> = {}, words = "") =>
     whole({ complaint: { complaints, said: words }, plate, ...more });
-  test("the first move is to switch it on once and listen", () => {
-    expect(said(["does-not-run"])).toMatchObject({ next: { kind: "listen", station: "run-test", method: "run" }, stateChange: null });
+  test("before its first power it is looked at and measured to the frame; then it is switched on once to listen", () => {
+    expect(said(["does-not-run"])).toMatchObject({
+      next: { kind: "before-power", test: "look", station: "look" },
+      stateChange: "make-safe",
+    });
+    const seen = said(["does-not-run"], { look: { nothingFound: true } });
+    expect(seen).toMatchObject({ next: { kind: "before-power", test: "frame-ohms", station: "frame" } });
+    const skipped = (id: StationId) => ({ [id]: { data: STATIONS[id].blank, skippedReason: "no access" } });
+    const shut = assessTraveller(
+      { ...entriesWith({ complaint: { complaints: ["does-not-run"] }, plate }), ...skipped("look"), ...skipped("frame") },
+      HOUSE,
+    );
+    expect(shut).toMatchObject({ next: { kind: "listen", station: "run-test", method: "run" }, stateChange: null });
   });
   test.each([
     ["said with its time", ["does-not-run", "trips-at-start"], ""],

@@ -1,3 +1,4 @@
+import { BLANK_EXCHANGE } from "../stations/out-in";
 import { dueOn, isStillDue } from "../due";
 import { judgeHand, NOTHING_FELT } from "../bearing";
 import { assessParts, madeSafe, readAt, type Parts } from "../../../tests/support/partial-card";
@@ -250,19 +251,27 @@ describe("the ledger", () => {
       { steps: [step("a", "key", false)] },
       { ...back, decide: { action: "replace-bearings", reason: "x" } },
     ).assessment;
-    expect(decided.next.station).toBe("take-apart");
+    // Nothing goes back with power on it.
+    expect(decided.next.station).toBe("make-safe");
     const closed = ledger(
       { steps: [step("a", "key", true)], seenTo: KEY_TRAPS, after: FREE, closedAt: AT },
       { ...back, decide: { action: "replace-bearings", reason: "x" } },
     ).assessment;
     expect(closed.facts).toMatchObject({ isApart: false, power: "live" });
-    expect(closed.next.station).toBe("prove");
+    // Nothing says that the bearings are in.
+    expect(closed.next.station).toBe("make-safe");
+    const fitted = { ...STATIONS["out-in"].blank, works: { "replace-bearings": { ...BLANK_EXCHANGE, fittedAt: AT } } };
+    const done = ledger(
+      { steps: [step("a", "key", true)], seenTo: KEY_TRAPS, after: FREE, closedAt: AT },
+      { decide: { action: "replace-bearings", reason: "x" }, "out-in": fitted },
+    ).assessment;
+    expect(done.next.station).toBe("frame");
   });
   test("work that opens the motor asks for the ledger first; a capacitor does not", () => {
     const after = (action: "replace-bearings" | "replace-run-capacitor") =>
       assessParts({ ...FAN, ...SAFE, decide: { action, reason: "x" } }).next.station;
     expect(after("replace-bearings")).toBe("take-apart");
-    expect(after("replace-run-capacitor")).toBe("prove");
+    expect(after("replace-run-capacitor")).toBe("out-in");
   });
   test("prompts come with the part; oil holes only where a sleeve may be", () => {
     expect(trapsBefore("wheel")).toContain("left-hand-thread");

@@ -1,11 +1,13 @@
 import { ACTION_TABLE, cheapestAction, checksBefore, settledCost, type ActionOffer, type CostModel } from "../decision";
-import { chooseMove, ownedInstruments, TEST_TABLE, type Finding, type Move, type Standing } from "../diagnosis";
+import { chooseMove, ownedInstruments, TEST_TABLE, type Finding, type Move, type Standing, type TestOffer } from "../diagnosis";
 import type { Facts } from "../facts";
 import type { HouseFigures } from "../house";
+import { checksBeforePower, stepInOrder } from "../job";
 import { STATION_IDS, stationOf, type StationId } from "../stations";
-import type { ActionId, TestId } from "../trade";
-import type { StationAssessments } from "./entries";
-import { whereOf } from "./ways";
+import type { TestId } from "../trade";
+import type { StationAssessments, StationEntries } from "./entries";
+import { jobState } from "./job-state";
+import { stateChangeFor, whereOf } from "./ways";
 
 /** The next step on the traveller: a station to fill in first, or a move the evidence asks for. */
 export type NextStep =
@@ -14,18 +16,18 @@ export type NextStep =
   | { readonly kind: "listen"; readonly station: StationId; readonly method: string }
   /** it trips, so it is not switched on to listen: look, smell and turn it first */
   | { readonly kind: "look-first"; readonly station: StationId }
+  /** before it gets its first power: what is seen to dead, and costs minutes */
+  | {
+      readonly kind: "before-power";
+      readonly test: TestId;
+      readonly station: StationId;
+      readonly method: string | null;
+      readonly others: readonly TestOffer[];
+    }
   /** `method`: the way to work at that station, where it has several */
-  | { readonly kind: "move"; readonly move: Move; readonly station: StationId; readonly method: string | null };
-
-/** Work for which the motor is opened: the ledger comes between the decision and the proof. */
-const OPENS_THE_MOTOR: readonly ActionId[] = ["replace-bearings", "service-start-switch"];
-
-/** A station that decides, proves or changes state has no test of its own; these come when no test is worth making. */
-function stepAfterTests(stations: StationAssessments, { action, isApart }: Facts): StationId {
-  if (stations.decide.stamp === "not-done") return "decide";
-  const isOpening = action !== null && OPENS_THE_MOTOR.includes(action) && stations["take-apart"].stamp === "not-done";
-  return isApart || isOpening ? "take-apart" : "prove";
-}
+  | { readonly kind: "move"; readonly move: Move; readonly station: StationId; readonly method: string | null }
+  /** what was decided is done in the order of the hands, up to the proof and the end */
+  | { readonly kind: "order"; readonly station: StationId; readonly method: string | null };
 
 /** Tests that can still be made, each with its station. */
 function openTests(stations: StationAssessments): Map<TestId, StationId> {
@@ -40,6 +42,7 @@ function openTests(stations: StationAssessments): Map<TestId, StationId> {
 
 /** What the next step is chosen from. */
 interface StepGround {
+  readonly entries: StationEntries;
   readonly stations: StationAssessments;
   readonly facts: Facts;
   readonly standing: Standing;
@@ -60,40 +63,71 @@ function listenFirst({ stations, facts, findings }: StepGround): NextStep | null
   return { kind: "listen", station: "run-test", method: "run" };
 }
 
+/** Work with power on was done on this visit, or power came back: what comes then is no first power. */
+const HAD_POWER: readonly StationId[] = ["supply", "run-test", "uncoupled-run", "prove"];
+const hadPower = (stations: StationAssessments, facts: Facts): boolean =>
+  facts.restoredAtAll.length > 0 || HAD_POWER.some((id) => stations[id].stamp !== "not-done" && stations[id].stamp !== "skipped");
+
+/** What is seen to, dead, before the power that a step would bring; null: nothing. */
+function beforePower({ stations, facts }: StepGround, step: NextStep, others: readonly TestOffer[]): NextStep | null {
+  const method = "method" in step ? step.method : null;
+  const bringsPower = stateChangeFor(step.station, "dead", method) !== null;
+  if (!bringsPower || hadPower(stations, facts)) return null;
+  const open = openTests(stations);
+  const [test] = checksBeforePower({
+    complaints: facts.complaints,
+    mayTrip: facts.mayTrip,
+    wasWet: facts.history.includes("water"),
+  }).filter((each) => open.has(each));
+  const station = test && open.get(test);
+  return test && station
+    ? { kind: "before-power", test, ...whereOf(test, station), others: others.filter((offer) => offer.test !== test) }
+    : null;
+}
+
+/** The move that the evidence asks for while nothing is decided. */
+function moveByEvidence({ stations, facts, standing, findings, actions, house, model }: StepGround): NextStep {
+  const open = openTests(stations);
+  const action = actions[0]?.action ?? "no-repair";
+  const checkFirst = checksBefore(action, ACTION_TABLE[action].checkFirst, { complaints: facts.complaints, findings });
+  const move = chooseMove(
+    standing.hypotheses,
+    findings,
+    {
+      // What lies open is not run.
+      hand: [...open.keys()].filter((test) => TEST_TABLE[test].power !== "live" || !facts.isApart),
+      mayTrip: facts.mayTrip,
+      power: facts.power,
+      machine: facts.machineKind,
+      owned: ownedInstruments(house),
+      hourlyRate: house.hourlyRate,
+    },
+    { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model) },
+    { action, checkFirst },
+  );
+  if (move.kind === "decide") return { kind: "move", move, station: facts.isApart ? "take-apart" : "decide", method: null };
+  return { kind: "move", move, ...whereOf(move.offer.test, open.get(move.offer.test) ?? "decide") };
+}
+
+const othersOf = (step: NextStep): readonly TestOffer[] =>
+  step.kind !== "move" ? [] : step.move.kind === "decide" ? step.move.others : [step.move.offer, ...step.move.others];
+
 /**
- * What to do next: the opening stations, the listening or looking that comes before any test, the test that is worth its
- * minutes, then the decision, the open motor, the proof.
+ * What to do next: the opening stations, what comes before the first power, the listening or looking that comes before any test,
+ * the test that is worth its minutes, then the decision and what was decided in the order of the hands, the proof, the end.
  * @param weighed everything the step is chosen from
  * @returns the step with its station, and the way of working there
  */
 export function nextStep(weighed: StepGround): NextStep {
-  const { stations, facts, standing, findings, actions, house, model } = weighed;
+  const { entries, stations, facts } = weighed;
   const opening = STATION_IDS.find((id) => stationOf(id).definition.isOpening && stations[id].stamp === "not-done");
   if (opening) return { kind: "station", station: opening };
-  const first = listenFirst(weighed);
-  if (first) return first;
-  const open = openTests(stations);
-  const action = actions[0]?.action ?? "no-repair";
-  const checkFirst = checksBefore(action, ACTION_TABLE[action].checkFirst, { complaints: facts.complaints, findings });
-  const move: Move =
-    stations.decide.stamp === "not-done"
-      ? chooseMove(
-          standing.hypotheses,
-          findings,
-          {
-            // What lies open is not run.
-            hand: [...open.keys()].filter((test) => TEST_TABLE[test].power !== "live" || !facts.isApart),
-            mayTrip: facts.mayTrip,
-            power: facts.power,
-            machine: facts.machineKind,
-            owned: ownedInstruments(house),
-            hourlyRate: house.hourlyRate,
-          },
-          { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model) },
-          { action, checkFirst },
-        )
-      : { kind: "decide", others: [] };
-  if (move.kind === "decide") return { kind: "move", move, station: stepAfterTests(stations, facts), method: null };
-  const { test } = move.offer;
-  return { kind: "move", move, ...whereOf(test, open.get(test) ?? "decide") };
+  const job = jobState(entries, stations, facts);
+  if (job.isDecided) {
+    const station = stepInOrder(job);
+    return { kind: "order", station, method: null };
+  }
+  const listening = listenFirst(weighed);
+  const byEvidence = listening ?? moveByEvidence(weighed);
+  return beforePower(weighed, byEvidence, othersOf(listening ? moveByEvidence(weighed) : byEvidence)) ?? byEvidence;
 }

@@ -1,30 +1,7 @@
-import type { SwapAction } from "../exchange";
 import type { Facts } from "../facts";
-import { isLoose } from "../kept";
-import { asFitted, type FittedFacts } from "../motor";
-import type { StationId } from "../stations";
-
-/**
- * Stations whose readings are of the part that a work exchanges: what is read there once it is in, is read of the new part.
- * A run is of the whole motor, so any part that went in counts. Frame and insulation weigh whenever they were read: a new
- * motor that is grounded is kept from power too.
- */
-const READS: Readonly<Partial<Record<StationId, readonly SwapAction[] | "any">>> = {
-  capacitor: ["replace-run-capacitor", "replace-start-capacitor", "replace-motor"],
-  windings: ["replace-motor"],
-  "start-gear": ["service-start-switch", "replace-start-relay", "replace-motor"],
-  bearing: ["replace-bearings", "replace-motor"],
-  "run-test": "any",
-  "uncoupled-run": "any",
-};
-
-/** Moments of every reading in a record, however deep it lies. */
-export function readAt(value: unknown): string[] {
-  if (Array.isArray(value)) return value.flatMap(readAt);
-  if (!isLoose(value)) return [];
-  const own = isLoose(value.reading) && typeof value.reading.at === "string" ? [value.reading.at] : [];
-  return [...own, ...Object.values(value).flatMap(readAt)];
-}
+import { readAt, touchedBy } from "../job";
+import { asFitted } from "../motor";
+import { stationOf, type StationId } from "../stations";
 
 /**
  * Whether all that was read at a station was read once its part had been exchanged.
@@ -37,13 +14,18 @@ export function isReadAfter(data: object | undefined, since: string | undefined)
   return since !== undefined && moments.length > 0 && moments.every((at) => at > since);
 }
 
-/** When the part that a station reads went in; null: it is the one that was found. */
-export function renewedAt(id: StationId, { fittedWorks }: FittedFacts): string | null {
-  const works = READS[id];
-  if (works === undefined) return null;
-  const times = Object.entries(fittedWorks).flatMap(([action, at]) =>
-    works === "any" || works.includes(action as SwapAction) ? [at] : [],
-  );
+/** Frame and insulation weigh whenever they were read: a new motor that is grounded is kept from power too. */
+const WEIGHS_ALWAYS: readonly StationId[] = ["frame", "insulation"];
+
+/**
+ * When a part that a station reads was first exchanged or worked at; what is read there later is read of what is in there now.
+ * @param id which station
+ * @param known works that were done
+ * @returns ISO 8601; null: it is the one that was found
+ */
+export function renewedAt(id: StationId, { worksDone }: Pick<Facts, "worksDone">): string | null {
+  const reads = WEIGHS_ALWAYS.includes(id) ? [] : (stationOf(id).definition.reads ?? []);
+  const times = worksDone.flatMap(({ work, at }) => (touchedBy(work).some((part) => reads.includes(part)) ? [at] : []));
   return times.sort()[0] ?? null;
 }
 

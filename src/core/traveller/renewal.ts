@@ -1,4 +1,5 @@
 import { saysNoCapacitor } from "../capacitor";
+import { describedBy } from "../station";
 import { STATION_IDS, STATIONS, stationOf, type StationData, type StationId } from "../stations";
 import type { ActionId } from "../trade";
 import type { StationEntries } from "./entries";
@@ -10,34 +11,6 @@ const RENEWED_BY: Partial<Record<ActionId, readonly StationId[]>> = {
   "replace-bearings": ["bearing"],
   "replace-motor": ["plate", "capacitor", "windings", "start-gear", "bearing"],
 };
-/** What outlasts a visit, since part and place did not change. Readings are taken anew. */
-const OUTLASTS: { readonly [Id in StationId]?: (record: StationData<Id>) => Partial<StationData<Id>> } = {
-  plate: (record) => record,
-  capacitor: ({ label, corrections }) => ({ label, corrections }),
-  windings: ({ posts, hasFrame, photo }) => ({ posts, hasFrame, photo }),
-  "start-gear": ({ sort }) => ({ sort }),
-  // A bearing by its stamp or its sizes, and its upkeep; how its seats measured, and what the job was to cost, was of then.
-  bearing: ({ unit, ends, around, duty, plateMonths, plateOil, lastDone }) => ({
-    unit,
-    ends: { "drive-end": namedOnly(ends["drive-end"]), "other-end": namedOnly(ends["other-end"]) },
-    around,
-    duty,
-    plateMonths,
-    plateOil,
-    lastDone,
-  }),
-};
-
-type EndOfBearing = StationData<"bearing">["ends"]["drive-end"];
-const namedOnly = ({ kind, stamped, bore, outside, width }: EndOfBearing): EndOfBearing => ({
-  ...STATIONS.bearing.blank.ends["drive-end"],
-  kind,
-  stamped,
-  bore,
-  outside,
-  width,
-});
-
 /**
  * The works that were decided on a card.
  * @param entries what was keyed at each station
@@ -54,19 +27,16 @@ export function decidedWorks({ decide }: StationEntries): readonly ActionId[] {
  */
 export function outlasting(entries: StationEntries): readonly StationId[] {
   const renewed = new Set(decidedWorks(entries).flatMap((action) => RENEWED_BY[action] ?? []));
-  return STATION_IDS.filter((id) => OUTLASTS[id] !== undefined && !renewed.has(id) && entries[id] !== undefined);
+  return STATION_IDS.filter((id) => stationOf(id).lasts !== undefined && !renewed.has(id) && entries[id] !== undefined);
 }
 
 /**
- * What of a record outlasts a visit, as the record the next visit starts with.
+ * What of a record outlasts its readings, as the record that is begun with.
  * @param station which station
  * @param before what was keyed there
  * @returns the blank record with what lasts
  */
-export function takenOver(station: StationId, before: unknown): object {
-  const lasts = OUTLASTS[station] as ((record: unknown) => object) | undefined;
-  return { ...(stationOf(station).blank as object), ...lasts?.(before) };
-}
+export const takenOver = (station: StationId, before: unknown): object => describedBy(stationOf(station), before);
 
 /**
  * The plate of the motor that went in on a visit, as the plate the next visit starts with; its machine is the same.

@@ -1,3 +1,4 @@
+import { END_TABLE } from "../job";
 import { isCovered } from "../decision";
 import { isSwap, SWAP_TABLE } from "../exchange";
 import { isLoose } from "../kept";
@@ -65,7 +66,9 @@ function causeOf({ standing, stations }: TravellerAssessment, works: readonly Ac
  * @returns works, maker of the part, motor and machine, complaints, the cause where it is clear, and minutes
  */
 export function visitDeed(entries: StationEntries, assessment: TravellerAssessment): Deed {
-  const works = decidedWorks(entries);
+  const { end } = assessment.stations.end.detail;
+  // What was only decided is no work that could hold or come back.
+  const works = end !== null && !END_TABLE[end].isWorkDone ? [] : decidedWorks(entries);
   const { motorType, machineKind, ageYears, complaints } = assessment.facts;
   return {
     works,

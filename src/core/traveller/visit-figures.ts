@@ -1,4 +1,6 @@
 import { capacitanceIn } from "../exchange";
+import type { JobFacts } from "../job";
+import type { ActionId } from "../trade";
 import { insulationAt40C } from "../insulation";
 import { ampsLimits } from "../motor";
 import { figureOf, type Entry } from "../quantity";
@@ -40,11 +42,15 @@ const NO_LIMIT = { low: null, high: null, isCorrected: true } as const;
 /** Ohms of windings are compared at this temperature [°C]. */
 const WINDINGS_AT_C = 20;
 
+/** When the part of an exchange went in, ISO 8601. */
+const exchangedAt = ({ worksDone }: Pick<JobFacts, "worksDone">, action: ActionId): string | undefined =>
+  worksDone.find(({ work }) => work === action)?.at;
+
 function capacitorFigures({ stations, facts }: TravellerAssessment, entries: StationEntries): VisitFigure[] {
   const { detail } = stations.capacitor;
   // Read once the new part was in, it is the new part that was read.
   const isAfter = (work: "replace-run-capacitor" | "replace-start-capacitor"): boolean =>
-    isReadAfter(entries.capacitor?.data.readings, facts.fittedWorks[work] ?? facts.fittedWorks["replace-motor"]);
+    isReadAfter(entries.capacitor?.data.readings, exchangedAt(facts, work) ?? exchangedAt(facts, "replace-motor"));
   const found: VisitFigure[] = [];
   if (detail.state === "label") {
     const section = detail.sections[detail.ownSection ?? 0];
@@ -81,7 +87,7 @@ function capacitorFigures({ stations, facts }: TravellerAssessment, entries: Sta
 const MAIN: readonly ElementClass[] = ["main", "half", "coil"];
 
 function windingFigures({ stations, facts }: TravellerAssessment, entries: StationEntries): VisitFigure[] {
-  const when = isReadAfter(entries.windings?.data.pairs, facts.fittedWorks["replace-motor"]) ? "after" : "found";
+  const when = isReadAfter(entries.windings?.data.pairs, exchangedAt(facts, "replace-motor")) ? "after" : "found";
   const at = entries.windings ? (figureOf(entries.windings.data.compare.temperature)?.value ?? null) : null;
   const of = (name: Followed, classes: readonly ElementClass[]): VisitFigure[] => {
     const element = stations.windings.detail.elements.find(
@@ -96,7 +102,7 @@ function windingFigures({ stations, facts }: TravellerAssessment, entries: Stati
 }
 
 function insulationFigures({ stations, facts }: TravellerAssessment, entries: StationEntries): VisitFigure[] {
-  const when = isReadAfter(entries.insulation?.data.cells, facts.fittedWorks["replace-motor"]) ? "after" : "found";
+  const when = isReadAfter(entries.insulation?.data.cells, exchangedAt(facts, "replace-motor")) ? "after" : "found";
   const { worst, temperatureC, limitMegohm } = stations.insulation.detail;
   const reading: Entry["reading"] = worst?.entry?.reading ?? null;
   // Over the end of its range a tester gives no figure to follow.

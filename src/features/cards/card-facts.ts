@@ -1,6 +1,7 @@
 import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { TravellerAssessment } from "@/core/traveller";
 import { STATION_IDS, type StationId } from "@/core/stations";
+import type { EndId } from "@/core/job";
 import type { HouseFigures } from "@/core/house";
 import type { KeptCard } from "@/store/kept-card";
 import type { CardLine } from "@/store/summary";
@@ -9,6 +10,7 @@ import { nextMoveWords } from "../line-up/next-move-words";
 import { isReadyToFinish } from "@/core/traveller";
 import { saidAt } from "../stations/registry";
 import { stampWord } from "../stations/stamp-word";
+import { END_WORDS } from "../vocabulary/end-words";
 import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/list-words";
 
 /** The station that speaks for the card: the worst stamp, the latest of those. */
@@ -18,6 +20,15 @@ function loudest(assessment: TravellerAssessment): StationId | null {
     if (found) return found;
   }
   return null;
+}
+
+/**
+ * The end that a card came to: all it asks for is there. A card that was signed off before ends were noted has the one that its
+ * proof bears out.
+ */
+export function endOfCard(card: KeptCard, { stations }: TravellerAssessment): EndId | null {
+  const { end, lacks } = stations.end.detail;
+  return end !== null && lacks.length === 0 && (card.traveller.finishedAt !== null || stations.prove.stamp === "holds") ? end : null;
 }
 
 /** Where a card stands, in words. */
@@ -35,13 +46,18 @@ export function cardFacts(
   const detail = speaks && speaks !== "prove" ? (saidAt(speaks, card.entries[speaks]?.data, assessment, house)[1] ?? "") : "";
   if (card.traveller.finishedAt !== null || action) {
     const { stamp } = stations.prove;
-    const isProved = stamp === "holds";
     const isJudged = stamp === "out" || stamp === "too-close";
+    const end = endOfCard(card, assessment);
+    const done = action ? ACTION_WORDS[action] : "Nothing decided";
     return {
       complaint,
-      stands: `${action ? ACTION_WORDS[action] : "No action chosen"}. ${card.traveller.finishedAt === null ? `Now ${next}.` : "Signed off."}`,
-      stamp: isProved || isJudged ? stamp : "noted",
-      stampWord: isProved ? "Proved" : isJudged ? `Prove: ${stampWord("prove", assessment).toLowerCase()}` : "Decided",
+      stands: `${done}. ${card.traveller.finishedAt === null ? `Now ${next}.` : `Signed off${end === null ? "" : `: ${inSentence(END_WORDS[end])}`}.`}`,
+      ...(end !== null
+        ? { stamp: stations.end.stamp === "holds" ? ("holds" as const) : ("noted" as const), stampWord: END_WORDS[end] }
+        : {
+            stamp: isJudged ? stamp : ("noted" as const),
+            stampWord: isJudged ? `Prove: ${stampWord("prove", assessment).toLowerCase()}` : "Decided",
+          }),
     };
   }
   if (speaks) {

@@ -1,8 +1,9 @@
 import { isLoose } from "@/core/kept";
 import { STATION_IDS } from "@/core/stations";
+import type { EndId } from "@/core/job";
 import type { HouseFigures } from "@/core/house";
 import type { Study } from "@/core/study";
-import { priceOf, readPrice, stampsIn, SWAP_TABLE, type Incoming, type SwapAction } from "@/core/exchange";
+import { paidFor, type Incoming } from "@/core/exchange";
 import type { Piece } from "@/core/stations/out-in";
 import { readSheet } from "@/core/match";
 import { formatQuantity } from "@/core/quantity";
@@ -16,7 +17,7 @@ import { STATION_LABELS } from "../stations/labels";
 import { listedAt, saidAt } from "../stations/registry";
 import { visitDayOf } from "../vocabulary/clock";
 import { ACTION_WORDS } from "../vocabulary/list-words";
-import { cardFacts } from "./card-facts";
+import { cardFacts, endOfCard } from "./card-facts";
 
 /** Fields that hold nothing a person wrote or would look for. */
 const SILENT_FIELDS = new Set(["id", "at", "origin", "unit", "meter", "quantity", "kind", "photo", "backAt", "closedAt", "name"]);
@@ -49,11 +50,20 @@ function findWords({ entries }: KeptCard, assessment: TravellerAssessment, said:
   return toWords([...said, ...found, ...written].join(" "));
 }
 
+/** Ends that a proof on the motor stands behind. */
+const END_PROVED: readonly (EndId | null)[] = ["repaired", "proved-without-load", "tested-spare", "nothing-found", "makeshift"];
+
 /** How a card ended, as far as it says so itself. */
-function endOf({ traveller }: KeptCard, { stations }: TravellerAssessment): string[] {
+function endOf(card: KeptCard, assessment: TravellerAssessment): string[] {
+  const { traveller } = card;
+  const { stations } = assessment;
   if (stations["out-in"].detail.works.some(({ isOnOrder }) => isOnOrder)) return ["end:on-order"];
   if (traveller.finishedAt === null) return [];
-  return [stations.prove.stamp === "holds" ? "end:proved" : "end:not-proved"];
+  const end = endOfCard(card, assessment);
+  return [
+    ...(end === null ? [] : [`end:${end}`]),
+    END_PROVED.includes(end) && assessment.stations.prove.stamp === "holds" ? "end:proved" : "end:not-proved",
+  ];
 }
 
 function marksOf(card: KeptCard, assessment: TravellerAssessment): string[] {
@@ -69,16 +79,6 @@ function marksOf(card: KeptCard, assessment: TravellerAssessment): string[] {
       ...endOf(card, assessment),
     ]),
   ];
-}
-
-/** What was paid for what went in: each piece at its price, a pair at one; null: no price of it can be read. */
-function paidFor(action: SwapAction, pieces: readonly Piece[]): number | null {
-  const known = pieces.flatMap(({ label, price }) => {
-    const read = price.trim() === "" ? null : readPrice(price);
-    const count = SWAP_TABLE[action].kind === "bearing" ? Math.max(1, stampsIn(label).length) : 1;
-    return read?.ok ? [priceOf(read.value, count)] : [];
-  });
-  return known.length === 0 ? null : known.reduce((sum, price) => sum + price, 0);
 }
 
 function pieceWords({ label, sheet }: Piece, incoming: Incoming | undefined): string {

@@ -55,7 +55,7 @@ export default function ReadLabel({ parts, onPart }: { parts: readonly Part[]; o
             label="Code on the label"
             isFigure
             text={text}
-            placeholder="K7P-4QX"
+            example="K7P-4QX"
             onText={typed}
             problem={
               text.trim().length >= 7 && readCode(text) === null ? "Six signs, for example K7P-4QX; it has no 0, 1, I, L, O or U." : null

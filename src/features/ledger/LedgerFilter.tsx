@@ -3,6 +3,7 @@ import { useEffect, useId, useMemo, useState } from "react";
 import { ACTIONS, MACHINE_KINDS } from "@/core/trade";
 import { STATION_IDS } from "@/core/stations";
 import { FindField } from "@/components/LongList";
+import { END_WORDS } from "../vocabulary/end-words";
 import { ENDINGS, type Ending, type LookedFor } from "@/store/find-cards";
 import { useCounts } from "@/store/summaries";
 import { STATION_LABELS } from "../stations/labels";
@@ -18,6 +19,12 @@ const ENDING_WORDS: Record<Ending, string> = {
   proved: "Signed off, proved",
   "not-proved": "Signed off, not proved",
   "came-back": "Came back",
+  condemned: END_WORDS.condemned,
+  "tested-spare": END_WORDS["tested-spare"],
+  makeshift: END_WORDS.makeshift,
+  "left-as-is": END_WORDS["left-as-is"],
+  referred: END_WORDS.referred,
+  "nothing-found": END_WORDS["nothing-found"],
 };
 
 interface FilterProps {

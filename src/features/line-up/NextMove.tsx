@@ -1,9 +1,12 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
+import type { EndId } from "@/core/job";
+import type { TravellerId } from "@/records";
 import type { CaseProps } from "./case-props";
 import type { NextWords } from "./case-words";
 
 const NameIt = lazy(() => import("../naming/NameIt"));
+const SpareToShelf = lazy(() => import("../traveller/SpareToShelf"));
 const Sheet = lazy(() => import("@/components/Sheet"));
 
 const BUTTON = "btn border-press-ink bg-press-ink text-press hover:bg-press-wash hover:text-ink";
@@ -14,13 +17,22 @@ type NextMoveProps = { readonly words: NextWords } & Pick<CaseProps, "names" | "
 export function NextMove({ words, names, onNames, finished, onGo, onFinish, onCameBack }: NextMoveProps) {
   // It is asked once, and stays while the name is typed.
   const [isUnnamed] = useState(names.machine.trim() === "");
-  if (finished) return <SignedOff finished={finished} onFinish={onFinish} onCameBack={onCameBack} />;
+  if (finished)
+    return (
+      <SignedOff
+        id={names.id}
+        end={words.kind === "sign-off" ? words.end : null}
+        finished={finished}
+        onFinish={onFinish}
+        onCameBack={onCameBack}
+      />
+    );
   if (words.kind === "sign-off") {
     return (
       <section aria-label="Next move" className="bg-press p-3.5 text-press-ink">
         <p className="text-[12.5px] text-press-soft">Next move</p>
         <h2 className="text-[18px] font-bold">Sign off</h2>
-        <p className="mt-1 text-[14px]">Decided and proved. Sign off to move it to the ledger; it can be opened again.</p>
+        <p className="mt-1 text-[14px]">{words.words} Sign off to move it to the ledger; it can be opened again.</p>
         {isUnnamed ? (
           <Suspense>
             <NameIt
@@ -51,10 +63,18 @@ export function NextMove({ words, names, onNames, finished, onGo, onFinish, onCa
             {sentence}
           </p>
         ))}
-        <p className="mt-1 text-[14px]">It is not signed off over this. Decide again, or measure again.</p>
-        <button type="button" className="btn btn-filled mt-2.5" onClick={() => onGo("decide")}>
-          Decide again
-        </button>
+        <p className="mt-1 text-[14px]">It is not signed off as repaired over this. Measure again, decide again, or say how it ends.</p>
+        <div className="mt-2.5 flex flex-wrap gap-2">
+          <button type="button" className="btn btn-filled" onClick={() => onGo("decide")}>
+            Decide again
+          </button>
+          <button type="button" className="btn" onClick={() => onGo("prove")}>
+            Measure again
+          </button>
+          <button type="button" className="btn btn-plain" onClick={() => onGo("end")}>
+            How it ends
+          </button>
+        </div>
       </section>
     );
   }
@@ -127,10 +147,14 @@ function Others({ others, onGo }: Pick<GoWords, "others"> & Pick<CaseProps, "onG
 }
 
 function SignedOff({
+  id,
   finished,
+  end,
   onFinish,
   onCameBack,
-}: { finished: NonNullable<CaseProps["finished"]> } & Pick<CaseProps, "onFinish" | "onCameBack">) {
+}: { id: TravellerId; end: EndId | null; finished: NonNullable<CaseProps["finished"]> } & Pick<CaseProps, "onFinish" | "onCameBack">) {
+  const [isShelving, setShelving] = useState(false);
+  const isSpare = end === "tested-spare" || end === "condemned" || end === "proved-without-load";
   return (
     <section aria-label="Next move" className="border-2 border-press p-3.5">
       <h2 className="text-[18px] font-bold">Signed off</h2>
@@ -139,6 +163,25 @@ function SignedOff({
           ? `It is in the ledger. If it comes back within ${finished.callbackDays} days, press It came back: the complaint is asked anew, with this card beside it.`
           : `It is in the ledger, signed off more than ${finished.callbackDays} days ago. A new complaint is a new visit, with these readings beside it.`}
       </p>
+      {/* What the customer and the next visit get: one press from here. */}
+      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label="Papers of this card">
+        <a className="btn" href={`/print?id=${id}&view=customer`}>
+          Report for the customer
+        </a>
+        <a className="btn" href={`/print?id=${id}`}>
+          Print view
+        </a>
+        {isSpare ? (
+          <button type="button" className="btn" aria-expanded={isShelving} onClick={() => setShelving(!isShelving)}>
+            To the Shelf
+          </button>
+        ) : null}
+      </div>
+      {isShelving ? (
+        <Suspense>
+          <SpareToShelf id={id} />
+        </Suspense>
+      ) : null}
       <div className="mt-2 flex flex-wrap gap-2">
         <button type="button" className="btn" onClick={onCameBack}>
           {finished.isWithinCallback ? "It came back" : "New visit to this motor"}

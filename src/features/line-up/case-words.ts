@@ -1,13 +1,15 @@
 import { waysOn } from "@/core/decision";
+import { END_TABLE, type EndId } from "@/core/job";
 import { isReadyToFinish, type TravellerAssessment } from "@/core/traveller";
 import { formatNumber, formatProbability } from "@/core/quantity";
+import { END_SENTENCES, END_WORDS } from "../vocabulary/end-words";
 import { workWords } from "../vocabulary/decision-words";
 import { lineUpWords, type LineUpWords } from "./line-up-words";
 import { nextMoveWords, otherMoves, outcomeLines, proofDoubtsOf, type NextMoveWords, type OtherMove } from "./next-move-words";
 
 /** What is to be done now, in words. */
 export type NextWords =
-  | { readonly kind: "sign-off" }
+  | { readonly kind: "sign-off"; readonly end: EndId; readonly words: string }
   /** the proof speaks against the decision: nothing is signed off over that */
   | { readonly kind: "contradicted"; readonly doubts: readonly string[] }
   | {
@@ -34,9 +36,11 @@ export interface CaseWords {
 }
 
 function nextWords(assessment: TravellerAssessment): NextWords {
-  if (isReadyToFinish(assessment)) return { kind: "sign-off" };
+  const { end } = assessment.stations.end.detail;
+  if (end !== null && isReadyToFinish(assessment)) return { kind: "sign-off", end, words: `${END_WORDS[end]}. ${END_SENTENCES[end]}` };
   const doubts = proofDoubtsOf(assessment);
-  if (doubts.length > 0) return { kind: "contradicted", doubts };
+  // An end that needs no proof is not held up by one.
+  if (doubts.length > 0 && (end === null || END_TABLE[end].isWorkDone)) return { kind: "contradicted", doubts };
   return { kind: "go", move: nextMoveWords(assessment), outcomes: outcomeLines(assessment), others: otherMoves(assessment) };
 }
 

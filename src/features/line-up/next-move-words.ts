@@ -3,6 +3,7 @@ import { powerOf, stationForTest, type TravellerAssessment } from "@/core/travel
 import { STATE_CHANGE_MINUTES, TEST_TABLE, type OutcomeKey, type OutcomeMeaning, type TestOffer } from "@/core/diagnosis";
 import { formatProbability } from "@/core/quantity";
 import { STATIONS, stationOf, type StationId } from "@/core/stations";
+import type { TestId } from "@/core/trade";
 import { viewOf } from "../stations/registry";
 import { DOUBT_SENTENCES, workWords } from "../vocabulary/decision-words";
 import { ACTION_WORDS } from "../vocabulary/list-words";
@@ -19,6 +20,27 @@ export interface NextMoveWords {
   /** way of working at the target, where it has several */
   readonly method: string | null;
 }
+
+/** What each step after the tests is for. */
+const ORDER_REASONS: Readonly<Partial<Record<TravellerAssessment["next"]["station"], string>>> = {
+  decide: "No outcome of any test left would change what is done.",
+  "make-safe": "What was decided is done with the circuit dead: off, locked, proven.",
+  "take-apart": "Each piece that comes off is listed, with photo and place: last off, first in.",
+  "out-in": "What was decided is not noted as in or done yet. Nothing gets power before it is.",
+  frame: "Leads or motor were handled: each lead to the frame before power, dead and in two minutes.",
+  prove: "The same figures after the repair, beside those before, are the proof.",
+  end: "How it ends, and what that still asks for.",
+};
+
+/** What an open motor asks for, where it is the way back that is left. */
+const CLOSE_REASON = "It lies open: what came off goes back, and the ledger is closed, before leads are measured and power comes.";
+
+/** Why something is looked at before the first power. */
+const BEFORE_POWER_REASONS: Readonly<Partial<Record<TestId, string>>> = {
+  look: "Before it gets its first power: what is burnt, wet or loose shows to eye and nose, dead.",
+  "hand-turn": "Before it gets its first power: what does not turn must not be switched on.",
+  "frame-ohms": "Before it gets its first power: each lead to the frame, dead and in two minutes. What reads gets none.",
+};
 
 const listed = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? "") : `${words.slice(0, -1).join(", ")} and ${words.at(-1) ?? ""}`;
@@ -38,8 +60,10 @@ const FIRST_STEPS = {
   },
 } as const;
 
-function reasonOf({ next, actions }: TravellerAssessment): string {
+function reasonOf({ next, actions, facts }: TravellerAssessment): string {
   if (next.kind === "listen" || next.kind === "look-first") return FIRST_STEPS[next.kind].reason;
+  if (next.kind === "before-power") return BEFORE_POWER_REASONS[next.test] ?? "";
+  if (next.kind === "order") return next.station === "take-apart" && facts.isApart ? CLOSE_REASON : (ORDER_REASONS[next.station] ?? "");
   if (next.kind === "station") {
     return next.station === "complaint"
       ? "What it does decides where to look first."
@@ -54,19 +78,19 @@ function reasonOf({ next, actions }: TravellerAssessment): string {
   }
   if (move.kind === "check-first")
     return `Before you ${inSentence(ACTION_WORDS[move.before])}: what failed may have hurt the motor, and this shows it.`;
-  if (next.station === "decide")
-    return actions[0]
-      ? `No outcome of any test left would change what is done. ${workWords(actions[0])} is the cheapest way on.`
-      : "No outcome of any test left would change what is done.";
-  return "The same figures after the repair, beside those before, are the proof.";
+  if (next.station === "take-apart") return CLOSE_REASON;
+  return actions[0]
+    ? `No outcome of any test left would change what is done. ${workWords(actions[0])} is the cheapest way on.`
+    : "No outcome of any test left would change what is done.";
 }
 
 function minutesOf({ next, stateChange }: TravellerAssessment): number {
   if (next.kind === "listen") return FIRST_STEPS.listen.minutes;
   if (next.kind === "move" && next.move.kind !== "decide") return next.move.offer.minutes;
+  const own = next.kind === "before-power" ? TEST_TABLE[next.test].minutes : STATIONS[next.station].definition.minutes;
   const change =
     stateChange === null ? 0 : STATE_CHANGE_MINUTES[stationOf(stateChange).definition.power === "to-dead" ? "to-dead" : "to-live"];
-  return STATIONS[next.station].definition.minutes + change;
+  return own + change;
 }
 
 const STATE_WORDS = {
@@ -80,6 +104,7 @@ const STATE_WORDS = {
 /** A test goes by its own name, since its station may stand for more; everything else by its station's. */
 function titleOf({ next }: TravellerAssessment): string {
   if (next.kind === "listen" || next.kind === "look-first") return FIRST_STEPS[next.kind].title;
+  if (next.kind === "before-power") return TEST_WORDS[next.test];
   return next.kind === "move" && next.move.kind !== "decide" ? TEST_WORDS[next.move.offer.test] : STATION_LABELS[next.station].title;
 }
 
@@ -115,9 +140,17 @@ function meaningWords(
 ): string {
   const work = workWords({ action, also });
   // What leads by little is not acted on: more is asked then.
-  const then = work === now ? "no change" : leadsProbability < STILL_OPEN ? "still open" : inSentence(work);
+  const then = work === now ? "no change" : leadsProbability < STILL_OPEN ? "not decided by that" : inSentence(work);
   const words = OUTCOME_WORDS[`${test}/${outcome}` as OutcomeKey];
   return `${words.replace(/^./, (letter) => letter.toUpperCase())} (${formatProbability(probability)}): ${inSentence(SUSPECT_WORDS[leads])} ${formatProbability(leadsProbability)}, ${then}`;
+}
+
+/** The likeliest outcomes; where none of them changes what is done, the likeliest that does is among them: it is why the test is made. */
+function shownOutcomes({ outcomes }: TestOffer, now: string): readonly OutcomeMeaning[] {
+  const changes = ({ action, also }: OutcomeMeaning): boolean => workWords({ action, also }) !== now;
+  const first = outcomes.slice(0, MOST_OUTCOMES);
+  const telling = first.some(changes) ? undefined : outcomes.find(changes);
+  return telling ? [...first.slice(0, MOST_OUTCOMES - 1), telling] : first;
 }
 
 /** What each likely outcome of the proposed test would mean: who would lead then, and what would be done. */
@@ -125,7 +158,7 @@ export function outcomeLines({ next, actions }: TravellerAssessment): string[] {
   if (next.kind !== "move" || next.move.kind === "decide") return [];
   const { offer } = next.move;
   const now = actions[0] ? workWords(actions[0]) : "";
-  return offer.outcomes.slice(0, MOST_OUTCOMES).map((meaning) => meaningWords(offer, meaning, now));
+  return shownOutcomes(offer, now).map((meaning) => meaningWords(offer, meaning, now));
 }
 
 export interface OtherMove {
@@ -137,8 +170,8 @@ export interface OtherMove {
 
 /** Other tests that may be made here, for a person who wants another than the one proposed. */
 export function otherMoves({ next }: TravellerAssessment): OtherMove[] {
-  if (next.kind !== "move") return [];
-  return next.move.others.flatMap((offer): OtherMove[] => {
+  const others = next.kind === "move" ? next.move.others : next.kind === "before-power" ? next.others : [];
+  return others.flatMap((offer): OtherMove[] => {
     const where = stationForTest(offer.test);
     if (!where) return [];
     return [

@@ -84,7 +84,8 @@ export function SheetFields({ sheet, onSheet, known = {}, isMeasuredOnly = false
         unit={unit}
         isFigure
         text={sheet[field]}
-        placeholder={known[field] || placeholder}
+        example={placeholder}
+        known={known[field]}
         problem={failure ? toSentence(failure) : null}
         onText={(text) => set(field, text)}
       />

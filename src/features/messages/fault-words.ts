@@ -20,6 +20,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   cameBackAt: "a day it came back",
   exportedAt: "the time of the export",
   skippedReason: "why it was skipped",
+  earlier: "what was read before",
   stationId: "its station",
   travellerId: "its card",
   data: "what was keyed",

@@ -15,8 +15,8 @@ export function NameFields({ id, names, onNames }: NameFieldsProps) {
   return (
     <div className="flex flex-col gap-2">
       <div className="grid gap-x-5 gap-y-3 sm:grid-cols-2">
-        <LineField label="Machine" text={names.machine} onText={(machine) => onNames({ machine })} placeholder="Proofing-cabinet blower" />
-        <LineField label="Site" text={names.site} onText={(site) => onNames({ site })} placeholder="Pell Street Bakery" />
+        <LineField label="Machine" text={names.machine} onText={(machine) => onNames({ machine })} example="Proofing-cabinet blower" />
+        <LineField label="Site" text={names.site} onText={(site) => onNames({ site })} example="Pell Street Bakery" />
       </div>
       {offered.length > 0 ? (
         <ul aria-label="Seen before" className="flex flex-wrap gap-2">

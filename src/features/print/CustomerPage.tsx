@@ -4,7 +4,10 @@ import { formatMoney } from "@/core/quantity";
 import type { House } from "@/records";
 import type { KeptCard } from "@/store/queries";
 import { dayOf, dayWords, visitDayOf } from "../vocabulary/clock";
+import { endOfCard } from "../cards/card-facts";
 import { customerOptions, partsIn, PLAIN_COMPLAINTS, plainWork } from "./customer-words";
+import { plainFound } from "./plain-found";
+import { causeSentences, costFoot, costLines, costWords, doneOn, doneSentences, nowSentences, watchSentences } from "./report-words";
 import { PrintFrame } from "./PrintFrame";
 
 interface CustomerPageProps {
@@ -13,26 +16,56 @@ interface CustomerPageProps {
   readonly house: House;
 }
 
-/** One page for who owns the machine: what it did, what can be done, what it costs. No words of the trade. */
-export function CustomerPage({ card, assessment, house }: CustomerPageProps) {
-  const { traveller, entries } = card;
-  const decided = entries.decide?.data;
-  const options = customerOptions(assessment.actions, house.figures);
-  const chosen = decided?.action ? plainWork({ action: decided.action, also: decided.also }) : null;
+/** One page for who owns the machine, in plain words: an offer while it is open what is done, a report once it was done. */
+export function CustomerPage(props: CustomerPageProps) {
+  const { traveller } = props.card;
+  const isReport = traveller.finishedAt !== null || endOfCard(props.card, props.assessment) !== null;
   return (
     <PrintFrame
       traveller={traveller}
       other={{ href: `/print?id=${traveller.id}`, label: "Whole card" }}
       unnamed="Your machine"
+      more={isReport ? " · report" : " · offer"}
       kind="customer"
       isLarge
     >
-      {assessment.facts.complaints.length > 0 ? (
-        <section className="py-3">
-          <h2 className="text-[18px] font-bold">What you told us</h2>
-          <p className="mt-1">{assessment.facts.complaints.map((complaint) => PLAIN_COMPLAINTS[complaint]).join(" ")}</p>
-        </section>
-      ) : null}
+      <Part title="What you told us" lines={toldLines(props)} />
+      <Part title="What we found" lines={[...plainFound(props.assessment), ...causeSentences(props.assessment)]} />
+      {isReport ? <Report {...props} /> : <Offer {...props} />}
+    </PrintFrame>
+  );
+}
+
+/** Only what they told: their own words, else what was ticked of them. */
+function toldLines({ card, assessment }: CustomerPageProps): readonly string[] {
+  const said = card.entries.complaint?.data.said.trim() ?? "";
+  if (said !== "") return [`“${said}”`];
+  const { complaints } = assessment.facts;
+  return complaints.length > 0 ? [complaints.map((complaint) => PLAIN_COMPLAINTS[complaint]).join(" ")] : [];
+}
+
+function Part({ title, lines }: { title: string; lines: readonly string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <section className="break-inside-avoid py-3">
+      <h2 className="text-[18px] font-bold">{title}</h2>
+      {lines.map((line) => (
+        <p key={line} className="mt-1 break-words">
+          {line}
+        </p>
+      ))}
+    </section>
+  );
+}
+
+/** What can be done, with prices and chances, and what was agreed. */
+function Offer({ card, assessment, house }: CustomerPageProps) {
+  const { traveller, entries } = card;
+  const decided = entries.decide?.data;
+  const options = customerOptions(assessment.actions, house.figures);
+  const chosen = decided?.action ? plainWork({ action: decided.action, also: decided.also }) : null;
+  return (
+    <>
       <section className="py-3">
         <h2 className="text-[18px] font-bold">What can be done</h2>
         <ol>
@@ -60,7 +93,6 @@ export function CustomerPage({ card, assessment, house }: CustomerPageProps) {
           <p className="mt-1">
             {chosen}, agreed on {dayWords(dayOf(new Date(decided?.decidedAt ?? traveller.updatedAt)))}.
           </p>
-          {traveller.finishedAt ? <p className="mt-1">Done and measured on {dayWords(visitDayOf(traveller))}.</p> : null}
           {partsIn(entries["out-in"]?.data).map((line) => (
             <p key={line} className="mt-1">
               {line}
@@ -71,9 +103,49 @@ export function CustomerPage({ card, assessment, house }: CustomerPageProps) {
         </section>
       ) : null}
       <p className="mt-4">
-        Prices of {dayWords(visitDayOf(traveller))}, for part and work at {formatMoney(house.figures.hourlyRate)} an hour, without travel.
-        If it smells burnt, hums or trips again, switch it off and call.
+        Prices of {dayWords(visitDayOf(traveller))}, for part and work. {costFoot(house.figures)} If it smells burnt, hums or trips again,
+        switch it off and call.
       </p>
-    </PrintFrame>
+    </>
+  );
+}
+
+/** What was done, what it is now, what it cost, what to watch. */
+function Report({ card, assessment, house }: CustomerPageProps) {
+  const { traveller, entries } = card;
+  const end = endOfCard(card, assessment);
+  const works = doneOn(assessment, end);
+  const lines = costLines(card, assessment, works, house.figures);
+  const total = lines.reduce((sum, { amount }) => sum + amount, 0);
+  const done = [...doneSentences(works), ...partsIn(entries["out-in"]?.data)];
+  return (
+    <>
+      <Part title="What we did" lines={done.length > 0 ? done : ["Nothing was changed at the motor."]} />
+      <Part title="What it is now" lines={nowSentences(card, assessment, end)} />
+      {lines.length > 0 ? (
+        <section className="break-inside-avoid py-3">
+          <h2 className="text-[18px] font-bold">What it cost</h2>
+          <table className="mt-1 w-full">
+            <tbody>
+              {lines.map((line) => (
+                <tr key={costWords(line)} className="border-b border-rule-faint align-baseline">
+                  <td className="py-1 pr-4">{costWords(line)}</td>
+                  <td className="num py-1 text-right">{formatMoney(line.amount)}</td>
+                </tr>
+              ))}
+              <tr className="font-bold">
+                <td className="py-1 pr-4">In all</td>
+                <td className="num py-1 text-right">{formatMoney(total)}</td>
+              </tr>
+            </tbody>
+          </table>
+          <p className="mt-1 text-[0.9em]">
+            Prices of {dayWords(visitDayOf(traveller))}. {costFoot(house.figures)}
+          </p>
+        </section>
+      ) : null}
+      <Part title="What to watch" lines={watchSentences(assessment.stations.end.detail.on)} />
+      {traveller.finishedAt ? <p className="mt-2">Done and signed off on {dayWords(dayOf(new Date(traveller.finishedAt)))}.</p> : null}
+    </>
   );
 }

@@ -4,15 +4,17 @@ import { STATION_LABELS } from "../stations/labels";
 import type { TravellerAssessment } from "@/core/traveller";
 import { type WorkingStep, formatProbability, withMinus } from "@/core/quantity";
 import { STATION_IDS, stationOf, type StationData, type StationId } from "@/core/stations";
+import type { SetAside } from "@/core/job";
 import type { Stamp } from "@/core/station";
 import { parseTravellerId, type House } from "@/records";
 import { useCard, useHouse, type KeptCard } from "@/store/queries";
 import { evidenceWords } from "../line-up/evidence";
-import { fullMoment } from "../vocabulary/clock";
+import { clockTime, fullMoment } from "../vocabulary/clock";
 import { NoCard } from "../shell/NothingHere";
 import { CannotRead, Reading } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
 import { PAPERS } from "../stations/papers";
+import { earlierReadings } from "../stations/earlier-readings";
 import { saidAt } from "../stations/registry";
 import { labelsOfCard } from "../labels/label-words";
 import { CardPhotos } from "./CardPhotos";
@@ -88,6 +90,13 @@ function WorkingOut() {
   );
 }
 
+/** What was read before, by why it was read anew. */
+const EARLIER_TITLES: Readonly<Record<SetAside, string>> = {
+  work: "As found, before the work; read anew at",
+  repeat: "Read before, and once more at",
+  replaced: "Before a figure was replaced at",
+};
+
 /** The word of the stamp, and the station's own beside it where that says more: "Holds · Proven dead", but "2 noted" alone. */
 const stampOnPaper = (stamp: Stamp, own: string): string => {
   const word = STAMP_WORDS[stamp];
@@ -108,7 +117,7 @@ function Page({ card, assessment, house }: { card: KeptCard; assessment: Travell
       {STATION_IDS.map((id) => {
         const own = assessment.stations[id];
         const said = saidAt(id, entries[id]?.data, assessment, house.figures);
-        if (own.stamp === "not-done" && (entries[id] === undefined || said.length === 0)) return null;
+        if (own.stamp === "not-done" && assessment.rounds[id].length === 0 && (entries[id] === undefined || said.length === 0)) return null;
         const Own = PAPERS[id];
         const skipped = own.stamp === "skipped" ? entries[id]?.skippedReason : null;
         return (
@@ -118,6 +127,18 @@ function Page({ card, assessment, house }: { card: KeptCard; assessment: Travell
               <span className="text-[0.92em] font-semibold">{stampOnPaper(own.stamp, stampWord(id, assessment))}</span>
             </h2>
             {skipped ? <p>Skipped: {skipped}</p> : null}
+            {earlierReadings(id, assessment, house.figures).map(({ why, at, stamp, stampWord: word, said: lines }) => (
+              <div key={at} className="border-l-2 border-rule pl-2">
+                <p className="font-semibold">
+                  {EARLIER_TITLES[why]} {clockTime(at)}: {stampOnPaper(stamp, word)}
+                </p>
+                {lines.map((line) => (
+                  <p key={line} className="break-words whitespace-pre-line">
+                    {line}
+                  </p>
+                ))}
+              </div>
+            ))}
             {said.map((sentence, index) => (
               <p key={index} className="break-words whitespace-pre-line">
                 {sentence}

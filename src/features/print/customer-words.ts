@@ -22,6 +22,10 @@ export const PLAIN_ACTIONS: Record<ActionId, string> = {
   "keep-until": "Leave it running, and look at it again on a date",
   "no-repair": "No repair: nothing was found wrong",
   refer: "Hand over to a licensed specialist",
+  "service-bearings": "Clean and grease the bearings the motor turns on",
+  "dry-out": "Dry the motor out",
+  "make-it-hold": "Fasten what had come loose",
+  reconnect: "Connect the motor as its plate says",
 };
 
 export const PLAIN_COMPLAINTS: Record<Complaint, string> = {

@@ -61,7 +61,7 @@ export function NewPart() {
           label={FIRST_LINE[kind].label}
           text={draft.label}
           onText={(label) => set({ label })}
-          placeholder={FIRST_LINE[kind].example}
+          example={FIRST_LINE[kind].example}
           isFigure
           problem={isAsked && typed ? typed.problem : null}
         />

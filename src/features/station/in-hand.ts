@@ -1,6 +1,7 @@
 import type * as v from "valibot";
 import type { ComponentType } from "react";
-import type { Assessment, Station, StationContext, StationDefinition } from "@/core/station";
+import type { TimedStation } from "@/core/job";
+import { describedBy, type Assessment, type Station, type StationContext, type StationDefinition } from "@/core/station";
 import type { StationData, StationId } from "@/core/stations";
 import type { DrawInstrument, InstrumentProps, StationView } from "./contract";
 
@@ -9,6 +10,8 @@ export interface StationInHand {
   readonly definition: StationDefinition<StationId>;
   readonly schema: v.GenericSchema;
   readonly blank: StationData<StationId>;
+  /** what of it bears on as found and now */
+  readonly timed: TimedStation;
   readonly assess: (record: StationData<StationId>, context: StationContext) => Assessment;
   readonly view: StationView<StationId, unknown>;
   readonly Instrument: ComponentType<InstrumentProps<StationId, unknown>>;
@@ -21,6 +24,7 @@ export function toHand<Id extends StationId, Schema extends v.GenericSchema<Stat
   Instrument: DrawInstrument<Id, Detail>,
 ): StationInHand {
   const { definition, schema, blank } = station;
+  const timed: TimedStation = { reads: definition.reads, blank, describe: (record) => describedBy(station as never, record) };
   const assess = station.assess.bind(station) as StationInHand["assess"];
-  return { definition, schema, blank, assess, view: view as StationView<StationId, unknown>, Instrument: Instrument as never };
+  return { definition, schema, blank, timed, assess, view: view as StationView<StationId, unknown>, Instrument: Instrument as never };
 }

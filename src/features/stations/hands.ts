@@ -23,6 +23,7 @@ const HANDS: { readonly [Id in StationId]: () => Promise<{ readonly default: Sta
   decide: () => import("./decide/in-hand"),
   "out-in": () => import("./out-in/in-hand"),
   prove: () => import("./prove/in-hand"),
+  end: () => import("./end/in-hand"),
 };
 
 const loaded = new Map<StationId, StationInHand>();

@@ -4,6 +4,7 @@ import { bearingHow } from "./bearing/how";
 import { capacitorHow } from "./capacitor/how";
 import { complaintHow } from "./complaint/how";
 import { decideHow } from "./decide/how";
+import { endHow } from "./end/how";
 import { frameHow } from "./frame/how";
 import { handTurnHow } from "./hand-turn/how";
 import { insulationHow } from "./insulation/how";
@@ -41,6 +42,7 @@ export const HOWS: Readonly<Record<StationId, HowSet>> = {
   decide: decideHow,
   "out-in": outInHow,
   prove: proveHow,
+  end: endHow,
 };
 
 /**

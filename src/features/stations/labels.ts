@@ -34,6 +34,7 @@ export const STATION_LABELS: Readonly<Record<StationId, StationLabel>> = {
   decide: { title: "Decide", letter: "d" },
   "out-in": { title: "Out and in", letter: "x" },
   prove: { title: "Prove", letter: "v" },
+  end: { title: "How it ends", letter: "0" },
 };
 
 /** A station that makes sense with no card open. */

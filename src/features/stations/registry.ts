@@ -6,6 +6,7 @@ import { capacitorView } from "./capacitor";
 import { complaintView } from "./complaint";
 import type { StationView } from "../station/contract";
 import { decideView } from "./decide";
+import { endView } from "./end";
 import { frameView } from "./frame";
 import { handTurnView } from "./hand-turn";
 import { insulationView } from "./insulation";
@@ -43,6 +44,7 @@ const VIEWS = {
   decide: decideView,
   "out-in": outInView,
   prove: proveView,
+  end: endView,
 } satisfies { readonly [Id in StationId]: Pick<StationView<Id>, "methods"> };
 
 /** A station's view without its own types, for screens that treat all alike. */

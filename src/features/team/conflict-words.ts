@@ -55,6 +55,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   photo: "Photo",
   windings: "Windings",
   skippedReason: "Skipped, because",
+  earlier: "Read before",
 };
 const fieldWord = (field: string): string => FIELD_WORDS[field] ?? field.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
 

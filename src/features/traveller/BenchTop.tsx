@@ -1,10 +1,10 @@
 "use client";
-import { isPowerBack } from "@/core/job";
+import { isPowerBack, workBetween, type TimedStation } from "@/core/job";
 import { STATION_LABELS } from "../stations/labels";
 import type { HouseRuleId } from "@/core/house";
 import type { Assessment } from "@/core/station";
 import type { CardFacts, StationData, StationId } from "@/core/stations";
-import type { House, TravellerId } from "@/records";
+import type { House, StationRecord, TravellerId } from "@/records";
 import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from "react";
 import { clockTime } from "../vocabulary/clock";
 import { fetchHands } from "../stations/hands";
@@ -15,6 +15,7 @@ import { MethodTabs } from "../stations/MethodTabs";
 import { cautionWordsOf } from "../station/caution-words-of";
 import type { ChangeRecord, WeighedCard } from "../station/contract";
 import type { StationInHand } from "../station/in-hand";
+import type { EarlierReading } from "../stations/earlier-readings";
 import type { LastVisit, WayIn } from "./card-answer";
 
 /** The station in hand as it stands: what it takes to work there, and what it comes to. */
@@ -40,26 +41,32 @@ interface BenchTopProps {
   readonly names: CardNames;
   readonly onNames: CaseProps["onNames"];
   readonly isFinished: boolean;
-  /** something was keyed there, or it was skipped */
-  readonly hasRow: boolean;
-  readonly skippedReason: string | null;
+  /** what is kept of the station; undefined: nothing was keyed there, nor was it skipped */
+  readonly row: StationRecord | undefined;
+  /** what was set aside there before it was read anew */
+  readonly rounds: readonly EarlierReading[];
   /** way of working in hand, where the station has several; null: the usual one */
   readonly method: string | null;
   readonly house: House;
   readonly weighed: WeighedCard;
   readonly onGo: GoTo;
   readonly onChange: ChangeStation;
+  readonly onAgain: ReadAgain;
 }
 
 /** Opens a station, at one of its methods where it has several. */
 export type GoTo = (station: StationId, method?: string | null) => void;
 
 /** Changes what is keyed at a station: on the screen at once, and kept. */
-export type ChangeStation = (station: StationId, apply: ChangeRecord<StationData<StationId>>) => void;
+export type ChangeStation = (station: StationId, apply: ChangeRecord<StationData<StationId>>, timed?: TimedStation) => void;
+
+/** Sets what stands at a station aside, to read it anew. */
+export type ReadAgain = (station: StationId, timed: TimedStation) => void;
 
 const Skip = lazy(() => import("./Skip"));
 const NameIt = lazy(() => import("../naming/NameIt"));
 const YouWereHere = lazy(async () => ({ default: (await import("./YouWereHere")).YouWereHere }));
+const EarlierReadings = lazy(() => import("./EarlierReadings"));
 const NO_RULES: readonly HouseRuleId[] = [];
 
 /** The other stations are fetched when nobody waits for this one any more. */
@@ -76,14 +83,17 @@ export const BenchTop = memo(function BenchTop({
   names,
   onNames,
   isFinished,
-  hasRow,
-  skippedReason,
+  row,
+  rounds,
   method: asked,
   house,
   weighed,
   onGo,
   onChange,
+  onAgain,
 }: BenchTopProps) {
+  const hasRow = row !== undefined;
+  const skippedReason = row?.skippedReason ?? null;
   // A way this machine forbids is not opened, whatever the address says.
   const way = ways.find(({ method }) => method?.id === asked) ?? ways[0];
   const rules = worked?.rules ?? NO_RULES;
@@ -128,7 +138,7 @@ export const BenchTop = memo(function BenchTop({
               method={method?.id ?? null}
               house={house}
               weighed={weighed}
-              change={(change) => onChange(station, change)}
+              change={(change) => onChange(station, change, worked.hand.timed)}
             />
           </RulesBehind>
         </fieldset>
@@ -137,6 +147,9 @@ export const BenchTop = memo(function BenchTop({
   ) : null;
   const methodNames = worked?.hand.view.methods;
   const stamp = worked?.assessment.stamp;
+  const isTimed = worked?.hand.timed.reads !== undefined;
+  const between = worked && row && !isFinished ? workBetween(worked.hand.timed, row, worked.facts.worksDone) : null;
+  const mayRepeat = isTimed && row !== undefined && !isFinished && gate === null && stamp !== "not-done" && stamp !== "skipped";
   return (
     <section aria-labelledby="bench-title" className="relative flex min-h-full flex-col gap-4 bg-sheet px-4 py-4 sm:px-[22px]">
       <div className="pr-[132px]">
@@ -159,6 +172,17 @@ export const BenchTop = memo(function BenchTop({
       {last ? (
         <Suspense>
           <YouWereHere last={last} station={station} hasRow={hasRow} onTake={(record) => onChange(station, () => record as never)} />
+        </Suspense>
+      ) : null}
+      {worked && isTimed && (rounds.length > 0 || between !== null || mayRepeat) ? (
+        <Suspense>
+          <EarlierReadings
+            key={station}
+            rounds={rounds}
+            work={between}
+            mayRepeat={mayRepeat}
+            onAgain={() => onAgain(station, worked.hand.timed)}
+          />
         </Suspense>
       ) : null}
       {beside ? <p className="border-l-4 border-rule pl-3 text-[15px]">{beside}</p> : null}

@@ -4,7 +4,7 @@ import { useSame } from "@/components/useSame";
 import { isStationId, STATION_IDS, type StationId } from "@/core/stations";
 import type { StationRecord, Traveller } from "@/records";
 import { prepareToKeep } from "@/store/change-row";
-import { updateTraveller } from "@/store/write";
+import { endWith, updateTraveller } from "@/store/write";
 import { useLetterKeys } from "../keys/useLetterKeys";
 import { Case } from "../line-up/Case";
 import type { CaseProps } from "../line-up/case-props";
@@ -14,7 +14,8 @@ import { StorageBanner } from "../shell/StorageBanner";
 import { STATION_LABELS } from "../stations/labels";
 import { stampWordOf } from "../station/stamp-word-of";
 import { StudyTrouble } from "../station/StudyTrouble";
-import { BenchTop, type ChangeStation } from "./BenchTop";
+import type { EarlierReading } from "../stations/earlier-readings";
+import { BenchTop, type ChangeStation, type ReadAgain } from "./BenchTop";
 import type { CardAnswer } from "./card-answer";
 import { FootBar, ProgressHeader } from "./PhoneBars";
 import { PlateSummary } from "./PlateSummary";
@@ -25,6 +26,8 @@ import { useWorked } from "./useWorked";
 
 /** Rows of a card as they are kept, by their stations. */
 export type RowsByStation = { readonly [Id in StationId]?: StationRecord };
+
+const NO_ROUNDS: readonly EarlierReading[] = [];
 
 interface CardInHandProps {
   readonly traveller: Traveller;
@@ -37,11 +40,23 @@ interface CardInHandProps {
   readonly first: string | null;
   readonly firstMethod: string | null;
   readonly onChange: ChangeStation;
+  readonly onAgain: ReadAgain;
   readonly onLeaveOut: (key: string) => void;
 }
 
 /** A card on the screen: strip, bench top and case, with one station in hand. */
-export function CardInHand({ traveller, rows, answer, trouble, onThere, first, firstMethod, onChange, onLeaveOut }: CardInHandProps) {
+export function CardInHand({
+  traveller,
+  rows,
+  answer,
+  trouble,
+  onThere,
+  first,
+  firstMethod,
+  onChange,
+  onAgain,
+  onLeaveOut,
+}: CardInHandProps) {
   const { id, finishedAt } = traveller;
   const { house } = answer;
   const [chosen, setChosen] = useState<StationId | null>(isStationId(first) ? first : null);
@@ -89,10 +104,13 @@ export function CardInHand({ traveller, rows, answer, trouble, onThere, first, f
   );
   const finished = useFinished(finishedAt, house.figures.callbackDays);
   // The case is drawn again when it says something else, not with every key.
-  const finish = useCallback(
-    () => void updateTraveller(id, { finishedAt: finishedAt === null ? new Date().toISOString() : null }),
-    [id, finishedAt],
-  );
+  const { next } = answer.case;
+  const end = next.kind === "sign-off" ? next.end : null;
+  const finish = useCallback(() => {
+    // The end it is signed off with is kept with it: what is learnt later does not rewrite it.
+    if (finishedAt === null && end !== null) void endWith(id, end);
+    void updateTraveller(id, { finishedAt: finishedAt === null ? new Date().toISOString() : null });
+  }, [id, finishedAt, end]);
   const name = useCallback((names: Parameters<CaseProps["onNames"]>[0]) => void updateTraveller(id, names), [id]);
   const names = useSame({ id, machine: traveller.machine, site: traveller.site });
   const cameBack = useCallback(
@@ -121,7 +139,6 @@ export function CardInHand({ traveller, rows, answer, trouble, onThere, first, f
 
   useLetterKeys(house.hasLetterKeys, (key) => {
     const target = STATION_IDS.find((each) => STATION_LABELS[each].letter === key);
-    const { next } = answer.case;
     if (target) go(target);
     else if (key === "n" && next.kind === "go") go(next.move.target, next.move.method);
     else if (key === "n" && next.kind === "sign-off" && finishedAt === null) finish();
@@ -156,13 +173,14 @@ export function CardInHand({ traveller, rows, answer, trouble, onThere, first, f
             names={names}
             onNames={name}
             isFinished={finishedAt !== null}
-            hasRow={row !== undefined}
-            skippedReason={row?.skippedReason ?? null}
+            row={row}
+            rounds={answer.rounds[station] ?? NO_ROUNDS}
             method={method}
             house={house}
             weighed={weighed}
             onGo={go}
             onChange={onChange}
+            onAgain={onAgain}
           />
         </main>
         <aside aria-label="Case" className="hidden overflow-y-auto border-l border-rule px-4 py-3.5 lg:block">

@@ -3,9 +3,9 @@ import { lazy, Suspense, useCallback, useMemo, useState } from "react";
 import type { Loose } from "@/core/kept";
 import type { CardRows } from "@/store/card-rows";
 import { usePending } from "@/store/usePending";
-import { stationRowInHand, updateStation } from "@/store/write";
+import { stationRowInHand, readAgain, updateInTime, updateStation } from "@/store/write";
 import { Reading } from "../shell/Screen";
-import type { ChangeStation } from "./BenchTop";
+import type { ChangeStation, ReadAgain } from "./BenchTop";
 import { CardInHand, type RowsByStation } from "./CardInHand";
 import { useCardAnswer } from "./useCardAnswer";
 
@@ -37,9 +37,17 @@ export function Traveller({ card, house, first, firstMethod }: TravellerProps) {
     [],
   );
   const changeStation: ChangeStation = useCallback(
-    (station, apply) =>
+    (station, apply, timed) =>
       change(
-        () => updateStation(id, station, apply),
+        () => (timed ? updateInTime(id, station, timed, apply) : updateStation(id, station, apply)),
+        (now) => ({ ...now, [station]: stationRowInHand(id, station) ?? now[station] }),
+      ),
+    [id, change],
+  );
+  const again: ReadAgain = useCallback(
+    (station, timed) =>
+      change(
+        () => readAgain(id, station, timed),
         (now) => ({ ...now, [station]: stationRowInHand(id, station) ?? now[station] }),
       ),
     [id, change],
@@ -60,6 +68,7 @@ export function Traveller({ card, house, first, firstMethod }: TravellerProps) {
       first={first}
       firstMethod={firstMethod}
       onChange={changeStation}
+      onAgain={again}
       onLeaveOut={toggleLeftOut}
     />
   );

@@ -17,6 +17,7 @@ import { soundRecord } from "@/store/sound";
 import { caseWords } from "../line-up/case-words";
 import { reasonFor } from "../line-up/evidence";
 import { absenceSentence } from "../vocabulary/absence-words";
+import { allEarlierReadings } from "../stations/earlier-readings";
 import { stampWord } from "../stations/stamp-word";
 import type { AnsweredStudy, AskedStudy, CardAnswer, CardRequest, StationPlace, WayIn } from "./card-answer";
 import { lastVisit } from "./last-visit";
@@ -98,6 +99,7 @@ export function answerCard(request: CardRequest, answered: readonly AnsweredStud
     earlier: card.earlier,
     weighed: weighedOf(assessment),
     case: caseWords(assessment, whole),
+    rounds: allEarlierReadings(assessment, house.figures),
     last: lastVisit(request, house.figures, study),
     at: assessment.next.station,
     plate: plateCells(card.entries, assessment),

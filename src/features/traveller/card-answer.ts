@@ -1,3 +1,4 @@
+import type { EarlierReading } from "../stations/earlier-readings";
 import type { CardFacts, StationId } from "@/core/stations";
 import type { CautionCode, EarlierVisit, Stamp, StationMethod, StationPower } from "@/core/station";
 import type { Studies, StudyKind } from "@/core/study";
@@ -84,6 +85,8 @@ export interface CardAnswer {
   readonly case: CaseWords;
   /** null: nobody was here before */
   readonly last: LastVisit | null;
+  /** what was set aside at each station before it was read anew, in words */
+  readonly rounds: { readonly [Id in StationId]?: readonly EarlierReading[] };
   /** where the work stands */
   readonly at: StationId;
   readonly plate: readonly (readonly [name: string, value: string])[];

@@ -77,7 +77,7 @@ const TRIES = 2;
 /** What of two requests is compared, piece by piece: of a row only what is assessed. */
 const piecesOf = ({ traveller, rows, earlier, house, leaveOut }: CardRequest): readonly unknown[] => [
   [traveller.createdAt, traveller.machine, traveller.site],
-  ...rows.flatMap(({ id, data, skippedReason }) => [id, data, skippedReason]),
+  ...rows.flatMap(({ id, data, skippedReason, earlier: before }) => [id, data, skippedReason, before]),
   ...earlier.flatMap(({ at, rows: then }) => [at, ...then.flatMap(({ id, data }) => [id, data])]),
   house,
   leaveOut,

@@ -78,7 +78,10 @@ export const DOUBT_SENTENCES: Record<ProofDoubt, string> = {
   "does-not-start": "It still does not start by itself: what was done did not cure it.",
   "amps-out": "The amps after are above the limit: it is not cured, or something else is wrong too.",
   "amps-low":
-    "The amps after are far below the plate and below what they were: does it have its load? Belt, wheel, flow, doors and covers.",
+    "The amps after are far below the plate, and not what they were before: does it have its load? Belt, wheel, flow, doors and covers.",
+  "idle-low":
+    "Without load it draws less than this motor idles at: an open winding section, another connection, or the clamp round two leads.",
+  "idle-high": "Without load it draws more than this motor idles at: shorted turns, tight bearings, or a start winding left in.",
   "no-better": "The amps were too high before and are no lower now: what was replaced was not what drew them.",
   "noise-stays": "The noise it came with is still there after work meant for it.",
   "capacitor-not-felt":

@@ -38,4 +38,8 @@ export const ACTION_WORDS: Record<ActionId, string> = {
   "keep-until": "Leave, and recheck",
   "no-repair": "No repair",
   refer: "Refer to others",
+  "service-bearings": "Clean and grease bearings",
+  "dry-out": "Dry out",
+  "make-it-hold": "Seat and fasten",
+  reconnect: "Connect anew",
 };

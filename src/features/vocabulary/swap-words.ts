@@ -75,7 +75,7 @@ export const AFTER_FITTING_WORDS: Record<AfterFitting, string> = {
   "ground-to-bare-metal": "Ground restored to bare metal",
   "leads-capped": "Unused speed leads capped one by one",
   "joins-sleeved": "Joins sleeved; aluminium or copper-clad wire only in connectors made for it",
-  "screw-on-flat": "Set screw on the flat",
+  "screw-on-flat": "Set screw tight, on its flat or its key",
   "wheel-centred": "Wheel centred, turns free",
   "belt-tension": "Belt in line, tension right",
   "mount-tight": "Mount tight, nothing rocks",

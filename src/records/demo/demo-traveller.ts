@@ -73,6 +73,7 @@ export function toDemoRecords(story: DemoStory, now: Date): DemoRecords {
         stationId,
         skippedReason: story.skipped?.[stationId] ?? null,
         updatedAt,
+        earlier: [],
         data: { ...(STATIONS[stationId].blank as object), ...keyed[stationId] },
       }) as StationRecord,
   );

@@ -413,6 +413,7 @@ export const STORIES: readonly DemoStory[] = [
         note: "Up to speed at once. Kelvane 12.5 µF 450 V fitted.",
       },
       "out-in": swappedCapacitor(clock),
+      end: { end: "repaired", endedAt: clock.at(52) },
     }),
   },
   {

@@ -11,6 +11,15 @@ export const MONEY_RULES = {
     max: 1000,
     source: "house price",
   },
+  callOutPrice: {
+    kind: "number",
+    label: "Call-out with travel, each visit; 0: not charged here",
+    unit: "",
+    fallback: 0,
+    min: 0,
+    max: 5000,
+    source: "house price",
+  },
   callbackCost: {
     kind: "number",
     label: "Coming back because it was not cured",

@@ -135,11 +135,22 @@ function workingOfEnd(name: string, { seats, size }: EndDetail): WorkingStep[] {
 
 const END_NAMES: Record<BearingEnd, string> = { "drive-end": "Drive end", "other-end": "Other end" };
 
+type EndOfBearing = BearingRecord["ends"]["drive-end"];
+const namedOnly = ({ kind, stamped, bore, outside, width }: EndOfBearing): EndOfBearing => ({
+  ...BLANK_BEARING.ends["drive-end"],
+  kind,
+  stamped,
+  bore,
+  outside,
+  width,
+});
+
 /** Bearings: what they are, how they sit, what the job costs, how they are kept, and where their defects ring. */
 export const bearingStation = defineStation({
   definition: {
     id: "bearing",
     power: "either",
+    reads: ["bearings"],
     minutes: 6,
     tests: [],
     needs: "bearings",
@@ -154,6 +165,16 @@ export const bearingStation = defineStation({
   },
   schema: BearingRecordSchema,
   blank: BLANK_BEARING,
+  // A bearing by its stamp or its sizes, and its upkeep; how its seats measured, and what the job was to cost, was of then.
+  lasts: ({ unit, ends, around, duty, plateMonths, plateOil, lastDone }) => ({
+    unit,
+    ends: { "drive-end": namedOnly(ends["drive-end"]), "other-end": namedOnly(ends["other-end"]) },
+    around,
+    duty,
+    plateMonths,
+    plateOil,
+    lastDone,
+  }),
   assess(record, { facts, house }) {
     const ends = {
       "drive-end": judgeEnd(record.ends["drive-end"], record, house),

@@ -177,6 +177,7 @@ export const capacitorStation = defineStation({
   definition: {
     id: "capacitor",
     power: "dead",
+    reads: ["capacitor"],
     minutes: 3,
     tests: ["capacitor-meter", "capacitor-running", "capacitor-swing"],
     needs: "capacitor",
@@ -192,6 +193,7 @@ export const capacitorStation = defineStation({
   schema: CapacitorRecordSchema,
   blank: BLANK_CAPACITOR,
   migrations: capacitorMigrations,
+  lasts: ({ label, corrections }) => ({ label, corrections }),
   assess(keyed, context) {
     const { facts } = context;
     const fromBoard = boardReading(keyed, facts);

@@ -2,6 +2,7 @@ import { ACTIONS, COMPLAINTS, TRIPS, type ActionId, type Complaint } from "../..
 import { defineStation, plainAssessment, type EarlierVisit, type StationContext, NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
 import { COURSES, EVENTS, hear, ROUTINE, type Course, type Event } from "../../diagnosis";
+import { hearPurpose, PURPOSE_TABLE, PURPOSES, type Purpose } from "../../job";
 import { complaintMigrations } from "./migrations";
 
 const schema = v.object({
@@ -10,6 +11,8 @@ const schema = v.object({
   /** since when, and after what: one tap each, never demanded */
   course: someOf(COURSES),
   after: someOf(EVENTS),
+  /** tapped; null: as it was heard */
+  purpose: v.nullable(v.picklist(PURPOSES)),
 });
 
 export interface ComplaintDetail {
@@ -19,6 +22,8 @@ export interface ComplaintDetail {
   readonly after: readonly Event[];
   /** the last repair of this motor, on an earlier card: an event by itself; null: none so lately */
   readonly repairedAt: string | null;
+  /** what the visit is for: tapped, or heard in what was said */
+  readonly purpose: Purpose;
 }
 
 /** Work that changes something at the motor or its wiring: what comes after it may come of it. */
@@ -43,6 +48,10 @@ function lastRepair({ earlier, at }: StationContext): string | null {
   const last = repaired.at(-1)?.at ?? null;
   return last !== null && at != null && Date.parse(at) - Date.parse(last) <= EVENT_DAYS * DAY_MS ? last : null;
 }
+
+/** Machines that make cold: whether they burn gas is not asked. */
+const MAKES_COLD =
+  /\b(?:refrigerat\w*|fridge|freezer|cold ?room|cooler|chiller|ice (?:maker|machine|cream)|air ?con\w*|condens\w* (?:fan|unit))\b/i;
 
 // The words change seldom, and the card is assessed with every key.
 const spoken = new Map<string, boolean>();
@@ -69,21 +78,25 @@ function mayTrip({ complaints, said }: Pick<ComplaintDetail, "complaints" | "sai
 export const complaintStation = defineStation({
   definition: { id: "complaint", power: "either", minutes: 1, tests: [], isOpening: true, cautions: [] },
   schema,
-  blank: { complaints: [], said: "", course: [], after: [] } as v.InferOutput<typeof schema>,
+  blank: { complaints: [], said: "", course: [], after: [], purpose: null } as v.InferOutput<typeof schema>,
   migrations: complaintMigrations,
   assess(record, context) {
     const { complaints, said, course, after } = record;
-    const isEmpty = complaints.length === 0 && said.trim() === "" && course.length === 0 && after.length === 0;
+    const isEmpty =
+      complaints.length === 0 && said.trim() === "" && course.length === 0 && after.length === 0 && (record.purpose ?? "fault") === "fault";
+    const purpose = record.purpose ?? hearPurpose(said) ?? "fault";
     const repairedAt = lastRepair(context);
     const events = repairedAt === null || after.includes("repair") ? after : [...after, "repair" as const];
     return plainAssessment<ComplaintDetail>(
       isEmpty ? "not-done" : "noted",
-      { ...record, repairedAt },
+      { ...record, repairedAt, purpose },
       {
         facts: {
           complaints,
           mayTrip: mayTrip(record),
-          isRoutine: complaints.length === 0 && ROUTINE.test(said),
+          makesCold: MAKES_COLD.test(said),
+          purpose,
+          isRoutine: complaints.length === 0 && (!PURPOSE_TABLE[purpose].asksComplaint || ROUTINE.test(said)),
           history: [...course, ...events],
           hasWaited: decidedAt(context.earlier.at(-1)) === "wait-and-retest",
         },

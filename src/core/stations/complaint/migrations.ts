@@ -4,4 +4,6 @@ import type { StationMigrations } from "../../station";
 export const complaintMigrations: StationMigrations = {
   // Since when, and after what.
   8: (data) => ({ course: [], after: [], ...data }),
+  // What the visit is for.
+  16: (data) => ({ purpose: null, ...data }),
 };

@@ -56,7 +56,12 @@ export const decideStation = defineStation({
       machineYearsLeft,
     };
     return plainAssessment(action === null ? "not-done" : "noted", detail, {
-      facts: { action, also },
+      facts: {
+        action,
+        also,
+        isMakeshift: record.partHere === false && record.measure !== null,
+        recheckOn: record.recheckOn,
+      },
       due: record.recheckOn === null ? [] : [{ kind: "recheck-decision", when: { on: record.recheckOn } }],
     });
   },

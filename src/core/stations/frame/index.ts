@@ -52,6 +52,7 @@ export const frameStation = defineStation({
   definition: {
     id: "frame",
     power: "dead",
+    reads: ["frame"],
     minutes: 2,
     tests: ["frame-ohms"],
     cautions: ["bare-metal", "pressurised-terminals"],

@@ -104,6 +104,7 @@ export const handTurnStation = defineStation({
   definition: {
     id: "hand-turn",
     power: "dead",
+    reads: ["bearings"],
     minutes: 1,
     tests: ["hand-turn", "hand-turn-unloaded"],
     needs: "shaft",

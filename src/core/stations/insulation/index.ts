@@ -195,6 +195,7 @@ export const insulationStation = defineStation({
   definition: {
     id: "insulation",
     power: "dead",
+    reads: ["frame"],
     minutes: 8,
     tests: ["insulation"],
     cautions: ["test-voltage", "stored-charge", "pressurised-terminals"],

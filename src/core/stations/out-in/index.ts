@@ -2,6 +2,7 @@ import {
   afterFitting,
   compareQuotes,
   isSwap,
+  paidFor,
   QUOTED,
   quotedPrices,
   readQuote,
@@ -14,18 +15,24 @@ import {
   type ReadQuote,
   type SwapAction,
 } from "../../exchange";
+import { doneIn, isWork, MENDS, mendsOf, type JobFacts } from "../../job";
 import { connectionFor, matchMotor, readPlace, readSheet, type MatchQuestion, type MotorMatch } from "../../match";
-import type { FittedFacts, FittedMotor } from "../../motor";
+import type { QuotedPrices } from "../../decision";
+import type { Facts } from "../../facts";
+import type { FittedMotor } from "../../motor";
 import { defineStation, plainAssessment, readPlain, type Stamp } from "../../station";
+import type { ActionId } from "../../trade";
 import { incomingFor, placeOfWork } from "./incoming-for";
 import { oldMotor } from "./old-motor";
 import { outInMigrations } from "./migrations";
 import {
   BLANK_EXCHANGE,
   BLANK_OUT_IN,
+  DONE_IDS,
   isNamedPiece,
   OutInRecordSchema,
   type Candidate,
+  type DoneId,
   type OutInRecord,
   type PartExchange,
 } from "./record";
@@ -35,10 +42,12 @@ export { offerOf, type PieceOffer } from "./offer";
 export {
   BLANK_EXCHANGE,
   BLANK_PIECE,
+  DONE_IDS,
   isBlankPiece,
   isNamedPiece,
   MOST_CANDIDATES,
   type Candidate,
+  type DoneId,
   type OutInRecord,
   type PartExchange,
   type Piece,
@@ -57,6 +66,15 @@ export interface WorkState {
   readonly isOnOrder: boolean;
   /** added here and not decided on: it can be struck while nothing of it is keyed */
   readonly isSpare: boolean;
+}
+
+/** A work that needs no part. */
+export interface MendState {
+  readonly work: DoneId;
+  /** when it was done, ISO 8601; null: it was not */
+  readonly at: string | null;
+  /** it carries out what was decided */
+  readonly isDecided: boolean;
 }
 
 /** A motor that may go in, held against the old one. */
@@ -80,6 +98,8 @@ export interface OutInDetail {
   readonly lacksCapacitor: boolean;
   /** lines that nobody ticked yet, once a part is in */
   readonly open: readonly AfterFitting[];
+  /** works that need no part, as they stand: those of what was decided, and those that were done */
+  readonly mends: readonly MendState[];
 }
 
 const isTouched = (exchange: PartExchange): boolean => JSON.stringify(exchange) !== JSON.stringify(BLANK_EXCHANGE);
@@ -115,22 +135,52 @@ function fittedMotor({ works, place }: OutInRecord): FittedMotor | null {
 }
 
 /** What went in, told to every station: what is measured after it is after the repair, and by the new plate. */
-function fittedFacts(record: OutInRecord): Pick<FittedFacts, "fittedMotor" | "fittedAt" | "fittedWorks"> {
-  const fittedWorks = Object.fromEntries(
-    SWAP_ACTIONS.flatMap((action) => {
-      const at = record.works[action]?.fittedAt;
-      return at ? [[action, at]] : [];
-    }),
-  );
-  return { fittedMotor: fittedMotor(record), fittedAt: Object.values(fittedWorks).sort()[0] ?? null, fittedWorks };
+function fittedFacts(record: OutInRecord): Pick<Facts, "fittedMotor" | "fittedAt" | "worksDone"> {
+  const done = doneIn(record);
+  return { fittedMotor: fittedMotor(record), fittedAt: done[0]?.at ?? null, worksDone: done };
+}
+
+/** What was keyed for what goes in stands before what was quoted: it is what is paid. */
+function keyedPrices({ works }: OutInRecord): QuotedPrices {
+  const rows = SWAP_ACTIONS.flatMap((action) => {
+    const exchange = works[action];
+    const paid = exchange ? paidFor(action, exchange.pieces) : null;
+    return paid === null ? [] : [[action, [{ partCost: paid, minutes: 0, waitCost: 0 }]] as const];
+  });
+  return Object.fromEntries(rows);
+}
+
+/** Decisions that are noted as done by themselves: no part has to go in for them. */
+const isDoneBare = (action: ActionId): boolean => isWork(action) && (!isSwap(action) || SWAP_TABLE[action].isOftenMended);
+
+/** Works without parts: those that carry out a decision first, then every other one; a decision that none stands for is noted itself. */
+function mendsFor(record: OutInRecord, decided: readonly (ActionId | null)[]): readonly MendState[] {
+  const own = decided.flatMap((action): DoneId[] => (action === null || !isDoneBare(action) ? [] : [...mendsOf(action), action as DoneId]));
+  return [...new Set([...own, ...DONE_IDS.filter((id) => record.done[id] !== undefined), ...MENDS])].map((work) => ({
+    work,
+    at: record.done[work] ?? null,
+    isDecided: own.includes(work),
+  }));
+}
+
+/** What of the parts bears on how the card ends. */
+function partsFacts({ works }: OutInDetail): Pick<JobFacts, "openParts" | "isOnOrder" | "expectedOn" | "isMadeUnusable"> {
+  const ordered = works.find(({ isOnOrder }) => isOnOrder);
+  return {
+    openParts: works.filter(({ exchange, lacks, isOnOrder }) => !isOnOrder && isTouched(exchange) && lacks.length > 0).length,
+    isOnOrder: ordered !== undefined,
+    expectedOn: ordered?.exchange.expectedOn ?? null,
+    isMadeUnusable: works.some(({ action, exchange }) => action === "replace-motor" && exchange.out.unusableAt !== null),
+  };
 }
 
 function stampOf(detail: OutInDetail, record: OutInRecord): Stamp {
   const { works, open } = detail;
   const begun = works.filter(({ exchange }) => isTouched(exchange));
+  const isMended = Object.keys(record.done).length > 0;
   if (begun.some(({ incoming }) => incoming.verdict === "wrong")) return "out";
   if (begun.length === 0)
-    return record.quotes.length > 0 || record.candidates.length > 0 || record.rotationBefore !== null ? "noted" : "not-done";
+    return isMended || record.quotes.length > 0 || record.candidates.length > 0 || record.rotationBefore !== null ? "noted" : "not-done";
   if (open.length > 0 || works.some(({ lacks }) => lacks.length > 0)) return "open";
   if (works.some(({ isOnOrder }) => isOnOrder)) return "open";
   if (begun.some(({ incoming }) => incoming.verdict === "too-close")) return "too-close";
@@ -158,7 +208,7 @@ export const outInStation = defineStation({
   blank: BLANK_OUT_IN,
   migrations: outInMigrations,
   early: (record) => ({
-    quotedPrices: quotedPrices(record.quotes, readPlain(record.standstill, "shelfPrice").value ?? 0),
+    quotedPrices: { ...quotedPrices(record.quotes, readPlain(record.standstill, "shelfPrice").value ?? 0), ...keyedPrices(record) },
     ...fittedFacts(record),
   }),
   assess(record, { facts, house }) {
@@ -208,11 +258,13 @@ export const outInStation = defineStation({
       after: works.length === 0 ? [] : after,
       lacksCapacitor: (match?.works.some(({ what }) => what === "other-capacitor") ?? false) && !actions.includes("replace-run-capacitor"),
       open: isIn ? after.filter((id) => record.seenTo[id] === undefined) : [],
+      mends: mendsFor(record, [facts.action, facts.also]),
     };
     return plainAssessment<OutInDetail>(stampOf(detail, record), detail, {
       facts: {
         rotationBefore: record.rotationBefore,
         rotationAsked: record.rotationAsked,
+        ...partsFacts(detail),
         isWrongPartIn: works.some(({ exchange, incoming }) => exchange.fittedAt !== null && incoming.verdict === "wrong"),
       },
       due: works.flatMap(({ isOnOrder, exchange }) =>

@@ -11,7 +11,8 @@ interface Row {
   readonly data: { readonly works: Record<string, Loose & { readonly in: OldPart }> } & Loose;
 }
 const rows = JSON.parse(readFileSync("src/core/stations/out-in/frozen/v13.json", "utf8")) as readonly Row[];
-const migrate = outInMigrations[14] as (data: Loose) => Loose;
+const step = (to: number) => outInMigrations[to] as (data: Loose) => Loose;
+const migrate = (data: Loose): Loose => step(16)(step(14)(data));
 
 const withType = (sheet: unknown): unknown => (sheet === null ? null : { type: null, ...(sheet as Loose) });
 

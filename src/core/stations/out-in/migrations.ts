@@ -22,4 +22,6 @@ export const outInMigrations: StationMigrations = {
     candidates: Array.isArray(candidates) ? candidates.map(withSheetType) : candidates,
     works: Object.fromEntries(Object.entries(isLoose(works) ? works : {}).map(([action, exchange]) => [action, withPieces(exchange)])),
   }),
+  // Works that need no part, each with its moment.
+  16: (data) => ({ done: {}, ...data }),
 };

@@ -1,10 +1,12 @@
 import * as v from "valibot";
 import { FATES, KEPT_PARTS, MOST_PIECES, MOST_QUOTES, PIECE_CONDITIONS, QuoteSchema, SWAP_ACTIONS, type SwapAction } from "../../exchange";
+import { isWork, MENDS } from "../../job";
 import { BLANK_PLACE, BLANK_SHEET, MotorSheetSchema, PlaceSheetSchema } from "../../match";
 import { ROTATIONS } from "../../motor";
 import { EntrySchema } from "../../quantity";
 import { GearMeasuresSchema } from "../../startgear";
 import { DaySchema, MomentSchema, NoteSchema, PrintedSchema, someOf, TicksSchema } from "../../station";
+import { ACTIONS } from "../../trade";
 
 const IdSchema = v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes"));
 
@@ -91,10 +93,18 @@ const CandidateSchema = v.object({
 export type Candidate = v.InferOutput<typeof CandidateSchema>;
 export const MOST_CANDIDATES = 6;
 
+/** What can be noted as done: a decision that needs no part, and the works that stand for one. Persisted. */
+export const DONE_IDS = [...ACTIONS.filter(isWork), ...MENDS];
+export type DoneId = (typeof DONE_IDS)[number];
+
 /** Field names are persisted: do not change without a migration. */
 export const OutInRecordSchema = v.object({
   works: v.partial(
     v.object(Object.fromEntries(SWAP_ACTIONS.map((action) => [action, ExchangeSchema])) as Record<SwapAction, typeof ExchangeSchema>),
+  ),
+  /** what was done without a part, and when */
+  done: v.partial(
+    v.object(Object.fromEntries(DONE_IDS.map((id) => [id, MomentSchema])) as Record<(typeof DONE_IDS)[number], typeof MomentSchema>),
   ),
   quotes: v.pipe(v.array(QuoteSchema), v.maxLength(MOST_QUOTES)),
   /** what an hour costs while the machine stands */
@@ -115,6 +125,7 @@ export type OutInRecord = v.InferOutput<typeof OutInRecordSchema>;
 
 export const BLANK_OUT_IN: OutInRecord = {
   works: {},
+  done: {},
   quotes: [],
   standstill: "",
   old: BLANK_SHEET,

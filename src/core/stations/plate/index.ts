@@ -156,6 +156,7 @@ export const plateStation = defineStation({
     picks: { connection: null, hertz: null, speed: null },
     areAmpsSure: false,
   } as PlateRecord,
+  lasts: (record) => record,
   assess(record) {
     const read = (field: PlateFieldId): Result<readonly PlateValue[], Failure> => readPlateField(field, record[field]);
     const [volts, hertz, amps, power] = [read("volts"), read("hertz"), read("amps"), read("power")];

@@ -1,6 +1,6 @@
 import type { ActionId, Complaint } from "../../trade";
 import type { Facts } from "../../facts";
-import { type AmpsVerdict, type Noise, type Rotation, type RunField, supplyLimits } from "../../motor";
+import { type AmpsVerdict, type IdleVerdict, type Noise, type Rotation, type RunField, supplyLimits } from "../../motor";
 import type { HouseFigures } from "../../house";
 import type { ProveRecord } from "./record";
 
@@ -9,6 +9,8 @@ export type ProofDoubt =
   | "does-not-start"
   | "amps-out"
   | "amps-low"
+  | "idle-low"
+  | "idle-high"
   | "no-better"
   | "noise-stays"
   | "capacitor-not-felt"
@@ -39,10 +41,18 @@ const MEANT_FOR_NOISE: readonly ActionId[] = ["replace-bearings", "free-load", "
 /** Actions that change nothing at the motor: nothing to be better. */
 const LEAVES_AS_IT_WAS: readonly ActionId[] = ["no-repair", "keep-until", "refer", "wait-and-retest"];
 
+/** Quiet now, where it was heard before or complained of. */
+export const isQuietNow = ({ afterNoises }: Pick<ProveRecord, "afterNoises">, { noisesFound, complaints }: Facts): boolean =>
+  afterNoises.includes("quiet") &&
+  (noisesFound.some((noise) => noise !== "quiet") || Object.values(SAID_OF).some((complaint) => complaints.includes(complaint)));
+
 interface Proof {
   readonly record: ProveRecord;
   readonly rows: readonly ProofRow[];
   readonly amps: AmpsVerdict | null;
+  /** without the load of a machine: against what the motor idles at; null: it was loaded, or cannot be told */
+  readonly idle: IdleVerdict | null;
+  readonly isUnloaded: boolean;
   readonly facts: Facts;
   readonly house: HouseFigures;
 }
@@ -59,14 +69,19 @@ const rowOf = ({ rows }: Proof, field: RunField): ProofRow | undefined => rows.f
 /** Each doubt with what shows it. */
 const DOUBTS: Record<ProofDoubt, (proof: Proof, action: ActionId) => boolean> = {
   "does-not-start": ({ record }) => record.afterBehaviour !== null && record.afterBehaviour !== "starts",
+  "idle-low": ({ idle }) => idle === "low",
+  "idle-high": ({ idle }) => idle === "high",
   "amps-out": ({ amps }) => amps?.conformity?.decision === "out" && (amps.fractionOfPlate ?? 0) > 1,
   // As low as before is how this machine loads it; lower than before, something that was driven no longer is.
   "amps-low": (proof) => {
     const { amps } = proof;
+    // Without its load it draws what it idles at.
+    if (proof.isUnloaded) return false;
     return amps?.conformity?.decision === "out" && (amps.fractionOfPlate ?? 1) < 1 && rowOf(proof, "lineAmps")?.change !== "same";
   },
   "no-better": (proof, action) => {
-    if (LEAVES_AS_IT_WAS.includes(action)) return false;
+    // Amps with the load and without it are not compared.
+    if (LEAVES_AS_IT_WAS.includes(action) || proof.isUnloaded) return false;
     const row = rowOf(proof, "lineAmps");
     const limit = proof.facts.fullLoadA === null ? null : (proof.facts.fullLoadA * proof.house.overloadPercent) / 100;
     return row?.before != null && row.after !== null && limit !== null && row.before > limit && row.change !== "less";

@@ -1,5 +1,6 @@
-import { defineStation, plainAssessment, type Stamp } from "../../station";
-import type { Facts } from "../../facts";
+import { defineStation, plainAssessment, type Stamp, type StationContext } from "../../station";
+import { knownMotor, type Facts } from "../../facts";
+import { PURPOSE_TABLE, type JobFacts } from "../../job";
 import {
   findingOfAmps,
   ampsLimits,
@@ -7,6 +8,10 @@ import {
   judgeAmps,
   workingOfAmps,
   type AmpsVerdict,
+  idleRange,
+  judgeIdle,
+  type IdleRange,
+  type IdleVerdict,
   RUN_FIELD_IDS,
   type HotPlace,
   type Noise,
@@ -21,7 +26,7 @@ import { proofLinesFor, type ProofLine } from "../../exchange";
 import { figureOf, type Entry } from "../../quantity";
 import type { ActionId } from "../../trade";
 import type { HouseFigures } from "../../house";
-import { proofDoubts, wantedRotation, type ProofDoubt, type ProofRow } from "./contradictions";
+import { isQuietNow, proofDoubts, wantedRotation, type ProofDoubt, type ProofRow } from "./contradictions";
 import { BLANK_PROVE, ProveRecordSchema, type ProveRecord } from "./record";
 import { proveMigrations } from "./migrations";
 
@@ -29,7 +34,7 @@ export type { ProofDoubt, ProofRow } from "./contradictions";
 export type { ProveRecord } from "./record";
 
 /** What is missing for a proof. */
-export type ProofLack = "rotation" | "figure";
+export type ProofLack = "rotation" | "figure" | "starts";
 
 export interface ProveDetail {
   readonly plateA: number | null;
@@ -57,6 +62,10 @@ export interface ProveDetail {
   readonly isOtherMotor: boolean;
   /** figures after the repair that look like a slip of the finger */
   readonly slips: RunSlips;
+  /** made without the load of a machine */
+  readonly isUnloaded: boolean;
+  /** what the motor idles at, and how its amps stand to that; null: it was loaded, or nothing is there to judge by */
+  readonly idle: { readonly range: IdleRange; readonly verdict: IdleVerdict } | null;
 }
 
 /** Readings of one figure differ by less than this however good the meter. */
@@ -76,11 +85,11 @@ function isAfter(entry: Entry | null, fittedAt: string | null): boolean {
   return fittedAt !== null && entry?.reading != null && entry.reading.at > fittedAt;
 }
 
-function rowOf(field: RunField, record: ProveRecord, { runFound, fittedAt }: Facts, house: HouseFigures): ProofRow {
+function rowOf(field: RunField, record: ProveRecord, { runFound, runNow, fittedAt }: Facts, house: HouseFigures): ProofRow {
   const keyed = figureOf(record.before[field]);
   const run = runFound[field] ?? null;
   const before = keyed ?? (isAfter(run, fittedAt) ? null : figureOf(run));
-  const after = figureOf(record.after[field]) ?? (isAfter(run, fittedAt) ? figureOf(run) : null);
+  const after = figureOf(record.after[field]) ?? figureOf(runNow[field] ?? null) ?? (isAfter(run, fittedAt) ? figureOf(run) : null);
   const spread =
     before && after
       ? Math.max(
@@ -119,19 +128,22 @@ function mayHaveTurned({ action, also, hasMovedLeads, motorType, machineKind }: 
 /** Work after which nothing at the motor is other than before: no figure can show it. */
 const NO_FIGURE: readonly (ActionId | null)[] = [null, "no-repair", "keep-until", "refer", "wait-and-retest"];
 
-function lacksOf(record: ProveRecord, rows: readonly ProofRow[], facts: Facts): ProofLack[] {
+function lacksOf(record: ProveRecord, rows: readonly ProofRow[], facts: Facts, isUnloaded: boolean): ProofLack[] {
   if (record.isOfBefore) return [];
-  const hasFigure = rows.some(({ after }) => after !== null);
+  // What squealed and is quiet now is shown by the ear.
+  const hasFigure = rows.some(({ after }) => after !== null) || (!isUnloaded && isQuietNow(record, facts));
   return [
+    ...(isUnloaded && record.afterBehaviour === null ? (["starts"] as const) : []),
     ...(mayHaveTurned(facts) && record.afterRotation === null ? (["rotation"] as const) : []),
-    ...(!NO_FIGURE.includes(facts.action) && !hasFigure ? (["figure"] as const) : []),
+    ...((isUnloaded || !NO_FIGURE.includes(facts.action)) && !hasFigure ? (["figure"] as const) : []),
   ];
 }
 
-function stampOf(record: ProveRecord, detail: ProveDetail): Stamp {
+function stampOf(record: ProveRecord, detail: ProveDetail, facts: Facts): Stamp {
   if (Object.keys(detail.slips).length > 0) return "unsure";
   if (detail.doubts.length > 0) return "out";
   if (detail.after && detail.lacks.length > 0) return "open";
+  if (detail.after && detail.isUnloaded) return detail.idle === null ? "noted" : detail.idle.verdict === "within" ? "holds" : "too-close";
   if (detail.after) return detail.after.conformity?.decision ?? "noted";
   const isTouched = detail.rows.some(({ after, isFromRunTest, before }) => after !== null || (before !== null && !isFromRunTest));
   return isTouched ||
@@ -143,8 +155,28 @@ function stampOf(record: ProveRecord, detail: ProveDetail): Stamp {
     record.note.trim() !== ""
     ? detail.lacks.length > 0
       ? "open"
-      : "noted"
+      : facts.action !== null && isQuietNow(record, facts)
+        ? "holds"
+        : "noted"
     : "not-done";
+}
+
+/** What the motor draws without load, held against what it idles at. */
+function idleOf(after: AmpsVerdict | null, plateA: number | null, facts: Facts, study: StationContext["study"]): ProveDetail["idle"] {
+  if (after === null || plateA === null) return null;
+  const known = knownMotor(facts);
+  const estimate = known.ok ? study("motor", known.value.knowledge) : null;
+  const range = idleRange(plateA, facts.motorType, estimate?.ok ? estimate.value.members : null);
+  return { range, verdict: judgeIdle(after.amps, after.standardUncertaintyA, range) };
+}
+
+/** How far the proof is, for how the card ends. */
+function proofOf({ doubts, lacks, slips, rows }: ProveDetail, record: ProveRecord): JobFacts["proof"] {
+  if (doubts.length > 0) return "against";
+  const hasFigure = rows.some(({ after }) => after !== null);
+  const isTouched = hasFigure || record.afterBehaviour !== null || record.afterRotation !== null || record.afterNoises.length > 0;
+  if (!isTouched && Object.keys(record.lines).length === 0) return "none";
+  return lacks.length > 0 || Object.keys(slips).length > 0 ? "open" : "there";
 }
 
 /** Every figure of the run before and after the repair, side by side, and whether they bear out what was decided. */
@@ -175,9 +207,11 @@ export const proveStation = defineStation({
     const isFromRunTest = record.before.lineAmps === null && found !== null;
     // What the old motor drew is held against the old plate.
     const before = judgeAmps(record.before.lineAmps ?? found, context.facts.fullLoadA, house);
-    const after = judgeAmps(record.after.lineAmps ?? (isRunAfter ? run : null), plateA, house);
+    const after = judgeAmps(record.after.lineAmps ?? facts.runNow.lineAmps ?? (isRunAfter ? run : null), plateA, house);
     const rows = RUN_FIELD_IDS.map((field) => rowOf(field, record, facts, house));
-    const doubts = proofDoubts({ record, rows, amps: after, facts, house });
+    const isUnloaded = record.isUnloaded ?? PURPOSE_TABLE[facts.purpose].isUnloaded;
+    const idle = isUnloaded ? idleOf(after, plateA, facts, context.study) : null;
+    const doubts = proofDoubts({ record, rows, amps: after, idle: idle?.verdict ?? null, isUnloaded, facts, house });
     const detail: ProveDetail = {
       plateA,
       limitA: limits?.high ?? null,
@@ -186,19 +220,25 @@ export const proveStation = defineStation({
       after,
       rows,
       doubts,
-      lacks: lacksOf(record, rows, facts),
+      lacks: lacksOf(record, rows, facts, isUnloaded),
       rotation: { before: facts.rotationBefore, wanted: wantedRotation(facts), mayHaveTurned: mayHaveTurned(facts) },
       lines: proofLinesFor(facts),
       isOtherMotor: context.facts.fittedMotor !== null,
       hand: { before: facts.handFound, after: facts.handAfter },
-      heard: { before: facts.noisesFound, after: record.afterNoises.length === 0 && isRunOfNow ? known.noisesFound : record.afterNoises },
-      hottest: { before: facts.hotPlaceFound, after: record.afterHotPlace ?? (isRunOfNow ? known.hotPlaceFound : null) },
+      heard: {
+        before: facts.noisesFound,
+        after: record.afterNoises.length > 0 ? record.afterNoises : isRunOfNow ? known.noisesFound : facts.noisesNow,
+      },
+      hottest: { before: facts.hotPlaceFound, after: record.afterHotPlace ?? (isRunOfNow ? known.hotPlaceFound : facts.hotPlaceNow) },
       slips,
+      isUnloaded,
+      idle,
     };
-    return plainAssessment<ProveDetail>(stampOf(record, detail), detail, {
+    return plainAssessment<ProveDetail>(stampOf(record, detail, facts), detail, {
       // Only what was found speaks of the fault; the figure after the repair speaks of the repair.
       // A proof is no test to be proposed: it comes after the decision.
       openTests: [],
+      facts: { proof: proofOf(detail, record), isProofUnloaded: isUnloaded },
       findings: isFromRunTest ? [] : findingOfAmps(before),
       working: [
         ...workingOfAmps(

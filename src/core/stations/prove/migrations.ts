@@ -29,4 +29,6 @@ export const proveMigrations: StationMigrations = {
   12: (data: Loose) => ({ afterRotation: null, lines: {}, isOfBefore: true, ...data }),
   // How it was made to turn the other way.
   13: (data: Loose) => ({ reversedBy: null, ...data }),
+  // On its machine, or without its load.
+  16: (data: Loose) => ({ isUnloaded: null, ...data }),
 };

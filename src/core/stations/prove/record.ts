@@ -25,6 +25,8 @@ export const ProveRecordSchema = v.object({
       >,
     ),
   ),
+  /** on its machine or without its load; null: as the purpose of the visit has it */
+  isUnloaded: v.nullable(v.boolean()),
   /** kept before rotation and a figure were asked for: a card that was signed off then stays as it was */
   isOfBefore: v.boolean(),
   note: NoteSchema,
@@ -40,6 +42,7 @@ export const BLANK_PROVE: ProveRecord = {
   afterRotation: null,
   reversedBy: null,
   lines: {},
+  isUnloaded: null,
   isOfBefore: false,
   note: "",
 };

@@ -157,6 +157,7 @@ export const runTestStation = defineStation({
   definition: {
     id: "run-test",
     power: "live",
+    reads: ["running"],
     minutes: 5,
     tests: ["run-amps", "start-winding-amps", "speed", "start-time", "noise", "temperature"],
     cautions: ["line-voltage", "moving-parts", "short-tries", "hot-surfaces"],

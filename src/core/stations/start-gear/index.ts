@@ -72,6 +72,7 @@ export const startGearStation = defineStation({
   definition: {
     id: "start-gear",
     power: "dead",
+    reads: ["start-gear"],
     minutes: 6,
     tests: ["switch-ohms", "relay-ohms", "ptc-ohms"],
     needs: "start-gear",
@@ -79,6 +80,7 @@ export const startGearStation = defineStation({
   },
   schema,
   blank: BLANK_START_GEAR,
+  lasts: ({ sort }) => ({ sort }),
   assess(record, { facts, house }) {
     const sortsLikely = usualGear(facts.motorType);
     const row = record.sort === null ? null : gearRow(record.sort);

@@ -174,6 +174,7 @@ export const supplyStation = defineStation({
   definition: {
     id: "supply",
     power: "live",
+    reads: ["supply"],
     minutes: 3,
     tests: ["supply-voltage"],
     cautions: ["line-voltage", "moving-parts", "short-tries", "interlock", "local-codes"],

@@ -129,7 +129,11 @@ export const takeApartStation = defineStation({
     };
     const isClosed = state === "closed";
     return plainAssessment<TakeApartDetail>(isEmpty && record.note.trim() !== "" ? "noted" : STAMPS[state], detail, {
-      facts: { isApart: !isEmpty && !isClosed, hasMovedLeads: record.wires.length > 0, handAfter: isClosed ? record.after : null },
+      facts: {
+        isApart: !isEmpty && !isClosed,
+        hasMovedLeads: record.wires.length > 0,
+        ...(isClosed ? { handAfter: record.after } : {}),
+      },
     });
   },
 });

@@ -61,6 +61,7 @@ export const uncoupledRunStation = defineStation({
   definition: {
     id: "uncoupled-run",
     power: "live",
+    reads: ["running"],
     minutes: 6,
     tests: ["uncoupled-run", "push-start"],
     needs: "load",

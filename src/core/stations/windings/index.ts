@@ -171,6 +171,7 @@ export const windingsStation = defineStation({
   definition: {
     id: "windings",
     power: "dead",
+    reads: ["windings"],
     minutes: 5,
     tests: ["winding-ohms"],
     cautions: ["motor-at-rest", "pressurised-terminals"],
@@ -185,6 +186,7 @@ export const windingsStation = defineStation({
   blank: BLANK_WINDINGS,
   migrations: windingsMigrations,
   early: (record) => ({ boardCapacitors: capacitorsBetween(record) }),
+  lasts: ({ posts, hasFrame, photo }) => ({ posts, hasFrame, photo }),
   assess(record, context) {
     const { house, facts, earlier } = context;
     const leads = testLeadsOf(record, house);

@@ -57,7 +57,7 @@ export function NamePanel(props: PanelProps) {
               text={own.stamped}
               isFigure
               size="large"
-              placeholder="6203-2RS C3"
+              example="6203-2RS C3"
               problem={detail.designationFailure ? toSentence(detail.designationFailure) : null}
               hint="? for each sign that cannot be read"
               onText={(stamped) => set({ stamped })}

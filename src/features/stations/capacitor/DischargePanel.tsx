@@ -39,21 +39,21 @@ export default function DischargePanel(props: Props) {
                 label="Resistor"
                 field="resistor"
                 text={discharge.resistor}
-                placeholder={`${formatNumber(house.figures.dischargeResistorOhm / 1000, 1)}k`}
+                known={`${formatNumber(house.figures.dischargeResistorOhm / 1000, 1)}k`}
                 onText={(resistor) => set({ resistor })}
               />
               <PlainField
                 label="Its rating"
                 field="resistorW"
                 text={discharge.resistorW}
-                placeholder={formatNumber(house.figures.dischargeResistorW, 0)}
+                known={formatNumber(house.figures.dischargeResistorW, 0)}
                 onText={(resistorW) => set({ resistorW })}
               />
               <PlainField
                 label="Charged from, rms"
                 field="chargedFrom"
                 text={discharge.chargedFrom}
-                placeholder={formatNumber(detail.discharge.chargedFromV, 0)}
+                known={formatNumber(detail.discharge.chargedFromV, 0)}
                 onText={(chargedFrom) => set({ chargedFrom })}
               />
             </div>

@@ -35,7 +35,7 @@ export function LabelLine({ record, assessment, change }: Props) {
         label="Label, as printed"
         text={record.label}
         onText={setLabel}
-        placeholder="35 µF ±6 % 440 V"
+        example="35 µF ±6 % 440 V"
         isFigure
         size="large"
         isAutoFocused={record.label === ""}

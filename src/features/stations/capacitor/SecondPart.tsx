@@ -25,7 +25,7 @@ export default function SecondPart({ record, house, change, detail }: Props) {
           label="Its label, as printed"
           text={record.second.label}
           isFigure
-          placeholder="189–227 µF 250 VAC"
+          example="189–227 µF 250 VAC"
           problem={second.state === "unread" ? toSentence(second.failure) : null}
           onText={(label) => set({ label })}
         />

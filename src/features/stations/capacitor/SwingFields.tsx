@@ -57,7 +57,7 @@ export function SwingFields({ record, assessment, house, change }: Props) {
         label="End of the ohm range in use"
         field="swingRange"
         text={record.swing.rangeEnd}
-        placeholder={`${formatNumber(house.figures.swingRangeOhm / 1000, 0)}k`}
+        known={`${formatNumber(house.figures.swingRangeOhm / 1000, 0)}k`}
         onText={(rangeEnd) => change((r) => ({ ...r, swing: { ...r.swing, rangeEnd } }))}
       />
     </>

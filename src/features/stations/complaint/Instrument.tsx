@@ -1,16 +1,22 @@
 "use client";
-import { TickList } from "@/components/Choice";
+import { PickOne, TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
 import { clockDay } from "@/features/vocabulary/clock";
 import type { InstrumentProps } from "../../station/contract";
-import { COURSE_OPTIONS, EVENT_OPTIONS, historySentences, OPTIONS, type Detail } from "./words";
+import { COURSE_OPTIONS, EVENT_OPTIONS, historySentences, OPTIONS, PURPOSE_OPTIONS, type Detail } from "./words";
 
 const toggled = <T,>(list: readonly T[], id: T): T[] => (list.includes(id) ? list.filter((other) => other !== id) : [...list, id]);
 
 export default function Instrument({ record, assessment, change }: InstrumentProps<"complaint", Detail>) {
   return (
     <FieldFlow className="flex flex-col gap-5">
+      <PickOne
+        legend="What the visit is for"
+        options={PURPOSE_OPTIONS}
+        picked={assessment.detail.purpose}
+        onPick={(purpose) => change((r) => ({ ...r, purpose: purpose ?? r.purpose }))}
+      />
       <TickList
         legend="What the motor does: tick all that apply"
         options={OPTIONS}

@@ -24,14 +24,14 @@ export function CandidateFields({ candidate, onCandidate, onStrike }: CandidateF
           <LineField
             label="From"
             text={candidate.source}
-            placeholder="Pennock Electrical, used"
+            example="Pennock Electrical, used"
             onText={(source) => onCandidate((each) => ({ ...each, source }))}
           />
           <LineField
             label="Price"
             isFigure
             text={candidate.price}
-            placeholder="118"
+            example="118"
             onText={(price) => onCandidate((each) => ({ ...each, price }))}
           />
         </div>

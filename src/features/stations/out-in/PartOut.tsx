@@ -27,14 +27,16 @@ export function PartOut({ work: { action, exchange }, record, onWork, facts, ass
         label="Part that comes out"
         isFigure
         text={out.label}
-        placeholder={known.label || "as its label says"}
+        placeholder={known.label ? undefined : "as its label says"}
+        known={known.label}
         onText={(label) => set({ label })}
       />
       <LineField
         label="It read"
         isFigure
         text={out.reading}
-        placeholder={known.reading || "as its station found"}
+        placeholder={known.reading ? undefined : "as its station found"}
+        known={known.reading}
         onText={(reading) => set({ reading })}
       />
       <PickOne

@@ -11,6 +11,7 @@ import { clockTime } from "@/features/vocabulary/clock";
 import { AFTER_FITTING_WORDS } from "@/features/vocabulary/swap-words";
 import type { Props } from "./props";
 import { toggleMoment } from "../shared/toggle-moment";
+import { DonePanel } from "./DonePanel";
 import { WorkPair } from "./WorkPair";
 
 const WAYS = ROTATIONS.map((id) => ({ id, label: ROTATION_WORDS[id] }));
@@ -25,13 +26,14 @@ export function PartsPanel(props: Props) {
     <>
       {works.length === 0 ? (
         <p className="max-w-[60ch] text-[17px]">
-          Nothing is exchanged yet. Decide first what is done: each part that comes out and each that goes in then has its place here.
+          Nothing is exchanged yet. Once it is decided, each part that comes out and each that goes in has its place here.
         </p>
       ) : null}
       {works.map((work) => (
         <WorkPair key={work.action} {...props} work={work} onWork={(apply) => setWork(work.action, apply)} />
       ))}
       <MoreWorks {...props} />
+      <DonePanel {...props} />
       <section aria-labelledby="turns" className="flex flex-col gap-3">
         <h2 id="turns" className="heading-rule">
           Which way it turns <span className="caption ml-2 font-normal">looking at the shaft end</span>

@@ -66,13 +66,13 @@ export function PieceIn(props: PieceProps) {
         label={LABELS[kind] ?? "Part that goes in, as its label says"}
         isFigure
         text={piece.label}
-        placeholder={kind === "motor" ? pieceName(piece) : undefined}
+        known={kind === "motor" ? pieceName(piece) : undefined}
         problem={labelProblem(judged)}
         onText={(label) => set({ label })}
       />
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">
         <LineField label="From" text={piece.source} placeholder="supplier, truck, colleague" onText={(source) => set({ source })} />
-        <LineField label="Price" isFigure text={piece.price} placeholder="38.40" onText={(price) => set({ price })} />
+        <LineField label="Price" isFigure text={piece.price} example="38.40" onText={(price) => set({ price })} />
         <LineField label="Number stamped on it" isFigure text={piece.stamp} onText={(stamp) => set({ stamp })} />
         <Reading {...props} set={set} kind={kind} />
       </div>

@@ -3,14 +3,14 @@ import { PLACE_FIGURES, SHAFT_DIRECTIONS, type PlaceSheet } from "@/core/match";
 import { PlainField } from "../shared/PlainField";
 
 const DIRECTIONS = SHAFT_DIRECTIONS.map((id) => ({ id, label: { horizontal: "Level", up: "Up", down: "Down" }[id] }));
-const PLACE: readonly { readonly field: keyof typeof PLACE_FIGURES; readonly label: string; readonly placeholder: string }[] = [
-  { field: "supply", label: "Volts there, if other than the plate's", placeholder: "230" },
-  { field: "circuit", label: "Circuit, relay, overload bear", placeholder: "6" },
-  { field: "speedsUsed", label: "Speeds that are connected", placeholder: "1" },
-  { field: "wheelBore", label: "Bore of the wheel", placeholder: "12.7 or 1/2 in" },
-  { field: "roomLength", label: "Room for the body, length", placeholder: "200" },
-  { field: "roomDiameter", label: "Room for the body, diameter", placeholder: "180" },
-  { field: "leadLength", label: "Wire needed to its terminals", placeholder: "600" },
+const PLACE: readonly { readonly field: keyof typeof PLACE_FIGURES; readonly label: string; readonly example: string }[] = [
+  { field: "supply", label: "Volts there, if other than the plate's", example: "230" },
+  { field: "circuit", label: "Circuit, relay, overload bear", example: "6" },
+  { field: "speedsUsed", label: "Speeds that are connected", example: "1" },
+  { field: "wheelBore", label: "Bore of the wheel", example: "12.7 or 1/2 in" },
+  { field: "roomLength", label: "Room for the body, length", example: "200" },
+  { field: "roomDiameter", label: "Room for the body, diameter", example: "180" },
+  { field: "leadLength", label: "Wire needed to its terminals", example: "600" },
 ];
 
 /** The place the motor goes into: its room, its circuit, its shaft. */
@@ -21,13 +21,13 @@ export function PlaceFields({ place, onPlace }: { place: PlaceSheet; onPlace: (a
         Its place
       </h2>
       <div className="grid grid-cols-2 gap-x-4 gap-y-2 lg:grid-cols-4">
-        {PLACE.map(({ field, label, placeholder }) => (
+        {PLACE.map(({ field, label, example }) => (
           <PlainField
             key={field}
             label={label}
             field={PLACE_FIGURES[field]}
             text={place[field]}
-            placeholder={placeholder}
+            example={example}
             onText={(text) => onPlace({ [field]: text })}
           />
         ))}

@@ -1,7 +1,8 @@
 "use client";
 import { PickOne } from "@/components/Choice";
 import { LineField } from "@/components/LineField";
-import { MOST_QUOTES, QUOTED, type Quote, type QuoteField, type Quoted } from "@/core/exchange";
+import { isSwap, MOST_QUOTES, QUOTED, QUOTED_TABLE, type Quote, type QuoteField, type Quoted } from "@/core/exchange";
+import { BLANK_EXCHANGE, BLANK_PIECE, type OutInRecord } from "@/core/stations/out-in";
 import { formatMoney } from "@/core/quantity";
 import { toSentence } from "@/features/messages/failure-sentences";
 import { QUOTED_WORDS } from "@/features/vocabulary/swap-words";
@@ -10,12 +11,22 @@ import { PlainField } from "../shared/PlainField";
 import type { Props } from "./props";
 import { comparisonSentence, quoteLine } from "./words";
 
-const FIELDS: readonly { readonly field: QuoteField; readonly label: string; readonly placeholder: string; readonly unit?: string }[] = [
-  { field: "price", label: "Price", placeholder: "38.40 for the pair" },
-  { field: "postage", label: "Postage", placeholder: "6.50" },
-  { field: "minutes", label: "There and back", placeholder: "40", unit: "min" },
-  { field: "days", label: "Here in", placeholder: "0 if it is here", unit: "days" },
+const FIELDS: readonly { readonly field: QuoteField; readonly label: string; readonly example: string; readonly unit?: string }[] = [
+  { field: "price", label: "Price", example: "38.40 for the pair" },
+  { field: "postage", label: "Postage", example: "6.50" },
+  { field: "minutes", label: "There and back", example: "40", unit: "min" },
+  { field: "days", label: "Here in", example: "0 if it is here", unit: "days" },
 ];
+/** A quote that is taken says where the piece comes from and what it costs, where nobody has keyed it yet. */
+function filledBy(record: OutInRecord, quote: Quote): OutInRecord {
+  const [action] = quote.of === "whole-unit" ? (["replace-motor"] as const) : QUOTED_TABLE[quote.of].actions.filter(isSwap);
+  if (action === undefined) return record;
+  const exchange = record.works[action] ?? BLANK_EXCHANGE;
+  const [first = BLANK_PIECE, ...rest] = exchange.pieces;
+  const piece = { ...first, source: first.source.trim() || quote.supplier.trim(), price: first.price.trim() || quote.price.trim() };
+  return { ...record, works: { ...record.works, [action]: { ...exchange, pieces: [piece, ...rest] } } };
+}
+
 const OPTIONS = QUOTED.map((id) => ({ id, label: QUOTED_WORDS[id] }));
 
 /** What was quoted on this job: Decide and what it hinges on count with it, before the prices of the house. */
@@ -47,7 +58,7 @@ export function QuotesPanel({ record, assessment, house, change }: Props) {
           label="Standing still costs, an hour"
           field="shelfPrice"
           text={record.standstill}
-          placeholder="0.70"
+          example="0.70"
           onText={(standstill) => change((r) => ({ ...r, standstill }))}
         />
       </div>
@@ -61,10 +72,10 @@ export function QuotesPanel({ record, assessment, house, change }: Props) {
                 <LineField
                   label={`${QUOTED_WORDS[quote.of]}, from`}
                   text={quote.supplier}
-                  placeholder="Pennock Electrical"
+                  example="Pennock Electrical"
                   onText={(supplier) => set(quote.id, (each) => ({ ...each, supplier }))}
                 />
-                {FIELDS.map(({ field, label, placeholder, unit }) => {
+                {FIELDS.map(({ field, label, example, unit }) => {
                   const failure = failures[field];
                   return (
                     <LineField
@@ -73,7 +84,7 @@ export function QuotesPanel({ record, assessment, house, change }: Props) {
                       unit={unit}
                       isFigure
                       text={quote[field]}
-                      placeholder={placeholder}
+                      example={example}
                       problem={failure ? toSentence(failure) : null}
                       onText={(text) => set(quote.id, (each) => ({ ...each, [field]: text }))}
                     />
@@ -89,7 +100,7 @@ export function QuotesPanel({ record, assessment, house, change }: Props) {
                   aria-label={`${quote.isTaken ? "Not taken" : "Take"} ${name}`}
                   onClick={() =>
                     change((r) => ({
-                      ...r,
+                      ...(quote.isTaken ? r : filledBy(r, quote)),
                       quotes: r.quotes.map((each) =>
                         each.of === quote.of ? { ...each, isTaken: each.id === quote.id ? !each.isTaken : false } : each,
                       ),

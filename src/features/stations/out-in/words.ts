@@ -3,7 +3,8 @@ import { readSheet } from "@/core/match";
 import { formatMoney, formatNumber } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import { isNamedPiece, type OutInRecord, type Piece, type WorkState } from "@/core/stations/out-in";
-import { dayWords } from "@/features/vocabulary/clock";
+import { clockTime, dayWords } from "@/features/vocabulary/clock";
+import { doneWords } from "@/features/vocabulary/done-words";
 import { inSentence } from "@/features/vocabulary/in-sentence";
 import { ACTION_WORDS } from "@/features/vocabulary/list-words";
 import { ROTATION_WORDS } from "@/features/vocabulary/match-words";
@@ -78,6 +79,7 @@ export function sentences(record: OutInRecord, detail: Detail): string[] {
   const { rotationBefore, rotationAsked } = record;
   return [
     ...works,
+    ...detail.mends.flatMap(({ work, at }) => (at === null ? [] : [`${doneWords(work)}, ${clockTime(at)}.`])),
     ...detail.comparisons.map(({ of, comparison }) => `${QUOTED_WORDS[of]}: ${comparisonSentence(comparison)}`),
     ...(rotationBefore ? [`It turned ${inSentence(ROTATION_WORDS[rotationBefore])}, looking at the shaft end.`] : []),
     ...(rotationAsked ? [`It has to turn ${inSentence(ROTATION_WORDS[rotationAsked])}.`] : []),

@@ -21,7 +21,7 @@ import {
   type Detail,
 } from "./words";
 
-export default function Instrument({ record, assessment, change }: InstrumentProps<"plate", Detail>) {
+export default function Instrument({ record, assessment, facts, change }: InstrumentProps<"plate", Detail>) {
   const { detail } = assessment;
   return (
     <FieldFlow className="flex flex-col gap-5">
@@ -39,7 +39,7 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
               label={label}
               text={record[field]}
               unit={unit}
-              placeholder={placeholder}
+              example={placeholder}
               isFigure
               problem={detail.failures[field] ? toSentence(detail.failures[field]) : null}
               hint={hintOf(field, record, detail)}
@@ -68,7 +68,9 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
       {record.machineKind === "hermetic-compressor" ? null : (
         <PickOne legend="Drives it" options={DRIVE_OPTIONS} picked={record.drive} onPick={(drive) => change((r) => ({ ...r, drive }))} />
       )}
-      {mayBurnGas(record.machineKind) && (record.machineKind !== "other" || record.burnsGas !== null || record.motorType !== "unknown") ? (
+      {mayBurnGas(record.machineKind) &&
+      (!facts.makesCold || record.burnsGas !== null) &&
+      (record.machineKind !== "other" || record.burnsGas !== null || record.motorType !== "unknown") ? (
         <YesNo legend="Burns gas" value={record.burnsGas} onValue={(burnsGas) => change((r) => ({ ...r, burnsGas }))} />
       ) : null}
       <div className="flex flex-wrap gap-x-8 gap-y-4">

@@ -28,6 +28,11 @@ const GOOD_BAD = [
   { id: "bad", label: "No" },
 ] as const;
 
+const LOADS = [
+  { id: "loaded", label: "On its machine" },
+  { id: "unloaded", label: "Without load" },
+] as const;
+
 /** How a motor of this type is made to turn the other way. */
 const reversal = (motorType: MotorType): string =>
   motorType === "shaded-pole"
@@ -53,6 +58,12 @@ export default function Instrument({ record, assessment, facts, house, change }:
   const name = (id: RunField): string => (id === "lineAmps" ? "Running amps" : RUN_FIELD_WORDS[id]);
   return (
     <FieldFlow className="flex flex-col gap-5">
+      <PickOne
+        legend="Proved"
+        options={LOADS}
+        picked={detail.isUnloaded ? "unloaded" : "loaded"}
+        onPick={(picked) => change((r) => ({ ...r, isUnloaded: picked === null ? r.isUnloaded : picked === "unloaded" }))}
+      />
       <div className="beside-pad">
         <div className="flex min-w-0 flex-col gap-5">
           <div className="grid grid-cols-2 items-end gap-x-5 gap-y-3 max-lg:order-last">
@@ -75,7 +86,7 @@ export default function Instrument({ record, assessment, facts, house, change }:
                   key={`${id} after`}
                   label={`${name(id)} after`}
                   quantity={RUN_FIELDS[id]}
-                  entry={record.after[id] ?? (row?.after == null ? null : run)}
+                  entry={record.after[id] ?? facts.runNow[id] ?? (row?.after == null ? null : run)}
                   house={house}
                   slip={detail.slips[id]}
                   slipWhy="the plate"

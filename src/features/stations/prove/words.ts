@@ -45,6 +45,22 @@ function pairSentence(row: ProofRow): string[] {
   return [`${RUN_FIELD_WORDS[row.field]}: ${figureWords(row, "before")} before, ${figureWords(row, "after")} after, ${change}.`];
 }
 
+/** Amps without load are held against what the motor idles at, amps with it against the plate. */
+function afterSentence({ isUnloaded, idle, plateA }: Detail, after: AmpsVerdict): string {
+  if (!isUnloaded) return ampsSentence("After", after);
+  const amps = formatQuantity("current", after.amps);
+  if (idle === null || plateA === null) return `After, without load: ${amps}. No amps on the plate to hold it against.`;
+  const { range, verdict } = idle;
+  const idles = `${formatQuantity("current", range.lowA, 0.05)} to ${formatQuantity("current", range.highA, 0.05)}`;
+  const words = {
+    within: "within it.",
+    near: "just outside it: idle amps go with the volts. Measure those too.",
+    low: "below it.",
+    high: "above it.",
+  };
+  return `After, without load: ${amps}; ${range.isOwn ? "this motor" : "a motor of this type"} idles at ${idles}: ${words[verdict]}`;
+}
+
 /** Noises in the same words before and after, where both were told. */
 function heardPair({ before, after }: Detail["heard"]): string[] {
   const words = (noises: typeof before): string => noises.map((noise) => inSentence(NOISE_WORDS[noise])).join(", ");
@@ -58,6 +74,7 @@ function hottestPair({ before, after }: Detail["hottest"]): string[] {
 const LACK_SENTENCES: Record<Detail["lacks"][number], string> = {
   rotation: "Which way it turns now is not noted, and what was done may have turned it round: look at the shaft end.",
   figure: "No figure after the repair yet: one of them shows that it is better.",
+  starts: "Whether it starts by itself is not noted yet.",
 };
 
 export function sentences(detail: Detail, record: Pick<ProveRecord, "afterRotation" | "reversedBy" | "lines"> | null = null): string[] {
@@ -70,7 +87,7 @@ export function sentences(detail: Detail, record: Pick<ProveRecord, "afterRotati
       : [];
   const { rotation, lacks, isOtherMotor } = detail;
   const said = [
-    ...(after ? [ampsSentence("After", after)] : []),
+    ...(after ? [afterSentence(detail, after)] : []),
     ...(before ? [ampsSentence("Before", before)] : []),
     ...change,
     ...rows.filter(({ field }) => field !== "lineAmps").flatMap(pairSentence),

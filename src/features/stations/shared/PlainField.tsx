@@ -9,13 +9,15 @@ interface PlainFieldProps {
   readonly field: PlainFieldId;
   readonly text: string;
   readonly onText: (text: string) => void;
-  readonly placeholder?: string;
+  readonly example?: string;
+  /** what counts while nothing is typed */
+  readonly known?: string;
   /** where the field's unit needs another word */
   readonly unit?: string;
 }
 
 /** One plain figure: any usual unit is converted, what cannot be read is kept and told under the line. */
-export function PlainField({ label, field, text, onText, placeholder, unit }: PlainFieldProps) {
+export function PlainField({ label, field, text, onText, example, known, unit }: PlainFieldProps) {
   const { failure } = readPlain(text, field);
   const measure: MeasureId = PLAIN_FIELDS[field].measure;
   return (
@@ -24,7 +26,8 @@ export function PlainField({ label, field, text, onText, placeholder, unit }: Pl
       unit={unit ?? (MEASURES[measure].symbol || undefined)}
       isFigure
       text={text}
-      placeholder={placeholder}
+      example={example}
+      known={known}
       problem={failure ? toSentence(failure) : null}
       onText={onText}
     />

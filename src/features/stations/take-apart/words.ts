@@ -51,7 +51,7 @@ export const TRAP_WORDS: Record<TrapId, string> = {
   crosswise: "Through bolts drawn up crosswise, a fraction of a turn at a time",
   "even-gap": "Gap between bell and shell even all round, rotor free in the stator",
   "key-in": "Key is in its way, full length",
-  "screw-on-flat": "Set screw sits on the flat, tight",
+  "screw-on-flat": "Set screw tight, on its flat or its key",
   "wires-clear": "Wires clear of rotor, bolts and edges",
   "ground-restored": "Ground wire on bare metal",
 };

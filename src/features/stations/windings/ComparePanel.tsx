@@ -83,7 +83,7 @@ export function ComparePanel({ record, assessment, facts, house, change }: Windi
             <PlainField
               label="At"
               field="windingTemperature"
-              placeholder="20"
+              example="20"
               text={compare.referenceC}
               onText={(referenceC) => set({ referenceC })}
             />

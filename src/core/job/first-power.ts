@@ -1,0 +1,34 @@
+import { TRIPS, type Complaint, type TestId } from "../trade";
+
+/** Complaints of a motor that does not run, or smells: leads to the frame before its first power. */
+const STANDS_OR_SMELLS: readonly Complaint[] = [
+  "does-not-run",
+  "dead",
+  "hums-no-start",
+  "burning-smell",
+  "trips-at-once",
+  "trips-at-start",
+  "trips-running",
+];
+
+interface BeforePower {
+  readonly complaints: readonly Complaint[];
+  /** somebody spoke of a trip, if only in passing */
+  readonly mayTrip: boolean;
+  /** it was wet */
+  readonly wasWet: boolean;
+}
+
+/**
+ * What is seen to, dead, before a motor gets its first power on a visit: look, and leads to the frame; one that trips is turned
+ * by hand as well.
+ * @param known what was said of it
+ * @returns tests, in the order of practice; none where it runs, stays in and smells of nothing
+ * @source practice of electrical safety: insulation to the frame before a doubtful motor is energised
+ */
+export function checksBeforePower({ complaints, mayTrip, wasWet }: BeforePower): readonly TestId[] {
+  const isTripping = mayTrip || complaints.some((complaint) => TRIPS.includes(complaint));
+  const isAsked = isTripping || wasWet || complaints.some((complaint) => STANDS_OR_SMELLS.includes(complaint));
+  if (!isAsked) return [];
+  return isTripping ? ["look", "hand-turn", "frame-ohms"] : ["look", "frame-ohms"];
+}

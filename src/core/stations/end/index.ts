@@ -1,0 +1,108 @@
+import * as v from "valibot";
+import { DaySchema, defineStation, MomentSchema, NoteSchema, plainAssessment, type Stamp } from "../../station";
+import { END_TABLE, endLacks, ENDS, endsOf, likelyEnd, type EndId, type EndNeed, type EndState } from "../../job";
+import type { DueKind } from "../../due";
+import type { Facts } from "../../facts";
+
+const schema = v.object({
+  /** null: the one the card is on its way to */
+  end: v.nullable(v.picklist(ENDS)),
+  /** when it was chosen, or signed off */
+  endedAt: v.nullable(MomentSchema),
+  /** the makeshift: what it is */
+  what: NoteSchema,
+  /** what ends the makeshift */
+  until: NoteSchema,
+  /** to whom it was handed over */
+  toWhom: NoteSchema,
+  /** why it is left as it is */
+  why: NoteSchema,
+  /** while it waits: it is in use, or off */
+  isInUse: v.nullable(v.boolean()),
+  /** day on which it is looked at, or goes on */
+  on: v.nullable(DaySchema),
+  /** the condemned motor was made unusable: cord or leads cut, labelled */
+  unusableAt: v.nullable(MomentSchema),
+  /** parts that are left open, and why */
+  leftSo: NoteSchema,
+});
+export type CardEndRecord = v.InferOutput<typeof schema>;
+
+export interface CardEndDetail {
+  /** chosen, or the one it is on its way to; null: nothing follows yet */
+  readonly end: EndId | null;
+  readonly isChosen: boolean;
+  readonly likely: EndId | null;
+  readonly offered: readonly EndId[];
+  /** what it still asks for */
+  readonly lacks: readonly EndNeed[];
+  /** day on which it goes on, from here or from where it was noted before, `YYYY-MM-DD` */
+  readonly on: string | null;
+}
+
+/** What is looked at again on the day of an end. */
+const DUE_OF: Readonly<Partial<Record<EndId, DueKind>>> = { "waits-for-part": "part-expected" };
+
+const isSaid = (text: string): boolean => text.trim() !== "";
+
+/** The day that stands: keyed here, or noted with the part or the decision. */
+const dayOf = (record: CardEndRecord, facts: Facts): string | null => record.on ?? (facts.isOnOrder ? facts.expectedOn : facts.recheckOn);
+
+function stateOf(record: CardEndRecord, facts: Facts, hasFindings: boolean): EndState {
+  return {
+    tested: hasFindings || facts.proof !== "none",
+    parts: facts.openParts === 0 || isSaid(record.leftSo),
+    closed: !facts.isApart,
+    proof: facts.proof === "there" && !facts.isProofUnloaded,
+    "idle-proof": facts.proof === "there",
+    unusable: facts.isMadeUnusable || record.unusableAt !== null,
+    what: isSaid(record.what) || facts.isMakeshift,
+    until: isSaid(record.until),
+    "to-whom": isSaid(record.toWhom),
+    why: isSaid(record.why) || (facts.action !== null && record.end === null),
+    "in-use": record.isInUse !== null,
+    day: dayOf(record, facts) !== null,
+  };
+}
+
+function stampOf(detail: CardEndDetail, record: CardEndRecord): Stamp {
+  if (detail.end === null || (!detail.isChosen && record.endedAt === null)) return "not-done";
+  if (detail.lacks.length > 0) return "open";
+  return END_TABLE[detail.end].needs.some((need) => need === "proof" || need === "idle-proof") ? "holds" : "noted";
+}
+
+/** How the card ends, what that end asks for, and the day it goes on. */
+export const endStation = defineStation({
+  definition: { id: "end", power: "either", minutes: 1, tests: [], cautions: ["local-codes"] },
+  schema,
+  blank: {
+    end: null,
+    endedAt: null,
+    what: "",
+    until: "",
+    toWhom: "",
+    why: "",
+    isInUse: null,
+    on: null,
+    unusableAt: null,
+    leftSo: "",
+  } as CardEndRecord,
+  assess(record, { facts, findings }) {
+    const likely = likelyEnd(facts);
+    const end = record.end ?? likely;
+    const on = dayOf(record, facts);
+    const detail: CardEndDetail = {
+      end,
+      isChosen: record.end !== null,
+      likely,
+      offered: endsOf(facts.purpose),
+      lacks: end === null ? [] : endLacks(end, stateOf(record, facts, findings.length > 0)),
+      on,
+    };
+    const isToCome = end !== null && !facts.isOnOrder && (END_TABLE[end].needs.includes("day") || end === "proved-without-load");
+    const due = isToCome && record.on !== null ? { kind: DUE_OF[end] ?? "recheck-decision", when: { on: record.on } } : null;
+    return plainAssessment<CardEndDetail>(stampOf(detail, record), detail, {
+      due: due === null ? [] : [due],
+    });
+  },
+});

@@ -1,0 +1,126 @@
+import { formatNumber, formatQuantity } from "@/core/quantity";
+import type { StationDetail, StationId } from "@/core/stations";
+import type { TravellerAssessment } from "@/core/traveller";
+
+/** What a station made of what was found, before any work. */
+function asFoundAt<Id extends StationId>(id: Id, { rounds, stations }: TravellerAssessment): { stamp: string; detail: StationDetail<Id> } {
+  const found = rounds[id].find(({ why }) => why === "work")?.assessment ?? stations[id];
+  // Every round of a station was judged by that station.
+  return { stamp: found.stamp, detail: found.detail as StationDetail<Id> };
+}
+
+type Told = (assessment: TravellerAssessment) => readonly string[];
+
+const SIGNS_TOLD: Readonly<Record<string, string>> = {
+  "capacitor-bulged": "A part that helps the motor run is bulged.",
+  "capacitor-leaking": "A part that helps the motor run leaks.",
+  "capacitor-terminal-burnt": "A connection on a part that helps the motor run is burnt.",
+  "varnish-burnt": "The windings look burnt.",
+  "lead-loose": "A wire had come loose.",
+  "lead-burnt": "A wire is burnt.",
+  "cover-not-seated": "A cover of the motor was not seated.",
+  "cover-cracked": "A cover of the motor is cracked.",
+  "guard-missing": "A guard is missing.",
+  "interlock-defeated": "A safety switch was bypassed when we came.",
+  "dust-clogged": "It is clogged with dust.",
+  "wheel-fouled": "The wheel is fouled or rubs.",
+  "oil-or-wax": "There is oil or wax on it.",
+  "smell-burnt": "It smells of burnt windings.",
+  "smell-electric": "It smells of hot wiring.",
+};
+
+const TURNS_TOLD: Readonly<Record<string, string>> = {
+  rough: "Turned by hand it is rough.",
+  "rough-with-play": "Turned by hand it is rough and has play.",
+  tight: "Turned by hand it is tight.",
+  seized: "It cannot be turned by hand.",
+  "end-play": "Its shaft can be moved to and fro more than it should.",
+};
+
+const SUPPLY_TOLD: Readonly<Record<string, string>> = {
+  absent: "No power arrives at the motor",
+  lost: "Power is lost on its way to the motor",
+  "no-call": "Nothing switches the motor on",
+  low: "Too few volts arrive at the motor",
+  sags: "The volts fall too far when it tries to start",
+};
+
+/** What each station tells who owns the machine, with the figure that shows it, where something was found. */
+const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
+  look: (assessment) => asFoundAt("look", assessment).detail.signs.flatMap((sign) => SIGNS_TOLD[sign] ?? []),
+  "hand-turn": (assessment) => {
+    const { detail } = asFoundAt("hand-turn", assessment);
+    const told = detail.outcome === null ? undefined : TURNS_TOLD[detail.outcome];
+    return told ? [told] : [];
+  },
+  capacitor: (assessment) => {
+    const { stamp, detail } = asFoundAt("capacitor", assessment);
+    if (detail.state !== "label" || (stamp !== "out" && stamp !== "too-close")) return [];
+    const part = `The part that helps the motor ${detail.label.kind === "start" ? "start" : "run"}`;
+    const section = detail.sections[detail.ownSection ?? 0];
+    if (!section?.meter || !section.limits) return [`${part} is not good any more.`];
+    const reads = formatQuantity("capacitance", section.meter.capacitanceUf);
+    const bounds = `${formatNumber(section.limits.lowUf, 2)} to ${formatNumber(section.limits.highUf, 2)} µF`;
+    return [
+      stamp === "out"
+        ? `${part} reads ${reads}; it should read ${bounds}.`
+        : `${part} reads ${reads}, too close to its limits (${bounds}) to be sure.`,
+    ];
+  },
+  windings: (assessment) =>
+    asFoundAt("windings", assessment).stamp === "out" ? ["The windings of the motor do not read as they should."] : [],
+  frame: (assessment) => {
+    const { stamp, detail } = asFoundAt("frame", assessment);
+    if (stamp !== "out") return [];
+    return [
+      detail.worst
+        ? `Current can reach the metal of the motor: ${formatQuantity("resistance", detail.worst.ohm)} where there should be no path at all.`
+        : "Current can reach the metal of the motor.",
+    ];
+  },
+  insulation: (assessment) => {
+    const { stamp, detail } = asFoundAt("insulation", assessment);
+    const text = detail.worst?.entry?.text.trim();
+    return stamp === "out" ? [`The insulation of the windings is weak${text ? `: ${text} MΩ measured` : ""}.`] : [];
+  },
+  "start-gear": (assessment) =>
+    asFoundAt("start-gear", assessment).stamp === "out" ? ["The switch that starts the motor does not do what it should."] : [],
+  supply: (assessment) => {
+    const { stamp, detail } = asFoundAt("supply", assessment);
+    const told = detail.outcome === null ? undefined : SUPPLY_TOLD[detail.outcome];
+    if (stamp !== "out" || told === undefined) return [];
+    const volts = detail.outcome === "sags" ? detail.startingV : detail.standingV;
+    return [`${told}${volts === null ? "" : `: ${formatQuantity("voltage", volts)} measured`}.`];
+  },
+  "run-test": (assessment) => {
+    const { amps } = asFoundAt("run-test", assessment).detail;
+    if (amps?.conformity?.decision !== "out" || amps.plateA === null) return [];
+    return [`It draws ${formatQuantity("current", amps.amps)}; its plate says ${formatQuantity("current", amps.plateA)}.`];
+  },
+};
+
+/** Tests that show something in order, for a visit that found nothing wrong. */
+const IN_ORDER: Readonly<Partial<Record<StationId, string>>> = {
+  capacitor: "the part that helps the motor run",
+  windings: "the windings",
+  frame: "the way to the metal of the motor",
+  insulation: "the insulation",
+  "hand-turn": "how it turns",
+  "start-gear": "the starting switch",
+  supply: "the power that arrives",
+  "run-test": "what it draws",
+};
+
+/**
+ * What was found, in plain words with the figure that shows it.
+ * @param assessment everything known of the card
+ * @returns sentences in working order; what was in order last
+ */
+export function plainFound(assessment: TravellerAssessment): readonly string[] {
+  const found = (Object.keys(TOLD) as StationId[]).flatMap((id) => TOLD[id]?.(assessment) ?? []);
+  const good = (Object.keys(IN_ORDER) as StationId[])
+    .filter((id) => asFoundAt(id, assessment).stamp === "holds")
+    .flatMap((id) => IN_ORDER[id] ?? []);
+  const inOrder = good.length > 0 ? [`Measured and in order: ${good.join(", ")}.`] : [];
+  return found.length > 0 ? [...found, ...inOrder] : [...(good.length > 0 ? ["Nothing was found that is out of order."] : []), ...inOrder];
+}

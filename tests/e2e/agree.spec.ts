@@ -9,7 +9,7 @@ interface Row {
   readonly data: Record<string, unknown>;
 }
 interface File {
-  readonly travellers: readonly { readonly id: string; readonly machine: string }[];
+  readonly travellers: readonly { readonly id: string; readonly machine: string; readonly finishedAt: string | null }[];
   readonly stations: readonly Row[];
 }
 
@@ -82,10 +82,17 @@ test("a card, the Rack, the Ledger, its print and its customer's page say the sa
   }
 });
 
-test("over four visits to one motor, each customer's page offers first what its card would do now, at the same price", async ({ page }) => {
+test("an open card's page for the customer offers first what the card would do now, at the same price; a finished one offers nothing", async ({
+  page,
+}) => {
   const { travellers } = await demoFile(page);
-  for (const { id } of travellers.filter(({ id }) => id.startsWith("demo-lido"))) {
+  for (const { id, finishedAt } of travellers.filter(({ id }) => id.startsWith("demo-lido"))) {
     await page.goto(`/print?id=${id}&view=customer`);
+    await expect(page.getByRole("heading", { name: finishedAt === null ? "What can be done" : "What it is now" })).toBeVisible();
+    if (finishedAt !== null) {
+      await expect(page.getByRole("listitem")).toHaveCount(0);
+      continue;
+    }
     const price = /\d+\.\d\d/.exec(await page.getByRole("listitem").first().innerText())?.[0] ?? "nothing";
     // The card tells likely costs without cents.
     const whole = price === "nothing" ? price : String(Math.round(Number(price)));

@@ -448,7 +448,9 @@ export function changeState(to: "dead" | "live", entries: StationEntries, clock:
     provenLiveAgain: volts("230"),
     capacitorVolts: volts("0.3"),
   };
-  return { ...entries, "make-safe": entryOf({ round, earlier: [] }) };
+  const kept = entries["make-safe"]?.data ?? STATIONS["make-safe"].blank;
+  const earlier = kept.round.circuitDead === null ? kept.earlier : [...kept.earlier, kept.round];
+  return { ...entries, "make-safe": entryOf({ round, earlier }) };
 }
 
 /** A visit under way. */

@@ -56,6 +56,8 @@ export interface CauseState {
   /** found: it is there; cleared: looked for and not there; open: nobody looked */
   readonly state: "found" | "cleared" | "open";
   readonly test: TestId | null;
+  /** who says so: a person, a test, or only the complaint; null: it is open */
+  readonly by: "person" | "test" | "complaint" | null;
 }
 
 /**
@@ -83,10 +85,14 @@ export function causesOf(
   return (ASKED_OF[action] ?? []).map((cause): CauseState => {
     const { test, shownBy, saidBy } = CAUSE_TABLE[cause];
     const shares = evidence.findings.filter((finding) => finding.test === test).map((finding) => shareOf(finding, shownBy));
-    const isShown = shares.some((share) => share >= SHOWN) || saidBy.some((complaint) => evidence.complaints.includes(complaint));
+    const isTested = shares.some((share) => share >= SHOWN);
+    const isShown = isTested || saidBy.some((complaint) => evidence.complaints.includes(complaint));
     // At its limit, or not measured as it has to be, it is not looked at.
     const isCleared = shares.length > 0 && shares.every((share) => share <= 1 - SHOWN);
-    return { cause, state: answered[cause] ?? (isShown ? "found" : isCleared ? "cleared" : "open"), test };
+    const own = answered[cause];
+    if (own !== undefined) return { cause, state: own, test, by: "person" };
+    if (isShown) return { cause, state: "found", test, by: isTested ? "test" : "complaint" };
+    return isCleared ? { cause, state: "cleared", test, by: "test" } : { cause, state: "open", test, by: null };
   });
 }
 

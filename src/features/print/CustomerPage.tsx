@@ -128,8 +128,8 @@ function Report({ card, assessment, house }: CustomerPageProps) {
           <table className="mt-1 w-full">
             <tbody>
               {lines.map((line) => (
-                <tr key={costWords(line)} className="border-b border-rule-faint align-baseline">
-                  <td className="py-1 pr-4">{costWords(line)}</td>
+                <tr key={costWords(line, card)} className="border-b border-rule-faint align-baseline">
+                  <td className="py-1 pr-4">{costWords(line, card)}</td>
                   <td className="num py-1 text-right">{formatMoney(line.amount)}</td>
                 </tr>
               ))}

@@ -1,3 +1,4 @@
+import { printCapacitorLabel } from "@/core/capacitor";
 import { formatNumber, formatQuantity } from "@/core/quantity";
 import type { StationDetail, StationId } from "@/core/stations";
 import type { TravellerAssessment } from "@/core/traveller";
@@ -57,6 +58,8 @@ const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
     const { stamp, detail } = asFoundAt("capacitor", assessment);
     if (detail.state !== "label" || (stamp !== "out" && stamp !== "too-close")) return [];
     const part = `The part that helps the motor ${detail.label.kind === "start" ? "start" : "run"}`;
+    if (detail.mismatches.length > 0)
+      return [`${part} is not the one this motor asks for: ${printCapacitorLabel(detail.label)} is fitted.`];
     const section = detail.sections[detail.ownSection ?? 0];
     if (!section?.meter || !section.limits) return [`${part} is not good any more.`];
     const reads = formatQuantity("capacitance", section.meter.capacitanceUf);
@@ -103,7 +106,7 @@ const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
 const IN_ORDER: Readonly<Partial<Record<StationId, string>>> = {
   capacitor: "the part that helps the motor run",
   windings: "the windings",
-  frame: "the way to the metal of the motor",
+  frame: "that no current reaches its metal",
   insulation: "the insulation",
   "hand-turn": "how it turns",
   "start-gear": "the starting switch",
@@ -118,9 +121,10 @@ const IN_ORDER: Readonly<Partial<Record<StationId, string>>> = {
  */
 export function plainFound(assessment: TravellerAssessment): readonly string[] {
   const found = (Object.keys(TOLD) as StationId[]).flatMap((id) => TOLD[id]?.(assessment) ?? []);
-  const good = (Object.keys(IN_ORDER) as StationId[])
-    .filter((id) => asFoundAt(id, assessment).stamp === "holds")
-    .flatMap((id) => IN_ORDER[id] ?? []);
+  const { detail } = asFoundAt("capacitor", assessment);
+  const isStart = detail.state === "label" && detail.label.kind === "start";
+  const named = (id: StationId): string => (id === "capacitor" && isStart ? "the part that helps the motor start" : (IN_ORDER[id] ?? ""));
+  const good = (Object.keys(IN_ORDER) as StationId[]).filter((id) => asFoundAt(id, assessment).stamp === "holds").map(named);
   const inOrder = good.length > 0 ? [`Measured and in order: ${good.join(", ")}.`] : [];
   return found.length > 0 ? [...found, ...inOrder] : [...(good.length > 0 ? ["Nothing was found that is out of order."] : []), ...inOrder];
 }

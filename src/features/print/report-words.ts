@@ -2,12 +2,14 @@ import { jobCost, type CostedWork, type CostLine } from "@/core/decision";
 import { isSwap, paidFor } from "@/core/exchange";
 import type { HouseFigures } from "@/core/house";
 import { END_TABLE, MEND_TABLE, type DoneWork, type EndId, type MendId } from "@/core/job";
+import { readSheet } from "@/core/match";
 import { RUN_FIELDS, type RunField } from "@/core/motor";
 import { formatMoney, formatNumber, formatQuantity } from "@/core/quantity";
 import type { TravellerAssessment } from "@/core/traveller";
 import type { ActionId } from "@/core/trade";
 import type { KeptCard } from "@/store/kept-card";
 import { CAUSE_WORDS } from "../vocabulary/decision-words";
+import { motorLine } from "../match/sheet-words";
 import { dayWords } from "../vocabulary/clock";
 import { PLAIN_ACTIONS } from "./customer-words";
 
@@ -61,8 +63,8 @@ export const doneSentences = (works: readonly DoneWork["work"][]): readonly stri
 
 /** Why it failed, as far as somebody looked. */
 export const causeSentences = ({ stations }: TravellerAssessment): readonly string[] =>
-  stations.decide.detail.causes.flatMap(({ cause, state }) =>
-    state === "found" ? [`Why it failed: ${CAUSE_WORDS[cause].name.toLowerCase()}.`] : [],
+  stations.decide.detail.causes.flatMap(({ cause, state, by }) =>
+    state === "found" && by !== "complaint" ? [`Why it failed: ${CAUSE_WORDS[cause].name.toLowerCase()}.`] : [],
   );
 
 /** How the machine is now, for who owns it. */
@@ -144,13 +146,13 @@ export function costLines(
 }
 
 /** A line of the bill in words. */
-export const costWords = ({ of, action, minutes, isKeyed }: CostLine): string => {
-  if (of === "call-out") return "Call-out, with travel";
-  const work = action === null ? "" : (DONE_ACTIONS[action] ?? PLAIN_ACTIONS[action]).replace(/\.$/, "");
-  return of === "part"
-    ? `${work}: part${isKeyed ? "" : ", at our usual price"}`
-    : `${work}: ${formatNumber(minutes ?? 0, 0)} minutes of work`;
-};
+export function costWords({ of, action, minutes, isKeyed }: CostLine, card: KeptCard): string {
+  if (of === "call-out" || action === null) return "Call-out, with travel";
+  if (of === "time") return `${PLAIN_ACTIONS[action]}: ${formatNumber(minutes ?? 0, 0)} minutes of work`;
+  const pieces = isSwap(action) ? (card.entries["out-in"]?.data.works[action]?.pieces ?? []) : [];
+  const names = pieces.map(({ label, sheet }) => label.trim() || (sheet ? motorLine(readSheet(sheet).spec) : "")).filter(Boolean);
+  return `${names.length > 0 ? `Part: ${names.join("; ")}` : `The part for it`}${isKeyed ? "" : ", at our usual price"}`;
+}
 
 /** What of it is in the prices, and what is not. */
 export const costFoot = (house: HouseFigures): string =>

@@ -148,6 +148,7 @@ export const BenchTop = memo(function BenchTop({
   const methodNames = worked?.hand.view.methods;
   const stamp = worked?.assessment.stamp;
   const isTimed = worked?.hand.timed.reads !== undefined;
+  const [found, repeats] = [rounds.filter(({ why }) => why === "work"), rounds.filter(({ why }) => why !== "work")];
   const between = worked && row && !isFinished ? workBetween(worked.hand.timed, row, worked.facts.worksDone) : null;
   const mayRepeat = isTimed && row !== undefined && !isFinished && gate === null && stamp !== "not-done" && stamp !== "skipped";
   return (
@@ -174,13 +175,13 @@ export const BenchTop = memo(function BenchTop({
           <YouWereHere last={last} station={station} hasRow={hasRow} onTake={(record) => onChange(station, () => record as never)} />
         </Suspense>
       ) : null}
-      {worked && isTimed && (rounds.length > 0 || between !== null || mayRepeat) ? (
+      {worked && isTimed && (found.length > 0 || between !== null) ? (
         <Suspense>
           <EarlierReadings
             key={station}
-            rounds={rounds}
+            rounds={found}
             work={between}
-            mayRepeat={mayRepeat}
+            mayRepeat={false}
             onAgain={() => onAgain(station, worked.hand.timed)}
           />
         </Suspense>
@@ -198,6 +199,18 @@ export const BenchTop = memo(function BenchTop({
       ) : (
         work
       )}
+      {/* Below the work: what appears once a figure stands must move nothing under the finger. */}
+      {worked && isTimed && (repeats.length > 0 || mayRepeat) ? (
+        <Suspense>
+          <EarlierReadings
+            key={`${station} below`}
+            rounds={repeats}
+            work={null}
+            mayRepeat={mayRepeat && between === null}
+            onAgain={() => onAgain(station, worked.hand.timed)}
+          />
+        </Suspense>
+      ) : null}
       {/* Beside the title to the eye; after the work to the keyboard, which has no use for it every time. */}
       <div className="absolute top-3 right-4 sm:right-[22px]">
         <HowButton key={station} station={station} method={method?.id ?? null} record={worked?.record ?? null} rules={rules} />

@@ -20,6 +20,19 @@ export const END_WORDS: Record<EndId, string> = {
   "nothing-found": "Nothing found",
 };
 
+/** The same on a stamp, where there is room for a word. */
+export const END_STAMPS: Record<EndId, string> = {
+  repaired: "Repaired",
+  "proved-without-load": "No load",
+  "tested-spare": "Spare",
+  condemned: "Condemned",
+  "left-as-is": "Left",
+  makeshift: "Makeshift",
+  "waits-for-part": "Waits",
+  referred: "Referred",
+  "nothing-found": "Nothing",
+};
+
 /** What each end says of the motor, in one sentence. */
 export const END_SENTENCES: Record<EndId, string> = {
   repaired: "What was decided was done, and the proof on the machine bears it out.",

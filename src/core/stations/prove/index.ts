@@ -184,6 +184,8 @@ export const proveStation = defineStation({
   definition: {
     id: "prove",
     power: "live",
+    // A proof that is read anew leaves the one before on the card.
+    reads: [],
     minutes: 4,
     tests: ["run-amps"],
     cautions: ["gas-back", "line-voltage", "moving-parts"],

@@ -70,7 +70,7 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
         {lackLines(detail).map((line) => (
           <p key={line}>{line}</p>
         ))}
-        {end !== null && detail.lacks.length === 0 ? <p>Nothing more is asked for: it can be signed off.</p> : null}
+        {end !== null && detail.lacks.length === 0 ? <p>Nothing more is asked for.</p> : null}
       </div>
     </FieldFlow>
   );

@@ -58,12 +58,6 @@ export default function Instrument({ record, assessment, facts, house, change }:
   const name = (id: RunField): string => (id === "lineAmps" ? "Running amps" : RUN_FIELD_WORDS[id]);
   return (
     <FieldFlow className="flex flex-col gap-5">
-      <PickOne
-        legend="Proved"
-        options={LOADS}
-        picked={detail.isUnloaded ? "unloaded" : "loaded"}
-        onPick={(picked) => change((r) => ({ ...r, isUnloaded: picked === null ? r.isUnloaded : picked === "unloaded" }))}
-      />
       <div className="beside-pad">
         <div className="flex min-w-0 flex-col gap-5">
           <div className="grid grid-cols-2 items-end gap-x-5 gap-y-3 max-lg:order-last">
@@ -111,6 +105,12 @@ export default function Instrument({ record, assessment, facts, house, change }:
         </div>
         <KeyPad extras={PAD_EXTRAS[RUN_FIELDS[field]]} />
       </div>
+      <PickOne
+        legend="Proved"
+        options={LOADS}
+        picked={detail.isUnloaded ? "unloaded" : "loaded"}
+        onPick={(picked) => change((r) => ({ ...r, isUnloaded: picked === null ? r.isUnloaded : picked === "unloaded" }))}
+      />
       <PickOne
         legend="What it does now"
         options={behaviourOptions(facts.machineKind)}

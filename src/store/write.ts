@@ -41,6 +41,21 @@ const timedRow = (row: Loose): TimedRow => ({
   updatedAt: String(row.updatedAt),
 });
 
+/** A capacitor that was put in is known by the label it came with. */
+function withNewLabel(
+  travellerId: TravellerId,
+  stationId: StationId,
+  before: TimedRow,
+  made: Pick<TimedRow, "data" | "earlier">,
+): typeof made {
+  const isBegun = stationId === "capacitor" && made.earlier.length > before.earlier.length && made.earlier.at(-1)?.why === "work";
+  const record = made.data as StationData<"capacitor">;
+  if (!isBegun || record.label.trim() !== "") return made;
+  const { works } = (stationRowInHand(travellerId, "out-in")?.data ?? { works: {} }) as Pick<StationData<"out-in">, "works">;
+  const pieces = [works["replace-run-capacitor"], works["replace-start-capacitor"]].flatMap((work) => (work?.fittedAt ? work.pieces : []));
+  return { ...made, data: { ...record, label: pieces[0]?.label ?? "" } };
+}
+
 /**
  * The same in its time: what is read after a work stands beside what was found, and what takes a figure's place leaves it on the
  * card.
@@ -51,18 +66,20 @@ export async function updateInTime<Id extends StationId>(
   station: TimedStation,
   change: (data: StationData<Id>, at: string) => StationData<Id>,
 ): Promise<boolean> {
-  return changeRow("station", stationRecordId(travellerId, stationId), (row, at) => ({
-    ...row,
-    ...changeInTime(station, timedRow(row), change as (data: unknown, at: string) => unknown, worksOf(travellerId), at),
-  }));
+  return changeRow("station", stationRecordId(travellerId, stationId), (row, at) => {
+    const before = timedRow(row);
+    const made = changeInTime(station, before, change as (data: unknown, at: string) => unknown, worksOf(travellerId), at);
+    return { ...row, ...withNewLabel(travellerId, stationId, before, made) };
+  });
 }
 
 /** Reads a station once more: what stands there is set aside, and stays. */
 export async function readAgain(travellerId: TravellerId, stationId: StationId, station: TimedStation): Promise<boolean> {
   return changeRow("station", stationRecordId(travellerId, stationId), (row, at) => {
     const works = worksOf(travellerId);
-    const why = workBetween(station, timedRow(row), works) === null ? "repeat" : "work";
-    return { ...row, ...beginRound(station, timedRow(row), why, works, at) };
+    const before = timedRow(row);
+    const why = workBetween(station, before, works) === null ? "repeat" : "work";
+    return { ...row, ...withNewLabel(travellerId, stationId, before, beginRound(station, before, why, works, at)) };
   });
 }
 

@@ -77,7 +77,7 @@ function aStation(): void {
     data: { note: "", isBurnt: null },
     earlier: [],
   });
-  const other = { stationId: "look", data: { signs: [] } };
+  const other = { stationId: "look", data: { signs: [] }, earlier: [] };
   assert.deepEqual(migrateRecord(RECORD_TYPES.station, other, 10), other, "no other station's");
   assert.match(readFileSync(`${HOUSE}/src/core/stations/smell/frozen/v17.json`, "utf8"), /"isBurnt": null/, "frozen beside it");
   assert.match(readFileSync(`${HOUSE}/tests/fixtures/records/v1/note.json`, "utf8"), /"said": ""/);

@@ -138,7 +138,7 @@ test("what came off goes back: with a photo, and not closed over a key", async (
     .getByLabel(/^Wheel/)
     .check();
   for (const wire of ["1 → Common", "2 → Run", "3 → Start"]) await page.getByLabel(wire).check();
-  for (const seen of [/^Key is in its way/, /^Set screw sits/, /^Wires clear/, /^Ground wire/]) await page.getByLabel(seen).check();
+  for (const seen of [/^Key is in its way/, /^Set screw tight/, /^Wires clear/, /^Ground wire/]) await page.getByLabel(seen).check();
   await page.getByRole("group", { name: "How it turns" }).getByLabel("Free and silent").check();
   await page.getByRole("button", { name: "Close it: nothing is left over" }).click();
   const refused = bench(page).getByRole("alert");

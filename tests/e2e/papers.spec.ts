@@ -68,10 +68,14 @@ test("photos go along, and names in Greek letters are set as they were written; 
 
 test("the customer's page, labels of both sheets, and a month's list", async ({ page }) => {
   await page.goto("/print?id=demo-nursery-fan-weak&view=customer");
-  await expect(bench(page).getByRole("heading", { name: "Agreed" })).toBeVisible();
-  const customer = await savedPdf(page);
-  expect(customer.name).toMatch(/_customer\.pdf$/);
-  expect(flat(customer.text)).toContain("What can be done");
+  await expect(bench(page).getByRole("heading", { name: "What it is now" })).toBeVisible();
+  const report = await savedPdf(page);
+  expect(report.name).toMatch(/_customer\.pdf$/);
+  expect(flat(report.text)).toContain("What we did");
+  expect(flat(report.text)).not.toContain("times in 10");
+  await page.goto("/print?id=demo-laundrette-exhaust&view=customer");
+  await expect(bench(page).getByRole("heading", { name: "What can be done" })).toBeVisible();
+  expect(flat((await savedPdf(page)).text)).toContain("times in 10");
 
   await page.goto("/print?id=demo-nursery-fan-bearing&view=label");
   await expect(page.getByRole("article").first()).toBeVisible();

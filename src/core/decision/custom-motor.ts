@@ -4,7 +4,7 @@ import type { HouseFigures } from "../house";
 import type { KnownPrice, KnownPrices } from "./facts";
 
 /** Ways on where the maker has no spares for this motor. */
-export const CUSTOM_WAYS = ["parts-inside", "made-bracket", "whole-unit"] as const;
+export const CUSTOM_WAYS = ["parts-inside", "made-bracket", "whole-unit", "make-it-hold"] as const;
 export type CustomWay = (typeof CUSTOM_WAYS)[number];
 
 export interface CustomOption {
@@ -20,11 +20,13 @@ const NOTHING_KNOWN: KnownPrice = { partCost: 0, minutes: 0, waitCost: 0 };
 
 /** Parts that are standard even inside a motor nobody else makes. */
 const STANDARD_INSIDE: readonly Suspect[] = ["run-capacitor", "start-capacitor", "start-relay", "bearing-worn", "bearing-seized"];
+/** What is mended by making a cover, bracket or joint hold. */
+const HELD: readonly Suspect[] = ["start-switch", "wiring", "driven-load"];
 const OUTSIDE: readonly Suspect[] = ["supply", "wiring", "control", "driven-load"];
 
 /**
- * A motor without spares: its standard parts (bearings, capacitor) replaced, a standard motor on a made bracket, or the
- * whole unit; by expected cost, counting a callback and the whole unit where it did not cure.
+ * A motor without spares: its standard parts (bearings, capacitor) replaced, a standard motor on a made bracket, the
+ * whole unit, or what is loose made to hold; by expected cost, counting a callback and the whole unit where it did not cure.
  * @param hypotheses sets of faults with their probabilities
  * @param house house rules in force
  * @param prices known on the job: they stand before the house's
@@ -53,6 +55,12 @@ export function customOptions(hypotheses: readonly Hypothesis[], house: HouseFig
       parts: priceOf("whole-unit", house.unitPrice),
       minutes: house.unitMinutes + known("whole-unit").minutes,
       mends: (fault) => fault !== "supply" && fault !== "wiring",
+    },
+    {
+      way: "make-it-hold",
+      parts: priceOf("makeshift", 0),
+      minutes: house.holdMinutes + known("makeshift").minutes,
+      mends: (fault) => HELD.includes(fault),
     },
   ];
   const fallback = house.callbackCost + house.unitPrice + house.unitMinutes * minutePrice;

@@ -17,6 +17,8 @@ interface BeforePower {
   readonly mayTrip: boolean;
   /** it was wet */
   readonly wasWet: boolean;
+  /** nobody knows what it went through: a motor on the bench */
+  readonly isUnknown?: boolean;
 }
 
 /**
@@ -26,9 +28,9 @@ interface BeforePower {
  * @returns tests, in the order of practice; none where it runs, stays in and smells of nothing
  * @source practice of electrical safety: insulation to the frame before a doubtful motor is energised
  */
-export function checksBeforePower({ complaints, mayTrip, wasWet }: BeforePower): readonly TestId[] {
+export function checksBeforePower({ complaints, mayTrip, wasWet, isUnknown = false }: BeforePower): readonly TestId[] {
   const isTripping = mayTrip || complaints.some((complaint) => TRIPS.includes(complaint));
-  const isAsked = isTripping || wasWet || complaints.some((complaint) => STANDS_OR_SMELLS.includes(complaint));
+  const isAsked = isTripping || wasWet || isUnknown || complaints.some((complaint) => STANDS_OR_SMELLS.includes(complaint));
   if (!isAsked) return [];
   return isTripping ? ["look", "hand-turn", "frame-ohms"] : ["look", "frame-ohms"];
 }

@@ -65,8 +65,8 @@ export type TimedChange = Pick<TimedRow, "data" | "earlier">;
 /** A figure that stood so long was read off a meter, and is not being typed any more [ms]. Judgement. */
 const STOOD_MS = 60_000;
 
-/** Notes, labels and pictures speak of the part, not of a time: keying them begins nothing. */
-const TIMELESS: ReadonlySet<string> = new Set(["note", "label", "corrections", "photo", "posts", "hasFrame", "sort"]);
+/** Notes, labels and pictures speak of the part, not of a time; what was measured again says so itself: keying them begins nothing. */
+const TIMELESS: ReadonlySet<string> = new Set(["note", "label", "corrections", "photo", "posts", "hasFrame", "sort", "again"]);
 
 const isSame = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 

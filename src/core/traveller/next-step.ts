@@ -78,6 +78,7 @@ function beforePower({ stations, facts }: StepGround, step: NextStep, others: re
     complaints: facts.complaints,
     mayTrip: facts.mayTrip,
     wasWet: facts.history.includes("water"),
+    isUnknown: facts.purpose === "spare",
   }).filter((each) => open.has(each));
   const station = test && open.get(test);
   return test && station

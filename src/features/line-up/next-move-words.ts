@@ -76,6 +76,8 @@ function reasonOf({ next, actions, facts }: TravellerAssessment): string {
       ? `Tells most for the minutes it takes. It speaks of ${listed(settles)}.`
       : "Tells most for the minutes it takes.";
   }
+  if (move.kind === "check-first" && move.before === "no-repair")
+    return "Before it is called sound: nothing is out of order until this was seen, too.";
   if (move.kind === "check-first")
     return `Before you ${inSentence(ACTION_WORDS[move.before])}: what failed may have hurt the motor, and this shows it.`;
   if (next.station === "take-apart") return CLOSE_REASON;

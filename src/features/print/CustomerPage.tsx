@@ -30,7 +30,7 @@ export function CustomerPage(props: CustomerPageProps) {
       isLarge
     >
       <Part title="What you told us" lines={toldLines(props)} />
-      <Part title="What we found" lines={[...plainFound(props.assessment), ...causeSentences(props.assessment)]} />
+      <Part title="What we found" lines={[...plainFound(props.assessment, isReport), ...causeSentences(props.assessment)]} />
       {isReport ? <Report {...props} /> : <Offer {...props} />}
     </PrintFrame>
   );
@@ -121,7 +121,7 @@ function Report({ card, assessment, house }: CustomerPageProps) {
   return (
     <>
       <Part title="What we did" lines={done.length > 0 ? done : ["Nothing was changed at the motor."]} />
-      <Part title="What it is now" lines={nowSentences(card, assessment, end)} />
+      <Part title="What it is now" lines={nowSentences(card, assessment, end, works)} />
       {lines.length > 0 ? (
         <section className="break-inside-avoid py-3">
           <h2 className="text-[18px] font-bold">What it cost</h2>
@@ -145,7 +145,12 @@ function Report({ card, assessment, house }: CustomerPageProps) {
         </section>
       ) : null}
       <Part title="What to watch" lines={watchSentences(assessment.stations.end.detail.on)} />
-      {traveller.finishedAt ? <p className="mt-2">Done and signed off on {dayWords(dayOf(new Date(traveller.finishedAt)))}.</p> : null}
+      <p className="mt-2">
+        {entries.decide?.data.decidedAt && works.length > 0
+          ? `Agreed on ${dayWords(dayOf(new Date(entries.decide.data.decidedAt)))}. `
+          : ""}
+        {traveller.finishedAt ? `Signed off on ${dayWords(dayOf(new Date(traveller.finishedAt)))}.` : ""}
+      </p>
     </>
   );
 }

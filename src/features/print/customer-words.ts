@@ -106,9 +106,9 @@ export function customerOptions(offers: readonly ActionOffer[], house: HouseFigu
 export function partsIn(record: OutInRecord | undefined): string[] {
   return Object.values(record?.works ?? {}).flatMap(({ pieces, fittedAt, isOldKept, expectedOn }) => {
     if (isOldKept) return [`The old part stays in until the new one is here${expectedOn ? `, expected on ${dayWords(expectedOn)}` : ""}.`];
-    return pieces.flatMap(({ label, sheet, source }) => {
+    return pieces.flatMap(({ label, sheet }) => {
       const name = label.trim() || (sheet ? motorLine(readSheet(sheet).spec) : "");
-      return name === "" || fittedAt === null ? [] : [`Fitted: ${name}${source.trim() ? `, from ${source.trim()}` : ""}.`];
+      return name === "" || fittedAt === null ? [] : [`Fitted: ${name}.`];
     });
   });
 }

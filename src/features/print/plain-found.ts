@@ -62,6 +62,10 @@ const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
       return [`${part} is not the one this motor asks for: ${printCapacitorLabel(detail.label)} is fitted.`];
     const section = detail.sections[detail.ownSection ?? 0];
     if (!section?.meter || !section.limits) return [`${part} is not good any more.`];
+    const { running, limits } = section;
+    // Right to the cold meter and wrong at work: the figure at work is the one that shows it.
+    if (stamp === "out" && running && section.meter.capacitanceUf >= limits.lowUf && section.meter.capacitanceUf <= limits.highUf)
+      return [`${part} reads right when it is cold, and ${formatQuantity("capacitance", running.found.capacitanceUf, running.found.standardUncertaintyUf)} while it runs.`];
     const reads = formatQuantity("capacitance", section.meter.capacitanceUf);
     const bounds = `${formatNumber(section.limits.lowUf, 2)} to ${formatNumber(section.limits.highUf, 2)} µF`;
     return [
@@ -106,9 +110,9 @@ const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
 const IN_ORDER: Readonly<Partial<Record<StationId, string>>> = {
   capacitor: "the part that helps the motor run",
   windings: "the windings",
-  frame: "that no current reaches its metal",
+  frame: "the insulation to its metal",
   insulation: "the insulation",
-  "hand-turn": "how it turns",
+  "hand-turn": "the bearings, by hand",
   "start-gear": "the starting switch",
   supply: "the power that arrives",
   "run-test": "what it draws",
@@ -117,14 +121,22 @@ const IN_ORDER: Readonly<Partial<Record<StationId, string>>> = {
 /**
  * What was found, in plain words with the figure that shows it.
  * @param assessment everything known of the card
+ * @param isDone the visit is over: nothing more is measured
  * @returns sentences in working order; what was in order last
  */
-export function plainFound(assessment: TravellerAssessment): readonly string[] {
+export function plainFound(assessment: TravellerAssessment, isDone: boolean): readonly string[] {
   const found = (Object.keys(TOLD) as StationId[]).flatMap((id) => TOLD[id]?.(assessment) ?? []);
   const { detail } = asFoundAt("capacitor", assessment);
   const isStart = detail.state === "label" && detail.label.kind === "start";
   const named = (id: StationId): string => (id === "capacitor" && isStart ? "the part that helps the motor start" : (IN_ORDER[id] ?? ""));
   const good = (Object.keys(IN_ORDER) as StationId[]).filter((id) => asFoundAt(id, assessment).stamp === "holds").map(named);
   const inOrder = good.length > 0 ? [`Measured and in order: ${good.join(", ")}.`] : [];
-  return found.length > 0 ? [...found, ...inOrder] : [...(good.length > 0 ? ["Nothing was found that is out of order."] : []), ...inOrder];
+  return found.length > 0
+    ? [...found, ...inOrder]
+    : [
+        ...(good.length > 0
+          ? [isDone ? "Nothing was found that is out of order." : "Nothing that was measured so far is out of order."]
+          : []),
+        ...inOrder,
+      ];
 }

@@ -103,13 +103,22 @@ function pairSentences({ stations }: TravellerAssessment): readonly string[] {
 }
 
 /** What it is now: how it ends, before and after, and what goes with that end. */
-export function nowSentences(card: KeptCard, assessment: TravellerAssessment, end: EndId | null): readonly string[] {
+export function nowSentences(
+  card: KeptCard,
+  assessment: TravellerAssessment,
+  end: EndId | null,
+  works: readonly DoneWork["work"][],
+): readonly string[] {
   const record = card.entries.end?.data;
   const { heard } = assessment.stations.prove.detail;
   const said = (label: string, text: string | undefined): string[] =>
     text?.trim() ? [`${label} ${text.trim().replace(/[.\s]*$/, "")}.`] : [];
   return [
-    ...(end === null ? ["What was done has not been shown by a measurement."] : [PLAIN_ENDS[end]]),
+    ...(end !== null
+      ? [PLAIN_ENDS[end]]
+      : works.length > 0
+        ? ["What was done has not been shown by a measurement."]
+        : ["It is as it was."]),
     ...pairSentences(assessment),
     ...(heard.after.includes("quiet") && heard.before.some((noise) => noise !== "quiet") ? ["It is quiet now."] : []),
     ...(end === "makeshift" ? [...said("The makeshift:", record?.what), ...said("It ends with:", record?.until)] : []),

@@ -104,7 +104,13 @@ export function NewTraveller({ technician }: { technician: string }) {
           className={`mt-1 min-h-[19px] text-[13.5px] ${(tooLong ?? problem) ? "font-medium text-out" : "text-ink-soft"}`}
           aria-live="polite"
         >
-          {tooLong ?? problem ?? (isTyped ? "Enter starts the card." : "")}
+          {tooLong ??
+            problem ??
+            (isTyped ? (
+              "Enter starts the card."
+            ) : (
+              <span className="max-lg:hidden">Esc leaves the line: then the keys shown on this page work.</span>
+            ))}
         </p>
       </form>
       {isTyped && heard ? (

@@ -56,6 +56,7 @@ export const CUSTOM_WORDS: Record<CustomWay, string> = {
   "parts-inside": "Standard parts inside it: bearings, capacitor",
   "made-bracket": "Standard motor on a made bracket",
   "whole-unit": "Whole unit replaced",
+  "make-it-hold": "Made to hold: seated, fastened, strapped",
 };
 
 export const HINGE_WORDS: Record<

@@ -40,6 +40,7 @@ export const LACK_WORDS: Record<ExchangeLack, string> = {
   "why-scrapped": "say why it is scrap",
   "made-unusable": "cut its cord or leads, so that nobody fits it again",
   "part-in": "name the part that goes in",
+  "part-missing": "name the other bearing, or say at How it ends why it stays",
   fitted: "note when it is in",
   "expected-day": "say when the new one is expected",
 };

@@ -97,6 +97,7 @@ export const STORIES: readonly DemoStory[] = [
             decide: { action: "keep-until" as const, reason: "Holds, falling slowly; look again in a year", decidedAt: clock.at(12) },
             "power-back": powerBack(clock, 20),
             prove: proof(clock, [1, { lineAmps: "0.61" }], [30, { lineAmps: "0.61" }]),
+            end: { end: "nothing-found" as const, endedAt: clock.at(35) },
           }),
     }),
   })),
@@ -446,6 +447,7 @@ export const STORIES: readonly DemoStory[] = [
         decidedAt: clock.at(30),
       },
       "out-in": condemnedMotor(clock),
+      end: { end: "condemned", endedAt: clock.at(65) },
     }),
   },
   {

@@ -54,7 +54,7 @@ export {
 } from "./record";
 
 /** What a work still lacks before its part is accounted for. */
-export type ExchangeLack = "fate" | "why-scrapped" | "made-unusable" | "part-in" | "fitted" | "expected-day";
+export type ExchangeLack = "fate" | "why-scrapped" | "made-unusable" | "part-in" | "part-missing" | "fitted" | "expected-day";
 
 /** One part out and one in, as it stands. */
 export interface WorkState {
@@ -117,6 +117,10 @@ function lacksOf(action: SwapAction, { out, pieces, fittedAt, isOldKept, expecte
     ...(isNamed ? (fittedAt === null ? (["fitted"] as const) : []) : (["part-in"] as const)),
   ];
 }
+
+/** A bearing of the pair that was decided on, and nothing goes in for it. */
+const missingOf = ({ pieces, isOldKept }: PartExchange, { together }: IncomingWork): ExchangeLack[] =>
+  !isOldKept && pieces.some(isNamedPiece) && together?.kind === "bearings" && together.missing.length > 0 ? ["part-missing"] : [];
 
 /** The new motor's plate, once it is in: the connection of this place where its volts are noted, else all it has. */
 function fittedMotor({ works, place }: OutInRecord): FittedMotor | null {
@@ -222,7 +226,7 @@ export const outInStation = defineStation({
         action,
         exchange,
         incoming: incomingFor(action, exchange.pieces, place),
-        lacks: lacksOf(action, exchange),
+        lacks: [...lacksOf(action, exchange), ...missingOf(exchange, incomingFor(action, exchange.pieces, place))],
         isOnOrder: exchange.isOldKept,
         isSpare: !decided.includes(action) && !isTouched(exchange),
       };

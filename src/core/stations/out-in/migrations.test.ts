@@ -29,7 +29,7 @@ test("the one part of a work becomes its one piece, and the moment it went in is
       });
     }
     const candidates = (data.candidates as readonly Loose[]).map((each) => ({ ...each, sheet: withType(each.sheet) }));
-    expect({ ...record, works: null }).toEqual({ ...data, works: null, old: withType(data.old), candidates });
+    expect({ ...record, works: null }).toEqual({ ...data, works: null, done: {}, old: withType(data.old), candidates });
   }
 });
 

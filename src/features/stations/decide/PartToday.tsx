@@ -81,7 +81,7 @@ function NoSpares({ house, weighed }: Props) {
   return (
     <table className="w-full text-[14px]">
       <caption className="caption mb-1 text-left">
-        Without spares: three ways on, at what was quoted for this job, else at the prices of House rules
+        Without spares: the ways on, at what was quoted for this job, else at the prices of House rules
       </caption>
       <thead>
         <tr className="caption border-b border-rule text-left">

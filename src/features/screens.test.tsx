@@ -69,7 +69,7 @@ describe("the case", () => {
     const assessment = assessTraveller(SOUND, HOUSE);
     expect(isReadyToFinish(assessment)).toBe(true);
     render(<Case {...CASE} words={caseWords(assessment, null)} onFinish={finished} />);
-    await userEvent.click(screen.getByRole("button", { name: "Sign off" }));
+    await userEvent.click(await screen.findByRole("button", { name: "Sign off" }));
     expect(finished).toHaveBeenCalled();
   });
 });
@@ -85,7 +85,7 @@ test("a machine that nobody named is asked for at sign-off, once, and not demand
   // It does not go while it is typed.
   rerender(<Case {...props} names={{ ...NAMED, machine: "B", site: "" }} />);
   expect(screen.getByLabelText("Machine")).toBeInTheDocument();
-  await userEvent.click(screen.getByRole("button", { name: "Sign off" }));
+  await userEvent.click(await screen.findByRole("button", { name: "Sign off" }));
   expect(finished).toHaveBeenCalled();
   rerender(<Case key="named" {...props} names={NAMED} />);
   expect(screen.queryByLabelText("Machine")).not.toBeInTheDocument();

@@ -83,7 +83,7 @@ test("a used motor is matched and fitted into an old furnace blower, from the op
     "Ground restored to bare metal",
     "Unused speed leads capped one by one",
     /^Joins sleeved/,
-    "Set screw on the flat",
+    "Set screw tight, on its flat or its key",
     "Wheel centred, turns free",
     "Mount tight, nothing rocks",
     "Wires clear of wheel and belt",

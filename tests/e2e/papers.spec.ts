@@ -94,7 +94,15 @@ test("the customer's page, labels of both sheets, and a month's list", async ({ 
   await page.getByRole("link", { name: "Month before" }).click();
   await expect(page).toHaveURL(/month=\d{4}-\d\d/);
   await page.getByRole("link", { name: "Month after" }).click();
-  await expect(bench(page).getByRole("row").nth(1)).toBeVisible();
+  const isEmpty = bench(page).getByText("No visit in this month.");
+  await expect(bench(page).getByRole("row").nth(1).or(isEmpty)).toBeVisible();
+  // On the first days of a month most of the demo's visits are of the one before.
+  if ((await bench(page).getByRole("row").count()) < 3) {
+    const address = page.url();
+    await page.getByRole("link", { name: "Month before" }).click();
+    await expect(page).not.toHaveURL(address);
+    await expect(bench(page).getByRole("row").nth(2)).toBeVisible();
+  }
   const rows = await bench(page).getByRole("row").count();
   const month = await savedPdf(page);
   expect(month.name).toMatch(/^Visits_\d{4}-\d\d\.pdf$/);

@@ -1,6 +1,8 @@
 import { bench, caseOf, expect, goTo, keptAt, leads, makeSafe, openRack, startCard, strip, test } from "./support/vemmick";
 
-test("won't start: heard, and the first move is to switch on once and listen; what is heard then goes on", async ({ page }) => {
+test("won't start: heard; looked at and measured to the frame before its first power, or, where that cannot be, switched on once to listen", async ({
+  page,
+}) => {
   await openRack(page);
   await page.getByLabel("What does the motor do?").fill("Won’t start, no burning smell, lights dim");
   await expect(page.getByRole("button", { name: "Strike Does not run" })).toBeVisible();
@@ -12,6 +14,15 @@ test("won't start: heard, and the first move is to switch on once and listen; wh
   await page.getByLabel("PSC", { exact: true }).check();
   await page.getByLabel("Fan", { exact: true }).check();
   const move = caseOf(page).getByRole("region", { name: "Next move" });
+  await expect(move.getByRole("heading")).toHaveText("Look and smell");
+  await expect(move).toContainText("Before it gets its first power");
+  for (const station of ["Look and smell", "To the frame"]) {
+    await goTo(page, station);
+    await page.getByRole("button", { name: "Skip this station" }).click();
+    await page.getByLabel("Why it is skipped").fill("up on the roof");
+    await page.getByRole("button", { name: "Skip with this reason" }).click();
+    await expect(strip(page).getByRole("button", { name: new RegExp(`^${station}`) })).toContainText("Skipped");
+  }
   await expect(move.getByRole("heading")).toHaveText("Switch on once and listen");
   await expect(move).toContainText("two seconds with the power on");
   await move.getByRole("button", { name: "Go to run test" }).click();

@@ -41,6 +41,8 @@ interface Job {
   isLive: boolean;
   /** readings that stood on the card, as they were keyed */
   readonly read: Set<string>;
+  /** when each station was last keyed at, ISO 8601 */
+  readonly keyedAt: Map<StationId, string>;
 }
 
 const pick = <T>({ random }: Job, values: readonly T[]): T => values[Math.floor(random() * values.length)] as T;
@@ -55,7 +57,8 @@ const dataOf = <Id extends StationId>({ entries }: Job, id: Id): StationData<Id>
 function key(job: Job, id: StationId, data: unknown, at: string): void {
   const before = job.entries[id];
   const works = doneIn(dataOf(job, "out-in"));
-  const row = { data: before?.data ?? stationOf(id).blank, earlier: before?.earlier ?? [], updatedAt: at };
+  const row = { data: before?.data ?? stationOf(id).blank, earlier: before?.earlier ?? [], updatedAt: job.keyedAt.get(id) ?? at };
+  job.keyedAt.set(id, at);
   const changed = changeInTime(timedOf(id), row, () => data, works, at);
   job.entries = { ...job.entries, [id]: { skippedReason: before?.skippedReason ?? null, ...changed } } as StationEntries;
 }
@@ -228,7 +231,15 @@ test(`${WALKS} random orders of acts: nothing says dead while it is live, no pow
   for (let seed = 0; seed < WALKS; seed += 1) {
     const random = randomFrom(seed * 17 + 3);
     const motor = MOTORS[Math.floor(random() * MOTORS.length)] as HiddenMotor;
-    const job: Job = { motor, random, clock: visitClock(), entries: openingEntries(motor), isLive: true, read: new Set() };
+    const job: Job = {
+      motor,
+      random,
+      clock: visitClock(),
+      entries: openingEntries(motor),
+      isLive: true,
+      read: new Set(),
+      keyedAt: new Map(),
+    };
     const acts = 1 + Math.floor(random() * MOST_ACTS);
     for (let index = 0; index < acts; index += 1) {
       // More than a minute lies between two acts: what was keyed stood.
@@ -289,4 +300,39 @@ describe("every purpose has ends that can be reached, and none without what it a
     const isShown = needs.includes("proof") || needs.includes("idle-proof") || needs.includes("tested");
     expect(isReadyToFinish(assessTraveller(unshown, DEFAULT_HOUSE))).toBe(!isShown);
   });
+});
+
+test("read once more with nothing done between: two that differ contradict one another, and neither decides alone", () => {
+  const AT = "2026-01-01T09:00:00.000Z";
+  const record = (text: string) => ({
+    ...STATIONS.capacitor.blank,
+    label: "12.5 µF ±5 % 450 V",
+    isIsolated: true,
+    readings: [readAt(text, "capacitance", AT)],
+  });
+  const card = (...texts: readonly [string, ...string[]]): TravellerAssessment => {
+    const earlier = texts.slice(0, -1).map((text) => ({ why: "repeat" as const, at: AT, data: record(text) }));
+    const plate = { ...STATIONS.plate.blank, motorType: "psc" as const, machineKind: "fan" as const };
+    return assessTraveller(
+      {
+        plate: { skippedReason: null, data: plate },
+        capacitor: { skippedReason: null, data: record(texts.at(-1) ?? ""), earlier },
+      } as unknown as StationEntries,
+      DEFAULT_HOUSE,
+    );
+  };
+  const chance = ({ standing }: TravellerAssessment): number =>
+    standing.suspects.find(({ suspect }) => suspect === "run-capacitor")?.probability ?? 0;
+  const [bad, good, both] = [card("7.9"), card("12.4"), card("7.9", "12.4")];
+  expect([bad.stations.capacitor.stamp, good.stations.capacitor.stamp, both.stations.capacitor.stamp]).toEqual([
+    "out",
+    "holds",
+    "contradicts",
+  ]);
+  expect(chance(both)).toBeLessThan(chance(bad));
+  expect(chance(both)).toBeGreaterThan(chance(good));
+  // The order in which they were read says nothing.
+  expect(chance(card("12.4", "7.9"))).toBeCloseTo(chance(both), 9);
+  // Two that agree count once.
+  expect(chance(card("7.9", "7.9"))).toBeCloseTo(chance(bad), 9);
 });

@@ -3,6 +3,7 @@ export { END_NEEDS, END_TABLE, endLacks, ENDS, endsOf, likelyEnd, type EndGround
 export { NO_JOB_FACTS, NO_POWER_FACTS, type JobFacts, type PowerFacts } from "./facts";
 export { stepInOrder, type JobState, type OrderStep } from "./order";
 export { deadStretches, isPowerBack, type DeadStretch } from "./power";
+export { MEND_JOBS, type MendProof } from "./mend-jobs";
 export { readAt, readingsIn, type PlacedReading } from "./moments";
 export {
   beginRound,
@@ -31,6 +32,5 @@ export {
   touchedBy,
   type DoneWork,
   type MendId,
-  type MendProof,
   type ReadPart,
 } from "./works";

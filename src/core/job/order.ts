@@ -9,6 +9,8 @@ export interface JobState {
   readonly isToOpen: boolean;
   /** what came off is not all back */
   readonly isApart: boolean;
+  /** some of it is back already: what goes in is in by then */
+  readonly isGoingBack: boolean;
   /** leads, windings or motor were handled, and nobody measured to the frame since */
   readonly isFrameOpen: boolean;
   /** what was done has to be shown, and was not yet */
@@ -23,6 +25,7 @@ const ORDER: readonly (readonly [OrderStep, (job: JobState) => boolean])[] = [
   ["decide", ({ isDecided }) => !isDecided],
   ["make-safe", ({ power, isToDo, isApart }) => power === "live" && (isToDo || isApart)],
   ["take-apart", ({ isToDo, isToOpen }) => isToDo && isToOpen],
+  ["take-apart", ({ isApart, isGoingBack }) => isApart && isGoingBack],
   ["out-in", ({ isToDo }) => isToDo],
   ["take-apart", ({ isApart }) => isApart],
   ["make-safe", ({ power, isFrameOpen }) => power === "live" && isFrameOpen],

@@ -20,70 +20,52 @@ export const MENDS = [
 ] as const;
 export type MendId = (typeof MENDS)[number];
 
-/** What shows that a work was right. */
-export type MendProof = "starts-by-itself" | "quiet" | "frame-clear" | "no-heat-at-joint" | "turns-free" | "amps-near-plate" | "right-way";
-
 interface MendSpec {
-  /** minutes it takes; trade judgement */
-  readonly minutes: number;
   /** what is read anew after it */
   readonly touches: readonly ReadPart[];
   /** decisions it carries out */
   readonly of: readonly ActionId[];
-  readonly proof: MendProof;
   /** leads or windings were handled: to the frame before power */
   readonly asksFrame: boolean;
 }
 
-/** Works that need no part: minutes, what they touch, what they carry out, and their proof. @source trade practice */
+/** Works that need no part: what they touch, and what they carry out. @source trade practice */
 export const MEND_TABLE: Readonly<Record<MendId, MendSpec>> = {
-  "seat-or-fasten": { minutes: 15, touches: ["running"], of: ["make-it-hold"], proof: "quiet", asksFrame: false },
+  "seat-or-fasten": { touches: ["running"], of: ["make-it-hold"], asksFrame: false },
   "clean-contacts": {
-    minutes: 20,
     touches: ["start-gear", "running"],
     of: ["service-start-switch"],
-    proof: "starts-by-itself",
     asksFrame: false,
   },
   "free-governor": {
-    minutes: 25,
     touches: ["start-gear", "running"],
     of: ["service-start-switch"],
-    proof: "starts-by-itself",
     asksFrame: false,
   },
-  "grease-bearings": { minutes: 20, touches: ["bearings", "running"], of: ["service-bearings"], proof: "quiet", asksFrame: false },
-  "dry-out": { minutes: 30, touches: ["frame", "windings", "running"], of: ["dry-out"], proof: "frame-clear", asksFrame: true },
+  "grease-bearings": { touches: ["bearings", "running"], of: ["service-bearings"], asksFrame: false },
+  "dry-out": { touches: ["frame", "windings", "running"], of: ["dry-out"], asksFrame: true },
   "rejoin-lead": {
-    minutes: 20,
     touches: ["windings", "frame", "running"],
     of: ["repair-wiring-or-supply"],
-    proof: "no-heat-at-joint",
     asksFrame: true,
   },
   "tighten-terminal": {
-    minutes: 10,
     touches: ["supply", "running"],
     of: ["repair-wiring-or-supply"],
-    proof: "no-heat-at-joint",
     asksFrame: false,
   },
   "free-rotor": {
-    minutes: 20,
     touches: ["bearings", "running"],
     of: ["service-bearings", "free-load"],
-    proof: "turns-free",
     asksFrame: false,
   },
-  "clean-wheel": { minutes: 30, touches: ["running"], of: ["free-load"], proof: "quiet", asksFrame: false },
+  "clean-wheel": { touches: ["running"], of: ["free-load"], asksFrame: false },
   "connect-for-volts": {
-    minutes: 15,
     touches: ["windings", "frame", "supply", "running"],
     of: ["reconnect"],
-    proof: "amps-near-plate",
     asksFrame: true,
   },
-  "turn-way-round": { minutes: 15, touches: ["frame", "running"], of: ["reconnect"], proof: "right-way", asksFrame: true },
+  "turn-way-round": { touches: ["frame", "running"], of: ["reconnect"], asksFrame: true },
 };
 
 /** What each decision changes at the motor, of what is read. A decision without a row changes nothing. */

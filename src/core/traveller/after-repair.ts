@@ -1,8 +1,7 @@
 import { isLoose } from "../kept";
 import type { Facts } from "../facts";
 import { readAt } from "../job";
-import type { StationId } from "../stations";
-import { renewedAt } from "./read-after";
+import { renewedAt, type Reader } from "./read-after";
 
 /** The same without entries that were read later: empty where a field holds one, gone where it is one of a list of pairs. */
 function without(since: string): (value: unknown) => unknown {
@@ -18,13 +17,13 @@ function without(since: string): (value: unknown) => unknown {
 /**
  * A station's record as it was found, before the part that it reads was exchanged: what was read later shows the repair and
  * weighs for no suspect.
- * @param id which station
+ * @param station which one, and what it reads
  * @param data its record
  * @param fitted works that were done, and when
  * @returns the record; without the figures that were read later where only some were; null where all of it was read later
  */
-export function asFound(id: StationId, data: object, fitted: Pick<Facts, "worksDone">): object | null {
-  const since = renewedAt(id, fitted);
+export function asFound(station: Reader, data: object, fitted: Pick<Facts, "worksDone">): object | null {
+  const since = renewedAt(station, fitted);
   if (since === null) return data;
   const moments = readAt(data);
   if (moments.length === 0 || moments.every((at) => at <= since)) return data;

@@ -8,7 +8,7 @@ import type { Study } from "../study";
 import { asFound } from "./after-repair";
 import { judgedBy } from "./read-after";
 import type { StationAssessments, StationEntries } from "./entries";
-import { handedOn, stamped, type Ground, type HandedOn } from "./ground";
+import { amongRepeats, handedOn, stamped, type Ground, type HandedOn } from "./ground";
 
 /** Findings that say the same of the same thing are told apart by their order: leaving out one leaves the others in. */
 function numberAlike(findings: readonly Finding[]): Finding[] {
@@ -111,11 +111,12 @@ export function assessStations(
     const data = (entry?.data ?? station.blank) as object;
     const context = { facts, house, earlier, study, findings: [...findings], worked, at };
     const times = timesOf((entry?.earlier ?? []) as readonly Round<object>[], data);
-    const assessment = station.assess(data, { ...context, facts: judgedBy(id, data, facts) });
-    const own = stamped(assessment, entry?.skippedReason);
+    const assessment = station.assess(data, { ...context, facts: judgedBy(station.definition, data, facts) });
     // What was set aside stays as it was judged then: by the motor that was found.
-    rounds[id] = (entry?.earlier ?? []).map((round) => ({ ...round, assessment: station.assess(round.data, context) }));
-    const records = times.found.flatMap((record) => asFound(id, record, facts) ?? []);
+    const before = (entry?.earlier ?? []).map((round): JudgedRound => ({ ...round, assessment: station.assess(round.data, context) }));
+    rounds[id] = before;
+    const own = amongRepeats(stamped(assessment, entry?.skippedReason), before);
+    const records = times.found.flatMap((record) => asFound(station.definition, record, facts) ?? []);
     const found = records.map((record) => (record === data ? assessment : station.assess(record, context)));
     const stated = { ...assessment.facts, ...(times.now.length > 0 ? factsInTime(found.at(-1)?.facts ?? {}, assessment.facts) : {}) };
     stations[id] = own;

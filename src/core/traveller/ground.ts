@@ -1,3 +1,4 @@
+import type { SetAside } from "../job";
 import type { Finding } from "../diagnosis";
 import type { Facts } from "../facts";
 import type { Assessment } from "../station";
@@ -29,6 +30,24 @@ export interface Ground {
  */
 export const stamped = <Own extends Assessment>(assessment: Own, skippedReason: string | null | undefined): Own =>
   skippedReason != null && assessment.stamp === "not-done" ? { ...assessment, stamp: "skipped" } : assessment;
+
+const DECIDED: readonly Assessment["stamp"][] = ["holds", "out"];
+
+/**
+ * A station that was read several times at one time: where one reading holds and another is out, they contradict one another.
+ * @param assessment what the station makes of the record in hand
+ * @param rounds what was set aside, the oldest first, each as it was judged
+ * @returns the assessment, with the stamp of all readings of its time
+ */
+export function amongRepeats<Own extends Assessment>(
+  assessment: Own,
+  rounds: readonly { readonly why: SetAside; readonly assessment: Assessment }[],
+): Own {
+  const ofNow = rounds.slice(rounds.findLastIndex(({ why }) => why === "work") + 1).filter(({ why }) => why === "repeat");
+  const isDisputed =
+    DECIDED.includes(assessment.stamp) && ofNow.some(({ assessment: { stamp } }) => DECIDED.includes(stamp) && stamp !== assessment.stamp);
+  return isDisputed ? { ...assessment, stamp: "contradicts" } : assessment;
+}
 
 /**
  * What a station hands on.

@@ -2,7 +2,7 @@ export { assessTraveller, type AssessOptions, type TravellerAssessment } from ".
 export type { StationAssessments, StationEntries, StationEntry } from "./entries";
 export { judgedBy } from "./read-after";
 export { earlyFacts } from "./assess-stations";
-export { factsWith, groundBefore, stamped, type Ground, type HandedOn } from "./ground";
+export { amongRepeats, factsWith, groundBefore, stamped, type Ground, type HandedOn } from "./ground";
 export { followUps, latestVisits, type FollowUp } from "./follow-ups";
 export type { NextStep } from "./next-step";
 export { isReadyToFinish } from "./ready-to-finish";

@@ -54,6 +54,7 @@ export function jobState(entries: StationEntries, stations: StationAssessments, 
     isToDo,
     isToOpen: works.some((action) => OPENS_THE_MOTOR.includes(action)) && stations["take-apart"].stamp === "not-done",
     isApart: facts.isApart && (spec === null || spec.needs.includes("closed")),
+    isGoingBack: stations["take-apart"].detail.walk.some(({ backAt }) => backAt !== null),
     isFrameOpen: isWorking && !isShown && isFrameOpen(entries, stations, facts),
     isToProve: isProofMissing && !isWaiting && stations.prove.stamp !== "skipped",
   };

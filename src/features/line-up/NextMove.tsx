@@ -1,83 +1,45 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
-import type { EndId } from "@/core/job";
-import type { TravellerId } from "@/records";
 import type { CaseProps } from "./case-props";
 import type { NextWords } from "./case-words";
+import { NEXT_BUTTON } from "./next-button";
 
-const NameIt = lazy(() => import("../naming/NameIt"));
-const SpareToShelf = lazy(() => import("../traveller/SpareToShelf"));
+/** What is drawn at the end of a job, and on request: it comes when it is needed. */
+const ending = () => import("./Ending");
+const SignOff = lazy(async () => ({ default: (await ending()).SignOff }));
+const SignedOff = lazy(async () => ({ default: (await ending()).SignedOff }));
+const Contradicted = lazy(async () => ({ default: (await ending()).Contradicted }));
+const Others = lazy(async () => ({ default: (await ending()).Others }));
 const Sheet = lazy(() => import("@/components/Sheet"));
-
-const BUTTON = "btn border-press-ink bg-press-ink text-press hover:bg-press-wash hover:text-ink";
 
 type NextMoveProps = { readonly words: NextWords } & Pick<CaseProps, "names" | "onNames" | "finished" | "onGo" | "onFinish" | "onCameBack">;
 
 /** What to do now, why, and what each outcome would mean; or another move, if a person prefers it. */
 export function NextMove({ words, names, onNames, finished, onGo, onFinish, onCameBack }: NextMoveProps) {
-  // It is asked once, and stays while the name is typed.
-  const [isUnnamed] = useState(names.machine.trim() === "");
   if (finished)
     return (
-      <SignedOff
-        id={names.id}
-        end={words.kind === "sign-off" ? words.end : null}
-        finished={finished}
-        onFinish={onFinish}
-        onCameBack={onCameBack}
-      />
+      <Suspense>
+        <SignedOff
+          id={names.id}
+          end={words.kind === "sign-off" ? words.end : null}
+          finished={finished}
+          onFinish={onFinish}
+          onCameBack={onCameBack}
+        />
+      </Suspense>
     );
-  if (words.kind === "sign-off") {
+  if (words.kind === "sign-off")
     return (
-      <section aria-label="Next move" className="bg-press p-3.5 text-press-ink">
-        <p className="text-[12.5px] text-press-soft">Next move</p>
-        <h2 className="text-[18px] font-bold">Sign off</h2>
-        <p className="mt-1 text-[14px]">{words.words} Sign off to move it to the ledger; it can be opened again.</p>
-        {isUnnamed ? (
-          <Suspense>
-            <NameIt
-              id={names.id}
-              names={names}
-              onNames={onNames}
-              why={
-                names.machine.trim() === ""
-                  ? "It has no name yet. Named, its next visit has these readings beside it."
-                  : "Named: its next visit has these readings beside it."
-              }
-              className="mt-2 bg-sheet p-2.5 text-ink"
-            />
-          </Suspense>
-        ) : null}
-        <button type="button" className={`${BUTTON} mt-2.5`} onClick={onFinish}>
-          Sign off
-        </button>
-      </section>
+      <Suspense>
+        <SignOff words={words.words} names={names} onNames={onNames} onFinish={onFinish} />
+      </Suspense>
     );
-  }
-  if (words.kind === "contradicted") {
+  if (words.kind === "contradicted")
     return (
-      <section aria-label="Next move" className="border-2 border-out p-3.5">
-        <h2 className="text-[18px] font-bold">The proof contradicts the decision</h2>
-        {words.doubts.map((sentence) => (
-          <p key={sentence} className="mt-1 text-[14px]">
-            {sentence}
-          </p>
-        ))}
-        <p className="mt-1 text-[14px]">It is not signed off as repaired over this. Measure again, decide again, or say how it ends.</p>
-        <div className="mt-2.5 flex flex-wrap gap-2">
-          <button type="button" className="btn btn-filled" onClick={() => onGo("decide")}>
-            Decide again
-          </button>
-          <button type="button" className="btn" onClick={() => onGo("prove")}>
-            Measure again
-          </button>
-          <button type="button" className="btn btn-plain" onClick={() => onGo("end")}>
-            How it ends
-          </button>
-        </div>
-      </section>
+      <Suspense>
+        <Contradicted doubts={words.doubts} onGo={onGo} />
+      </Suspense>
     );
-  }
   return <Proposed words={words} onGo={onGo} />;
 }
 
@@ -98,7 +60,7 @@ function Proposed({ words: { move, outcomes, others }, onGo }: { words: GoWords 
         </ul>
       ) : null}
       <div className="mt-2.5 flex flex-wrap items-center gap-x-4 gap-y-2">
-        <button type="button" className={BUTTON} onClick={() => onGo(move.target, move.method)}>
+        <button type="button" className={NEXT_BUTTON} onClick={() => onGo(move.target, move.method)}>
           {move.button}
         </button>
         <button type="button" className="min-h-[44px] font-semibold underline" onClick={() => setAsking(true)}>
@@ -118,78 +80,6 @@ function Proposed({ words: { move, outcomes, others }, onGo }: { words: GoWords 
           </Sheet>
         </Suspense>
       ) : null}
-    </section>
-  );
-}
-
-/** Every other test that may be made here, by what it tells; a station can be skipped where it is opened. */
-function Others({ others, onGo }: Pick<GoWords, "others"> & Pick<CaseProps, "onGo">) {
-  return (
-    <>
-      <p className="text-[14px]">By what they tell for their minutes. Any station can be opened from the strip, too.</p>
-      <ul className="mt-2">
-        {others.map(({ title, caption, target, method }) => (
-          <li key={title} className="border-b border-rule-faint">
-            <button
-              type="button"
-              className="flex min-h-[48px] w-full items-center justify-between gap-3 text-left"
-              onClick={() => onGo(target, method)}
-            >
-              <span className="font-semibold">{title}</span>
-              <span className="caption">{caption}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-      {others.length === 0 ? <p className="mt-2">No other test is left that may be made here.</p> : null}
-    </>
-  );
-}
-
-function SignedOff({
-  id,
-  finished,
-  end,
-  onFinish,
-  onCameBack,
-}: { id: TravellerId; end: EndId | null; finished: NonNullable<CaseProps["finished"]> } & Pick<CaseProps, "onFinish" | "onCameBack">) {
-  const [isShelving, setShelving] = useState(false);
-  const isSpare = end === "tested-spare" || end === "condemned" || end === "proved-without-load";
-  return (
-    <section aria-label="Next move" className="border-2 border-press p-3.5">
-      <h2 className="text-[18px] font-bold">Signed off</h2>
-      <p className="mt-1 text-[14px]">
-        {finished.isWithinCallback
-          ? `It is in the ledger. If it comes back within ${finished.callbackDays} days, press It came back: the complaint is asked anew, with this card beside it.`
-          : `It is in the ledger, signed off more than ${finished.callbackDays} days ago. A new complaint is a new visit, with these readings beside it.`}
-      </p>
-      {/* What the customer and the next visit get: one press from here. */}
-      <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label="Papers of this card">
-        <a className="btn" href={`/print?id=${id}&view=customer`}>
-          Report for the customer
-        </a>
-        <a className="btn" href={`/print?id=${id}`}>
-          Print view
-        </a>
-        {isSpare ? (
-          <button type="button" className="btn" aria-expanded={isShelving} onClick={() => setShelving(!isShelving)}>
-            To the Shelf
-          </button>
-        ) : null}
-      </div>
-      {isShelving ? (
-        <Suspense>
-          <SpareToShelf id={id} />
-        </Suspense>
-      ) : null}
-      <div className="mt-2 flex flex-wrap gap-2">
-        <button type="button" className="btn" onClick={onCameBack}>
-          {finished.isWithinCallback ? "It came back" : "New visit to this motor"}
-        </button>
-        <button type="button" className="btn btn-plain" onClick={onFinish}>
-          Put back on the rack
-        </button>
-      </div>
     </section>
   );
 }

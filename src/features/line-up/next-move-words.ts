@@ -118,7 +118,7 @@ export function nextMoveWords(assessment: TravellerAssessment): NextMoveWords {
   const { next, stateChange } = assessment;
   const view = viewOf(next.station);
   const method = "method" in next ? next.method : null;
-  const own = next.kind === "move" ? (view.move?.(assessment.stations[next.station]) ?? null) : null;
+  const own = next.kind === "move" || next.kind === "order" ? (view.move?.(assessment.stations[next.station]) ?? null) : null;
   return {
     title: own?.title ?? titleOf(assessment),
     caption: `${minutesOf(assessment)} min · ${STATE_WORDS[powerOf(next.station, method)]}`,

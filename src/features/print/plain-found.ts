@@ -65,7 +65,9 @@ const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
     const { running, limits } = section;
     // Right to the cold meter and wrong at work: the figure at work is the one that shows it.
     if (stamp === "out" && running && section.meter.capacitanceUf >= limits.lowUf && section.meter.capacitanceUf <= limits.highUf)
-      return [`${part} reads right when it is cold, and ${formatQuantity("capacitance", running.found.capacitanceUf, running.found.standardUncertaintyUf)} while it runs.`];
+      return [
+        `${part} reads right when it is cold, and ${formatQuantity("capacitance", running.found.capacitanceUf, running.found.standardUncertaintyUf)} while it runs.`,
+      ];
     const reads = formatQuantity("capacitance", section.meter.capacitanceUf);
     const bounds = `${formatNumber(section.limits.lowUf, 2)} to ${formatNumber(section.limits.highUf, 2)} µF`;
     return [
@@ -125,7 +127,11 @@ const IN_ORDER: Readonly<Partial<Record<StationId, string>>> = {
  * @returns sentences in working order; what was in order last
  */
 export function plainFound(assessment: TravellerAssessment, isDone: boolean): readonly string[] {
-  const found = (Object.keys(TOLD) as StationId[]).flatMap((id) => TOLD[id]?.(assessment) ?? []);
+  const disputed = (Object.keys(IN_ORDER) as StationId[]).filter((id) => assessment.stations[id].stamp === "contradicts");
+  const found = [
+    ...(Object.keys(TOLD) as StationId[]).flatMap((id) => TOLD[id]?.(assessment) ?? []),
+    ...disputed.map((id) => `Measured more than once, and the readings differ: ${IN_ORDER[id] ?? ""}.`),
+  ];
   const { detail } = asFoundAt("capacitor", assessment);
   const isStart = detail.state === "label" && detail.label.kind === "start";
   const named = (id: StationId): string => (id === "capacitor" && isStart ? "the part that helps the motor start" : (IN_ORDER[id] ?? ""));

@@ -110,12 +110,13 @@ export function nowSentences(
   works: readonly DoneWork["work"][],
 ): readonly string[] {
   const record = card.entries.end?.data;
-  const { heard } = assessment.stations.prove.detail;
+  const { heard, rows } = assessment.stations.prove.detail;
+  const isMeasured = rows.some(({ after }) => after !== null);
   const said = (label: string, text: string | undefined): string[] =>
     text?.trim() ? [`${label} ${text.trim().replace(/[.\s]*$/, "")}.`] : [];
   return [
     ...(end !== null
-      ? [PLAIN_ENDS[end]]
+      ? [end === "repaired" && !isMeasured ? "It works again: it was tried on the machine after the work." : PLAIN_ENDS[end]]
       : works.length > 0
         ? ["What was done has not been shown by a measurement."]
         : ["It is as it was."]),

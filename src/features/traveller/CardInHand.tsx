@@ -1,12 +1,12 @@
 "use client";
-import { useCallback, useEffect, useMemo, useState, type ReactNode } from "react";
+import { Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from "react";
 import { useSame } from "@/components/useSame";
 import { isStationId, STATION_IDS, type StationId } from "@/core/stations";
 import type { StationRecord, Traveller } from "@/records";
 import { prepareToKeep } from "@/store/change-row";
 import { endWith, updateTraveller } from "@/store/write";
 import { useLetterKeys } from "../keys/useLetterKeys";
-import { Case } from "../line-up/Case";
+import { Case, fetchCase } from "../line-up/case-later";
 import type { CaseProps } from "../line-up/case-props";
 import { visitDayOf } from "../vocabulary/clock";
 import { AppHeader } from "../shell/AppHeader";
@@ -26,6 +26,8 @@ import { useWorked } from "./useWorked";
 
 /** Rows of a card as they are kept, by their stations. */
 export type RowsByStation = { readonly [Id in StationId]?: StationRecord };
+
+if (typeof location !== "undefined") fetchCase();
 
 const NO_ROUNDS: readonly EarlierReading[] = [];
 
@@ -184,7 +186,9 @@ export function CardInHand({
           />
         </main>
         <aside aria-label="Case" className="hidden overflow-y-auto border-l border-rule px-4 py-3.5 lg:block">
-          <Case {...caseProps} />
+          <Suspense>
+            <Case {...caseProps} />
+          </Suspense>
         </aside>
       </div>
       <FootBar {...caseProps} />

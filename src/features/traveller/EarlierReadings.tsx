@@ -1,9 +1,9 @@
 "use client";
 import { useState } from "react";
-import { Stamp } from "@/components/Stamp";
 import type { DoneWork, SetAside } from "@/core/job";
 import { clockTime } from "../vocabulary/clock";
 import { doneWords } from "../vocabulary/done-words";
+import { SaidThen } from "../station/SaidThen";
 import type { EarlierReading } from "../stations/earlier-readings";
 
 const TITLES: Readonly<Record<SetAside, (at: string) => string>> = {
@@ -38,14 +38,7 @@ export default function EarlierReadings({ rounds, work, mayRepeat, onAgain }: Ea
           </button>
           {open === at ? (
             <div className="flex flex-col gap-1 border-t border-rule pt-1.5">
-              <div>
-                <Stamp tone={stamp}>{stampWord}</Stamp>
-              </div>
-              {said.map((sentence) => (
-                <p key={sentence} className="whitespace-pre-line">
-                  {sentence}
-                </p>
-              ))}
+              <SaidThen stamp={stamp} stampWord={stampWord} said={said} />
             </div>
           ) : null}
         </div>

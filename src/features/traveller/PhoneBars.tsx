@@ -2,7 +2,7 @@
 import { ChevronUp } from "lucide-react";
 import { lazy, memo, Suspense, useRef, useState } from "react";
 import { type StationId } from "@/core/stations";
-import { Case } from "../line-up/Case";
+import { Case } from "../line-up/case-later";
 import type { CaseProps } from "../line-up/case-props";
 import { usePainted } from "@/components/usePainted";
 import { STATION_LABELS } from "../stations/labels";

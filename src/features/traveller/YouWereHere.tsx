@@ -1,9 +1,9 @@
 "use client";
 import { useState } from "react";
 import { PageLink } from "@/components/PageLink";
-import { Stamp } from "@/components/Stamp";
 import type { StationId } from "@/core/stations";
 import { usePhoto } from "@/store/usePhoto";
+import { SaidThen } from "../station/SaidThen";
 import { STATION_LABELS } from "../stations/labels";
 import { clockDay } from "../vocabulary/clock";
 import type { LastStation, LastVisit } from "./card-answer";
@@ -71,14 +71,7 @@ const TAKES: Partial<Record<StationId, string>> = {
 function Then({ then: { stamp, stampWord, said, photos } }: { then: LastStation }) {
   return (
     <div className="flex flex-col gap-1.5 border-t border-rule pt-2">
-      <div>
-        <Stamp tone={stamp}>{stampWord}</Stamp>
-      </div>
-      {said.map((sentence) => (
-        <p key={sentence} className="whitespace-pre-line">
-          {sentence}
-        </p>
-      ))}
+      <SaidThen stamp={stamp} stampWord={stampWord} said={said} />
       {photos.length > 0 ? (
         <div className="flex flex-wrap gap-2">
           {photos.map((photo) => (

@@ -3,7 +3,7 @@ import { useEffect, useMemo } from "react";
 import { useSame } from "@/components/useSame";
 import { watchedFigures, type HouseRuleId } from "@/core/house";
 import type { StationId } from "@/core/stations";
-import { factsWith, groundBefore, judgedBy, stamped } from "@/core/traveller";
+import { amongRepeats, factsWith, groundBefore, judgedBy, stamped } from "@/core/traveller";
 import type { StationRecord, Traveller } from "@/records";
 import { soundStation } from "@/store/sound-row";
 import { beginStation } from "@/store/write";
@@ -41,9 +41,13 @@ export function useWorked(
     const record = (entry?.data ?? hand.blank) as typeof hand.blank;
     const read = new Set<HouseRuleId>();
     const figures = watchedFigures(house.figures, read);
-    const facts = judgedBy(station, record, before.facts);
+    const facts = judgedBy(hand.definition, record, before.facts);
     const context = { ...before, facts, worked: new Set(before.worked), house: figures, earlier, study, at: createdAt };
-    const assessment = stamped(hand.assess(record, context), entry?.skippedReason);
+    const rounds = (entry?.earlier ?? []).map((round) => ({
+      why: round.why,
+      assessment: hand.assess(round.data as typeof hand.blank, { ...context, facts: before.facts }),
+    }));
+    const assessment = amongRepeats(stamped(hand.assess(record, context), entry?.skippedReason), rounds);
     return { record, assessment, rules: [...read] };
   }, [hand, station, entry, before, house, earlier, study, createdAt]);
   const facts = useSame(useMemo(() => factsWith(station, own?.assessment.facts ?? {}, ground), [station, own, ground]));

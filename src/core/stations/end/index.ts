@@ -90,7 +90,9 @@ export const endStation = defineStation({
   assess(record, { facts, findings }) {
     const likely = likelyEnd(facts);
     const end = record.end ?? likely;
-    const on = dayOf(record, facts);
+    const hasDay = end === null || END_TABLE[end].needs.includes("day") || end === "proved-without-load";
+    // A day that another end was given is none of this one's.
+    const on = hasDay ? dayOf(record, facts) : null;
     const detail: CardEndDetail = {
       end,
       isChosen: record.end !== null,

@@ -8,7 +8,7 @@ export type Detail = ReturnType<(typeof STATIONS)["end"]["assess"]>["detail"];
 /** What is still asked for, a line each. */
 export const lackLines = ({ lacks }: Detail): string[] => lacks.map((need) => `Still asked for: ${NEED_WORDS[need]}.`);
 
-const said = (label: string, text: string): string[] => (text.trim() === "" ? [] : [`${label}: ${text.trim()}`]);
+const said = (label: string, text: string): string[] => (text.trim() === "" ? [] : [`${label}: ${text.trim().replace(/[.\s]*$/, "")}.`]);
 
 /** How the card ends, for cards and paper. */
 export function sentences(record: CardEndRecord, detail: Detail): string[] {

@@ -1,6 +1,6 @@
 "use client";
 import { TickTimes } from "@/components/TickTimes";
-import { MEND_TABLE, type MendId } from "@/core/job";
+import { MEND_JOBS, MEND_TABLE, type MendId } from "@/core/job";
 import { clockTime } from "@/features/vocabulary/clock";
 import { doneWords } from "@/features/vocabulary/done-words";
 import { MEND_PROOF_WORDS } from "@/features/vocabulary/end-words";
@@ -12,7 +12,7 @@ const isMend = (work: string): work is MendId => work in MEND_TABLE;
 /** What the work takes, and what shows that it was right. */
 const labelOf = (work: Props["assessment"]["detail"]["mends"][number]["work"]): string =>
   isMend(work)
-    ? `${doneWords(work)} · ${MEND_TABLE[work].minutes} min · shown by: ${MEND_PROOF_WORDS[MEND_TABLE[work].proof]}`
+    ? `${doneWords(work)} · ${MEND_JOBS[work].minutes} min · shown by: ${MEND_PROOF_WORDS[MEND_JOBS[work].proof]}`
     : doneWords(work);
 
 /** Works that need no part, a press each with its moment: what is read later is read after them. */

@@ -49,7 +49,7 @@ export function useWorked(
     }));
     const assessment = amongRepeats(stamped(hand.assess(record, context), entry?.skippedReason), rounds);
     return { record, assessment, rules: [...read] };
-  }, [hand, station, entry, before, house, earlier, study, createdAt]);
+  }, [hand, entry, before, house, earlier, study, createdAt]);
   const facts = useSame(useMemo(() => factsWith(station, own?.assessment.facts ?? {}, ground), [station, own, ground]));
   const rules = useSame(own?.rules ?? NO_RULES);
   return useMemo(() => hand && own && { hand, facts, ...own, rules }, [hand, own, facts, rules]);

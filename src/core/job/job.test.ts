@@ -39,6 +39,8 @@ describe("what a visit is for", () => {
     ["tested as a spare", "spare"],
     ["used motor, is it good to fit?", "spare"],
     ["motor is on my bench, is it any good", "spare"],
+    ["the customer needs a spare part", null],
+    ["no spares for it any more", null],
     ["hums and does not start", null],
     ["trips the breaker once a year", null],
     ["smells burnt since yesterday", null],

@@ -4,10 +4,9 @@ export type Purpose = (typeof PURPOSES)[number];
 
 /** Words by which a purpose is heard, the most particular first. Trade usage. */
 const HEARD: readonly (readonly [Purpose, RegExp])[] = [
-  [
-    "spare",
-    /\b(?:(?:as|for|a|is it (?:a )?good|good|tested|test(?:ing)?(?: (?:a|the|this|it|as))?|check(?:ing)?(?: (?:a|the|this|it|as))?) spares?\b|spare (?:motor|blower|pump)|(?:motor|pump|blower|it)\b.{0,24}\bon (?:the|my|our) bench|before (?:it goes|going) (?:on|in)to? (?:the )?(?:shelf|stock)|second[- ]?hand|used motor\b.{0,20}\b(?:good|fit|test))/i,
-  ],
+  ["spare", /\b(?:as|for) (?:a )?spares?\b|\btested spare\b|\b(?:test|testing|check|checking) (?:a|the|this) spare\b/i],
+  ["spare", /\b(?:motor|pump|blower|it)\b.{0,24}\bon (?:the|my|our) bench\b|\bbefore it goes (?:on|in)(?:to)? (?:the )?(?:shelf|stock)\b/i],
+  ["spare", /\bsecond[- ]?hand (?:motor|pump|blower)\b|\bused (?:motor|pump|blower)\b.{0,24}\b(?:good|fit|test)/i],
   [
     "yearly-check",
     /\b(?:(?:yearly|annual|regular|routine|seasonal|spring|autumn|planned)\b.{0,40}\b(?:check|look|service|visit|inspection|test)|maintenance|inspection|check[- ]?up|service visit|before the season)\b/i,

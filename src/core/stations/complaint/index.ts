@@ -84,7 +84,8 @@ export const complaintStation = defineStation({
     const { complaints, said, course, after } = record;
     const isEmpty =
       complaints.length === 0 && said.trim() === "" && course.length === 0 && after.length === 0 && (record.purpose ?? "fault") === "fault";
-    const purpose = record.purpose ?? hearPurpose(said) ?? "fault";
+    // Who complains of something has it seen to, whatever else the sentence names.
+    const purpose = record.purpose ?? (complaints.length > 0 ? null : hearPurpose(said)) ?? "fault";
     const repairedAt = lastRepair(context);
     const events = repairedAt === null || after.includes("repair") ? after : [...after, "repair" as const];
     return plainAssessment<ComplaintDetail>(

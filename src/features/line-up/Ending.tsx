@@ -7,7 +7,7 @@ import type { NextWords } from "./case-words";
 import { NEXT_BUTTON } from "./next-button";
 
 const NameIt = lazy(() => import("../naming/NameIt"));
-const SpareToShelf = lazy(() => import("../traveller/SpareToShelf"));
+const SpareToShelf = lazy(() => import("../spare/SpareToShelf"));
 
 type GoWords = Extract<NextWords, { kind: "go" }>;
 

@@ -8,7 +8,7 @@ import { removeTraveller } from "@/store/write-card";
 import { updateTraveller } from "@/store/write";
 import { Places } from "../shell/AppHeader";
 import { NameFields } from "../naming/NameFields";
-import SpareToShelf from "./SpareToShelf";
+import SpareToShelf from "../spare/SpareToShelf";
 import { ExportButton } from "../files/ExportButton";
 
 /** Names, export, print, removal: what can be done with the card as a whole. */

@@ -63,7 +63,7 @@ test("contacts cleaned and measured again: both stand, the line-up keeps what wa
   await windings(page, ["3.1", "12.6", "9.5"]);
   await decideOn(page, "Service start switch");
   // Nothing is in yet: no power before that.
-  await expect(nextMove(page)).toContainText("Take apart");
+  await expect(nextMove(page)).toContainText("Take it apart");
   await goTo(page, "Out and in");
   await page.getByLabel(/^Contacts cleaned/).check();
 

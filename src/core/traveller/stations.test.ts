@@ -342,3 +342,16 @@ test("of several findings that say the same, leaving out one leaves the others i
     expect(findings).toHaveLength(whole.findings.length - 1);
   }
 });
+
+describe("before a doubtful motor gets power", () => {
+  const asked = (parts: Parts) => assessParts(parts).stations["power-back"].detail.asked;
+  test.each([
+    ["it hums: look, and leads to the frame", { complaint: { complaints: ["hums-no-start"] } }, ["look", "frame"]],
+    ["looked at: the frame is left", { complaint: { complaints: ["dead"] }, look: { nothingFound: true } }, ["frame"]],
+    ["a motor on the bench", { complaint: { said: "used motor, good as a spare?" } }, ["look", "frame"]],
+    ["it squeals: nothing", { complaint: { complaints: ["squeals"] } }, []],
+    // What trips is barred until then, and asked for there.
+    ["it trips: barred, not only asked", { complaint: { complaints: ["trips-at-once"] } }, []],
+    ["power came back before: nothing", { complaint: { complaints: ["dead"] }, "power-back": { restoredAt: AT } }, []],
+  ] as const)("%s", (_name, parts, stations) => expect(asked(parts as Parts)).toEqual(stations));
+});

@@ -1,3 +1,4 @@
+import type { EndId } from "@/core/job";
 import { DEFAULT_METER } from "@/core/house";
 import { takeReading, type Entry, type Quantity } from "@/core/quantity";
 import { STATION_IDS, STATIONS, type StationData, type StationId } from "@/core/stations";
@@ -24,6 +25,8 @@ export interface DemoStory {
   readonly hourUtc: number;
   /** minutes after the start at which it was signed off; null while it is on the rack */
   readonly finishedAfter: number | null;
+  /** how it ended, where it was signed off */
+  readonly end?: EndId;
   /** the story it came back from */
   readonly callbackOf?: string;
   readonly skipped?: Partial<Record<StationId, string>>;
@@ -48,7 +51,9 @@ export function toDemoRecords(story: DemoStory, now: Date): DemoRecords {
   // A visit of today must not lie in the future.
   const start = Math.min(day.getTime(), now.getTime() - 120 * MINUTE_MS);
   const clock = clockOf(start);
-  const keyed = story.stations(clock);
+  const { end = null, finishedAfter } = story;
+  const ended = end === null || finishedAfter === null ? {} : { end: { end, endedAt: clock.at(finishedAfter) } };
+  const keyed: DemoStations = { ...ended, ...story.stations(clock) };
   const id = `demo-${story.id}` as TravellerId;
   const updatedAt = clock.at(story.finishedAfter ?? 45);
   const traveller: Traveller = {

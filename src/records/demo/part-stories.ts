@@ -26,6 +26,7 @@ export const PART_STORIES: readonly DemoStory[] = [
     daysAgo: 24,
     hourUtc: 7,
     finishedAfter: 58,
+    end: "repaired",
     stations: (clock) => ({
       complaint: { complaints: ["hums-no-start", "trips-at-start"], said: "Hums, then the breaker goes" },
       plate: WASH_PUMP,
@@ -62,6 +63,7 @@ export const PART_STORIES: readonly DemoStory[] = [
     daysAgo: 16,
     hourUtc: 8,
     finishedAfter: 70,
+    end: "repaired",
     stations: (clock) => ({
       complaint: { complaints: ["hums-no-start", "intermittent"], said: "Same again, now and then", after: ["repair"] },
       plate: WASH_PUMP,
@@ -104,6 +106,7 @@ export const PART_STORIES: readonly DemoStory[] = [
     daysAgo: 13,
     hourUtc: 9,
     finishedAfter: 120,
+    end: "repaired",
     stations: (clock) => ({
       complaint: { complaints: ["trips-at-once"], said: "Trips the moment it is switched on; the maker has no motor for it" },
       plate: {

@@ -84,6 +84,7 @@ export const STORIES: readonly DemoStory[] = [
     daysAgo,
     hourUtc: 10,
     finishedAfter: isLast ? null : 35,
+    end: "nothing-found" as const,
     stations: (clock) => ({
       complaint: { complaints: ["slow-or-weak"], said: isLast ? "Yearly check; a little weaker than last year" : "Yearly check" },
       plate: { motorType: "psc", machineKind: "fan", volts: "230", hertz: "50", amps: "0.62", rpm: "1350", capacitor: "6 µF 450 V" },
@@ -97,7 +98,6 @@ export const STORIES: readonly DemoStory[] = [
             decide: { action: "keep-until" as const, reason: "Holds, falling slowly; look again in a year", decidedAt: clock.at(12) },
             "power-back": powerBack(clock, 20),
             prove: proof(clock, [1, { lineAmps: "0.61" }], [30, { lineAmps: "0.61" }]),
-            end: { end: "nothing-found" as const, endedAt: clock.at(35) },
           }),
     }),
   })),
@@ -211,6 +211,7 @@ export const STORIES: readonly DemoStory[] = [
     daysAgo: 214,
     hourUtc: 10,
     finishedAfter: 40,
+    end: "nothing-found",
     stations: (clock) => ({
       complaint: { complaints: [], said: "Yearly look before the season" },
       plate: { motorType: "psc", machineKind: "hermetic-compressor", volts: "230", hertz: "50", amps: "5.9", capacitor: "30 µF 440 V" },
@@ -369,6 +370,7 @@ export const STORIES: readonly DemoStory[] = [
     daysAgo: 3,
     hourUtc: 9,
     finishedAfter: 52,
+    end: "repaired",
     stations: (clock) => ({
       complaint: { complaints: ["starts-slow", "runs-hot"], said: "Slow to come up, warm to the hand" },
       plate: {
@@ -414,7 +416,6 @@ export const STORIES: readonly DemoStory[] = [
         note: "Up to speed at once. Kelvane 12.5 µF 450 V fitted.",
       },
       "out-in": swappedCapacitor(clock),
-      end: { end: "repaired", endedAt: clock.at(52) },
     }),
   },
   {
@@ -425,6 +426,7 @@ export const STORIES: readonly DemoStory[] = [
     daysAgo: 6,
     hourUtc: 13,
     finishedAfter: 65,
+    end: "condemned",
     skipped: { prove: "Motor condemned; a new one is on order" },
     stations: (clock) => ({
       complaint: { complaints: ["trips-at-once", "burning-smell"], said: "Trips the moment the breaker goes in" },
@@ -447,7 +449,6 @@ export const STORIES: readonly DemoStory[] = [
         decidedAt: clock.at(30),
       },
       "out-in": condemnedMotor(clock),
-      end: { end: "condemned", endedAt: clock.at(65) },
     }),
   },
   {
@@ -458,6 +459,7 @@ export const STORIES: readonly DemoStory[] = [
     daysAgo: 8,
     hourUtc: 7,
     finishedAfter: 80,
+    end: "repaired",
     stations: (clock) => ({
       complaint: { complaints: ["squeals", "rumbles"], said: "Screams on cold mornings" },
       plate: {
@@ -623,6 +625,7 @@ export const STORIES: readonly DemoStory[] = [
     daysAgo: 363,
     hourUtc: 10,
     finishedAfter: 30,
+    end: "nothing-found",
     stations: (clock) => ({
       complaint: { complaints: ["squeals"], said: "Squeals when it starts cold", course: ["only-cold"] },
       plate: { motorType: "shaded-pole", machineKind: "fan", volts: "230", hertz: "50", amps: "0.45", rpm: "1300" },

@@ -1,7 +1,8 @@
 import { defineStation, plainAssessment, MomentSchema, TicksSchema } from "../../station";
 import * as v from "valibot";
-import { isPowerBack } from "../../job";
+import { checksBeforePower, isPowerBack } from "../../job";
 import { compareMoments } from "../../kept";
+import type { TestId } from "../../trade";
 import { powerBackMigrations } from "./migrations";
 
 /** What is seen to before power returns. */
@@ -50,11 +51,16 @@ export interface PowerBackDetail {
   readonly isGrounded: boolean;
   /** it trips, and these were not worked yet */
   readonly tripChecks: readonly TripCheck[];
+  /** it is to get its first power on this visit, and these come before it; they are asked for, and do not bar it */
+  readonly asked: readonly TripCheck[];
 }
 
 /** What is asked of a motor that trips before it gets power again: senses and the frame test, in this order. */
 export const TRIP_CHECKS = ["look", "hand-turn", "frame"] as const;
 export type TripCheck = (typeof TRIP_CHECKS)[number];
+
+/** Where each check before the first power is made. */
+const STATION_OF: Readonly<Partial<Record<TestId, TripCheck>>> = { look: "look", "hand-turn": "hand-turn", "frame-ohms": "frame" };
 
 /** Power back on: a step of its own, never a continuation of a dead test. */
 export const powerBackStation = defineStation({
@@ -76,6 +82,13 @@ export const powerBackStation = defineStation({
     const { steps, restoredAt, earlier } = presentRound(record, facts.deadSince);
     const isGrounded = facts.isGrounded && !facts.isGroundCleared;
     const tripChecks = facts.mayTrip ? TRIP_CHECKS.filter((id) => !worked.has(id)) : [];
+    const first = {
+      complaints: facts.complaints,
+      mayTrip: facts.mayTrip,
+      wasWet: facts.history.includes("water"),
+      isUnknown: facts.purpose === "spare",
+    };
+    const asked = facts.restoredAtAll.length > 0 ? [] : checksBeforePower(first).flatMap((each) => STATION_OF[each] ?? []);
     // What stands against power stands against giving it, and never makes a motor that has it look dead.
     const isLive = isPowerBack(restoredAt, facts.deadSince);
     const detail: PowerBackDetail = {
@@ -87,6 +100,7 @@ export const powerBackStation = defineStation({
       isApart: facts.isApart,
       isGrounded,
       tripChecks,
+      asked: asked.filter((id) => !worked.has(id) && !tripChecks.includes(id)),
     };
     return plainAssessment(isLive ? "noted" : "not-done", detail, { facts: isLive ? { power: "live" } : {} });
   },

@@ -33,7 +33,8 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
         picked={record.end}
         onPick={(picked) => change((r, at) => ({ ...r, end: picked, endedAt: picked === null ? null : at }))}
       />
-      {end === null ? null : <p className="max-w-[62ch] text-[15px]">{END_SENTENCES[end]}</p>}
+      {/* What the end says of the motor is so only once all it asks for is there. */}
+      {end !== null && detail.lacks.length === 0 ? <p className="max-w-[62ch] text-[15px]">{END_SENTENCES[end]}</p> : null}
       {isAsked("unusable") ? (
         <TickTimes
           legend="Before it leaves your hands"

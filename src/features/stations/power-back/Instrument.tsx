@@ -5,7 +5,7 @@ import { clockTime } from "@/features/vocabulary/clock";
 import { presentRound } from "@/core/stations/power-back";
 import type { InstrumentProps } from "../../station/contract";
 import { toggleMoment } from "../shared/toggle-moment";
-import { isBarred, type Detail, STEPS, sentence } from "./words";
+import { askedSentence, isBarred, type Detail, STEPS, sentence } from "./words";
 
 export default function Instrument({ facts, assessment, change }: InstrumentProps<"power-back", Detail>) {
   const { detail } = assessment;
@@ -23,6 +23,7 @@ export default function Instrument({ facts, assessment, change }: InstrumentProp
           })
         }
       />
+      {askedSentence(detail) ? <p className="border-l-4 border-close pl-3 text-[15px]">{askedSentence(detail)}</p> : null}
       <p className="text-[17px]" role="status" aria-live="polite">
         {sentence(detail)}
       </p>

@@ -22,6 +22,10 @@ export const isBarred = ({ isApart, isGrounded, tripChecks }: Detail): boolean =
 const beforeWords = ({ before }: Detail): string =>
   before.length === 0 ? "" : `; it was given back before at ${before.map(clockTime).join(", ")}`;
 
+/** What is asked for before it gets power, and bars it not; null: nothing. */
+export const askedSentence = ({ asked, isLive }: Detail): string | null =>
+  isLive || asked.length === 0 ? null : `Before it gets power: ${asked.map((id) => CHECK_WORDS[id]).join("; ")}. Dead, and in minutes.`;
+
 export function sentence(detail: Detail): string {
   if (detail.isLive && detail.restoredAt)
     return `Power back on since ${clockTime(detail.restoredAt)}${beforeWords(detail)}. Dead tests need the circuit made safe again.`;

@@ -302,6 +302,22 @@ describe("every purpose has ends that can be reached, and none without what it a
   });
 });
 
+test.each(ACTIONS)("%s: signed off with the end that follows from it, the card asks for nothing more than before", (action) => {
+  const lacks = (end: EndId | null, isOnOrder: boolean) => {
+    const works = isOnOrder ? { "replace-run-capacitor": { ...BLANK_EXCHANGE, isOldKept: true, expectedOn: "2026-02-01" } } : {};
+    const entries = {
+      decide: { skippedReason: null, data: { ...STATIONS.decide.blank, action, reason: "as found" } },
+      "out-in": { skippedReason: null, data: { ...STATIONS["out-in"].blank, works } },
+      end: { skippedReason: null, data: { ...STATIONS.end.blank, end } },
+    } as unknown as StationEntries;
+    return assessTraveller(entries, DEFAULT_HOUSE).stations.end.detail;
+  };
+  for (const isOnOrder of [false, true]) {
+    const before = lacks(null, isOnOrder);
+    expect(lacks(before.likely, isOnOrder)).toMatchObject({ end: before.end, lacks: before.lacks, on: before.on });
+  }
+});
+
 test("read once more with nothing done between: two that differ contradict one another, and neither decides alone", () => {
   const AT = "2026-01-01T09:00:00.000Z";
   const record = (text: string) => ({

@@ -37,23 +37,21 @@ interface EndSpec {
   readonly needs: readonly EndNeed[];
   /** the work that was decided was done */
   readonly isWorkDone: boolean;
-  /** the motor stays, or comes back, in service */
-  readonly isInService: boolean;
   /** chosen without a decision */
   readonly needsNoDecision: boolean;
 }
 
 /** Each end with what it needs. @source practice of the trade: what is owed to whoever comes next */
 export const END_TABLE: Readonly<Record<EndId, EndSpec>> = {
-  repaired: { needs: ["parts", "closed", "proof"], isWorkDone: true, isInService: true, needsNoDecision: false },
-  "proved-without-load": { needs: ["parts", "closed", "idle-proof"], isWorkDone: true, isInService: false, needsNoDecision: false },
-  "tested-spare": { needs: ["parts", "closed", "idle-proof"], isWorkDone: true, isInService: false, needsNoDecision: true },
-  condemned: { needs: ["unusable"], isWorkDone: false, isInService: false, needsNoDecision: true },
-  "left-as-is": { needs: ["closed", "why", "day"], isWorkDone: false, isInService: true, needsNoDecision: true },
-  makeshift: { needs: ["parts", "closed", "what", "until", "day"], isWorkDone: false, isInService: true, needsNoDecision: true },
-  "waits-for-part": { needs: ["in-use", "day"], isWorkDone: false, isInService: false, needsNoDecision: true },
-  referred: { needs: ["to-whom"], isWorkDone: false, isInService: false, needsNoDecision: true },
-  "nothing-found": { needs: ["tested", "parts", "closed"], isWorkDone: false, isInService: true, needsNoDecision: true },
+  repaired: { needs: ["parts", "closed", "proof"], isWorkDone: true, needsNoDecision: false },
+  "proved-without-load": { needs: ["parts", "closed", "idle-proof"], isWorkDone: true, needsNoDecision: false },
+  "tested-spare": { needs: ["parts", "closed", "idle-proof"], isWorkDone: true, needsNoDecision: true },
+  condemned: { needs: ["unusable"], isWorkDone: false, needsNoDecision: true },
+  "left-as-is": { needs: ["closed", "why", "day"], isWorkDone: false, needsNoDecision: true },
+  makeshift: { needs: ["parts", "closed", "what", "until", "day"], isWorkDone: false, needsNoDecision: true },
+  "waits-for-part": { needs: ["in-use", "day"], isWorkDone: false, needsNoDecision: true },
+  referred: { needs: ["to-whom"], isWorkDone: false, needsNoDecision: true },
+  "nothing-found": { needs: ["tested", "parts", "closed"], isWorkDone: false, needsNoDecision: true },
 };
 
 /** What a card says of how it may end. */

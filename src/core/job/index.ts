@@ -24,6 +24,7 @@ export {
   doneAt,
   doneIn,
   isExchangeOf,
+  isMend,
   isWork,
   MEND_TABLE,
   MENDS,

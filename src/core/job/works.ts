@@ -144,7 +144,12 @@ export function doneIn({ works, done }: WorksRecord): readonly DoneWork[] {
   return [...fitted, ...mended].sort((a, b) => (a.at < b.at ? -1 : 1));
 }
 
-const isMend = (work: ActionId | MendId): work is MendId => work in MEND_TABLE;
+/**
+ * Whether a work needs no part.
+ * @param work a decision or a work without parts
+ * @returns true for the works of MENDS
+ */
+export const isMend = (work: ActionId | MendId): work is MendId => work in MEND_TABLE;
 
 /**
  * What is read anew once a work was done.

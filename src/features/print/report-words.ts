@@ -1,7 +1,7 @@
 import { jobCost, type CostedWork, type CostLine } from "@/core/decision";
-import { isSwap, paidFor } from "@/core/exchange";
+import { isSwap, paidFor, SWAP_TABLE } from "@/core/exchange";
 import type { HouseFigures } from "@/core/house";
-import { END_TABLE, MEND_TABLE, type DoneWork, type EndId, type MendId } from "@/core/job";
+import { END_TABLE, isMend, MEND_TABLE, type DoneWork, type EndId, type MendId } from "@/core/job";
 import { readSheet } from "@/core/match";
 import { RUN_FIELDS, type RunField } from "@/core/motor";
 import { formatMoney, formatNumber, formatQuantity } from "@/core/quantity";
@@ -44,8 +44,6 @@ const DONE_ACTIONS: Readonly<Partial<Record<ActionId, string>>> = {
   "make-it-hold": "What had come loose was fastened.",
   reconnect: "The motor was connected as its plate says.",
 };
-
-const isMend = (work: DoneWork["work"]): work is MendId => work in MEND_TABLE;
 
 /** Works that the card has: noted as done, or decided and borne out by the proof. */
 export function doneOn({ facts, stations }: TravellerAssessment, end: EndId | null): readonly DoneWork["work"][] {
@@ -149,8 +147,7 @@ export function costLines(
     const pieces = isSwap(action) ? (exchanges[action]?.pieces ?? []) : [];
     const paid = isSwap(action) ? paidFor(action, pieces) : null;
     const isNamed = pieces.some(({ label, sheet }) => label.trim() !== "" || sheet !== null);
-    const isMended = action === "service-start-switch" || action === "repair-wiring-or-supply" || action === "repair-control";
-    return { action, paid, hasPart: paid !== null || isNamed || (isSwap(action) && !isMended) };
+    return { action, paid, hasPart: paid !== null || isNamed || (isSwap(action) && !SWAP_TABLE[action].isOftenMended) };
   });
   return jobCost(costed, house, facts.bearingJob);
 }

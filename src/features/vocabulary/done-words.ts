@@ -1,4 +1,4 @@
-import { MEND_TABLE, type DoneWork, type MendId } from "@/core/job";
+import { isMend, type DoneWork } from "@/core/job";
 import type { ActionId } from "@/core/trade";
 import { MEND_WORDS } from "./end-words";
 
@@ -18,8 +18,6 @@ const DONE_WORDS: Readonly<Partial<Record<ActionId, string>>> = {
   "make-it-hold": "Seated and fastened",
   reconnect: "Connected anew",
 };
-
-const isMend = (work: DoneWork["work"]): work is MendId => work in MEND_TABLE;
 
 /** A work in the past, for cards and paper. */
 export const doneWords = (work: DoneWork["work"]): string => (isMend(work) ? MEND_WORDS[work] : (DONE_WORDS[work] ?? ""));

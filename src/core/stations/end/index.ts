@@ -59,7 +59,8 @@ function stateOf(record: CardEndRecord, facts: Facts, hasFindings: boolean): End
     what: isSaid(record.what) || facts.isMakeshift,
     until: isSaid(record.until),
     "to-whom": isSaid(record.toWhom),
-    why: isSaid(record.why) || (facts.action !== null && record.end === null),
+    // A decision to leave it has its own reason, whether the end was tapped or follows from it.
+    why: isSaid(record.why) || likelyEnd(facts) === "left-as-is",
     "in-use": record.isInUse !== null,
     day: dayOf(record, facts) !== null,
   };
@@ -101,8 +102,10 @@ export const endStation = defineStation({
       lacks: end === null ? [] : endLacks(end, stateOf(record, facts, findings.length > 0)),
       on,
     };
-    const isToCome = end !== null && !facts.isOnOrder && (END_TABLE[end].needs.includes("day") || end === "proved-without-load");
-    const due = isToCome && record.on !== null ? { kind: DUE_OF[end] ?? "recheck-decision", when: { on: record.on } } : null;
+    const due =
+      end !== null && hasDay && !facts.isOnOrder && record.on !== null
+        ? { kind: DUE_OF[end] ?? "recheck-decision", when: { on: record.on } }
+        : null;
     return plainAssessment<CardEndDetail>(stampOf(detail, record), detail, {
       due: due === null ? [] : [due],
     });

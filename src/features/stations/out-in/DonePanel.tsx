@@ -1,13 +1,11 @@
 "use client";
 import { TickTimes } from "@/components/TickTimes";
-import { MEND_JOBS, MEND_TABLE, type MendId } from "@/core/job";
+import { isMend, MEND_JOBS } from "@/core/job";
 import { clockTime } from "@/features/vocabulary/clock";
 import { doneWords } from "@/features/vocabulary/done-words";
 import { MEND_PROOF_WORDS } from "@/features/vocabulary/end-words";
 import { toggleMoment } from "../shared/toggle-moment";
 import type { Props } from "./props";
-
-const isMend = (work: string): work is MendId => work in MEND_TABLE;
 
 /** What the work takes, and what shows that it was right. */
 const labelOf = (work: Props["assessment"]["detail"]["mends"][number]["work"]): string =>

@@ -7,6 +7,7 @@ import { checkComplaints } from "./complaint-checker";
 import { compare, type Miss, type ReferenceCase, type Tolerance } from "./case-file";
 import { checkBoard } from "./board-checker";
 import { checkDiagnosis } from "./diagnosis-checker";
+import { checkGraded } from "./graded-checker";
 import { checkDynamic, checkFaults, checkSteady } from "./motor-checkers";
 import { checkNameplate, summarizeNameplate } from "./nameplate-checker";
 import { checkMatch } from "./match-checker";
@@ -89,6 +90,7 @@ export const CHECKERS: Record<string, Checker> = {
   speed_and_poles: checkSpeed,
   diagnosis: checkDiagnosis,
   diagnosis_world: checkWorld,
+  graded_evidence: checkGraded,
   board_elements: checkBoard,
   lead_identification: checkLeads,
   lead_pairs_needed: checkPairsNeeded,

@@ -199,5 +199,5 @@ export function checkWindingTemperature({ inputs, outputs }: ReferenceCase, tole
 
 export function checkInsulationTemperature({ inputs, outputs }: ReferenceCase, tolerance: Tolerance): Miss[] {
   const i = inputs as Record<string, number>;
-  return compare(outputs, { r_at_40c_mohm: insulationAt40C(i.r_mohm ?? 0, i.t_c ?? 0) }, tolerance);
+  return compare(outputs, { r_at_40c_mohm: insulationAt40C(i.r_mohm ?? 0, i.t_c ?? 0, "older") }, tolerance);
 }

@@ -135,7 +135,8 @@ export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
     checkFirst: ["hand-turn"],
   },
   "dry-out": {
-    cures: [],
+    // Damp and dirt alone; how often it is those, by what the tester read: see the site.
+    cures: ["ground-fault"],
     part: null,
     minutes: "dryMinutes",
     holds: 0.7,

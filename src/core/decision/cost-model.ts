@@ -39,6 +39,10 @@ export interface CostModel {
   readonly harmOfWaiting: number;
   /** actions that change a part which was measured and holds */
   readonly changesSound: readonly ActionId[];
+  /** what another motor costs here, where what was tried first does not bring this one back */
+  readonly anotherCost: number;
+  /** a low insulation is dried before another motor is put in for it */
+  readonly isDriedFirst: boolean;
 }
 
 const isWelded = ({ machine }: RepairSite): boolean => machine === "hermetic-compressor";
@@ -53,6 +57,7 @@ const ONLY_AT: Partial<Record<ActionId, (site: RepairSite) => boolean>> = {
   "service-start-switch": (site) => !isWelded(site),
   "replace-start-relay": (site) =>
     !isWelded(site) || (site.gear != null ? site.gear !== "none" : site.motorType === undefined || NEEDS_GEAR.includes(site.motorType)),
+  "dry-out": (site) => !isWelded(site) && site.drying != null,
   // Once it is cool, or was waited for, waiting brings nothing more.
   "wait-and-retest": ({ isCool = false, hasWaited = false }) => !isCool && !hasWaited,
 };
@@ -67,6 +72,7 @@ const WEIGHED: readonly ActionId[] = [
   "replace-bearings",
   "replace-motor",
   "free-load",
+  "dry-out",
   "refer",
   "repair-wiring-or-supply",
   "repair-control",
@@ -181,7 +187,7 @@ export function costModel(
       minutes,
       labourCost: minutes * minutePrice,
       waitCost: quoted?.waitCost ?? 0,
-      holds: own?.holds ?? (isJudgedWork(action) ? holdsHere(spec.holds, RETURNS_OF[action], house) : spec.holds),
+      holds: (action === "dry-out" ? site.drying : null) ?? own?.holds ?? (isJudgedWork(action) ? holdsHere(spec.holds, RETURNS_OF[action], house) : spec.holds),
       renewalCost: failureWithin(horizon, renewed) * renewalPrice,
     };
   });
@@ -189,14 +195,26 @@ export function costModel(
     .map(({ action }) => action)
     .filter((action) => ACTION_TABLE[action].cures.length === 1 && ACTION_TABLE[action].cures.every((part) => site.sound?.includes(part)));
   // What follows a failed try is what can be done there: a welded shell is not replaced at the price of a motor.
-  const another = isWelded(site) ? [] : [house.motorPrice + house.motorMinutes * minutePrice];
+  const anotherCost = isWelded(site) ? referCost(house) : house.motorPrice + house.motorMinutes * minutePrice;
+  const another = isWelded(site) ? [] : [anotherCost];
+  // What dries in most cases is another motor in the rest.
+  const costOf = (costs: ActionCosts): number =>
+    spentOn(costs) + (costs.action === "dry-out" ? (1 - costs.holds) * anotherCost : 0);
   const cheapestFor = (fault: Suspect): number => {
     const mends = actions.filter(({ action }) => ACTION_TABLE[action].cures.includes(fault));
-    return Math.min(...mends.map(spentOn), ...(mends.length > 0 ? another : [referCost(house)]));
+    return Math.min(...mends.map(costOf), ...(mends.length > 0 ? another : [referCost(house)]));
   };
   const byFault = new Map(SUSPECTS.map((fault) => [fault, cheapestFor(fault)]));
   const followUp = (faults: readonly Suspect[]): number => faults.reduce((sum, fault) => sum + (byFault.get(fault) ?? 0), 0);
-  return { actions, callbackCost: house.callbackCost, followUp, harmOfWaiting: house.harmOfWaitingPercent / 100, changesSound };
+  return {
+    actions,
+    callbackCost: house.callbackCost,
+    followUp,
+    harmOfWaiting: house.harmOfWaitingPercent / 100,
+    changesSound,
+    anotherCost,
+    isDriedFirst: actions.some(({ action }) => action === "dry-out"),
+  };
 }
 
 /**
@@ -215,5 +233,7 @@ export function costGiven(costs: ActionCosts, faults: readonly Suspect[], model:
     return spent + later + STILL_COMPLAINS * model.callbackCost + (1 + model.harmOfWaiting) * model.followUp(faults);
   const left = faults.filter((fault) => !mends(costs, fault));
   if (left.length > 0) return spent + later + model.callbackCost + model.followUp(left);
-  return spent + later + (faults.length > 0 ? (1 - costs.holds) * (model.callbackCost + spent) : 0);
+  // Dried, it is measured again at once: nobody comes back for it, it is another motor then.
+  const ifNot = action === "dry-out" ? model.anotherCost : model.callbackCost + spent;
+  return spent + later + (faults.length > 0 ? (1 - costs.holds) * ifNot : 0);
 }

@@ -18,6 +18,6 @@ export { CUSTOM_WAYS, customOptions, type CustomOption, type CustomWay } from ".
 export { simulateDecision, type CostSpread, type DecisionOutlook } from "./simulate";
 export { decisionQuestion, type DecisionGround, type DecisionQuestion, type Work } from "./question";
 export { jobCost, type CostedWork, type CostLine } from "./job-cost";
-export { soundParts, type RepairSite } from "./site";
+export { dryingChance, soundParts, type RepairSite } from "./site";
 export { findHinge, HINGE_FIGURES, type Hinge, type HingeFigure } from "./hinge";
 export { NO_DECISION_FACTS, pricesInForce, type DecisionFacts, type KnownPrice, type KnownPrices, type QuotedPrices } from "./facts";

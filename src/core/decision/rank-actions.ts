@@ -88,6 +88,11 @@ const WORTH_FIRST = 0.1;
 const WORTH_LEAVING = 0.3;
 /** A part that was measured and holds is changed first only where the odds are for it all the same. */
 const WORTH_CHANGING_SOUND = 0.5;
+/** Another motor is put in for what only another motor mends: not for an insulation that may only be damp. */
+const ANOTHER: readonly ActionId[] = ["replace-motor", "refer"];
+const countsFirst = ({ costs }: Priced, faults: readonly Suspect[], { isDriedFirst }: CostModel): boolean =>
+  !isDriedFirst || !ANOTHER.includes(costs.action) || !faults.includes("ground-fault");
+
 function isLongShot(action: ActionId, cure: number, nothing: number, { changesSound }: CostModel): boolean {
   if (action === "no-repair") return nothing < WORTH_LEAVING;
   return action !== "keep-until" && cure - nothing < (changesSound.includes(action) ? WORTH_CHANGING_SOUND : WORTH_FIRST);
@@ -120,16 +125,22 @@ function candidates(hypotheses: readonly Hypothesis[], rows: Rows): readonly Pri
   return both.length > 0 ? [...rows.singles, ...both] : rows.singles;
 }
 
-/** Chance that a work cures, and what it costs in the end on average. */
-function weigh(row: Priced, hypotheses: readonly Hypothesis[], model: CostModel): { cure: number; expectedCost: number } {
+/** Chance that a work cures, that it cures what is not to be tried otherwise first, and what it costs in the end on average. */
+function weigh(
+  row: Priced,
+  hypotheses: readonly Hypothesis[],
+  model: CostModel,
+): { cure: number; cureFirst: number; expectedCost: number } {
   let cure = 0;
+  let cureFirst = 0;
   let expectedCost = 0;
   for (const { faults, probability } of hypotheses) {
     const { total, isCured } = priceOf(row, faults, model);
     expectedCost += probability * total;
     if (isCured) cure += probability;
+    if (isCured && countsFirst(row, faults, model)) cureFirst += probability;
   }
-  return { cure, expectedCost };
+  return { cure, cureFirst, expectedCost };
 }
 
 /**
@@ -146,9 +157,9 @@ export function cheapestAction(
   type Best = Pick<ActionOffer, "action" | "also" | "expectedCost" | "cureProbability"> & { readonly isLong: boolean };
   let best: Best | null = null;
   for (const row of candidates(hypotheses, rowsOf(model))) {
-    const { cure, expectedCost } = weigh(row, hypotheses, model);
+    const { cure, cureFirst, expectedCost } = weigh(row, hypotheses, model);
     const { action, also } = row.costs;
-    const isLong = isLongShot(action, cure, nothing, model);
+    const isLong = isLongShot(action, cureFirst, nothing, model);
     const isBetter = best === null || (isLong === best.isLong ? expectedCost < best.expectedCost : best.isLong);
     if (isBetter && isOffered(action, cure, nothing, slow)) best = { action, also, expectedCost, cureProbability: cure, isLong };
   }
@@ -183,11 +194,11 @@ export function settledCost(faults: readonly Suspect[], model: CostModel): numbe
 export function rankActions(hypotheses: readonly Hypothesis[], model: CostModel): ActionOffer[] {
   const { nothing, slow } = sharesOf(hypotheses);
   return candidates(hypotheses, rowsOf(model))
-    .map((row): ActionOffer => {
+    .map((row): { offer: ActionOffer; isLong: boolean } => {
       const { action, also, partCost, minutes, labourCost, waitCost } = row.costs;
-      const { cure, expectedCost } = weigh(row, hypotheses, model);
+      const { cure, cureFirst, expectedCost } = weigh(row, hypotheses, model);
       const callback = 1 - nothing - (cure - nothing) * row.costs.holds;
-      return {
+      const offer = {
         action,
         also,
         partCost,
@@ -199,13 +210,11 @@ export function rankActions(hypotheses: readonly Hypothesis[], model: CostModel)
         callbackProbability: Math.min(1, Math.max(0, callback)),
         expectedCost,
       };
+      return { offer, isLong: isLongShot(action, cureFirst, nothing, model) };
     })
-    .filter(({ action, cureProbability }) => isOffered(action, cureProbability, nothing, slow))
-    .sort(
-      (a, b) =>
-        Number(isLongShot(a.action, a.cureProbability, nothing, model)) - Number(isLongShot(b.action, b.cureProbability, nothing, model)) ||
-        a.expectedCost - b.expectedCost,
-    );
+    .filter(({ offer: { action, cureProbability } }) => isOffered(action, cureProbability, nothing, slow))
+    .sort((a, b) => Number(a.isLong) - Number(b.isLong) || a.offer.expectedCost - b.offer.expectedCost)
+    .map(({ offer }) => offer);
 }
 
 /** What cures less often than this is no way on, however little it costs. Judgement. */

@@ -1,10 +1,31 @@
 import { COMPLAINTS, TRIPS, type Complaint, type Suspect } from "../trade";
 import { COMPLAINT_TABLE } from "./complaint-table";
+import type { Graveness } from "./size";
 
-/** Chance that such faults are complained of in these words: causes act independently (noisy or). @source Pearl (1988), 4.3 */
-export function complaintLikelihood(complaint: Complaint, faults: readonly Suspect[]): number {
-  const { leak, given } = COMPLAINT_TABLE[complaint];
-  return 1 - faults.reduce((none, fault) => none * (1 - (given[fault] ?? 0)), 1 - leak);
+/** What of one card bears on how its faults are complained of. */
+export interface Heard {
+  readonly graveness: Graveness;
+  /** a motor of one coil */
+  readonly isOneCoil: boolean;
+}
+export const AS_USUAL: Heard = { graveness: new Map(), isOneCoil: false };
+
+/**
+ * Chance that such faults are complained of in these words: causes act independently (noisy or). A fault that its figure
+ * shows to be grave is complained of as grave ones are, so that it takes the complaint's support away from the others.
+ * @source Pearl (1988), 4.3
+ */
+export function complaintLikelihood(
+  complaint: Complaint,
+  faults: readonly Suspect[],
+  { graveness, isOneCoil }: Heard = AS_USUAL,
+): number {
+  const { leak, given, grave, oneCoil } = COMPLAINT_TABLE[complaint];
+  const chance = (fault: Suspect): number => {
+    const usual = (isOneCoil ? oneCoil?.[fault] : undefined) ?? given[fault] ?? 0;
+    return usual + (graveness.get(fault) ?? 0) * ((grave?.[fault] ?? usual) - usual);
+  };
+  return 1 - faults.reduce((none, fault) => none * (1 - chance(fault)), 1 - leak);
 }
 
 /** Complaints of a motor that does not come up to speed: one of them is said instead of the others. */
@@ -36,5 +57,5 @@ export function unsaidOf(said: readonly Complaint[], isRoutine = false): readonl
 }
 
 /** Likelihood that none of them is made, as far as an omission counts: `weight` 0 nothing, 1 as much as what is said. */
-export const unsaidLikelihood = (unsaid: Unsaid, faults: readonly Suspect[], weight: number): number =>
-  (1 - Math.max(...unsaid.map((complaint) => complaintLikelihood(complaint, faults)))) ** weight;
+export const unsaidLikelihood = (unsaid: Unsaid, faults: readonly Suspect[], weight: number, heard: Heard = AS_USUAL): number =>
+  (1 - Math.max(...unsaid.map((complaint) => complaintLikelihood(complaint, faults, heard)))) ** weight;

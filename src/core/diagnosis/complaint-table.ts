@@ -6,6 +6,10 @@ export interface ComplaintRow {
   readonly why: string;
   readonly leak: number;
   readonly given: Partial<Record<Suspect, number>>;
+  /** where a figure shows the fault to be grave: volts of half the plate's are no mere weak feed */
+  readonly grave?: Partial<Record<Suspect, number>>;
+  /** on a motor of one coil, which is silent where that is open */
+  readonly oneCoil?: Partial<Record<Suspect, number>>;
 }
 
 /* Source: trade judgement; causes act independently (noisy or). */
@@ -29,6 +33,8 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       "ground-fault": 0.35,
       "shorted-turns": 0.2,
     },
+    grave: { supply: 0.85, wiring: 0.85 },
+    oneCoil: { "main-winding": 0.65 },
   },
   dead: {
     why: "No current at all: supply, call, a break, or a protector that is open; with one winding left a hum would have been heard.",
@@ -43,6 +49,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       "start-switch": 0.05,
       "bearing-seized": 0.02,
     },
+    oneCoil: { "main-winding": 0.7 },
   },
   "hums-no-start": {
     why: "One winding pulls alone and nothing turns it: the start side, an open main winding, or a shaft held fast.",
@@ -60,6 +67,8 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       wiring: 0.12,
       "shorted-turns": 0.12,
     },
+    grave: { supply: 0.8, wiring: 0.8 },
+    oneCoil: { "main-winding": 0.01 },
   },
   "starts-with-push": {
     why: "Runs once turned: the start side gives no torque.",
@@ -87,6 +96,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       "shorted-turns": 0.12,
       "start-relay": 0.1,
     },
+    grave: { supply: 0.6, wiring: 0.6 },
   },
   "trips-at-start": {
     why: "The current stays at its locked figure too long, or goes to ground.",
@@ -171,6 +181,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       "shorted-turns": 0.15,
       wiring: 0.06,
     },
+    grave: { supply: 0.6, wiring: 0.5 },
   },
   "runs-backwards": {
     why: "Start winding the wrong way round.",

@@ -1,5 +1,6 @@
 import type { Complaint, Standee, Suspect, TestId } from "../trade";
 import type { History } from "./history-table";
+import type { FigureSize } from "./size-table";
 import type { Outcome } from "./test-table";
 
 /**
@@ -19,6 +20,8 @@ export type Finding = {
     readonly about?: "run-capacitor" | "start-capacitor";
     /** then these count, and the weights only say what was seen */
     readonly measured?: MeasuredLikelihood;
+    /** figures whose size counts: how far over a limit, not only that it is; the weights then only say what was seen */
+    readonly sizes?: readonly FigureSize[];
     /** station it was found at */
     readonly from?: string;
     /** which of several findings of one card that say the same; left out for the first */

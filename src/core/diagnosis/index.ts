@@ -1,6 +1,8 @@
 export { COMPLAINT_TABLE } from "./complaint-table";
 export { INSTRUMENTS, LIVE_RUNS, TEST_TABLE, type Instrument, type Outcome, type OutcomeKey, type OutcomeRow } from "./test-table";
 export { findingKey, type Evidence, type Finding, type MeasuredLikelihood, type RuledOut } from "./finding";
+export { SIZE_TABLE, type FigureSize, type SizeId } from "./size-table";
+export { sizeOfRepeats, sizesLikelihood, timesLikelier } from "./size";
 export { COURSES, EVENTS, HISTORY_TABLE, type Course, type Event, type History } from "./history-table";
 export { OUTCOME_NAMES, outcomeProbabilities } from "./outcome-model";
 export { NEEDS_GEAR, priorsFor, type MotorProfile, type PriorFactors } from "./priors";

@@ -189,7 +189,7 @@ function byRate(a: TestOffer, b: TestOffer): number {
  * Look, smell and turn are one step: whoever turned it by hand had it before the eyes, and little that is plain to see was
  * missed. Judgement.
  */
-const SEEN_BY_HAND = 0.25;
+const SEEN_BY_HAND = 0.2;
 /** Whoever clamped it while it ran stood beside it: what could be heard was heard for the most part. Judgement. */
 const HEARD_BY_CLAMP = 0.4;
 const AT_THE_RUN: readonly TestId[] = ["run-amps", "start-winding-amps", "speed", "capacitor-running"];

@@ -1,5 +1,6 @@
 import { TESTS, type Suspect, type TestId } from "../trade";
 import type { Finding, MeasuredLikelihood } from "./finding";
+import { sizesLikelihood } from "./size";
 import { TEST_TABLE, type OutcomeRow } from "./test-table";
 
 /** Outcome names of each test, in the order of the table; probabilities below are in the same order. */
@@ -71,12 +72,17 @@ function measuredLikelihood(measured: MeasuredLikelihood, faults: readonly Suspe
 }
 
 /**
- * Likelihood of a finding under a set of faults: of figures that a model of the machine was asked about, the model's; else
- * by the table. A split finding is virtual evidence: its weights are the likelihoods of what was seen under each outcome.
+ * Likelihood of a finding under a set of faults: of figures that a model of the machine was asked about, the model's; of
+ * figures whose size counts, that of their curve; else by the table. A split finding is virtual evidence: its weights are the likelihoods of what was seen under each outcome.
  * @source Pearl, Probabilistic Reasoning in Intelligent Systems (1988), 2.2.2
  */
 export function findingLikelihood(finding: Finding, faults: readonly Suspect[]): number {
   if (finding.measured) return measuredLikelihood(finding.measured, faults);
+  if (finding.sizes)
+    return sizesLikelihood(
+      finding.sizes,
+      faults.filter((fault) => bearsOn(fault, finding.about)),
+    );
   const probabilities = outcomeProbabilities(finding.test, faults, finding.about);
   let likelihood = 0;
   for (const [index, weight] of weightsOf(finding)) likelihood += weight * (probabilities[index] ?? 0);

@@ -67,6 +67,9 @@ const isBelted = ({ type, machine, drive = null }: MotorProfile): boolean =>
   (machine === "blower" || machine === "fan") &&
   (drive === null ? type === "cap-start" || type === "split-phase" || type === "cap-start-run" : drive === "belt");
 
+/** Motors of one coil on two leads: open, they are dead and silent. */
+export const ONE_COIL: readonly MotorType[] = ["shaded-pole"];
+
 /** A welded shell has no centrifugal switch in it: what its circuit needs to start stands beside it. */
 export const NEEDS_GEAR: readonly MotorType[] = ["cap-start", "cap-start-run", "split-phase"];
 const ON_SHELL: Row = { "start-relay": 0.11 };

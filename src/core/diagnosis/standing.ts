@@ -1,10 +1,11 @@
 import { SUSPECTS, type Complaint, type Standee, type Suspect } from "../trade";
-import { complaintLikelihood, unsaidLikelihood, unsaidOf, type Unsaid } from "./complaint-model";
+import { AS_USUAL, complaintLikelihood, unsaidLikelihood, unsaidOf, type Heard, type Unsaid } from "./complaint-model";
 import type { Evidence, Finding, RuledOut } from "./finding";
 import { historyLikelihood, type History } from "./history-table";
 import { independentFindings } from "./one-fact";
 import { faultSets, findingLikelihood } from "./outcome-model";
-import { priorsFor, type MotorProfile, type PriorFactors } from "./priors";
+import { ONE_COIL, priorsFor, type MotorProfile, type PriorFactors } from "./priors";
+import { gravenessOf } from "./size";
 import { togetherFactor } from "./together";
 
 /** A set of faults that may be present together, with its probability. */
@@ -68,12 +69,12 @@ function knownOf({ complaints, isRoutine, findings, history = [], ruledOut = [] 
   ];
 }
 
-function likelihoodOf(known: EvidenceSource, faults: readonly Suspect[], unsaid: number): number {
+function likelihoodOf(known: EvidenceSource, faults: readonly Suspect[], unsaid: number, heard: Heard): number {
   switch (known.kind) {
     case "complaint":
-      return complaintLikelihood(known.complaint, faults);
+      return complaintLikelihood(known.complaint, faults, heard);
     case "unsaid":
-      return unsaidLikelihood(known.unsaid, faults, unsaid);
+      return unsaidLikelihood(known.unsaid, faults, unsaid, { ...heard, graveness: AS_USUAL.graveness });
     case "history":
       return historyLikelihood(known.history, faults);
     case "ruled-out":
@@ -86,27 +87,29 @@ function likelihoodOf(known: EvidenceSource, faults: readonly Suspect[], unsaid:
 type FaultSets = readonly (readonly Suspect[])[];
 
 /** A plain finding, one outcome and no doubt about it, weighs the same on every card of such a motor; split and measured ones do not. */
-function plainKey({ test, about, weights, measured }: Finding): string | null {
-  if (measured) return null;
+function plainKey({ test, about, weights, measured, sizes }: Finding): string | null {
+  if (measured || sizes) return null;
   const [only, another] = Object.entries(weights);
   return only && another === undefined && only[1] === 1 ? `${test}/${only[0]} ${about ?? ""}` : null;
 }
 
 /** What is said weighs the same on every card of such a motor: worked out once. */
 const said = new WeakMap<FaultSets, Map<string, readonly number[]>>();
-const keyOf = (known: EvidenceSource, unsaid: number): string | null => {
-  if (known.kind === "complaint") return known.complaint;
-  if (known.kind === "unsaid") return `${unsaid} ${known.unsaid.join()}`;
+const keyOf = (known: EvidenceSource, unsaid: number, heard: Heard): string | null => {
+  // What a figure shows to be grave is this card's own.
+  const kind = heard.isOneCoil ? "one coil " : "";
+  if (known.kind === "complaint") return heard.graveness.size > 0 ? null : `${kind}${known.complaint}`;
+  if (known.kind === "unsaid") return `${kind}${unsaid} ${known.unsaid.join()}`;
   if (known.kind === "finding") return plainKey(known.finding);
   return known.kind === "history" ? known.history : null;
 };
 
 /** Log-likelihood of one piece of evidence under each set of faults. */
-function logsOf(known: EvidenceSource, sets: FaultSets, unsaid: number): readonly number[] {
+function logsOf(known: EvidenceSource, sets: FaultSets, unsaid: number, heard: Heard): readonly number[] {
   const rows = said.get(sets) ?? new Map<string, readonly number[]>();
   said.set(sets, rows);
-  const key = keyOf(known, unsaid);
-  const found = (key !== null && rows.get(key)) || sets.map((faults) => toLog(likelihoodOf(known, faults, unsaid)));
+  const key = keyOf(known, unsaid, heard);
+  const found = (key !== null && rows.get(key)) || sets.map((faults) => toLog(likelihoodOf(known, faults, unsaid, heard)));
   if (key !== null) rows.set(key, found);
   return found;
 }
@@ -157,7 +160,11 @@ export function weighEvidence(
   const present = SUSPECTS.filter((suspect) => priors.has(suspect));
   const sets = faultSets(present);
   const all = knownOf(known, unsaid);
-  const logs = all.map((each) => logsOf(each, sets, unsaid));
+  const heard: Heard = {
+    graveness: gravenessOf(known.findings.flatMap(({ sizes = [] }) => sizes)),
+    isOneCoil: ONE_COIL.includes(motor.type),
+  };
+  const logs = all.map((each) => logsOf(each, sets, unsaid, heard));
   const odds = new Map([...priors].map(([suspect, p]) => [suspect, Math.log(p / (1 - p))]));
   const logWeights = sets.map((faults, index) => {
     let sum = toLog(togetherFactor(faults));

@@ -326,8 +326,13 @@ export const TEST_TABLE = {
     power: "dead",
     minutes: 6,
     outcomes: {
-      works: { why: "Closes at rest and opens when actuated; worn contacts may pass.", base: 0.96, given: { "start-switch": 0.12 } },
+      works: { why: "Closes at rest and opens when actuated; worn contacts may pass.", base: 0.946, given: { "start-switch": 0.12 } },
       "open-at-rest": { why: "Open at rest: burnt, gummed, or its weights hang.", base: 0.004, given: { "start-switch": 0.4 } },
+      "open-unpressed": {
+        why: "Open, and nobody pressed it: with its end open nothing presses a sound one either.",
+        base: 0.045,
+        given: { "start-switch": 0.5 },
+      },
       "not-pressed": {
         why: "A good switch that nothing presses: cover or end bell not seated. The motor would stand and hum.",
         base: 0.002,
@@ -384,7 +389,9 @@ export const TEST_TABLE = {
           "ground-fault": 0.1,
         },
       },
-      below: { why: "Less than it should: the load is gone.", base: 0.034, given: { "driven-load": 0.15 } },
+      below: { why: "Less than it should: the load is gone.", base: 0.032, given: { "driven-load": 0.15 } },
+      // By itself it says nothing: which winding carries it is the machine model's to say.
+      standing: { why: "What it draws while it stands shows which winding carries it.", base: 0.002, given: {} },
     },
   },
   "start-winding-amps": {

@@ -1,4 +1,4 @@
-export { HALVING_K, insulationAt40C, REFERENCE_C } from "./temperature";
+export { HALVING_K, insulationAt40C, REFERENCE_C, varnishOf, type Varnish } from "./temperature";
 export {
   INSULATION_RULES,
   insulationLimit,
@@ -10,5 +10,6 @@ export {
   type InsulationRule,
   type InsulationTrend,
   type InsulationVerdict,
+  type WindingState,
 } from "./judge";
 export { NO_FRAME_FACTS, type FrameFacts } from "./facts";

@@ -7,7 +7,7 @@ import { expectationOf, MODEL_SD, type Expectation } from "./expectation";
 import { FLOORS, type Explanation } from "./explanation";
 import { conditionOfFault, FAULTS, faultsFor, type Fault, type FaultId } from "./faults";
 import type { Topology } from "./machine";
-import { predict, RUN_QUANTITIES, type Prediction, type RunQuantity } from "./prediction";
+import { predict, predictionBetween, RUN_QUANTITIES, type Prediction, type RunQuantity } from "./prediction";
 import { conditionOfSample, type Sample } from "./samples";
 
 /** A behaviour no sample shows may still be there: the model is not the motor. */
@@ -16,11 +16,27 @@ const BEHAVIOUR_FLOOR = 0.02;
 const OUTLIER = { share: 0.01, logSd: 0.7 } as const;
 const normalDensity = (x: number, sd: number): number => Math.exp(-0.5 * (x / sd) ** 2) / sd;
 
-/** Density of one figure at one predicted value, on a log scale above the floor. */
-function density(quantity: RunQuantity, state: "running" | "held", figure: Figure, predicted: number): number {
+/**
+ * A sound motor with little to do draws less and turns a little faster than with its usual load: so far down its amps are no
+ * finding. Small motors idle at 50 to 95 % of their plate; below the limit the load is gone.
+ */
+const LIGHT_LOAD = 0.62;
+
+/** How far a figure lies from what was predicted, on a log scale; towards a lighter load a sound motor is as predicted. */
+function apartFrom(quantity: RunQuantity, figure: number, predicted: number, isLightLoadSound: boolean): number {
   const floor = FLOORS[quantity];
-  const from = Math.log(Math.max(floor, predicted));
-  const apart = Math.log(Math.max(floor, figure.value)) - from;
+  const apart = Math.log(Math.max(floor, figure)) - Math.log(Math.max(floor, predicted));
+  if (!isLightLoadSound) return apart;
+  if (quantity === "lineA" && apart < 0) return Math.min(0, apart - Math.log(LIGHT_LOAD));
+  return quantity === "speedRpm" && apart > 0 ? Math.max(0, apart - FASTER) : apart;
+}
+/** Slip of a small motor at its usual load, which goes with it, as a part of its speed. */
+const FASTER = 0.05;
+
+/** Density of one figure at one predicted value, on a log scale above the floor. */
+function density(quantity: RunQuantity, state: "running" | "held", figure: Figure, predicted: number, isLightLoadSound: boolean): number {
+  const floor = FLOORS[quantity];
+  const apart = apartFrom(quantity, figure.value, predicted, isLightLoadSound);
   const meterSd = figure.standardUncertainty / Math.max(floor, figure.value);
   const sd = Math.hypot(MODEL_SD[state][quantity], meterSd);
   return (1 - OUTLIER.share) * normalDensity(apart, sd) + OUTLIER.share * normalDensity(apart, OUTLIER.logSd);
@@ -43,23 +59,33 @@ function behaves(behaviour: Behaviour | null, { startsAlone, keepsRunning, held 
   }
 }
 
+interface Likelihood {
+  /** of behaviour and figures */
+  readonly ofAll: number;
+  /** of the figures, where it behaves so */
+  readonly ofFigures: number;
+}
+
 /** Chance, up to a common factor, of what was seen: mean over the samples of the product over the figures. */
-function likelihoodOf(predictions: readonly Prediction[], behaviour: Behaviour | null, measured: Measured): number {
+function likelihoodOf(predictions: readonly Prediction[], behaviour: Behaviour | null, measured: Measured, isSound: boolean): Likelihood {
   const state = stateOfBehaviour(behaviour);
+  const isLightLoadSound = isSound && state === "running";
   let sum = 0;
+  let doing = 0;
   for (const prediction of predictions) {
     let one = behaves(behaviour, prediction) ? 1 : BEHAVIOUR_FLOOR;
+    doing += one;
     const figures = state === "held" ? prediction.held : prediction.running;
     for (const quantity of RUN_QUANTITIES) {
       const figure = measured[quantity];
       // How long it took says nothing where it had to be pushed.
       if (!figure || (quantity === "startTimeS" && behaviour !== "starts")) continue;
       const predicted = figures?.[quantity] ?? prediction.held[quantity];
-      one *= predicted === null ? OUTLIER.share : density(quantity, state, figure, predicted);
+      one *= predicted === null ? OUTLIER.share : density(quantity, state, figure, predicted, isLightLoadSound);
     }
     sum += one;
   }
-  return sum / predictions.length;
+  return { ofAll: sum / predictions.length, ofFigures: sum / doing };
 }
 
 function against(expected: Expectation, behaviour: Behaviour | null, measured: Measured): RunQuantity[] {
@@ -113,7 +139,10 @@ export interface ExplainOptions {
   readonly capacitorScale: number | null;
 }
 
-/** Chance of what was seen under one fault, averaged over its degrees, over that of the best; `fault` null: nothing wrong. */
+/**
+ * Chance of what was seen under one fault, averaged over its degrees, over that of the best; `fault` null: nothing wrong. Of a
+ * motor that stands, of its figures alone.
+ */
 export interface FaultLikelihood {
   readonly fault: FaultId | null;
   readonly likelihood: number;
@@ -123,6 +152,8 @@ interface ScoredFault {
   readonly fault: Fault | null;
   readonly predictions: readonly Prediction[];
   readonly likelihood: number;
+  /** as the line-up takes it, which hears of a motor that stands from the complaint */
+  readonly weighed: number;
 }
 
 // What a fault makes of a machine does not depend on what was measured: each figure keyed asks only for its likelihood.
@@ -146,6 +177,23 @@ function predictAll(samples: readonly Sample[], fault: Fault | null): readonly P
   return own.flatMap((prediction, index) => waysOfLuck(prediction, sound[index] ?? prediction));
 }
 
+/** Places between two degrees of a fault: faults come in every degree, and the model is asked for a few. */
+const BETWEEN: readonly number[] = [0.25, 0.5, 0.75];
+
+/** A degree with what lies on the way from the next milder one: figures go evenly from one to the other. */
+function withDegrees(samples: readonly Sample[], fault: Fault, own: readonly Prediction[]): readonly Prediction[] {
+  const { levels } = FAULTS[fault.id];
+  const place = levels.indexOf(fault.level);
+  const milderLevel = levels[place - 1];
+  // What is milder than the mildest hides in the spread of a sound motor.
+  if (milderLevel === undefined) return own;
+  const milder = predictionsOf(samples, { id: fault.id, level: milderLevel });
+  return own.flatMap((prediction, index) => {
+    const from = milder[index];
+    return from === undefined ? [prediction] : [prediction, ...BETWEEN.map((share) => predictionBetween(from, prediction, share))];
+  });
+}
+
 /** Fewer of the samples than this part are chance, not a picture of what was seen. */
 const ENOUGH = 0.05;
 
@@ -159,14 +207,16 @@ function weigh(samples: readonly Sample[], options: ExplainOptions): ScoredFault
   const { behaviour, measured } = options;
   return hypotheses(options.topology, options.isSupplyMeasured, options.capacitorScale).map((fault) => {
     const predictions = predictionsOf(samples, fault);
-    return { fault, predictions, likelihood: likelihoodOf(predictions, behaviour, measured) };
+    const all = fault === null ? predictions : withDegrees(samples, fault, predictions);
+    const { ofAll, ofFigures } = likelihoodOf(all, behaviour, measured, fault === null);
+    return { fault, predictions, likelihood: ofAll, weighed: stateOfBehaviour(behaviour) === "held" ? ofFigures : ofAll };
   });
 }
 
 /** No degree of a fault is likelier than another before anything is measured: a fault of many degrees gains nothing by it. */
 function averaged(all: readonly ScoredFault[]): FaultLikelihood[] {
   const families = new Map<FaultId | null, number[]>();
-  for (const { fault, likelihood } of all) families.set(fault?.id ?? null, [...(families.get(fault?.id ?? null) ?? []), likelihood]);
+  for (const { fault, weighed } of all) families.set(fault?.id ?? null, [...(families.get(fault?.id ?? null) ?? []), weighed]);
   const means = [...families].map(([fault, list]) => ({ fault, likelihood: list.reduce((sum, each) => sum + each, 0) / list.length }));
   const most = Math.max(...means.map(({ likelihood }) => likelihood));
   return means.map(({ fault, likelihood }) => ({ fault, likelihood: likelihood / most }));

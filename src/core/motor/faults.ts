@@ -86,11 +86,11 @@ export const FAULTS: Record<FaultId, FaultSpec> = {
   "bearings-tight": {
     topologies: ALL,
     levelOf: "rated torque",
-    levels: [0.25, 0.5, 1],
+    levels: [0.25, 0.5, 1, 1.6],
     change: (level, { load }) => ({ dragTorqueNm: level * load.ratedTorqueNm }),
   },
   jammed: { topologies: ALL, ...YES, change: () => ({ isJammed: true }) },
-  "load-heavy": { topologies: ALL, levelOf: "load", levels: [1.25, 1.5, 2], change: (loadScale) => ({ loadScale }) },
+  "load-heavy": { topologies: ALL, levelOf: "load", levels: [1.25, 1.5, 2, 2.5], change: (loadScale) => ({ loadScale }) },
   "load-gone": { topologies: ALL, ...YES, change: () => ({ loadScale: 0.1 }) },
 };
 

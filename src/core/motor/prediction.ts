@@ -75,3 +75,22 @@ export function predict(machine: Machine, condition: Condition): Prediction {
     held: figuresOf(startsAlone ? steadyState(circuit, 1, "start") : rest.steady, null),
   };
 }
+
+const evenly = (from: number | null, to: number | null, share: number): number | null =>
+  from === null || to === null ? null : from > 0 && to > 0 ? from ** (1 - share) * to ** share : from + (to - from) * share;
+
+function figuresBetween(from: PredictedRun, to: PredictedRun, share: number): PredictedRun {
+  return Object.fromEntries(RUN_QUANTITIES.map((each) => [each, evenly(from[each], to[each], share)])) as unknown as PredictedRun;
+}
+
+/**
+ * What a machine does part of the way from one degree of a fault to another: it behaves as the nearer one, with figures between.
+ * @param from what it does at the one
+ * @param to what it does at the other
+ * @param share how far on the way, 0 to 1
+ */
+export function predictionBetween(from: Prediction, to: Prediction, share: number): Prediction {
+  const nearer = share < 0.5 ? from : to;
+  const running = from.running && to.running ? figuresBetween(from.running, to.running, share) : nearer.running;
+  return { ...nearer, running, held: figuresBetween(from.held, to.held, share) };
+}

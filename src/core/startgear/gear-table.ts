@@ -93,6 +93,7 @@ export const GEAR_TABLE = {
       "contacts-burnt": OPEN_AT_REST,
       "contacts-dirty": OPEN_AT_REST,
       "open-at-rest": OPEN_AT_REST,
+      "press-first": "open-unpressed",
     },
     working: {
       what: "Start switch",

@@ -32,6 +32,8 @@ export type GearVerdict =
   | "contacts-burnt"
   | "contacts-dirty"
   | "open-at-rest"
+  /** open at rest, and nobody pressed it or saw whether the cover presses it */
+  | "press-first"
   | "welded"
   | "other-path"
   | "coil-open"
@@ -53,6 +55,7 @@ export const GEAR_REPAIRS: Record<GearVerdict, GearRepair> = {
   "contacts-burnt": "replace",
   "contacts-dirty": "clean",
   "open-at-rest": "clean",
+  "press-first": "none",
   welded: "replace",
   "other-path": "none",
   "coil-open": "replace",
@@ -97,6 +100,12 @@ const SWITCH_PATTERNS: readonly SwitchPattern[] = [
   { verdict: "other-path", is: ({ atRest, actuated }) => atRest === "closed" && actuated === "high" },
   { verdict: "gummed", is: ({ travel }) => travel === "gummed" },
   { verdict: "contacts-burnt", is: ({ atRest, contacts }) => contacts === "burnt" && atRest !== "closed" && atRest !== "unknown" },
+  // With the end open to reach it nothing presses a sound switch: pressed by hand it tells which it is.
+  {
+    verdict: "press-first",
+    is: ({ atRest, actuated, isCoverSeated, contacts }) =>
+      (atRest === "open" || atRest === "high") && actuated === "unknown" && isCoverSeated !== true && contacts === null,
+  },
   { verdict: "contacts-dirty", is: ({ atRest }) => atRest === "high" },
   { verdict: "open-at-rest", is: ({ atRest }) => atRest === "open" },
   { verdict: "works", is: ({ atRest, actuated }) => atRest === "closed" && actuated === "open" },

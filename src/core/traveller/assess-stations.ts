@@ -1,4 +1,4 @@
-import { findingKey, type Finding } from "../diagnosis";
+import { findingKey, sizeOfRepeats, type FigureSize, type Finding } from "../diagnosis";
 import { NO_FACTS, type Facts } from "../facts";
 import type { HouseFigures } from "../house";
 import { timesOf, type Round } from "../job";
@@ -46,6 +46,12 @@ function factsInTime(found: Partial<Facts>, now: Partial<Facts>): Partial<Facts>
   return Object.fromEntries(rows);
 }
 
+/** Figures of several readings, each kind as one. */
+function repeatedSizes(readings: readonly (readonly FigureSize[])[]): readonly FigureSize[] {
+  const all = readings.flat();
+  return [...new Set(all.map(({ of }) => of))].flatMap((of) => sizeOfRepeats(all.filter((each) => each.of === of)) ?? []);
+}
+
 /**
  * Findings of one station read several times at one time: each reading of a test counts for its part, so that two that agree count
  * once and two that differ leave it open.
@@ -62,13 +68,15 @@ function together(readings: readonly (readonly Finding[])[]): readonly Finding[]
   return [...groups.values()].map((alike) => {
     const [first] = alike as [Finding, ...Finding[]];
     const last = alike.at(-1) ?? first;
-    const keys = new Set(alike.map(({ weights }) => JSON.stringify(weights)));
+    const keys = new Set(alike.map(({ weights, sizes }) => JSON.stringify([weights, sizes])));
     if (keys.size === 1) return last;
     const outcomes = new Set(alike.flatMap(({ weights }) => Object.keys(weights)));
     const share = (outcome: string): number =>
       alike.reduce((sum, { weights }) => sum + ((weights as Record<string, number>)[outcome] ?? 0), 0) / alike.length;
     const weights = Object.fromEntries([...outcomes].map((outcome) => [outcome, share(outcome)]));
-    return { test: first.test, weights, ...(first.about ? { about: first.about } : {}) } as Finding;
+    // Where one of them has no size that counts, what was seen counts.
+    const sizes = alike.every((each) => each.sizes) ? repeatedSizes(alike.map((each) => each.sizes ?? [])) : null;
+    return { test: first.test, weights, ...(first.about ? { about: first.about } : {}), ...(sizes ? { sizes } : {}) } as Finding;
   });
 }
 

@@ -1,4 +1,4 @@
-import { costModel, pricesInForce, soundParts, type CostModel, type Life, type RepairSite } from "../decision";
+import { costModel, pricesInForce, dryingChance, soundParts, type CostModel, type Life, type RepairSite } from "../decision";
 import type { Finding } from "../diagnosis";
 import type { Facts } from "../facts";
 import type { HouseFigures } from "../house";
@@ -7,13 +7,17 @@ import type { HouseFigures } from "../house";
 const models = new WeakMap<HouseFigures, Map<string, CostModel>>();
 
 /** What the work would be done on. */
-export const siteOf = ({ machineKind, motorType, startGear, isShellCool, hasWaited }: Facts, findings: readonly Finding[]): RepairSite => ({
+export const siteOf = ({ machineKind, motorType, startGear, isShellCool, hasWaited, worksDone }: Facts, findings: readonly Finding[]): RepairSite => ({
   machine: machineKind,
   motorType,
   gear: startGear,
   isCool: isShellCool,
   hasWaited,
   sound: soundParts(findings),
+  drying: dryingChance(
+    findings,
+    worksDone.some(({ work }) => work === "dry-out"),
+  ),
 });
 
 export function modelFor(house: HouseFigures, site: RepairSite, life: Life, { bearingJob, quotedPrices }: Facts): CostModel {

@@ -1,7 +1,7 @@
 import { capacitanceIn } from "../exchange";
 import type { JobFacts } from "../job";
 import type { ActionId } from "../trade";
-import { insulationAt40C } from "../insulation";
+import { insulationAt40C, varnishOf } from "../insulation";
 import { ampsLimits } from "../motor";
 import { figureOf, type Entry } from "../quantity";
 import { resistanceAt, type ElementClass } from "../winding";
@@ -111,7 +111,7 @@ function insulationFigures({ stations, facts }: TravellerAssessment, entries: St
     {
       of: "insulation",
       when,
-      value: temperatureC === null ? reading.value : insulationAt40C(reading.value, temperatureC),
+      value: temperatureC === null ? reading.value : insulationAt40C(reading.value, temperatureC, varnishOf(facts)),
       standardUncertainty: reading.standardUncertainty ?? 0,
       low: limitMegohm,
       high: null,

@@ -1,5 +1,5 @@
 import { SWING_MEANING, type CapacitorLabel } from "../../capacitor";
-import type { Finding } from "../../diagnosis";
+import type { FigureSize, Finding } from "../../diagnosis";
 import type { SectionVerdict } from "./section";
 
 /** Below half the low limit (or half as much again above the high one) is a dead part, not a drifted one. */
@@ -13,6 +13,13 @@ function beyondShare(capacitanceUf: number, { lowUf, highUf }: { readonly lowUf:
   return Math.min(1, Math.max(0, below, above));
 }
 
+/** How far beyond its limit a part reads, over that limit; below zero: so far inside. [-] */
+const beyondLimit = (uf: number, { lowUf, highUf }: { readonly lowUf: number; readonly highUf: number }): number =>
+  Math.max((lowUf - uf) / lowUf, (uf - highUf) / highUf);
+
+/** Out, as one reads that is a little way out: the rest is left to whoever says that it stands. */
+const LOOKS_LIKE_A_SLIP: FigureSize = { of: "capacitor-beyond", at: 0.06, spread: 0.02 };
+
 type About = NonNullable<Finding["about"]>;
 export const aboutOf = (kind: CapacitorLabel["kind"]): About => (kind === "run" ? "run-capacitor" : "start-capacitor");
 
@@ -24,11 +31,21 @@ export function findingsOfSection(verdict: SectionVerdict, kind: CapacitorLabel[
   const about = aboutOf(kind);
   const { joint, limits } = verdict;
   if (verdict.contradictions.length > 0) return [];
+  // A tenth of what it should read is a dead part or a lost point: it counts, though not as what is sure.
+  if (verdict.slips.meter && limits && (verdict.readingUf ?? limits.lowUf) < limits.lowUf)
+    return [{ test: "capacitor-meter", about, weights: { holds: 0.1, out: 0.9 }, sizes: [LOOKS_LIKE_A_SLIP] }];
   if (joint && limits) {
     const { probabilityWithin: p } = joint.conformity;
     const far = beyondShare(joint.capacitanceUf, limits);
     const weights = { holds: p, ...(far < 1 ? { out: (1 - p) * (1 - far) } : {}), ...(far > 0 ? { "far-out": (1 - p) * far } : {}) };
-    return [verdict.running ? { test: "capacitor-running", about, weights } : { test: "capacitor-meter", about, weights }];
+    const sizes: readonly FigureSize[] = [
+      {
+        of: verdict.running ? "capacitor-beyond-running" : "capacitor-beyond",
+        at: beyondLimit(joint.capacitanceUf, limits),
+        spread: joint.standardUncertaintyUf / limits.lowUf,
+      },
+    ];
+    return [verdict.running ? { test: "capacitor-running", about, weights, sizes } : { test: "capacitor-meter", about, weights, sizes }];
   }
   if (verdict.overLimit === "shorted") return [{ test: "capacitor-meter", about, weights: { shorted: 1 } }];
   return verdict.swing ? [{ test: "capacitor-swing", about, weights: { [SWING_MEANING[verdict.swing.behaviour]]: 1 } }] : [];

@@ -1,6 +1,6 @@
 import { defineStation, plainAssessment, type Stamp, NoteSchema } from "../../station";
 import * as v from "valibot";
-import type { Finding } from "../../diagnosis";
+import type { FigureSize, Finding } from "../../diagnosis";
 import { figureOf, EntrySchema, formatQuantity, type Entry } from "../../quantity";
 import { frameMigrations } from "./migrations";
 
@@ -32,6 +32,8 @@ export interface FrameDetail {
 
 /** Skin across two probe tips reads from some 100 kΩ up. */
 const FINGERS_OHM = 100_000;
+/** A path through damp or char reads half or twice as much a moment later: a standard uncertainty in decades. */
+const OHM_DECADES = 0.1;
 
 const ohmOf = (entry: Entry | null): number | null => figureOf(entry)?.value ?? null;
 
@@ -93,18 +95,14 @@ export const frameStation = defineStation({
       beeped: "out",
       "no-beep": "noted",
     };
+    const sizes: readonly FigureSize[] = worst ? [{ of: "frame-ohm", at: worst.ohm, spread: OHM_DECADES }] : [];
     const findings: Finding[] =
       state === "grounded"
-        ? [
-            {
-              test: "frame-ohms",
-              weights: (worst?.ohm ?? 0) < FINGERS_OHM ? { grounded: 1 } : { grounded: 0.7, leaks: 0.3 },
-            },
-          ]
+        ? [{ test: "frame-ohms", weights: (worst?.ohm ?? 0) < FINGERS_OHM ? { grounded: 1 } : { grounded: 0.7, leaks: 0.3 }, sizes }]
         : state === "clear"
           ? [{ test: "frame-ohms", weights: { clear: 1 } }]
           : state === "leaks"
-            ? [{ test: "frame-ohms", weights: { leaks: 1 } }]
+            ? [{ test: "frame-ohms", weights: { leaks: 1 }, sizes }]
             : (BEEP_FINDINGS[state] ?? []);
     const again = againOf(record, limitOhm);
     const detail: FrameDetail = {

@@ -74,6 +74,13 @@ const ON_SHAFT: Partial<Record<Outcome<"hand-turn">, MeasuredLikelihood>> = {
   seized: { "bearing-seized": 1, "driven-load": 0.05, "no-fault": 0.01 },
 };
 
+/** Held with pump, belt or drum on it, a jammed load is as likely as the bearings until they are parted. Trade judgement. */
+const COUPLED: Partial<Record<Outcome<"hand-turn">, MeasuredLikelihood>> = {
+  seized: { "driven-load": 1, "bearing-seized": 0.6, "no-fault": 0.01 },
+};
+const isCoupled = (facts: Facts): boolean =>
+  !isOnShaft(facts) && facts.machineKind !== "other" && isOnMachine("hand-turn-unloaded", facts.machineKind);
+
 /** Turned again with its load off, as an outcome of that test. */
 const UNLOADED_OUTCOME: Record<UnloadedTurn, Outcome<"hand-turn-unloaded">> = {
   free: "free",
@@ -93,9 +100,10 @@ const RUBS: MeasuredLikelihood = { "driven-load": 1, "bearing-worn": 0.5, "beari
 const rubsOnly = ({ turn, rubs, radialPlay }: HandTurnRecord): boolean =>
   rubs === true && turn !== "rough" && turn !== "tight" && turn !== "seized" && radialPlay !== true;
 
-function onShaft(weights: NonNullable<HandVerdict["weights"]>): Pick<Finding, "measured"> {
+function onMachine(weights: NonNullable<HandVerdict["weights"]>, facts: Facts): Pick<Finding, "measured"> {
+  const table = isOnShaft(facts) ? ON_SHAFT : isCoupled(facts) ? COUPLED : {};
   const [[only] = [], ...others] = Object.entries(weights);
-  const measured = others.length === 0 ? ON_SHAFT[only as Outcome<"hand-turn">] : undefined;
+  const measured = others.length === 0 ? table[only as Outcome<"hand-turn">] : undefined;
   return measured ? { measured } : {};
 }
 
@@ -126,7 +134,7 @@ export const handTurnStation = defineStation({
     ];
     const working = [...workingOf("Radial play by indicator", radial), ...workingOf("End play by indicator", end)];
     if (outcome !== null && weights !== null) {
-      const own = rubsOnly(record) ? { measured: RUBS } : isOnShaft(facts) ? onShaft(weights) : {};
+      const own = rubsOnly(record) ? { measured: RUBS } : onMachine(weights, facts);
       const findings: Finding[] = [{ test: "hand-turn", weights, ...own }, ...more];
       const isClose = [radial, end].some((play) => play?.conformity.decision === "too-close");
       const isOut = weights[outcome] === 1 && outcome !== "free";

@@ -1,7 +1,7 @@
 import { defineStation, plainAssessment, type Stamp, type StationContext, NoteSchema } from "../../station";
 import { WINDING_GROUPS, type WindingGroup } from "../../winding";
 import * as v from "valibot";
-import type { Finding } from "../../diagnosis";
+import type { FigureSize, Finding } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
 import {
   INSULATION_RULES,
@@ -12,6 +12,8 @@ import {
   type InsulationRule,
   type InsulationTrend,
   type InsulationVerdict,
+  varnishOf,
+  type WindingState,
 } from "../../insulation";
 import { type WorkingStep, figureOf, EntrySchema, formatNumber, formatQuantity, type Entry } from "../../quantity";
 
@@ -81,9 +83,13 @@ export interface InsulationDetail {
   readonly bars: readonly InsulationBar[];
   readonly rule: InsulationRule;
   readonly limitMegohm: number;
+  readonly soundMegohm: number;
   readonly temperatureC: number | null;
+  readonly varnish: WindingState["varnish"];
   readonly measured: number;
   readonly worst: Cell | null;
+  /** what can be done about an insulation that is out: dry it, or nothing more, since it was dried and is below what can be saved */
+  readonly way: "dry" | "finished" | null;
 }
 
 /** Tester leads together: a working tester shows less than this [MΩ]. */
@@ -98,6 +104,10 @@ function toFigure(found: Entry | null, house: HouseFigures): { megohm: number; i
 }
 
 const temperatureOf = (record: InsulationRecord): number | null => figureOf(record.temperature)?.value ?? null;
+const windingOf = (record: InsulationRecord, { facts }: StationContext): WindingState => ({
+  temperatureC: temperatureOf(record),
+  varnish: varnishOf(facts),
+});
 
 export const cellAt = (record: Pick<InsulationRecord, "cells">, a: CellEnd, b: CellEnd): Entry | null =>
   record.cells.find((cell) => cell.a === a && cell.b === b)?.entry ?? null;
@@ -125,6 +135,7 @@ function limitsOf(record: InsulationRecord, { facts, house }: StationContext): I
   return {
     rule: record.rule ?? usual,
     leastMegohm: house.insulationLeastMegohm,
+    soundMegohm: house.insulationSoundMegohm,
     ratedV: facts.supplyV,
     hermetic: [house.hermeticBadMegohm, house.hermeticWatchMegohm],
   };
@@ -136,27 +147,28 @@ function pointOf(
   b: CellEnd,
   at: string,
   limits: InsulationLimits,
-  house: HouseFigures,
+  context: StationContext,
 ): InsulationPoint | null {
-  const figure = toFigure(cellAt(record, a, b), house);
+  const figure = toFigure(cellAt(record, a, b), context.house);
   if (!figure) return null;
-  return { at, megohm: judgeInsulation(figure, temperatureOf(record), limits).at40Megohm, isLowerBound: figure.isLowerBound };
+  const { at40Megohm: megohm } = judgeInsulation(figure, windingOf(record, context), limits);
+  return { at, megohm, asReadMegohm: figure.megohm, isLowerBound: figure.isLowerBound };
 }
 
-function cellOf(record: InsulationRecord, a: WindingGroup, b: CellEnd, limits: InsulationLimits, { house, earlier }: StationContext): Cell {
+function cellOf(record: InsulationRecord, a: WindingGroup, b: CellEnd, limits: InsulationLimits, context: StationContext): Cell {
   const found = cellAt(record, a, b);
-  const figure = toFigure(found, house);
-  const before = earlier.flatMap(({ at, records }): InsulationPoint[] => {
+  const figure = toFigure(found, context.house);
+  const before = context.earlier.flatMap(({ at, records }): InsulationPoint[] => {
     const parsed = v.safeParse(schema, records.insulation);
-    const point = parsed.success ? pointOf(parsed.output, a, b, at, limits, house) : null;
+    const point = parsed.success ? pointOf(parsed.output, a, b, at, limits, context) : null;
     return point ? [point] : [];
   });
-  const present = pointOf(record, a, b, found?.reading?.at ?? "", limits, house);
+  const present = pointOf(record, a, b, found?.reading?.at ?? "", limits, context);
   return {
     a,
     b,
     entry: found,
-    verdict: figure ? judgeInsulation(figure, temperatureOf(record), limits) : null,
+    verdict: figure ? judgeInsulation(figure, windingOf(record, context), limits) : null,
     trend: present ? insulationTrend(before, present) : "unknown",
     earlier: before,
   };
@@ -166,7 +178,15 @@ const SEVERITY = { out: 3, unclear: 2, watch: 1, holds: 0 } as const;
 const severityOf = ({ verdict, trend }: Cell): number =>
   verdict ? Math.max(SEVERITY[verdict.decision], trend === "collapsing" ? 1 : 0) : -1;
 
-function workingOf(cells: readonly Cell[], detail: Pick<InsulationDetail, "rule" | "limitMegohm" | "temperatureC">): WorkingStep[] {
+const CORRECTIONS: Record<WindingState["varnish"], string> = {
+  older: "R40 = R × 0.5^((40 − T) / 10)",
+  modern: "R40 = R × exp(−k (1/T − 1/313)), k = 1245 K below 40 °C, 4230 K above",
+};
+
+function workingOf(
+  cells: readonly Cell[],
+  detail: Pick<InsulationDetail, "rule" | "limitMegohm" | "temperatureC" | "varnish">,
+): WorkingStep[] {
   const formulas: Record<InsulationRule, string> = {
     plain: "limit = house minimum",
     "per-kv": "limit = house minimum + 1 MΩ per kV",
@@ -177,14 +197,35 @@ function workingOf(cells: readonly Cell[], detail: Pick<InsulationDetail, "rule"
       ? [
           {
             what: `Insulation, ${a} to ${b}`,
-            formula: verdict.isCorrected ? `R40 = R × 0.5^((40 − T) / 10); ${formulas[detail.rule]}` : formulas[detail.rule],
-            numbers: verdict.isCorrected ? `T = ${formatNumber(detail.temperatureC ?? 0, 1)} °C` : "temperature not keyed: not corrected",
+            formula: verdict.isCorrected ? `${CORRECTIONS[detail.varnish]}; ${formulas[detail.rule]}` : formulas[detail.rule],
+            numbers: verdict.isCorrected
+              ? `T = ${formatNumber(detail.temperatureC ?? 0, 1)} °C, ${detail.varnish} varnish; what was read decides`
+              : "temperature not keyed: not corrected",
             result: `${formatQuantity("insulation", verdict.at40Megohm, verdict.at40Megohm / 10)} against ${formatQuantity("insulation", detail.limitMegohm)}`,
-            source: "IEEE 43, 6.3.1 and table 3; house rules",
+            source: "IEEE 43-2013, 6.3 and table 3; house rules",
           },
         ]
       : [],
   );
+}
+
+/** Testers are good to some 5 %; what damp and dust move from one day to the next is more: a standard uncertainty in decades. */
+const READ_DECADES = 0.06;
+const ABOVE_DECADES = 0.5;
+
+/** The figure to weigh: the lowest that was read. A hot winding is weighed between what was read and what it comes to at 40 °C. */
+function sizeOfLowest(cells: readonly Cell[], house: HouseFigures): FigureSize | null {
+  const read = cells.flatMap(({ entry, verdict }) => {
+    const figure = toFigure(entry, house);
+    return figure && verdict ? [{ ...figure, corrected: verdict.at40Megohm }] : [];
+  });
+  const lowest = read.sort((a, b) => a.megohm - b.megohm)[0];
+  if (lowest === undefined) return null;
+  // "More than" is somewhere above the end of the range.
+  if (lowest.isLowerBound) return { of: "insulation", at: lowest.megohm * 10 ** ABOVE_DECADES, spread: ABOVE_DECADES };
+  // A cold one is weighed as it was read: what it might come to warm is a reason to read again, not a finding.
+  const apart = Math.max(0, Math.log10(lowest.corrected / lowest.megohm));
+  return { of: "insulation", at: lowest.megohm * 10 ** (apart / 2), spread: Math.hypot(READ_DECADES, apart / 2) };
 }
 
 /** Switch and capacitor posts: each to the frame alone. */
@@ -216,15 +257,22 @@ export const insulationStation = defineStation({
     const isMissing = cells.some(({ a, verdict }) => verdict === null && !isPart(a));
     const bars = barsOf(record, facts.machineKind === "hermetic-compressor", house);
     const worst = [...cells].sort((a, b) => severityOf(b) - severityOf(a))[0] ?? null;
+    const usual = judgeInsulation({ megohm: 1, isLowerBound: false }, { temperatureC: null, varnish: "modern" }, limits);
+    const size = sizeOfLowest(cells, house);
+    const wasDried = facts.worksDone.some(({ work }) => work === "dry-out");
+    const isFinished = wasDried && size !== null && size.at < house.insulationFinishedMegohm;
     const detail: InsulationDetail = {
       groups,
       cells,
       bars,
       rule: limits.rule,
-      limitMegohm: judgeInsulation({ megohm: 1, isLowerBound: false }, null, limits).limitMegohm,
+      limitMegohm: usual.limitMegohm,
+      soundMegohm: usual.soundMegohm,
       temperatureC: temperatureOf(record),
+      varnish: varnishOf(facts),
       measured,
       worst: measured > 0 ? worst : null,
+      way: worst?.verdict?.decision === "out" ? (isFinished ? "finished" : "dry") : null,
     };
     // A test that should not be made, or was made with other paths connected, has no verdict.
     const isBarred = bars.some((bar) => bar === "in-vacuum" || bar === "not-disconnected" || bar === "tester-faulty");
@@ -236,7 +284,10 @@ export const insulationStation = defineStation({
       return isMissing ? "not-done" : bars.length > 0 ? "noted" : "holds";
     })();
     const outcome = { out: "bad", "too-close": "watch", holds: "good", noted: "good" } as const;
-    const findings: Finding[] = stamp in outcome ? [{ test: "insulation", weights: { [outcome[stamp as keyof typeof outcome]]: 1 } }] : [];
+    const findings: Finding[] =
+      stamp in outcome && size
+        ? [{ test: "insulation", weights: { [outcome[stamp as keyof typeof outcome]]: 1 }, sizes: [size] }]
+        : [];
     return plainAssessment(stamp, detail, {
       findings,
       facts: { isGrounded: facts.isGrounded || stamp === "out" },

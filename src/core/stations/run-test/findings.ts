@@ -59,6 +59,21 @@ function warmthFinding(record: RunTestRecord, row: RunRow | undefined): Outcome<
   return row?.position === "inside" || record.warmth !== null ? "usual" : null;
 }
 
+/** A clamp shows less than this beside a live lead, and no start winding draws so little [A]. */
+const CLAMP_NOISE_A = 0.05;
+
+/** What it draws while it stands: a start winding that carries nothing is a finding by itself, the rest is weighed by the model. */
+function standingFindings(lineA: RunRow | undefined, startA: RunRow | undefined): Finding[] {
+  const isNone =
+    startA?.value != null &&
+    (startA.value < CLAMP_NOISE_A || (startA.expected !== null && startA.value < AS_NOTHING * startA.expected.middle)) &&
+    (lineA?.value ?? CLAMP_NOISE_A) >= CLAMP_NOISE_A;
+  return [
+    ...(isNone ? [{ test: "start-winding-amps", weights: { none: 1 } } as const] : []),
+    ...(lineA?.value != null || (startA?.value != null && !isNone) ? [{ test: "run-amps", weights: { standing: 1 } } as const] : []),
+  ];
+}
+
 /** A wheel that stops soon is held by something, or is light: half a finding. */
 const HELD_BACK = { tight: 0.5, free: 0.5 } as const;
 
@@ -77,11 +92,13 @@ export function findingsOfRun(record: RunTestRecord, rows: readonly RunRow[], fa
     "hand-turn": row("coastDown")?.position === "below" ? "tight" : null,
     "supply-voltage": supply && (supply === "inside" ? "good" : "sags"),
   };
-  return Object.entries(found).flatMap(([test, outcome]): Finding[] => {
+  const standing = record.behaviour === "hums" || record.behaviour === "dead" ? standingFindings(row("lineAmps"), row("startAmps")) : [];
+  const others = Object.entries(found).flatMap(([test, outcome]): Finding[] => {
     if (!outcome || SAID_ALREADY[`${test}/${outcome}`]?.some((complaint) => facts.complaints.includes(complaint))) return [];
     if (test === "hand-turn") return [{ test, weights: HELD_BACK }];
     // Volts above the plate's are not a sag, and no suspect of their own.
     if (test === "supply-voltage" && supply === "above") return [];
     return [{ test, weights: { [outcome]: 1 } } as Finding];
   });
+  return [...standing, ...others];
 }

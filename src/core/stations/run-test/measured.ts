@@ -52,7 +52,7 @@ const SHOWS_AS: Partial<Record<Suspect, Shows>> = {
   },
   "main-winding": { faults: [["main-winding-open", 1]], share: 1, why: "an open main winding carries nothing" },
   "start-winding": { faults: [["start-winding-open", 1]], share: 1, why: "an open start winding carries nothing" },
-  "shorted-turns": { faults: [["shorted-turns", 1]], share: 0.85, why: "one or two turns hide in the spread of a sound motor" },
+  "shorted-turns": { faults: [["shorted-turns", 1]], share: 0.62, why: "one or two turns hide in the spread of a sound motor, and many soon burn" },
   "bearing-worn": { faults: [["bearings-tight", 1]], share: 0.4, why: "most worn bearings are heard before they drag" },
   "bearing-seized": { faults: [["jammed", 1]], share: 1, why: "it does not turn" },
   "driven-load": {
@@ -74,13 +74,19 @@ const SHOWS_AS: Partial<Record<Suspect, Shows>> = {
   },
 };
 
+/** What the hand felt with the load on: bearings that hold back a motor are felt, nearly always. Trade judgement. */
+const TIGHT_THOUGH_FREE = 0.3;
+
 /** Likelihood of the figures under each suspect, from that of each fault in the model. */
-export function suspectLikelihoods({ likelihoods }: Pick<RunUnderstanding, "likelihoods">): MeasuredLikelihood | null {
+export function suspectLikelihoods(
+  { likelihoods }: Pick<RunUnderstanding, "likelihoods">,
+  turnsFree = false,
+): MeasuredLikelihood | null {
   const of = new Map(likelihoods.map(({ fault, likelihood }) => [fault, likelihood]));
   const sound = of.get(null);
   if (sound === undefined) return null;
   const found: Partial<Record<Suspect | "no-fault", number>> = { "no-fault": sound };
-  for (const [suspect, { faults, share }] of Object.entries(SHOWS_AS) as [Suspect, Shows][]) {
+  for (const [suspect, { faults, share: usual }] of Object.entries(SHOWS_AS) as [Suspect, Shows][]) {
     const known = faults.flatMap(([fault, often]) => {
       const likelihood = of.get(fault);
       return likelihood === undefined ? [] : [{ likelihood, often }];
@@ -88,6 +94,7 @@ export function suspectLikelihoods({ likelihoods }: Pick<RunUnderstanding, "like
     if (known.length === 0) continue;
     const all = known.reduce((sum, { often }) => sum + often, 0);
     const shows = known.reduce((sum, { likelihood, often }) => sum + often * likelihood, 0) / all;
+    const share = usual * (turnsFree && suspect === "bearing-worn" ? TIGHT_THOUGH_FREE : 1);
     found[suspect] = share * shows + (1 - share) * sound;
   }
   return found;
@@ -101,6 +108,8 @@ const TELLING = [
 ] as const satisfies readonly (readonly [Finding["test"], Outcome<"run-amps"> | Outcome<"speed">])[];
 
 const SURE = 0.9;
+const feltFree = (before: readonly Finding[]): boolean =>
+  before.some(({ test, weights }) => test === "hand-turn" && "free" in weights && (weights.free ?? 0) > SURE);
 const isHolding = (weights: object): boolean => "holds" in weights && Number(weights.holds) > SURE;
 
 /**
@@ -113,7 +122,7 @@ export function withModel(
   before: readonly Finding[] = [],
 ): Finding[] {
   // What nothing known makes speaks for nothing: then the tables say what little each figure means by itself.
-  const told = understanding && understanding.unexplained.length === 0 ? suspectLikelihoods(understanding) : null;
+  const told = understanding && understanding.unexplained.length === 0 ? suspectLikelihoods(understanding, feltFree(before)) : null;
   // A start part that was measured and holds is out of the explanations, in every degree.
   const holds = before.some(({ test, about, weights }) => test === "capacitor-meter" && about === "start-capacitor" && isHolding(weights));
   const measured = told && holds ? { ...told, "start-capacitor": told["no-fault"] ?? 1 } : told;

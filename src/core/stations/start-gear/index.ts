@@ -46,6 +46,7 @@ const STAMPS: Partial<Record<GearVerdict, Stamp>> = {
   "ptc-hot": "too-close",
   "coil-high": "too-close",
   "other-path": "too-close",
+  "press-first": "unsure",
 };
 
 function findingOf(sort: GearSort, verdict: GearVerdict): Finding | null {
@@ -117,7 +118,7 @@ export const startGearStation = defineStation({
     return plainAssessment(stamp, detail, {
       facts: { startGear: record.sort, gearFound: record.sort === null ? null : record },
       findings: finding ? [finding] : [],
-      openTests: stamp === "not-done" ? [...new Set(asked.flatMap((sort) => gearRow(sort).test ?? []))] : [],
+      openTests: stamp === "not-done" || verdict === "press-first" ? [...new Set(asked.flatMap((sort) => gearRow(sort).test ?? []))] : [],
       working: verdict && verdict !== "more-needed" ? workingOf(record, house) : [],
     });
   },

@@ -2,7 +2,7 @@ import { defineStation, plainAssessment, type Stamp, NoteSchema } from "../../st
 import type { Facts } from "../../facts";
 import { supplyJudge, inferConnection, supplyLimits, type InferredConnection } from "../../motor";
 import * as v from "valibot";
-import type { Finding, Outcome } from "../../diagnosis";
+import type { FigureSize, Finding, Outcome } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
 import {
   type WorkingStep,
@@ -97,6 +97,30 @@ function weightsOf({ outcome, good }: Found): Extract<Finding, { test: "supply-v
   return good > 0 && good < 1 ? { good, [outcome]: 1 - good } : { [outcome]: 1 };
 }
 
+/** No feed is so steady that volts of one moment stand for more than this: a standard uncertainty, as a part of the plate. */
+const STEADY = 0.01;
+/** Falls are read off a needle or a figure that moves: a standard uncertainty, in times what is allowed. */
+const FALL_SPREAD = 0.15;
+
+/** How much the volts say, by how far they lie below the plate's and how far they fall; none where it is not volts that were found. */
+function sizesOf(found: Found, record: SupplyRecord, detail: Omit<SupplyDetail, "outcome">, house: HouseFigures): readonly FigureSize[] {
+  const { standingV, startingV, lowV, drop, dropLimit } = detail;
+  const arrivesV = standingV ?? startingV;
+  if (found.outcome === "no-call" || found.outcome === "lost" || lowV === null || arrivesV === null) return [];
+  // Of a band every figure inside is as good as another: the lowest rated volts are those to be held.
+  const ratedV = lowV / (1 - house.supplyPercent / 100);
+  const spread = Math.hypot(STEADY, (figureOf(standingV === null ? record.starting : record.standing)?.standardUncertainty ?? 0) / ratedV);
+  const standing: FigureSize = {
+    of: record.call === "calls" ? "volts-part-called" : "volts-part",
+    at: Math.min(1, arrivesV / ratedV),
+    spread,
+  };
+  if (drop === null) return [standing];
+  // Volts that were low before it tried are not low because it tries.
+  const isLower = startingV !== null && startingV < lowV && (standingV ?? 0) >= lowV;
+  return [standing, { of: "volts-fall", at: Math.max(drop / dropLimit, isLower ? 1 : 0), spread: FALL_SPREAD }];
+}
+
 function stampOf(found: Found | null, record: SupplyRecord, detail: Omit<SupplyDetail, "outcome">): Stamp {
   if (found === null) return record.call !== null || record.interlock !== null || record.note.trim() !== "" ? "noted" : "not-done";
   if (detail.isDefeated) return "out";
@@ -187,7 +211,11 @@ export const supplyStation = defineStation({
     // Nothing is concluded from a figure that looks like a slip.
     const found = isUnsure ? null : outcomeOf(record, partial);
     const detail: SupplyDetail = { ...partial, outcome: found?.outcome ?? null };
-    const findings: Finding[] = found === null || partial.isHigh ? [] : [{ test: "supply-voltage", weights: weightsOf(found) }];
+    const sizes = found === null ? [] : sizesOf(found, record, partial, house);
+    const findings: Finding[] =
+      found === null || partial.isHigh
+        ? []
+        : [{ test: "supply-voltage", weights: weightsOf(found), ...(sizes.length > 0 ? { sizes } : {}) }];
     const isVoltage = found !== null && found.outcome !== "absent" && found.outcome !== "no-call" && found.outcome !== "lost";
     const stamp = isUnsure ? "unsure" : stampOf(found, record, partial);
     return plainAssessment<SupplyDetail>(stamp, detail, {

@@ -13,7 +13,9 @@ export const VERDICT_WORDS: Record<GearVerdict, string> = {
   gummed: "The weights do not move freely: gummed. The start winding comes in late or never, or stays in.",
   "contacts-burnt": "Contacts burnt: they do not carry at rest.",
   "contacts-dirty": "Ohms where near zero belongs: dirty or pitted contacts.",
-  "open-at-rest": "Open at rest, with the cover seated: the start winding never comes in. It hums and starts only with a push.",
+  "open-at-rest": "Open where it should be closed: the start winding never comes in. It hums and starts only with a push.",
+  "press-first":
+    "Open at rest, and nobody pressed it: with its end open, or the cover not seated, a good switch reads so too. Push the disc the way the cover does, by hand: closed then, it is good; still open, it is not.",
   welded: "Stays closed when it should open: welded. The start winding stays in, several times the normal current, trips and smokes.",
   "coil-open": "The coil is open: the contacts never move, the start device stays in or never comes in.",
   "coil-low": "The coil reads far too low: shorted turns in the coil, or another path across it.",

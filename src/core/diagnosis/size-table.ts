@@ -1,0 +1,260 @@
+import type { Suspect } from "../trade";
+
+/** One point of a curve: at this size a figure is so many times as likely with the part at fault as with nothing wrong. */
+type Knot = readonly [at: number, times: number];
+
+/** How much a figure of one kind says by its size. */
+export interface SizeSpec {
+  /** what the size is, and in which unit */
+  readonly what: string;
+  /** `log`: the tenth of a figure is as far from it as ten times it is */
+  readonly axis: "log" | "linear";
+  readonly source: string;
+  /** in rising order of `at`; between two points the weight is interpolated on its logarithm, beyond the ends it stays */
+  readonly curves: Readonly<Partial<Record<Suspect, readonly Knot[]>>>;
+  /** between these sizes a fault turns from a mild one into a grave one, which shows itself in other ways */
+  readonly grave?: Readonly<Partial<Record<Suspect, readonly [mild: number, grave: number]>>>;
+}
+
+/** How far beyond its limit a capacitor reads, over that limit: what is surely out is out, however little else it does. */
+const BEYOND_LIMIT: readonly Knot[] = [
+  [0, 1],
+  [0.02, 12],
+  [0.05, 60],
+  [0.1, 300],
+  [0.2, 800],
+  [0.5, 1500],
+];
+const OF_CAPACITORS = "a part out of its limits is to be replaced: IEC 60252-1 and -2, and its label; weights by trade judgement";
+
+/** Volts below the plate's: half of them is another connection or a lost leg, not a weak feed. */
+const LOW_VOLTS = {
+  supply: [
+    [0.2, 250],
+    [0.6, 220],
+    [0.75, 120],
+    [0.85, 18],
+    [0.9, 3],
+    [0.95, 0.6],
+    [1, 0.45],
+  ],
+  wiring: [
+    [0.2, 16],
+    [0.6, 14],
+    [0.75, 7],
+    [0.85, 2.5],
+    [0.92, 1],
+    [1, 0.75],
+  ],
+} as const satisfies SizeSpec["curves"];
+/** Torque goes with the square of the volts: at 88 % most machines still start, at 70 % hardly one does. */
+const GRAVE_VOLTS = { supply: [0.9, 0.72], wiring: [0.9, 0.72] } as const satisfies SizeSpec["grave"];
+const OF_VOLTS = "IEC 60034-1, 7.3 (±5 and ±10 %); below it by trade judgement";
+
+/*
+ * Weights of figures by their size. Each curve goes one way, without steps: what is just over a limit does not count like
+ * what is far over it. Trade judgement where no source is named, checked against the reference world.
+ */
+export const SIZE_TABLE = {
+  insulation: {
+    what: "what the insulation tester reads [MΩ]",
+    axis: "log",
+    source:
+      "bands of the trade for windings below 1 kV: above 100 MΩ as new, 5 to 100 sound, 1 to 5 low (damp, dirty or old), below 1 no power, below 0.1 finished once dried; IEEE 43-2013, table 3 for the least",
+    curves: {
+      "ground-fault": [
+        [0.01, 260],
+        [0.05, 120],
+        [0.1, 80],
+        [0.3, 32],
+        [1, 8],
+        [2, 3],
+        [5, 0.8],
+        [10, 0.35],
+        [20, 0.16],
+        [100, 0.05],
+      ],
+      "shorted-turns": [
+        [0.05, 6],
+        [1, 2],
+        [5, 1],
+        [100, 0.83],
+      ],
+    },
+  },
+  "frame-ohm": {
+    what: "what an ohmmeter reads to the frame [Ω]",
+    axis: "log",
+    source: "an ohmmeter on sound insulation shows OL; skin across the tips reads from 100 kΩ up, damp and dirt from there on",
+    curves: {
+      "ground-fault": [
+        [100, 5000],
+        [2_000, 2500],
+        [20_000, 500],
+        [100_000, 80],
+        [1_000_000, 12],
+        [5_000_000, 3],
+        [50_000_000, 0.5],
+      ],
+    },
+  },
+  "volts-part": {
+    what: "volts standing at the motor, over those of its plate",
+    axis: "linear",
+    source: OF_VOLTS,
+    grave: GRAVE_VOLTS,
+    curves: {
+      ...LOW_VOLTS,
+      control: [
+        [0.2, 160],
+        [0.35, 12],
+        [0.6, 1],
+        [0.9, 0.35],
+      ],
+    },
+  },
+  "volts-part-called": {
+    what: "volts standing at the motor while its control calls, over those of its plate",
+    axis: "linear",
+    source: OF_VOLTS,
+    grave: GRAVE_VOLTS,
+    curves: {
+      ...LOW_VOLTS,
+      control: [
+        [0.2, 6],
+        [0.6, 0.8],
+        [0.9, 0.12],
+      ],
+    },
+  },
+  "volts-fall": {
+    what: "part of its volts that it loses while it tries to start, over what the house allows",
+    axis: "linear",
+    source: "house rule for the fall; beyond it by trade judgement",
+    curves: {
+      supply: [
+        [0.5, 0.4],
+        [1, 1],
+        [1.5, 6],
+        [2.5, 30],
+        [4, 60],
+      ],
+      wiring: [
+        [0.5, 0.7],
+        [1, 1],
+        [1.5, 3],
+        [2.5, 10],
+        [4, 16],
+      ],
+    },
+  },
+  "amps-part": {
+    what: "line amps of a motor that runs, over those of its plate",
+    axis: "linear",
+    source: "NEMA MG 1-12 (service factor) and IEC 60034-1 up to 1.15; beyond it by trade judgement: at twice the plate nothing is in order",
+    curves: {
+      "shorted-turns": [
+        [0.9, 0.14],
+        [1.1, 1],
+        [1.3, 6],
+        [1.6, 30],
+        [2, 120],
+        [3, 500],
+      ],
+      "driven-load": [
+        [0.35, 4],
+        [0.6, 1],
+        [0.9, 0.5],
+        [1.1, 1.2],
+        [1.3, 6],
+        [1.6, 20],
+        [2, 60],
+        [3, 200],
+      ],
+      "start-switch": [
+        [0.9, 0.5],
+        [1.1, 0.7],
+        [1.3, 2],
+        [1.6, 10],
+        [2, 90],
+        [3, 600],
+      ],
+      "start-relay": [
+        [0.9, 0.5],
+        [1.1, 0.7],
+        [1.3, 2],
+        [1.6, 8],
+        [2, 40],
+        [3, 200],
+      ],
+      "run-capacitor": [
+        [0.9, 0.6],
+        [1.1, 1],
+        [1.3, 3],
+        [1.6, 10],
+        [2, 40],
+        [3, 120],
+      ],
+      "bearing-worn": [
+        [0.9, 0.65],
+        [1.1, 1],
+        [1.3, 3],
+        [1.6, 7],
+        [2, 18],
+        [3, 50],
+      ],
+      "bearing-seized": [
+        [1.1, 0.3],
+        [1.6, 4],
+        [2, 50],
+        [3, 500],
+      ],
+      supply: [
+        [0.9, 0.65],
+        [1.1, 1],
+        [1.3, 3.5],
+        [1.6, 8],
+        [2, 15],
+        [3, 30],
+      ],
+      wiring: [
+        [1.1, 1],
+        [1.6, 4],
+        [2, 20],
+        [3, 60],
+      ],
+      "ground-fault": [
+        [1.1, 1],
+        [2, 12],
+        [3, 30],
+      ],
+    },
+  },
+  "capacitor-beyond": {
+    what: "how far a capacitor reads beyond its limit, over that limit",
+    axis: "linear",
+    source: OF_CAPACITORS,
+    curves: {
+      "run-capacitor": [[-0.03, 0.03], ...BEYOND_LIMIT],
+      "start-capacitor": [[-0.05, 0.05], ...BEYOND_LIMIT],
+    },
+  },
+  "capacitor-beyond-running": {
+    what: "how far a capacitor reads beyond its limit while it works, over that limit",
+    axis: "linear",
+    source: OF_CAPACITORS,
+    curves: {
+      "run-capacitor": [[-0.03, 0.04], ...BEYOND_LIMIT],
+      "start-capacitor": [[-0.05, 0.09], ...BEYOND_LIMIT],
+    },
+  },
+} as const satisfies Record<string, SizeSpec>;
+
+export type SizeId = keyof typeof SIZE_TABLE;
+
+/** A figure by its size: which kind it is, how large, and its standard uncertainty (on a log axis in decades). */
+export interface FigureSize {
+  readonly of: SizeId;
+  readonly at: number;
+  readonly spread: number;
+}

@@ -33,6 +33,15 @@ export function conclude({ inputs, schema_version: version = 2 }: ReferenceCase)
   return { site, standing, action, findings, raws, complaints, machine };
 }
 
+/**
+ * The action as the case files' vocabulary has it, which knows no drying: below its limit a motor gets no power and is another
+ * one unless drying brings it back; above it, it stays and is measured again.
+ */
+export function actionInCases({ action, findings }: Concluded): ActionId {
+  if (action !== "dry-out") return action;
+  return findings.some(({ test, weights }) => test === "insulation" && "bad" in weights) ? "replace-motor" : "keep-until";
+}
+
 /** Tests that a finding answers: its own; and whoever saw it start by itself needs no push and knows that it starts. */
 const answers = (raw: RawFinding, test: TestId): boolean =>
   raw.test === test ||
@@ -69,7 +78,8 @@ export function checkDiagnosis(reference: ReferenceCase): Miss[] {
   const strange = Object.keys(outputs).filter((field) => !OUTPUTS.includes(field));
   if (strange.length > 0) throw new Error(`unknown output: ${strange.join(", ")}`);
   const concluded = conclude(reference);
-  const { standing, action } = concluded;
+  const { standing } = concluded;
+  const action = actionInCases(concluded);
   const next = nextTest(concluded);
   const misses: Miss[] = [];
   const top = standing.suspects.find((s) => s.suspect !== "no-fault")?.suspect;

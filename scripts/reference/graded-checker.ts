@@ -1,5 +1,5 @@
 import type { Miss, ReferenceCase } from "./case-file";
-import { conclude, probabilityOf } from "./diagnosis-checker";
+import { actionInCases, conclude, probabilityOf } from "./diagnosis-checker";
 import type { RawFinding } from "./diagnosis-records";
 
 /** The chance may go this much against its direction from one value to the next. */
@@ -19,8 +19,8 @@ export function checkGraded(reference: ReferenceCase): Miss[] {
   const suspect = outputs.suspect as string;
   const steps = values.map((value) => {
     const findings = raws.map((raw) => (raw.test === test ? { ...raw, [field]: value } : raw));
-    const { standing, action } = conclude({ ...reference, schema_version: 2, inputs: { ...inputs, findings } });
-    return { value, action, chance: probabilityOf(standing, suspect) };
+    const concluded = conclude({ ...reference, schema_version: 2, inputs: { ...inputs, findings } });
+    return { value, action: actionInCases(concluded), chance: probabilityOf(concluded.standing, suspect) };
   });
   const sign = outputs.direction === "rising" ? 1 : -1;
   const against = steps.flatMap(({ value, chance }, index): Miss[] => {

@@ -18,9 +18,11 @@ export interface SizeSpec {
 
 /** How far beyond its limit a capacitor reads, over that limit: what is surely out is out, however little else it does. */
 const BEYOND_LIMIT: readonly Knot[] = [
-  [0, 1],
-  [0.02, 12],
-  [0.05, 60],
+  [-0.02, 0.04],
+  [0, 0.25],
+  [0.01, 2.5],
+  [0.03, 40],
+  [0.06, 130],
   [0.1, 300],
   [0.2, 800],
   [0.5, 1500],
@@ -63,11 +65,11 @@ export const SIZE_TABLE = {
       "bands of the trade for windings below 1 kV: above 100 MΩ as new, 5 to 100 sound, 1 to 5 low (damp, dirty or old), below 1 no power, below 0.1 finished once dried; IEEE 43-2013, table 3 for the least",
     curves: {
       "ground-fault": [
-        [0.01, 260],
-        [0.05, 120],
-        [0.1, 80],
-        [0.3, 32],
-        [1, 8],
+        [0.01, 400],
+        [0.05, 220],
+        [0.1, 170],
+        [0.3, 65],
+        [1, 9],
         [2, 3],
         [5, 0.8],
         [10, 0.35],
@@ -133,7 +135,7 @@ export const SIZE_TABLE = {
     source: "house rule for the fall; beyond it by trade judgement",
     curves: {
       supply: [
-        [0.5, 0.4],
+        [0.5, 0.3],
         [1, 1],
         [1.5, 6],
         [2.5, 30],
@@ -235,8 +237,8 @@ export const SIZE_TABLE = {
     axis: "linear",
     source: OF_CAPACITORS,
     curves: {
-      "run-capacitor": [[-0.03, 0.03], ...BEYOND_LIMIT],
-      "start-capacitor": [[-0.05, 0.05], ...BEYOND_LIMIT],
+      "run-capacitor": [[-0.05, 0.03], ...BEYOND_LIMIT],
+      "start-capacitor": [[-0.06, 0.05], ...BEYOND_LIMIT],
     },
   },
   "capacitor-beyond-running": {
@@ -244,8 +246,8 @@ export const SIZE_TABLE = {
     axis: "linear",
     source: OF_CAPACITORS,
     curves: {
-      "run-capacitor": [[-0.03, 0.04], ...BEYOND_LIMIT],
-      "start-capacitor": [[-0.05, 0.09], ...BEYOND_LIMIT],
+      "run-capacitor": [[-0.05, 0.04], ...BEYOND_LIMIT],
+      "start-capacitor": [[-0.06, 0.09], ...BEYOND_LIMIT],
     },
   },
 } as const satisfies Record<string, SizeSpec>;

@@ -286,7 +286,7 @@ describe("supply and frame", () => {
     const both = assess({ plate, insulation: insulation("0.18"), frame: frame("OL", "OL", "OL") });
     expect(chanceOf(both, "ground-fault")).toBeGreaterThan(0.7);
     expect(chanceOf(both, "ground-fault")).toBeCloseTo(chanceOf(assess({ plate, insulation: insulation("0.18") }), "ground-fault"), 6);
-    expect(both.actions[0]?.action).toBe("replace-motor");
+    expect(both.actions[0]?.action).toBe("dry-out");
     expect(both.contradictions).toEqual([]);
   });
   test("a plain ground fault counts once, and one against a good tester is told as a contradiction", () => {

@@ -84,6 +84,8 @@ export interface InsulationDetail {
   readonly rule: InsulationRule;
   readonly limitMegohm: number;
   readonly soundMegohm: number;
+  /** once dried and below this, it is finished [MΩ] */
+  readonly finishedMegohm: number;
   readonly temperatureC: number | null;
   readonly varnish: WindingState["varnish"];
   readonly measured: number;
@@ -268,6 +270,7 @@ export const insulationStation = defineStation({
       rule: limits.rule,
       limitMegohm: usual.limitMegohm,
       soundMegohm: usual.soundMegohm,
+      finishedMegohm: house.insulationFinishedMegohm,
       temperatureC: temperatureOf(record),
       varnish: varnishOf(facts),
       measured,
@@ -284,9 +287,11 @@ export const insulationStation = defineStation({
       return isMissing ? "not-done" : bars.length > 0 ? "noted" : "holds";
     })();
     const outcome = { out: "bad", "too-close": "watch", holds: "good", noted: "good" } as const;
+    // A fall says more than the figure it has come to.
+    const hasFallen = decision === "holds" && worst?.trend === "collapsing";
     const findings: Finding[] =
       stamp in outcome && size
-        ? [{ test: "insulation", weights: { [outcome[stamp as keyof typeof outcome]]: 1 }, sizes: [size] }]
+        ? [{ test: "insulation", weights: { [outcome[stamp as keyof typeof outcome]]: 1 }, ...(hasFallen ? {} : { sizes: [size] }) }]
         : [];
     return plainAssessment(stamp, detail, {
       findings,

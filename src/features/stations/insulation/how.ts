@@ -34,13 +34,13 @@ export const insulationHow: HowSet = {
       },
       bad: {
         shows: formatQuantity("insulation", insulationLeastMegohm / 4),
-        means: `less than ${formatQuantity("insulation", insulationLeastMegohm)} at 40 °C, the least of the plain rule`,
+        means: `less than ${formatQuantity("insulation", insulationLeastMegohm)}: no power until it is dried and above it`,
       },
       doubtful: {
         shows: `${formatQuantity("insulation", hermeticWatchMegohm / 2)} in a hermetic`,
         means: `below ${formatQuantity("insulation", hermeticWatchMegohm)} it is watched: moisture or oil, the maker's figure comes first`,
       },
-      mistake: "Comparing a warm winding with a cold one: ten kelvin warmer halves the figure.",
+      mistake: "Comparing a warm winding with a cold one: ten kelvin take a tenth to a third off a modern winding, half off an older one.",
     }),
   },
 };

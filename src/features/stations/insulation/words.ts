@@ -43,7 +43,7 @@ export function cellWord({ verdict, trend }: Cell): string {
   if (verdict.decision === "out") return "Out";
   if (verdict.decision === "unclear") return "Range too short";
   if (trend === "collapsing") return "Collapsed";
-  return verdict.decision === "watch" ? "Watch" : trend === "falling" ? "Falling" : "Holds";
+  return verdict.decision === "watch" ? "Low" : trend === "falling" ? "Falling" : "Holds";
 }
 
 const BAR_WORDS: Record<InsulationBar, string> = {
@@ -67,11 +67,23 @@ function figureOf({ verdict, entry }: Cell): string {
   if (!verdict) return "";
   const keyed = entry ? typedFigure(entry) : "";
   const isBound = entry?.reading?.kind !== "value";
-  return verdict.isCorrected
-    ? `${isBound ? "more than " : ""}${meg(verdict.at40Megohm)} at 40 °C (read ${keyed})`
-    : isBound
-      ? `more than ${meg(verdict.at40Megohm)}`
-      : meg(verdict.at40Megohm);
+  const more = isBound ? "more than " : "";
+  if (!verdict.isCorrected) return `${more}${meg(verdict.at40Megohm)}`;
+  return `read ${isBound && !keyed.startsWith(">") ? more : ""}${keyed} (${more}${meg(verdict.at40Megohm)} at 40 °C)`;
+}
+
+const READ_AGAIN = {
+  warmer:
+    " Cold: at 40 °C it would be judged otherwise, and no motor is condemned by a sum. Warm it to 20 to 40 °C, above the dew point, and read again.",
+  cooler: " Hot: at 40 °C it would be judged otherwise. Let it cool to 20 to 40 °C and read again.",
+} as const;
+
+/** What is out: it is dried first, whatever it reads; what was dried and is below what can be saved is finished. */
+function outSentence({ b }: Cell, { way, finishedMegohm, limitMegohm }: Detail): string {
+  if (b !== "frame") return "The two windings leak into each other: a short between windings, not to the frame. Dry it and read again before it is given up.";
+  return way === "finished"
+    ? `Dried, and still below ${meg(finishedMegohm)}: finished.`
+    : `Leaks to the frame: damp or dirty at best. No power until it is dried and above ${meg(limitMegohm)}.`;
 }
 
 function cellSentence(cell: Cell, detail: Detail): string {
@@ -82,17 +94,20 @@ function cellSentence(cell: Cell, detail: Detail): string {
     last && (cell.trend === "collapsing" || cell.trend === "falling")
       ? ` It was ${last.isLowerBound ? "more than " : ""}${meg(last.megohm)} at the last visit.`
       : "";
+  const again = cell.verdict?.readAgain ? READ_AGAIN[cell.verdict.readAgain] : "";
   switch (cell.verdict?.decision) {
     case "out":
-      return `${name}: ${figureOf(cell)}, limit ${limit}. ${cell.b === "frame" ? "Leaks to the frame: damp or dirty at best; dry it and repeat, else the motor is finished." : "The two windings leak into each other: a short between windings, not to the frame."}${fell}`;
+      return `${name}: ${figureOf(cell)}, limit ${limit}. ${outSentence(cell, detail)}${again}${fell}`;
     case "unclear":
       return `${name}: ${figureOf(cell)}, but the limit is ${limit}. The tester's range ends below the limit, so it proves nothing; use one that reaches further.`;
     case "watch":
-      return `${name}: ${figureOf(cell)}, near its limit of ${limit}. Repeat it on the next visit; the trend matters more than one figure.${fell}`;
+      return again
+        ? `${name}: ${figureOf(cell)}, limit ${limit}.${again}${fell}`
+        : `${name}: ${figureOf(cell)}, low: sound from ${meg(detail.soundMegohm)}, limit ${limit}. Damp, dirty or old: dry it, read again, and look again on the next visit.${fell}`;
     case "holds":
       return cell.trend === "collapsing"
         ? `${name}: ${figureOf(cell)} is above ${limit}, but a fifth or less of what it was.${fell} Moisture or varnish is going: look for the cause.`
-        : `${name}: ${figureOf(cell)}, limit ${limit}.${fell}`;
+        : `${name}: ${figureOf(cell)}, limit ${limit}.${again}${fell}`;
     case undefined:
       return "";
   }
@@ -110,7 +125,7 @@ export function sentences(detail: Detail): string[] {
     ...(detail.worst ? [cellSentence(detail.worst, detail)] : []),
     ...others.map((cell) => cellSentence(cell, detail)),
     ...(left > 0 ? [`${detail.measured} of ${detail.cells.length} cells measured.`] : []),
-    ...(detail.temperatureC === null ? ["Winding temperature not keyed: figures stand as read. It halves for each 10 °C warmer."] : []),
+    ...(detail.temperatureC === null ? ["Winding temperature not keyed: the bands are for 20 to 40 °C."] : []),
     ...asks,
   ];
 }

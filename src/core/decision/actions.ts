@@ -152,7 +152,8 @@ export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
     checkFirst: ["look"],
   },
   reconnect: {
-    cures: [],
+    // Only where the figures are those of the plate's other connection: see the site.
+    cures: ["wiring"],
     part: null,
     minutes: "reconnectMinutes",
     holds: 0.98,

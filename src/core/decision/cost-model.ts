@@ -57,6 +57,7 @@ const ONLY_AT: Partial<Record<ActionId, (site: RepairSite) => boolean>> = {
   "service-start-switch": (site) => !isWelded(site),
   "replace-start-relay": (site) =>
     !isWelded(site) || (site.gear != null ? site.gear !== "none" : site.motorType === undefined || NEEDS_GEAR.includes(site.motorType)),
+  reconnect: ({ isConnectionDoubted = false }) => isConnectionDoubted,
   "dry-out": (site) => !isWelded(site) && site.drying != null,
   // Once it is cool, or was waited for, waiting brings nothing more.
   "wait-and-retest": ({ isCool = false, hasWaited = false }) => !isCool && !hasWaited,
@@ -74,6 +75,7 @@ const WEIGHED: readonly ActionId[] = [
   "free-load",
   "dry-out",
   "refer",
+  "reconnect",
   "repair-wiring-or-supply",
   "repair-control",
   "wait-and-retest",

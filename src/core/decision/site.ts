@@ -15,6 +15,8 @@ export interface RepairSite {
   readonly sound?: readonly Suspect[];
   /** it was waited for once already */
   readonly hasWaited?: boolean;
+  /** its figures are those of the plate's other connection */
+  readonly isConnectionDoubted?: boolean;
   /** chance that drying brings a low insulation back; null: it was not measured, was dried already, or is no damp */
   readonly drying?: number | null;
 }

@@ -22,6 +22,8 @@ export type Finding = {
     readonly measured?: MeasuredLikelihood;
     /** figures whose size counts: how far over a limit, not only that it is; the weights then only say what was seen */
     readonly sizes?: readonly FigureSize[];
+    /** sizes that count beside the rest: what the same figures say of a part that neither model nor table knows of */
+    readonly beside?: readonly FigureSize[];
     /** station it was found at */
     readonly from?: string;
     /** which of several findings of one card that say the same; left out for the first */

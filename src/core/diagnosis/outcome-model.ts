@@ -77,6 +77,10 @@ function measuredLikelihood(measured: MeasuredLikelihood, faults: readonly Suspe
  * @source Pearl, Probabilistic Reasoning in Intelligent Systems (1988), 2.2.2
  */
 export function findingLikelihood(finding: Finding, faults: readonly Suspect[]): number {
+  return plainLikelihood(finding, faults) * (finding.beside ? sizesLikelihood(finding.beside, faults) : 1);
+}
+
+function plainLikelihood(finding: Finding, faults: readonly Suspect[]): number {
   if (finding.measured) return measuredLikelihood(finding.measured, faults);
   if (finding.sizes)
     return sizesLikelihood(

@@ -150,6 +150,18 @@ export const SIZE_TABLE = {
       ],
     },
   },
+  "other-connection": {
+    what: "how far amps and speed look like those of the plate's other connection, 0 to 1",
+    axis: "linear",
+    source: "a winding of two halves in series takes half the volts each, side by side double: Veinott, ch. 2; weight by trade judgement",
+    curves: {
+      wiring: [
+        [0, 1],
+        [0.5, 60],
+        [1, 300],
+      ],
+    },
+  },
   "amps-part": {
     what: "line amps of a motor that runs, over those of its plate",
     axis: "linear",

@@ -87,8 +87,8 @@ function likelihoodOf(known: EvidenceSource, faults: readonly Suspect[], unsaid:
 type FaultSets = readonly (readonly Suspect[])[];
 
 /** A plain finding, one outcome and no doubt about it, weighs the same on every card of such a motor; split and measured ones do not. */
-function plainKey({ test, about, weights, measured, sizes }: Finding): string | null {
-  if (measured || sizes) return null;
+function plainKey({ test, about, weights, measured, sizes, beside }: Finding): string | null {
+  if (measured || sizes || beside) return null;
   const [only, another] = Object.entries(weights);
   return only && another === undefined && only[1] === 1 ? `${test}/${only[0]} ${about ?? ""}` : null;
 }

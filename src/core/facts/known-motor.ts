@@ -1,7 +1,7 @@
 import type { MotorType } from "../trade";
 import type { Facts } from "./facts";
 import type { CapacitorLabel } from "../capacitor";
-import { TOPOLOGY_OF_TYPE, USUAL_OF_MACHINE, type CapacitorKnowledge, type MotorKnowledge } from "../motor";
+import { otherConnection, TOPOLOGY_OF_TYPE, USUAL_OF_MACHINE, type CapacitorKnowledge, type MotorKnowledge } from "../motor";
 import { fail, ok, type Failure, type Result } from "../result";
 
 type KnownType = Exclude<MotorType, "unknown">;
@@ -75,6 +75,7 @@ export function knownMotor(facts: Facts): Result<KnownMotor, Failure> {
   const labelOf = (kind: "run" | "start"): CapacitorLabel | null => plateCapacitorFor(facts, kind) ?? facts.fittedCapacitor;
   const hasRun = topology === "psc" || topology === "cscr";
   const hasStart = topology === "csir" || topology === "cscr";
+  const other = otherConnection(facts);
   const runCapacitor = hasRun ? toKnowledge(labelOf("run"), "run") : null;
   return ok({
     assumedType,
@@ -94,6 +95,7 @@ export function knownMotor(facts: Facts): Result<KnownMotor, Failure> {
       main: facts.mainWinding,
       start: facts.startWinding,
       warmC: USUAL_WARM_C,
+      ...(other === null ? {} : { otherVolts: other }),
     },
   });
 }

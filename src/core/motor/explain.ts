@@ -6,8 +6,9 @@ import { isByLuck, waysOfLuck } from "./luck";
 import { expectationOf, MODEL_SD, type Expectation } from "./expectation";
 import { FLOORS, type Explanation } from "./explanation";
 import { conditionOfFault, FAULTS, faultsFor, type Fault, type FaultId } from "./faults";
+import type { MotorKnowledge } from "./knowledge";
 import type { Topology } from "./machine";
-import { predict, predictionBetween, RUN_QUANTITIES, type Prediction, type RunQuantity } from "./prediction";
+import { predict, predictionBetween, RUN_QUANTITIES, withLineAmps, type Prediction, type RunQuantity } from "./prediction";
 import { conditionOfSample, type Sample } from "./samples";
 
 /** A behaviour no sample shows may still be there: the model is not the motor. */
@@ -106,6 +107,9 @@ function against(expected: Expectation, behaviour: Behaviour | null, measured: M
 /** Nothing wrong is named first where a fault accounts for the figures no better than this. */
 const SOUND_FIRST = 2;
 
+/** Wrong connections, each where the plate has such another one. */
+const OTHER_VOLTS: Partial<Record<FaultId, MotorKnowledge["otherVolts"]>> = { "wired-for-higher": "higher", "wired-for-lower": "lower" };
+
 /** A capacitor within this part of its value is as labelled. */
 const AS_LABELLED = 0.03;
 
@@ -113,12 +117,13 @@ const AS_LABELLED = 0.03;
 const AS_MEASURED = 0.05;
 
 /** Every fault at every degree; a capacitor that was measured is one more degree. */
-function hypotheses(topology: Topology, isSupplyMeasured: boolean, capacitorScale: number | null): (Fault | null)[] {
+function hypotheses({ topology, isSupplyMeasured, capacitorScale, otherVolts }: ExplainOptions): (Fault | null)[] {
   const found: (Fault | null)[] = [null];
   // A run capacitor that was measured and is as labelled is out of the explanations, in every degree.
   const isSound = capacitorScale !== null && Math.abs(capacitorScale - 1) <= AS_MEASURED;
   for (const id of faultsFor(topology)) {
     if (isSound && id.startsWith("run-capacitor")) continue;
+    if (id in OTHER_VOLTS && OTHER_VOLTS[id] !== otherVolts) continue;
     // Wired the other way round, it draws the same.
     if (id === "start-winding-reversed" || (FAULTS[id].levelOf === "volts" && isSupplyMeasured)) continue;
     for (const level of FAULTS[id].levels) found.push({ id, level });
@@ -137,6 +142,8 @@ export interface ExplainOptions {
   readonly isSupplyMeasured: boolean;
   /** run capacitor as found over its plate value; null: nobody measured it */
   readonly capacitorScale: number | null;
+  /** another connection that may have been made instead; left out: none */
+  readonly otherVolts?: MotorKnowledge["otherVolts"];
 }
 
 /**
@@ -172,6 +179,8 @@ function predictAll(samples: readonly Sample[], fault: Fault | null): readonly P
   const own = samples.map((sample) =>
     predict(sample.machine, conditionOfSample(sample, fault ? conditionOfFault(fault, sample.machine) : SOUND)),
   );
+  const { lineTimes } = fault ? FAULTS[fault.id] : {};
+  if (lineTimes !== undefined) return own.map((prediction) => withLineAmps(prediction, lineTimes));
   if (!isByLuck(fault?.id)) return own;
   const sound = predictionsOf(samples, null);
   return own.flatMap((prediction, index) => waysOfLuck(prediction, sound[index] ?? prediction));
@@ -205,7 +214,7 @@ export function conditioned(predictions: readonly Prediction[], behaviour: Behav
 
 function weigh(samples: readonly Sample[], options: ExplainOptions): ScoredFault[] {
   const { behaviour, measured } = options;
-  return hypotheses(options.topology, options.isSupplyMeasured, options.capacitorScale).map((fault) => {
+  return hypotheses(options).map((fault) => {
     const predictions = predictionsOf(samples, fault);
     const all = fault === null ? predictions : withDegrees(samples, fault, predictions);
     const { ofAll, ofFigures } = likelihoodOf(all, behaviour, measured, fault === null);

@@ -19,6 +19,8 @@ export interface PlateFacts {
   readonly supplyBand: readonly [lowV: number, highV: number] | null;
   /** every way the plate says it can be connected */
   readonly plateConnections: readonly PlateConnection[];
+  /** how it is connected, where a person looked: place among them; null: nobody said */
+  readonly connectionSaid: number | null;
   readonly frequencyHz: number | null;
   readonly powerW: number | null;
   readonly fullLoadA: number | null;
@@ -37,6 +39,7 @@ export const NO_PLATE_FACTS: PlateFacts = {
   supplyV: null,
   supplyBand: null,
   plateConnections: [],
+  connectionSaid: null,
   frequencyHz: null,
   powerW: null,
   fullLoadA: null,
@@ -124,6 +127,8 @@ export interface RunFacts {
   readonly hotPlaceNow: HotPlace | null;
   /** volts at the motor, standing, as found at the supply */
   readonly supplyFound: Figure | null;
+  /** its figures are those of the plate's other connection: how it is connected is looked at before any part */
+  readonly isConnectionDoubted: boolean;
 }
 
 export const NO_RUN_FACTS: RunFacts = {
@@ -135,4 +140,5 @@ export const NO_RUN_FACTS: RunFacts = {
   noisesNow: [],
   hotPlaceNow: null,
   supplyFound: null,
+  isConnectionDoubted: false,
 };

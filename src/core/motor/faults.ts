@@ -22,6 +22,8 @@ export const FAULT_IDS = [
   "jammed",
   "load-heavy",
   "load-gone",
+  "wired-for-higher",
+  "wired-for-lower",
 ] as const;
 export type FaultId = (typeof FAULT_IDS)[number];
 
@@ -38,6 +40,8 @@ export interface FaultSpec {
   readonly levelOf: "capacitance" | "turns" | "volts" | "rated torque" | "load" | null;
   readonly levels: readonly number[];
   readonly change: (level: number, machine: Machine) => Partial<Condition>;
+  /** line amps over those of the machine in that condition, where the line sees its halves otherwise; left out: the same */
+  readonly lineTimes?: number;
 }
 
 const ALL: readonly Topology[] = ["psc", "cscr", "csir", "split"];
@@ -92,6 +96,22 @@ export const FAULTS: Record<FaultId, FaultSpec> = {
   jammed: { topologies: ALL, ...YES, change: () => ({ isJammed: true }) },
   "load-heavy": { topologies: ALL, levelOf: "load", levels: [1.25, 1.5, 2, 2.5], change: (loadScale) => ({ loadScale }) },
   "load-gone": { topologies: ALL, ...YES, change: () => ({ loadScale: 0.1 }) },
+  // Halves in series on the lower volts: each sees half, and the line feeds one of them instead of two side by side.
+  "wired-for-higher": {
+    topologies: ALL,
+    levelOf: null,
+    levels: [0.5],
+    change: (voltageScale) => ({ voltageScale }),
+    lineTimes: 0.5,
+  },
+  // Halves side by side on the higher volts: each sees double, and iron saturates.
+  "wired-for-lower": {
+    topologies: ALL,
+    levelOf: null,
+    levels: [1.7, 2, 2.4],
+    change: (voltageScale) => ({ voltageScale }),
+    lineTimes: 2,
+  },
 };
 
 /**

@@ -38,6 +38,12 @@ export type { Explanation } from "./explanation";
 export type { FaultLikelihood } from "./explain";
 export { type SupplyFigure } from "./samples";
 export { understandRun, type RunQuestion, type RunUnderstanding } from "./run-question";
+export {
+  isSuppliedForAnother,
+  looksOtherwiseConnected,
+  otherConnection,
+  type ConnectionFigures,
+} from "./other-connection";
 export { capacitorOf, conditionOfChoice, noticesOf, whatIf, type Notice, type WhatIfCase, type WhatIfChoice } from "./what-if";
 export { capacitorEffect, type CapacitorEffect, type EffectQuestion } from "./capacitor-effect";
 export { estimateOnce } from "./estimate-once";

@@ -53,6 +53,8 @@ export interface MotorKnowledge {
   readonly start: WindingKnowledge | null;
   /** a run known to be sound, from a proof or an earlier visit; absent: none */
   readonly running?: RunningKnowledge;
+  /** the plate has another connection, for higher or lower volts, and nobody looked which one is made; absent: it cannot be that */
+  readonly otherVolts?: "higher" | "lower";
   /** temperature of the windings while running [°C] */
   readonly warmC: number;
 }

@@ -94,3 +94,13 @@ export function predictionBetween(from: Prediction, to: Prediction, share: numbe
   const running = from.running && to.running ? figuresBetween(from.running, to.running, share) : nearer.running;
   return { ...nearer, running, held: figuresBetween(from.held, to.held, share) };
 }
+
+/** The same with other amps in the line; those in the start winding depend on how that is fed, and are left open. */
+export function withLineAmps(prediction: Prediction, times: number): Prediction {
+  const scaled = (figures: PredictedRun): PredictedRun => ({
+    ...figures,
+    lineA: figures.lineA === null ? null : times * figures.lineA,
+    startA: null,
+  });
+  return { ...prediction, running: prediction.running && scaled(prediction.running), held: scaled(prediction.held) };
+}

@@ -100,6 +100,7 @@ export function understandRun({ knowledge, supply, behaviour, measured, capacito
         measured,
         isSupplyMeasured: supply !== null && knowledge.supplyV !== null,
         capacitorScale,
+        ...(knowledge.otherVolts ? { otherVolts: knowledge.otherVolts } : {}),
       })
     : { explanations: [], likelihoods: [], unexplained: [] };
   const lineA = few.map((_, index) => predictions[index]).map((found) => found?.running?.lineA ?? found?.held.lineA ?? 0);

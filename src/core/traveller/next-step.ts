@@ -16,6 +16,8 @@ export type NextStep =
   | { readonly kind: "listen"; readonly station: StationId; readonly method: string }
   /** it trips, so it is not switched on to listen: look, smell and turn it first */
   | { readonly kind: "look-first"; readonly station: StationId }
+  /** its figures are those of the plate's other connection: how it is connected is looked at before any part */
+  | { readonly kind: "look-connection"; readonly station: "plate" }
   /** before it gets its first power: what is seen to dead, and costs minutes */
   | {
       readonly kind: "before-power";
@@ -128,6 +130,7 @@ export function nextStep(weighed: StepGround): NextStep {
     const station = stepInOrder(job);
     return { kind: "order", station, method: null };
   }
+  if (facts.isConnectionDoubted && facts.connectionSaid === null) return { kind: "look-connection", station: "plate" };
   const listening = listenFirst(weighed);
   const byEvidence = listening ?? moveByEvidence(weighed);
   return beforePower(weighed, byEvidence, othersOf(listening ? moveByEvidence(weighed) : byEvidence)) ?? byEvidence;

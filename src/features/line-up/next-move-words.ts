@@ -1,5 +1,5 @@
 import { STATION_LABELS } from "../stations/labels";
-import { powerOf, stationForTest, type TravellerAssessment } from "@/core/traveller";
+import { powerOf, stationForTest, type NextStep, type TravellerAssessment } from "@/core/traveller";
 import { STATE_CHANGE_MINUTES, TEST_TABLE, type OutcomeKey, type OutcomeMeaning, type TestOffer } from "@/core/diagnosis";
 import { formatProbability } from "@/core/quantity";
 import { STATIONS, stationOf, type StationId } from "@/core/stations";
@@ -58,10 +58,19 @@ const FIRST_STEPS = {
     reason: "It trips, so it is not switched on to listen. Look, smell, turn it by hand and measure to the frame first.",
     minutes: null,
   },
+  "look-connection": {
+    title: "Look how it is connected",
+    reason:
+      "The plate has two connections, and these figures are those of the other one. Switch off, prove it dead, compare links and leads with the drawing in the cover, and tap at the plate which volts it is connected for, before any part is blamed.",
+    minutes: 5,
+  },
 } as const;
 
+type FirstStep = Extract<NextStep, { readonly kind: keyof typeof FIRST_STEPS }>;
+const isFirstStep = (next: NextStep): next is FirstStep => next.kind in FIRST_STEPS;
+
 function reasonOf({ next, actions, facts }: TravellerAssessment): string {
-  if (next.kind === "listen" || next.kind === "look-first") return FIRST_STEPS[next.kind].reason;
+  if (isFirstStep(next)) return FIRST_STEPS[next.kind].reason;
   if (next.kind === "before-power") return BEFORE_POWER_REASONS[next.test] ?? "";
   if (next.kind === "order") return next.station === "take-apart" && facts.isApart ? CLOSE_REASON : (ORDER_REASONS[next.station] ?? "");
   if (next.kind === "station") {
@@ -87,7 +96,7 @@ function reasonOf({ next, actions, facts }: TravellerAssessment): string {
 }
 
 function minutesOf({ next, stateChange }: TravellerAssessment): number {
-  if (next.kind === "listen") return FIRST_STEPS.listen.minutes;
+  if (next.kind === "listen" || next.kind === "look-connection") return FIRST_STEPS[next.kind].minutes;
   if (next.kind === "move" && next.move.kind !== "decide") return next.move.offer.minutes;
   const own = next.kind === "before-power" ? TEST_TABLE[next.test].minutes : STATIONS[next.station].definition.minutes;
   const change =
@@ -105,7 +114,7 @@ const STATE_WORDS = {
 
 /** A test goes by its own name, since its station may stand for more; everything else by its station's. */
 function titleOf({ next }: TravellerAssessment): string {
-  if (next.kind === "listen" || next.kind === "look-first") return FIRST_STEPS[next.kind].title;
+  if (isFirstStep(next)) return FIRST_STEPS[next.kind].title;
   if (next.kind === "before-power") return TEST_WORDS[next.test];
   return next.kind === "move" && next.move.kind !== "decide" ? TEST_WORDS[next.move.offer.test] : STATION_LABELS[next.station].title;
 }

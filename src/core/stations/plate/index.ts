@@ -214,6 +214,7 @@ export const plateStation = defineStation({
         supplyV: detail.supplyV,
         supplyBand: inHand.volts === null ? null : endsOf(inHand.volts),
         plateConnections: inHand.connections,
+        connectionSaid: inHand.connections.length > 1 ? inHand.connection : null,
         frequencyHz,
         powerW: detail.powerW,
         fullLoadA: detail.fullLoadA,

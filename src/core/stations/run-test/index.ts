@@ -12,12 +12,15 @@ import {
   withoutSlips,
   type RunSlips,
   stateOfBehaviour,
+  inferConnection,
+  isSuppliedForAnother,
+  looksOtherwiseConnected,
   type Behaviour,
   type KnowledgeEntry,
   type RunQuestion,
   type RunUnderstanding,
 } from "../../motor";
-import { type WorkingStep, formatNumber } from "../../quantity";
+import { type WorkingStep, figureOf, formatNumber } from "../../quantity";
 import type { Failure } from "../../result";
 import { findingsOfRun, isSaid } from "./findings";
 import { rowsOf, type RunRow } from "./judge";
@@ -72,6 +75,11 @@ export function soundFit(understanding: RunUnderstanding | null): number | null 
   if (!understanding || understanding.explanations.length === 0) return null;
   return understanding.explanations.find(({ fault }) => fault === null)?.fit ?? 0;
 }
+
+/** From here on the figures ask how it is connected. */
+const ASKS_CONNECTION = 0.3;
+/** No figure tells a connection to better than this. */
+const CONNECTION_SPREAD = 0.05;
 
 /** Findings that an earlier station makes better. */
 const TOLD_BEFORE: readonly TestId[] = ["supply-voltage", "hand-turn"];
@@ -175,8 +183,11 @@ export const runTestStation = defineStation({
   blank: BLANK_RUN_TEST,
   migrations: runTestMigrations,
   assess(keyed, context) {
-    const { facts, house } = context;
-    const slips = slipsOfRun(keyed, facts, house.supplyPercent / 100, stateOfBehaviour(keyed.behaviour) === "held");
+    const { house } = context;
+    const supplyPart = house.supplyPercent / 100;
+    // Volts keyed with the run tell the connection as those of the supply station do.
+    const facts: Facts = { ...context.facts, ...inferConnection(context.facts, figureOf(keyed.supplyVolts)?.value ?? null, supplyPart)?.facts };
+    const slips = slipsOfRun(keyed, facts, supplyPart, stateOfBehaviour(keyed.behaviour) === "held");
     const record = withoutSlips(keyed, slips);
     const isUnsure = Object.keys(slips).length > 0;
     const asked = questionOf(record, facts);
@@ -189,6 +200,16 @@ export const runTestStation = defineStation({
     const isTurning = stateOfBehaviour(record.behaviour) === "running";
     const amps = isTurning ? judgeAmps(record.lineAmps, facts.fullLoadA, house) : null;
     const found = isBlank(record) ? [] : [...findingOfAmps(amps), ...findingsOfRun(record, rows, facts, house)];
+    const suppliedV = figureOf(record.supplyVolts)?.value ?? null;
+    const otherwise =
+      suppliedV !== null && isSuppliedForAnother(facts, suppliedV, supplyPart)
+        ? 1
+        : looksOtherwiseConnected(facts, {
+            lineA: figureOf(record.lineAmps)?.value ?? null,
+            speedRpm: isTurning ? (figureOf(record.speed)?.value ?? null) : null,
+          });
+    const beside: Pick<Finding, "beside"> =
+      otherwise > 0 ? { beside: [{ of: "other-connection", at: otherwise, spread: CONNECTION_SPREAD }] } : {};
     const seen = new Set(context.findings.map(({ test }) => test));
     const stamp = isUnsure ? "unsure" : stampOf(record, rows, amps, understanding, found);
     const limits = facts.fullLoadA === null ? null : ampsLimits(facts.fullLoadA, house);
@@ -214,9 +235,12 @@ export const runTestStation = defineStation({
             isShellCool: facts.isShellCool || record.warmth === "cool",
             mayTrip: facts.mayTrip || record.behaviour === "trips",
             complaints: refined(facts.complaints, record.behaviour),
+            isConnectionDoubted: facts.isConnectionDoubted || otherwise > ASKS_CONNECTION,
           },
       // Volts at the motor were told by the supply station, how it turns by the hand, if these were worked.
-      findings: withModel(found, understanding, context.findings).filter(({ test }) => !TOLD_BEFORE.includes(test) || !seen.has(test)),
+      findings: withModel(found, understanding, context.findings)
+        .map((finding): Finding => (finding.test === "run-amps" ? { ...finding, ...beside } : finding))
+        .filter(({ test }) => !TOLD_BEFORE.includes(test) || !seen.has(test)),
       openTests: openTests(record, rows, facts),
       working: [...workingOfAmps("on the run test", amps, facts.fullLoadA, limits), ...workingOfModel(rows, understanding)],
     });

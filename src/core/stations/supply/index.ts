@@ -1,6 +1,6 @@
 import { defineStation, plainAssessment, type Stamp, NoteSchema } from "../../station";
 import type { Facts } from "../../facts";
-import { supplyJudge, inferConnection, supplyLimits, type InferredConnection } from "../../motor";
+import { supplyJudge, inferConnection, isSuppliedForAnother, supplyLimits, type InferredConnection } from "../../motor";
 import * as v from "valibot";
 import type { FigureSize, Finding, Outcome } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
@@ -101,6 +101,9 @@ function weightsOf({ outcome, good }: Found): Extract<Finding, { test: "supply-v
 const STEADY = 0.01;
 /** Falls are read off a needle or a figure that moves: a standard uncertainty, in times what is allowed. */
 const FALL_SPREAD = 0.15;
+
+/** Good volts for another connection than the one that is made: the connection is wrong, not the supply. */
+const OTHER_VOLTS: readonly FigureSize[] = [{ of: "other-connection", at: 1, spread: 0 }];
 
 /** How much the volts say, by how far they lie below the plate's and how far they fall; none where it is not volts that were found. */
 function sizesOf(found: Found, record: SupplyRecord, detail: Omit<SupplyDetail, "outcome">, house: HouseFigures): readonly FigureSize[] {
@@ -211,9 +214,10 @@ export const supplyStation = defineStation({
     // Nothing is concluded from a figure that looks like a slip.
     const found = isUnsure ? null : outcomeOf(record, partial);
     const detail: SupplyDetail = { ...partial, outcome: found?.outcome ?? null };
-    const sizes = found === null ? [] : sizesOf(found, record, partial, house);
+    const isForAnother = partial.standingV !== null && isSuppliedForAnother(facts, partial.standingV, house.supplyPercent / 100);
+    const sizes = found === null ? [] : isForAnother ? OTHER_VOLTS : sizesOf(found, record, partial, house);
     const findings: Finding[] =
-      found === null || partial.isHigh
+      found === null || (partial.isHigh && !isForAnother)
         ? []
         : [{ test: "supply-voltage", weights: weightsOf(found), ...(sizes.length > 0 ? { sizes } : {}) }];
     const isVoltage = found !== null && found.outcome !== "absent" && found.outcome !== "no-call" && found.outcome !== "lost";
@@ -224,6 +228,7 @@ export const supplyStation = defineStation({
         // Volts that fall once it draws are not those it runs on.
         supplyFound: isVoltage && found?.outcome !== "sags" ? figureOf(record.standing) : null,
         ...partial.inferred?.facts,
+        ...(isForAnother ? { isConnectionDoubted: true } : {}),
       },
       working: workingOf(detail),
       // That control asks it to run is not yet a voltage, and standing volts are not yet those while it tries.

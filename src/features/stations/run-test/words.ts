@@ -93,6 +93,8 @@ export const FAULT_WORDS: Record<FaultId, (level: number) => string> = {
   jammed: () => "Rotor or load jammed",
   "load-heavy": (level) => `Load near ${percent(level)} of rated`,
   "load-gone": () => "Load gone: belt, wheel or flow",
+  "wired-for-higher": () => "Wired for the plate's higher volts",
+  "wired-for-lower": () => "Wired for the plate's lower volts",
 };
 export const faultWords = (fault: Fault | null): string => (fault ? FAULT_WORDS[fault.id](fault.level) : "Nothing wrong");
 

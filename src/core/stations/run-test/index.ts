@@ -55,6 +55,8 @@ export interface RunTestDetail {
   readonly assumedType: MotorType | null;
   /** figures that look like a slip of the finger */
   readonly slips: RunSlips;
+  /** its figures are those of the plate's other connection */
+  readonly asksConnection: boolean;
   /** missing entry that would narrow what is expected most */
   readonly narrowing: KnowledgeEntry | null;
 }
@@ -222,6 +224,7 @@ export const runTestStation = defineStation({
       failure: !asked.ok ? asked.failure : answer && !answer.ok ? answer.failure : null,
       assumedType: asked.ok ? asked.value.motor.assumedType : null,
       narrowing: understanding?.narrowing ?? null,
+      asksConnection: otherwise > ASKS_CONNECTION,
       slips,
     };
     return plainAssessment<RunTestDetail>(stamp, detail, {

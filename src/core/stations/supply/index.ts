@@ -57,6 +57,8 @@ export interface SupplyDetail {
   readonly inferred: InferredConnection | null;
   /** the plate names several connections, and neither a person nor these volts say which */
   readonly isConnectionOpen: boolean;
+  /** a person said how it is connected, and these volts are good for the plate's other connection */
+  readonly isForAnother: boolean;
   /** figures that look like a slip of the finger */
   readonly slips: { readonly standing: Slip | null; readonly starting: Slip | null; readonly atDisconnect: Slip | null };
 }
@@ -190,6 +192,7 @@ function detailOf(record: SupplyRecord, known: Facts, house: HouseFigures): Omit
     conformity,
     isHigh: standing !== null && highV !== null && standing.value > highV && conformity?.decision !== "holds",
     isDefeated: record.interlock === "defeated",
+    isForAnother: standing !== null && isSuppliedForAnother(known, standing.value, part),
     inferred,
     slips: { standing: slipOf(record.standing), starting: slipOf(record.starting), atDisconnect: slipOf(record.atDisconnect) },
     isConnectionOpen: known.supplyV === null && known.plateConnections.length > 1 && inferred === null,
@@ -214,7 +217,7 @@ export const supplyStation = defineStation({
     // Nothing is concluded from a figure that looks like a slip.
     const found = isUnsure ? null : outcomeOf(record, partial);
     const detail: SupplyDetail = { ...partial, outcome: found?.outcome ?? null };
-    const isForAnother = partial.standingV !== null && isSuppliedForAnother(facts, partial.standingV, house.supplyPercent / 100);
+    const { isForAnother } = partial;
     const sizes = found === null ? [] : isForAnother ? OTHER_VOLTS : sizesOf(found, record, partial, house);
     const findings: Finding[] =
       found === null || (partial.isHigh && !isForAnother)

@@ -18,12 +18,17 @@ export const INTERLOCK_WORDS: Record<Interlock, string> = {
 
 const volts = (value: number | null): string => (value === null ? "" : formatQuantity("voltage", value));
 
+/** A feed is weak down to here; below it something else is wrong with it. */
+const FAR_LOW = 0.75;
+
 const MEANINGS: Record<SupplyOutcome, (detail: Detail) => string> = {
   good: () => "Volts arrive and stay while it tries. The supply is not what holds it.",
   standing: () =>
     "Volts arrive, standing. A weak feed or a bad joint shows only under load: measure again while it tries to start, two or three seconds.",
-  low: ({ lowV, highV }) =>
-    `Below the band of ${volts(lowV)} to ${volts(highV)}. A motor on low volts starts weakly and runs hot: settle the supply before the motor is judged.`,
+  low: ({ lowV, highV, standingV, plateV }) =>
+    standingV !== null && plateV !== null && standingV < FAR_LOW * plateV
+      ? `Far below the band of ${volts(lowV)} to ${volts(highV)}: a lost leg, a wrong tap or another connection, not a weak feed. No part of the motor is judged on such volts.`
+      : `Below the band of ${volts(lowV)} to ${volts(highV)}. A motor on low volts starts weakly and runs hot: settle the supply before the motor is judged.`,
   sags: () => "The volts fall while it tries: a weak feed, a bad joint, or a motor that draws too much. Measure at the disconnect too.",
   absent: () => "No volts arrive. Fuse, breaker, disconnect or the way to them come before the motor.",
   "no-call": () => "Nothing asks it to run: control, thermostat or an interlock. The motor has not been tested by this.",
@@ -42,8 +47,11 @@ function connectionSentences({ inferred, isConnectionOpen, plateV, standingV }: 
     : [`${volts(standingV)} belongs to no connection of the plate. Measure once more, and pick at the plate how it is wired.`];
 }
 
+const FOR_ANOTHER =
+  "These volts are good for the plate's other connection: the supply is right, and the motor is wired for other volts. Connect it for the volts that are here before any part is blamed.";
+
 export function sentences(detail: Detail): string[] {
-  const { outcome, standingV, startingV, plateV, drop, isHigh, isDefeated, conformity } = detail;
+  const { isForAnother, outcome, standingV, startingV, plateV, drop, isHigh, isDefeated, conformity } = detail;
   const measured = [
     ...(standingV === null
       ? []
@@ -55,10 +63,11 @@ export function sentences(detail: Detail): string[] {
   return [
     ...(measured.length > 0 ? [`${measured.join("; ")}.`] : []),
     ...connectionSentences(detail),
-    ...(isHigh
+    ...(isForAnother ? [FOR_ANOTHER] : []),
+    ...(isHigh && !isForAnother
       ? ["Above the band: a motor on high volts hums, runs hot at light load and wears its capacitor. Settle the supply first."]
       : []),
-    ...(outcome !== null && !isHigh
+    ...(outcome !== null && !isHigh && !isForAnother
       ? [
           outcome === "low" && conformity?.decision === "too-close"
             ? "Too close to the limit to call with this meter."

@@ -22,4 +22,5 @@ export const MEND_JOBS: Readonly<Record<MendId, MendJob>> = {
   "clean-wheel": { minutes: 30, proof: "quiet" },
   "connect-for-volts": { minutes: 15, proof: "amps-near-plate" },
   "turn-way-round": { minutes: 15, proof: "right-way" },
+  "turn-rotor-round": { minutes: 45, proof: "right-way" },
 };

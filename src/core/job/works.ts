@@ -17,6 +17,7 @@ export const MENDS = [
   "clean-wheel",
   "connect-for-volts",
   "turn-way-round",
+  "turn-rotor-round",
 ] as const;
 export type MendId = (typeof MENDS)[number];
 
@@ -66,6 +67,7 @@ export const MEND_TABLE: Readonly<Record<MendId, MendSpec>> = {
     asksFrame: true,
   },
   "turn-way-round": { touches: ["frame", "running"], of: ["reconnect"], asksFrame: true },
+  "turn-rotor-round": { touches: ["frame", "bearings", "running"], of: ["reconnect"], asksFrame: true },
 };
 
 /** What each decision changes at the motor, of what is read. A decision without a row changes nothing. */

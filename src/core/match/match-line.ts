@@ -15,6 +15,7 @@ export const ADAPTATIONS = {
   bracket: { minutes: "bracketMinutes", price: "bracketPrice" },
   "second-end": { minutes: "secondEndMinutes", price: null },
   "turn-round": { minutes: "turnRoundMinutes", price: null },
+  "turn-rotor": { minutes: "turnRotorMinutes", price: null },
   "other-capacitor": { minutes: null, price: "runCapacitorPrice" },
   "no-capacitor": { minutes: null, price: null },
   "lengthen-leads": { minutes: "splicedLeadMinutes", price: null },
@@ -56,6 +57,7 @@ export type MatchReason =
   | { readonly code: "other-rotation" }
   | { readonly code: "reversible" }
   | { readonly code: "turn-it-round" }
+  | { readonly code: "rotor-end-for-end" }
   | { readonly code: "missing-end"; readonly ends: number }
   | { readonly code: "spare-end"; readonly ends: number }
   | { readonly code: "band-strip"; readonly diameterMm: number }

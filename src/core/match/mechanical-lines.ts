@@ -114,9 +114,12 @@ export const judgeShaftEnds: LineJudge = ({ old, candidate }) => {
 
 /** Rotation looking at the shaft end: the same, reversible, or with the other of two shaft ends to the wheel. */
 export const judgeRotation: LineJudge = ({ old, candidate }) => {
-  if (old.rotation === null) return candidate.isReversible === true ? fits({ code: "reversible" }) : notKnown("old");
+  // No wire turns a shaded-pole motor: what is reversible of it is its rotor, put in end for end.
+  const reversed =
+    candidate.type === "shaded-pole" ? madeToFit({ code: "rotor-end-for-end" }, "turn-rotor") : fits({ code: "reversible" });
+  if (old.rotation === null) return candidate.isReversible === true ? reversed : notKnown("old");
   if (candidate.rotation === old.rotation) return same;
-  if (candidate.isReversible === true) return fits({ code: "reversible" });
+  if (candidate.isReversible === true) return reversed;
   if (candidate.rotation === null) return notKnown("candidate");
   if (candidate.shaftEnds === 2 && old.shaftEnds === 1) return madeToFit({ code: "turn-it-round" }, "turn-round");
   // Whether its leads can be swapped is worth asking before it is refused for good.

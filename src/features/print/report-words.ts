@@ -28,6 +28,7 @@ const PLAIN_DONE: Readonly<Record<MendId, string>> = {
   "clean-wheel": "The wheel was cleaned or balanced.",
   "connect-for-volts": "The motor was connected for the volts that are there.",
   "turn-way-round": "The motor was made to turn the other way.",
+  "turn-rotor-round": "The motor was made to turn the other way.",
 };
 const DONE_ACTIONS: Readonly<Partial<Record<ActionId, string>>> = {
   "replace-run-capacitor": "The part that helps the motor run was replaced.",

@@ -74,7 +74,8 @@ export const MEND_WORDS: Record<MendId, string> = {
   "free-rotor": "Rotor that sat freed",
   "clean-wheel": "Wheel cleaned or balanced",
   "connect-for-volts": "Connected for the volts that are there",
-  "turn-way-round": "Way of turning changed",
+  "turn-way-round": "Way of turning changed by its leads",
+  "turn-rotor-round": "Rotor put in end for end",
 };
 
 export const MEND_PROOF_WORDS: Record<MendProof, string> = {

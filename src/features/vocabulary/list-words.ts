@@ -41,5 +41,5 @@ export const ACTION_WORDS: Record<ActionId, string> = {
   "service-bearings": "Clean and grease bearings",
   "dry-out": "Dry out",
   "make-it-hold": "Seat and fasten",
-  reconnect: "Connect anew",
+  reconnect: "Connect anew, or turn it round",
 };

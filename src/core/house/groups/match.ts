@@ -81,6 +81,15 @@ export const MATCH_RULES = {
     max: 120,
     source: BENCH,
   },
+  turnRotorMinutes: {
+    kind: "number",
+    label: "Rotor of a shaded-pole motor put in end for end",
+    unit: "min",
+    fallback: 30,
+    min: 0,
+    max: 240,
+    source: BENCH,
+  },
   splicedLeadMinutes: {
     kind: "number",
     label: "Leads lengthened, joins sleeved",

@@ -1,10 +1,9 @@
-import { defineStation, plainAssessment, type Stamp, type StationContext, NoteSchema } from "../../station";
-import { WINDING_GROUPS, type WindingGroup } from "../../winding";
+import { defineStation, plainAssessment, type Stamp, type StationContext } from "../../station";
+import type { WindingGroup } from "../../winding";
 import * as v from "valibot";
 import type { FigureSize, Finding } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
 import {
-  INSULATION_RULES,
   insulationTrend,
   judgeInsulation,
   type InsulationLimits,
@@ -15,53 +14,10 @@ import {
   varnishOf,
   type WindingState,
 } from "../../insulation";
-import { type WorkingStep, figureOf, EntrySchema, formatNumber, formatQuantity, type Entry } from "../../quantity";
+import { type WorkingStep, figureOf, formatNumber, formatQuantity, type Entry } from "../../quantity";
+import { APART, BLANK_INSULATION, cellAt, InsulationRecordSchema, type CellEnd, type InsulationRecord } from "./record";
 
-const entry = v.nullable(EntrySchema);
-/** The other side of a cell: another winding, or the bare frame. */
-export const CELL_ENDS = [...WINDING_GROUPS, "frame"] as const;
-export type CellEnd = (typeof CELL_ENDS)[number];
-
-/** Windings by how they are joined inside. Persisted: do not change without a migration. */
-export const APART_SORTS = ["joined", "two", "halves"] as const;
-const APART: Record<(typeof APART_SORTS)[number], readonly WindingGroup[]> = {
-  joined: ["all"],
-  two: ["main", "start"],
-  halves: ["half-1", "half-2", "start"],
-};
-
-const schema = v.object({
-  /** tester first: leads together read zero, apart read infinity */
-  together: entry,
-  apart: entry,
-  testV: v.picklist(["", "250", "500", "1000"]),
-  temperature: entry,
-  /** electronics and capacitors disconnected */
-  isDisconnected: v.nullable(v.boolean()),
-  /** a compressor whose system is pumped down: no test voltage */
-  isInVacuum: v.nullable(v.boolean()),
-  /** which windings stand apart, where the windings station does not say */
-  joining: v.nullable(v.picklist(APART_SORTS)),
-  rule: v.nullable(v.picklist(INSULATION_RULES)),
-  cells: v.pipe(v.array(v.object({ a: v.picklist(CELL_ENDS), b: v.picklist(CELL_ENDS), entry: EntrySchema })), v.maxLength(40)),
-  isDischarged: v.nullable(v.boolean()),
-  note: NoteSchema,
-});
-export type InsulationRecord = v.InferOutput<typeof schema>;
-
-export const BLANK_INSULATION: InsulationRecord = {
-  together: null,
-  apart: null,
-  testV: "500",
-  temperature: null,
-  isDisconnected: null,
-  isInVacuum: null,
-  joining: null,
-  rule: null,
-  cells: [],
-  isDischarged: null,
-  note: "",
-};
+export { APART_SORTS, BLANK_INSULATION, CELL_ENDS, cellAt, type CellEnd, type InsulationRecord } from "./record";
 
 /** One cell of the lattice. */
 export interface Cell {
@@ -111,9 +67,6 @@ const windingOf = (record: InsulationRecord, { facts }: StationContext): Winding
   varnish: varnishOf(facts),
 });
 
-export const cellAt = (record: Pick<InsulationRecord, "cells">, a: CellEnd, b: CellEnd): Entry | null =>
-  record.cells.find((cell) => cell.a === a && cell.b === b)?.entry ?? null;
-
 /** The tester is proven by two readings, before its word counts. */
 function barsOf(record: InsulationRecord, isHermetic: boolean, house: HouseFigures): InsulationBar[] {
   const together = toFigure(record.together, house);
@@ -161,7 +114,7 @@ function cellOf(record: InsulationRecord, a: WindingGroup, b: CellEnd, limits: I
   const found = cellAt(record, a, b);
   const figure = toFigure(found, context.house);
   const before = context.earlier.flatMap(({ at, records }): InsulationPoint[] => {
-    const parsed = v.safeParse(schema, records.insulation);
+    const parsed = v.safeParse(InsulationRecordSchema, records.insulation);
     const point = parsed.success ? pointOf(parsed.output, a, b, at, limits, context) : null;
     return point ? [point] : [];
   });
@@ -243,7 +196,7 @@ export const insulationStation = defineStation({
     tests: ["insulation"],
     cautions: ["test-voltage", "stored-charge", "pressurised-terminals"],
   },
-  schema,
+  schema: InsulationRecordSchema,
   blank: BLANK_INSULATION,
   assess(record, context) {
     const { facts, house } = context;

@@ -15,6 +15,7 @@ import {
   type ReadQuote,
   type SwapAction,
 } from "../../exchange";
+import { isWorkOn } from "../../relevance";
 import { doneIn, isWork, MENDS, mendsOf, type JobFacts } from "../../job";
 import { connectionFor, matchMotor, readPlace, readSheet, type MatchQuestion, type MotorMatch } from "../../match";
 import type { QuotedPrices } from "../../decision";
@@ -158,9 +159,11 @@ function keyedPrices({ works }: OutInRecord): QuotedPrices {
 const isDoneBare = (action: ActionId): boolean => isWork(action) && (!isSwap(action) || SWAP_TABLE[action].isOftenMended);
 
 /** Works without parts: those that carry out a decision first, then every other one; a decision that none stands for is noted itself. */
-function mendsFor(record: OutInRecord, decided: readonly (ActionId | null)[]): readonly MendState[] {
+function mendsFor(record: OutInRecord, facts: Facts): readonly MendState[] {
+  const decided = [facts.action, facts.also];
+  const isShown = (work: DoneId): boolean => record.done[work] !== undefined || isWorkOn(work, facts);
   const own = decided.flatMap((action): DoneId[] => (action === null || !isDoneBare(action) ? [] : [...mendsOf(action), action as DoneId]));
-  return [...new Set([...own, ...DONE_IDS.filter((id) => record.done[id] !== undefined), ...MENDS])].map((work) => ({
+  return [...new Set([...own, ...DONE_IDS.filter((id) => record.done[id] !== undefined), ...MENDS])].filter(isShown).map((work) => ({
     work,
     at: record.done[work] ?? null,
     isDecided: own.includes(work),
@@ -262,7 +265,7 @@ export const outInStation = defineStation({
       after: works.length === 0 ? [] : after,
       lacksCapacitor: (match?.works.some(({ what }) => what === "other-capacitor") ?? false) && !actions.includes("replace-run-capacitor"),
       open: isIn ? after.filter((id) => record.seenTo[id] === undefined) : [],
-      mends: mendsFor(record, [facts.action, facts.also]),
+      mends: mendsFor(record, facts),
     };
     return plainAssessment<OutInDetail>(stampOf(detail, record), detail, {
       facts: {

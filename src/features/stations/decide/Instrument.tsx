@@ -1,4 +1,5 @@
 "use client";
+import { isWorkOn } from "@/core/relevance";
 import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { ActionId } from "@/core/trade";
 import { lazy, Suspense, useState } from "react";
@@ -44,7 +45,12 @@ export default function Instrument(props: Props) {
           <Outlook {...props} />
         </Suspense>
       ) : null}
-      <PickOne legend="Chosen action" options={OPTIONS} picked={record.action} onPick={(action) => choose({ action, also: null })} />
+      <PickOne
+        legend="Chosen action"
+        options={OPTIONS.filter(({ id }) => id === record.action || isWorkOn(id, props.facts))}
+        picked={record.action}
+        onPick={(action) => choose({ action, also: null })}
+      />
       {record.action !== null ? (
         <PickOne
           legend="And on the same visit"

@@ -103,6 +103,7 @@ const COOKED: readonly OutcomeKey[] = [
   "start-winding-amps/high",
   "switch-ohms/welded",
   "winding-ohms/start-open",
+  "winding-ohms/start-shorted",
 ];
 const COOKED_COMPLAINTS: readonly Complaint[] = ["burning-smell", "runs-hot"];
 const KEEPS_THE_MOTOR: readonly ActionId[] = [
@@ -125,6 +126,7 @@ const CONDEMNED: readonly OutcomeKey[] = [
   "frame-ohms/grounded",
   "insulation/bad",
   "winding-ohms/shorted",
+  "winding-ohms/start-shorted",
   "winding-ohms/main-open",
   "winding-ohms/start-open",
   "winding-ohms/common-open",

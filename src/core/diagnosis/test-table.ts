@@ -264,6 +264,12 @@ export const TEST_TABLE = {
         given: { "shorted-turns": 0.25 },
         blocks: LIVE_RUNS,
       },
+      "start-shorted": {
+        why: "A start winding far below what it has against the run winding has lost turns: it burns first, where its switch stays in.",
+        base: 0.001,
+        given: { "start-winding": 0.3, "shorted-turns": 0.01 },
+        blocks: LIVE_RUNS,
+      },
     },
   },
   "frame-ohms": {

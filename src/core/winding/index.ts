@@ -13,6 +13,7 @@ export {
   type ThreeLeadInput,
   type WindingRole,
 } from "./three-leads";
+export { otherCommonOf, type OtherCommon } from "./other-common";
 export { tableOf, type Board, type BoardReading } from "./board";
 export { LAYOUTS, layoutOf } from "./layout-catalogue";
 export {

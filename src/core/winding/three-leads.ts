@@ -45,6 +45,13 @@ export type ThreeLeadAnswer =
       readonly sum: SumCheck;
     }
   | { readonly kind: "common-unclear"; readonly candidates: readonly [LeadIndex, LeadIndex]; readonly sum: SumCheck }
+  /** one changed digit in this pair would name the other lead common, and the sum would not tell */
+  | {
+      readonly kind: "digit-unclear";
+      readonly pair: PairIndex;
+      readonly candidates: readonly [LeadIndex, LeadIndex];
+      readonly sum: SumCheck;
+    }
   | { readonly kind: "sum-off"; readonly sum: SumCheck }
   | { readonly kind: "impossible-open"; readonly pair: PairIndex }
   | {
@@ -159,6 +166,8 @@ function nameLeads(ranked: readonly [Ranked, Ranked, Ranked], input: ThreeLeadIn
     if (sum.decision !== "out") return { kind: "common-unclear", candidates: [leadNotIn(largest.pair), leadNotIn(middle.pair)], sum };
   }
   if (sum.decision === "out") return { kind: "sum-off", sum };
+  if (!differ(largest, middle, input.coverageFactor))
+    return { kind: "common-unclear", candidates: [leadNotIn(largest.pair), leadNotIn(middle.pair)], sum };
   // The largest is run to start, so the lead that is not in it is common.
   const common = leadNotIn(largest.pair);
   const run = ([0, 1, 2] as const).find((lead) => lead !== common && LEAD_PAIRS[smallest.pair].includes(lead as never)) ?? 0;

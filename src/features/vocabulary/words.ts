@@ -98,6 +98,7 @@ export const OUTCOME_WORDS: Record<OutcomeKey, string> = {
   "winding-ohms/main-open": "run winding open",
   "winding-ohms/start-open": "start winding open",
   "winding-ohms/common-open": "common open",
+  "winding-ohms/start-shorted": "start winding low against the run winding",
   "winding-ohms/shorted": "near zero where ohms belong",
   "frame-ohms/clear": "OL to the frame",
   "frame-ohms/leaks": "leaks to the frame",

@@ -12,6 +12,7 @@ const THREE: Record<ThreeLeadAnswer["kind"], { readonly stamp: Stamp; readonly w
   named: { stamp: "holds", weights: { good: 1 } },
   "order-unclear": { stamp: "too-close", weights: { good: 1 } },
   "common-unclear": { stamp: "too-close", weights: null },
+  "digit-unclear": { stamp: "too-close", weights: { good: 1 } },
   "sum-off": { stamp: "contradicts", weights: null },
   "impossible-open": { stamp: "contradicts", weights: null },
   "lead-open": { stamp: "out", weights: { "common-open": 1, "main-open": 1, "start-open": 1 } },

@@ -7,11 +7,13 @@ import {
   type BoardQuestion,
   identifyThreeLeads,
   LEAD_PAIRS,
+  otherCommonOf,
   roleOfMark,
   type BoardReading,
   type BoardUnderstanding,
   type PairReading,
   type ThreeLeadAnswer,
+  type ThreeLeadInput,
 } from "../../winding";
 import { isTriangle, mayBeEqual, testLeadsOf, toBoardReading, toQuestion, type TestLeads } from "./board";
 import { coldTemperatureC, comparisonsOf, hotRunOf, type Comparison, type HotRun } from "./compare";
@@ -20,6 +22,7 @@ import { elementsOf, elementsOfThree, groupsOf, windingFacts, withCapacitors, ty
 import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./findings";
 import { usualOhms, type UsualOhms } from "../../motor";
 import { slipsOf, type PairSlip } from "./slips";
+import { findingsOfLowStart, lowStartWinding, stampOfLowStart, type StartWinding } from "./start-winding";
 import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
 import { windingsMigrations } from "./migrations";
 import { workingOfBoard, workingOfHotRun, workingOfThree } from "./working";
@@ -40,6 +43,7 @@ export type { BoardElement } from "./elements";
 export type { Comparison, HotRun } from "./compare";
 export type { ReadingDoubt } from "./doubts";
 export type { PairSlip } from "./slips";
+export type { StartWinding } from "./start-winding";
 
 export interface WindingsDetail {
   readonly names: readonly string[];
@@ -65,6 +69,8 @@ export interface WindingsDetail {
   /** readings that would go with the others but for one slip of the finger */
   readonly slips: readonly PairSlip[];
   readonly comparisons: readonly Comparison[];
+  /** the start winding has lost turns, or may have; null: it is as it may be against the run winding */
+  readonly lowStart: StartWinding | null;
   readonly hotRun: HotRun | null;
   /** below this test leads decide the answer [Ω]: the lowest reading is, and they were not measured; null: all is well */
   readonly nullBelowOhm: number | null;
@@ -85,7 +91,7 @@ function threeOf(record: WindingsRecord, leads: TestLeads, { house, facts }: Pic
     return reading === null ? null : reading.kind === "ohms" ? reading : { kind: "open" };
   }) as [PairReading | null, PairReading | null, PairReading | null];
   const mark = (lead: number) => roleOfMark(record.posts[lead]?.mark ?? null);
-  return identifyThreeLeads({
+  const input: ThreeLeadInput = {
     pairs,
     marks: [mark(0), mark(1), mark(2)],
     leadOhm: leads.ohm,
@@ -93,7 +99,14 @@ function threeOf(record: WindingsRecord, leads: TestLeads, { house, facts }: Pic
     nearZeroOhm: house.nearZeroOhm,
     coverageFactor: house.coverageFactor,
     mayBeEqual: mayBeEqual(facts),
-  });
+  };
+  const answer = identifyThreeLeads(input);
+  const doubt = otherCommonOf(
+    input,
+    answer,
+    LEAD_PAIRS.map(([a, b]) => entryAt(record, a, b)),
+  );
+  return doubt && answer.kind === "named" ? { kind: "digit-unclear", ...doubt, sum: answer.sum } : answer;
 }
 
 const ROLE_IDS = { common: "C", run: "R", start: "S" } as const;
@@ -198,6 +211,7 @@ export const windingsStation = defineStation({
     const slips = slipsOf(record, leads, three, board, house);
     const isUnsure = slips.length > 0;
     const comparisons = comparisonsOf({ record, leads, elements }, earlier, house, (then) => understandRecord(then, context).elements);
+    const lowStart = lowStartWinding(elements, facts.motorType);
     const hotRun = hotRunOf(record, leads, facts.hotSpotC);
     const lowest = Math.min(...readable.flatMap((reading) => (reading.kind === "ohms" ? [reading.ohm] : [])));
     const firstPair = pairsOf(record)[0] ?? null;
@@ -226,6 +240,7 @@ export const windingsStation = defineStation({
       doubts,
       slips,
       comparisons,
+      lowStart,
       hotRun,
       nullBelowOhm: !leads.isNulled && lowest < house.lowOhmCaution ? house.lowOhmCaution : null,
       testLeadOhm: leads.ohm,
@@ -235,18 +250,22 @@ export const windingsStation = defineStation({
     const shorted = comparisons[0]?.shortedTurns === "strong";
     const findings = isUnsure
       ? []
-      : three
-        ? findingsOfThree(three, expectedOhms(facts), record.shell === "cool")
-        : board
-          ? findingsOfBoard(board)
-          : [];
-    return plainAssessment(isUnsure ? "unsure" : stampOf(named, comparisons, doubts, hotRun), detail, {
+      : lowStart
+        ? findingsOfLowStart(lowStart)
+        : three
+          ? findingsOfThree(three, expectedOhms(facts), record.shell === "cool")
+          : board
+            ? findingsOfBoard(board)
+            : [];
+    const asNamed = lowStart ? (stampOfLowStart(lowStart) ?? named) : named;
+    return plainAssessment(isUnsure ? "unsure" : stampOf(asNamed, comparisons, doubts, hotRun), detail, {
       facts: {
         leadNames: names,
         leadRoles: detail.roles,
         isShellCool: record.shell === "cool",
         ...(elements.length > 0 ? { windingGroups: groupsOf(elements) } : {}),
-        ...windingFacts(elements, leads.standardOhm, coldTemperatureC(record)),
+        // What has lost turns is not what the plate was made with.
+        ...windingFacts(lowStart ? elements.filter(({ cls }) => cls !== "aux") : elements, leads.standardOhm, coldTemperatureC(record)),
       },
       // A winding that lost ohms speaks louder than that its leads could be named.
       findings: [

@@ -60,6 +60,11 @@ const ANSWERS: Words = {
     "A low-ohm meter, the smallest pair read once more with the test leads nulled, or the capacitor's lead settles it.",
     sumSentence(sum),
   ],
+  "digit-unclear": ({ pair, candidates, sum }, names) => [
+    `Cannot tell yet which is common: ${leadName(names, candidates[0])} by these figures; with one digit of ${pairName(names, pair)} read or keyed otherwise it would be ${leadName(names, candidates[1])}, and the sum would hold as well.`,
+    `Read ${pairName(names, pair)} once more, test leads nulled. If it reads the same, say below that it stands.`,
+    sumSentence(sum),
+  ],
   "sum-off": ({ sum }) => [
     "The three readings do not belong together: one is mis-keyed, taken on a wrong post, or the leads were not nulled. Three readings cannot say which one.",
     sumSentence(sum),
@@ -144,13 +149,18 @@ export function hotRunSentence({ pair, windingC, riseK, limitC }: NonNullable<Wi
   return `${nameOfPair(names, pair)} says ${formatNumber(windingC, 0)} °C${rise}. ${limit}`;
 }
 
-/** What the readings mean, most important first; then what would make them better. */
+/** A start winding that has lost turns, against the run winding. */
+const lowStartSentence = ({ startOhm, mainOhm, sound }: NonNullable<WindingsDetail["lowStart"]>): string =>
+  `Start winding ${ohm(startOhm)} against ${ohm(mainOhm)} of the run winding: a split-phase motor has two to six times as many in its start winding. ${sound < SURELY_SHORTED ? "Turns of it are shorted: burnt, most often by a start switch that stayed in. Look at the switch too." : "Turns of it may be shorted: read both once more with the test leads nulled, and look at the start switch."}`;
+const SURELY_SHORTED = 0.3;
+
 /** What was taken off every reading for the test leads, and whose figure it is: ohms told elsewhere are without it. */
 export const leadsSentence = ({ testLeadOhm, isNulled }: Pick<WindingsDetail, "testLeadOhm" | "isNulled">): string =>
   testLeadOhm === 0
     ? "Nothing is taken off the readings for the test leads."
     : `${formatNumber(testLeadOhm, 2)} Ω is taken off every reading for the test leads, ${isNulled ? "as measured" : "as the house takes them until they are measured"}.`;
 
+/** What the readings mean, most important first; then what would make them better. */
 export function windingSentences(detail: WindingsDetail, isHotShell: boolean): string[] {
   const { three, names, doubts, comparisons, hotRun } = detail;
   const said = three
@@ -159,6 +169,7 @@ export function windingSentences(detail: WindingsDetail, isHotShell: boolean): s
   const suspicious = comparisons.filter(({ shortedTurns }) => shortedTurns === "strong" || shortedTurns === "hint");
   return [
     ...said,
+    ...(detail.lowStart ? [lowStartSentence(detail.lowStart)] : []),
     ...doubts.map((doubt) => doubtSentence(doubt, names)),
     ...suspicious.slice(0, 2).map((found) => comparisonSentence(found, names)),
     ...(hotRun ? [hotRunSentence(hotRun, names)] : []),

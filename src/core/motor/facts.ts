@@ -1,6 +1,7 @@
 import type { Figure } from "../quantity";
 import type { Drive, MachineKind, MotorType } from "../trade";
 import type { Behaviour } from "./behaviour";
+import type { NotOurs } from "./not-ours";
 import type { PlateConnection } from "./plate-choice";
 import type { Rotation } from "./rotation";
 import type { HotPlace, Noise, RunEntries } from "./run-entries";
@@ -11,6 +12,10 @@ export interface PlateFacts {
   readonly machineKind: MachineKind;
   /** how it drives its machine; null: nobody said */
   readonly drive: Drive | null;
+  /** it is none of the motors that are judged here; null: nothing says so, or a person said otherwise */
+  readonly notOurs: NotOurs | null;
+  /** a person said that it is an induction motor on one phase, whatever else speaks against it */
+  readonly isOursSaid: boolean;
   /** the machine around it burns gas; null: nobody said */
   readonly burnsGas: boolean | null;
   /** volts of the connection in hand; the middle of its band */
@@ -35,6 +40,8 @@ export const NO_PLATE_FACTS: PlateFacts = {
   motorType: "unknown",
   machineKind: "other",
   drive: null,
+  notOurs: null,
+  isOursSaid: false,
   burnsGas: null,
   supplyV: null,
   supplyBand: null,

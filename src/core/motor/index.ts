@@ -39,6 +39,15 @@ export type { FaultLikelihood } from "./explain";
 export { type SupplyFigure } from "./samples";
 export { understandRun, type RunQuestion, type RunUnderstanding } from "./run-question";
 export {
+  areThreeAlike,
+  foreignByPlate,
+  foreignBySaid,
+  MOTOR_SORTS,
+  type ForeignSort,
+  type MotorSort,
+  type NotOurs,
+} from "./not-ours";
+export {
   isSuppliedForAnother,
   looksOtherwiseConnected,
   otherConnection,

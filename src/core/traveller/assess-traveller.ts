@@ -44,6 +44,8 @@ export interface TravellerAssessment {
   readonly stateChange: StationId | null;
 }
 
+const NOTHING_WEIGHED: Standing = { hypotheses: [{ faults: [], probability: 1 }], suspects: [] };
+
 export interface AssessOptions {
   /** keys of findings that a person leaves out, to see what changes */
   readonly leaveOut?: ReadonlySet<string>;
@@ -72,7 +74,8 @@ export function assessTraveller(
   const { stations, facts, findings: all, handed, rounds } = assessStations(entries, house, earlier, study, at);
   const leftOut = all.filter((finding) => leaveOut.has(findingKey(finding)));
   const findings = all.filter((finding) => !leaveOut.has(findingKey(finding)));
-  const standing = weighEvidence(
+  // Of a motor that is none of ours nothing is accused, and nothing acquitted.
+  const standing = facts.notOurs !== null ? NOTHING_WEIGHED : weighEvidence(
     { type: facts.motorType, machine: facts.machineKind, ageYears: facts.ageYears, gear: facts.startGear, drive: facts.drive },
     { complaints: facts.complaints, isRoutine: facts.isRoutine, findings, history: facts.history, ruledOut: facts.ruledOut },
     houseWeights(house),
@@ -81,7 +84,7 @@ export function assessTraveller(
   const life: Life = { motorAgeYears: facts.ageYears, machineYearsLeft };
   const site = siteOf(facts, findings);
   const model = modelFor(house, site, life, facts);
-  const actions = rankActions(standing.hypotheses, model);
+  const actions = facts.notOurs !== null ? [] : rankActions(standing.hypotheses, model);
   // What was found stays a bar to running the motor, whatever a person leaves out of the weighing.
   const next = nextStep({ entries, stations, facts, standing, findings: all, actions, house, model });
   const method = "method" in next ? next.method : null;

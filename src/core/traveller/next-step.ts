@@ -16,6 +16,8 @@ export type NextStep =
   | { readonly kind: "listen"; readonly station: StationId; readonly method: string }
   /** it trips, so it is not switched on to listen: look, smell and turn it first */
   | { readonly kind: "look-first"; readonly station: StationId }
+  /** none of the motors that are judged here: what still serves, one after the other */
+  | { readonly kind: "not-ours"; readonly station: StationId }
   /** its figures are those of the plate's other connection: how it is connected is looked at before any part */
   | { readonly kind: "look-connection"; readonly station: "plate" }
   /** before it gets its first power: what is seen to dead, and costs minutes */
@@ -112,6 +114,11 @@ function moveByEvidence({ stations, facts, standing, findings, actions, house, m
   return { kind: "move", move, ...whereOf(move.offer.test, open.get(move.offer.test) ?? "decide") };
 }
 
+/** Stations that serve a motor of any sort, in working order. */
+const SERVES: readonly StationId[] = ["make-safe", "look", "hand-turn", "frame", "insulation", "bearing"];
+const nextServing = (stations: StationAssessments): StationId =>
+  SERVES.find((id) => stations[id].stamp === "not-done" || stations[id].stamp === "open") ?? "decide";
+
 const othersOf = (step: NextStep): readonly TestOffer[] =>
   step.kind !== "move" ? [] : step.move.kind === "decide" ? step.move.others : [step.move.offer, ...step.move.others];
 
@@ -126,6 +133,7 @@ export function nextStep(weighed: StepGround): NextStep {
   const opening = STATION_IDS.find((id) => stationOf(id).definition.isOpening && stations[id].stamp === "not-done");
   if (opening) return { kind: "station", station: opening };
   const job = jobState(entries, stations, facts);
+  if (facts.notOurs !== null && !job.isDecided) return { kind: "not-ours", station: nextServing(stations) };
   if (job.isDecided) {
     const station = stepInOrder(job);
     return { kind: "order", station, method: null };

@@ -78,6 +78,9 @@ export interface ThreeLeadInput {
   readonly mayBeEqual: boolean;
 }
 
+/** A sum that holds to less than this many standard uncertainties holds as well as rounding lets it. */
+const TIGHT = 0.75;
+
 /** A mismatch that a sound set of readings shows once in a thousand times. */
 const BELONGS_NOT = 3.29;
 
@@ -166,7 +169,8 @@ function nameLeads(ranked: readonly [Ranked, Ranked, Ranked], input: ThreeLeadIn
     if (sum.decision !== "out") return { kind: "common-unclear", candidates: [leadNotIn(largest.pair), leadNotIn(middle.pair)], sum };
   }
   if (sum.decision === "out") return { kind: "sum-off", sum };
-  if (!differ(largest, middle, input.coverageFactor))
+  // Two largest closer than the meter sees name common only by the sum, and then the sum has to be as good as it gets.
+  if (!differ(largest, middle, input.coverageFactor) && Math.abs(sum.mismatchOhm) > TIGHT * sum.standardUncertaintyOhm)
     return { kind: "common-unclear", candidates: [leadNotIn(largest.pair), leadNotIn(middle.pair)], sum };
   // The largest is run to start, so the lead that is not in it is common.
   const common = leadNotIn(largest.pair);

@@ -13,7 +13,7 @@ export interface LineUpProps {
 
 /** The suspects with their standing; each opens to its evidence, in order of weight. */
 export function LineUp({ words, onLeaveOut, onGo }: LineUpProps) {
-  const { known, leftOut, suspects, both, contradictions } = words;
+  const { known, leftOut, suspects, note, both, contradictions } = words;
   const [open, setOpen] = useState<string | null>(null);
   return (
     <section aria-labelledby="line-up">
@@ -24,8 +24,9 @@ export function LineUp({ words, onLeaveOut, onGo }: LineUpProps) {
         </span>
       </h2>
       {leftOut.length > 0 ? <LeftOut findings={leftOut} onPutBack={onLeaveOut} /> : null}
+      {note ? <p className="caption mt-1">{note}</p> : null}
       <ol>
-        {suspects.map(({ id, name, probability, shown, before, brief, evidence }) => {
+        {suspects.map(({ id, name, probability, shown, alone, before, brief, evidence }) => {
           const isOpen = open === id;
           return (
             <li key={id} className="border-b border-rule-faint py-1.5 text-[14px]">
@@ -53,6 +54,7 @@ export function LineUp({ words, onLeaveOut, onGo }: LineUpProps) {
                 <span className="my-1 block h-[5px] border-b border-rule" aria-hidden="true">
                   <span className="block h-full bg-ink" style={{ width: `${probability * 100}%` }} />
                 </span>
+                {alone !== null ? <span className="caption block">alone {alone}, else beside another</span> : null}
                 {!isOpen && brief !== "" ? <span className="caption block">{brief}</span> : null}
               </button>
               {isOpen ? <Evidence lines={evidence} onLeaveOut={onLeaveOut} onGo={onGo} /> : null}

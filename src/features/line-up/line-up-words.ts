@@ -24,6 +24,8 @@ export interface SuspectRow {
   readonly name: string;
   readonly probability: number;
   readonly shown: string;
+  /** chance that it is the only thing wrong; null: as good as the whole chance */
+  readonly alone: string | null;
   /** how it stood with everything weighed, while something is left out; null: nothing is */
   readonly before: string | null;
   /** the strongest reasons either way; empty: there are none */
@@ -37,6 +39,8 @@ export interface LineUpWords {
   readonly known: number;
   readonly leftOut: readonly { readonly key: string; readonly words: string }[];
   readonly suspects: readonly SuspectRow[];
+  /** said where the chances add up to more than everything, or where nothing is weighed; null: nothing to say */
+  readonly note: string | null;
   /** two faults at once, where that is likely; null: it is not */
   readonly both: { readonly names: string; readonly shown: string; readonly why: string } | null;
   readonly contradictions: readonly { readonly key: string; readonly sentence: string }[];
@@ -57,13 +61,23 @@ function briefOf(standing: SuspectStanding): string {
     .join(" · ");
 }
 
-function suspectRow(standing: SuspectStanding, whole: TravellerAssessment | null): SuspectRow {
+/** Chance that a suspect is the only thing wrong. */
+function aloneOf({ suspect, probability }: SuspectStanding, { hypotheses }: TravellerAssessment["standing"]): number {
+  if (suspect === "no-fault") return probability;
+  return hypotheses.find(({ faults: [first, second] }) => first === suspect && second === undefined)?.probability ?? 0;
+}
+/** Less of a difference than this is not worth a word. */
+const WORTH_ALONE = 0.05;
+
+function suspectRow(standing: SuspectStanding, own: TravellerAssessment["standing"], whole: TravellerAssessment | null): SuspectRow {
+  const alone = aloneOf(standing, own);
   const before = whole?.standing.suspects.find(({ suspect }) => suspect === standing.suspect)?.probability;
   return {
     id: standing.suspect,
     name: SUSPECT_WORDS[standing.suspect],
     probability: standing.probability,
     shown: formatProbability(standing.probability),
+    alone: standing.probability - alone < WORTH_ALONE ? null : formatProbability(alone),
     before: before === undefined ? null : formatProbability(before),
     brief: briefOf(standing),
     evidence: evidenceLines(standing).map(({ finding, ...line }) => ({
@@ -88,6 +102,11 @@ function bothOf({ hypotheses }: TravellerAssessment["standing"]): LineUpWords["b
   };
 }
 
+/** Chances that add up to more than this are told to be of several at a time. */
+const MORE_THAN_ALL = 1.05;
+const SEVERAL = "Several can be at fault at a time, so these add up to more than 100 %.";
+const FOREIGN = "Nothing is weighed: this is not a motor that is judged here.";
+
 /**
  * The suspects with their standing and their evidence, in words.
  * @param assessment what is weighed, without what a person left out
@@ -95,12 +114,15 @@ function bothOf({ hypotheses }: TravellerAssessment["standing"]): LineUpWords["b
  */
 export function lineUpWords(assessment: TravellerAssessment, whole: TravellerAssessment | null): LineUpWords {
   const { standing, findings, facts, contradictions, leftOut } = assessment;
+  // What stands alone comes first: the chance of being the only thing wrong orders the list.
+  const shown = standing.suspects
+    .filter(({ probability }, index) => index < SHOWN && probability >= LEAST)
+    .sort((a, b) => aloneOf(b, standing) - aloneOf(a, standing));
   return {
     known: findings.length + facts.complaints.length + facts.history.length + facts.ruledOut.length,
     leftOut: leftOut.map((finding) => ({ key: findingKey(finding), words: findingWords(finding) })),
-    suspects: standing.suspects
-      .filter(({ probability }, index) => index < SHOWN && probability >= LEAST)
-      .map((each) => suspectRow(each, whole)),
+    suspects: shown.map((each) => suspectRow(each, standing, whole)),
+    note: facts.notOurs !== null ? FOREIGN : shown.reduce((sum, { probability }) => sum + probability, 0) > MORE_THAN_ALL ? SEVERAL : null,
     both: bothOf(standing),
     contradictions: contradictions.map((each) => ({
       key: `${findingKey(each.speaksFor)} ${each.suspect}`,

@@ -8,6 +8,7 @@ import { viewOf } from "../stations/registry";
 import { DOUBT_SENTENCES, workWords } from "../vocabulary/decision-words";
 import { ACTION_WORDS } from "../vocabulary/list-words";
 import { OUTCOME_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
+import { ELECTRONICS_CAUTION, notOursSentence, STILL_SERVES } from "../vocabulary/not-ours-words";
 import { inSentence } from "../vocabulary/in-sentence";
 
 export interface NextMoveWords {
@@ -69,7 +70,14 @@ const FIRST_STEPS = {
 type FirstStep = Extract<NextStep, { readonly kind: keyof typeof FIRST_STEPS }>;
 const isFirstStep = (next: NextStep): next is FirstStep => next.kind in FIRST_STEPS;
 
+/** What is said of a motor that is none of ours. */
+const foreignReason = ({ notOurs }: TravellerAssessment["facts"]): string =>
+  notOurs === null
+    ? ""
+    : [notOursSentence(notOurs), STILL_SERVES, ...(notOurs.sort === "electronic" || notOurs.sort === "direct" ? [ELECTRONICS_CAUTION] : [])].join(" ");
+
 function reasonOf({ next, actions, facts }: TravellerAssessment): string {
+  if (next.kind === "not-ours") return foreignReason(facts);
   if (isFirstStep(next)) return FIRST_STEPS[next.kind].reason;
   if (next.kind === "before-power") return BEFORE_POWER_REASONS[next.test] ?? "";
   if (next.kind === "order") return next.station === "take-apart" && facts.isApart ? CLOSE_REASON : (ORDER_REASONS[next.station] ?? "");
@@ -115,6 +123,7 @@ const STATE_WORDS = {
 /** A test goes by its own name, since its station may stand for more; everything else by its station's. */
 function titleOf({ next }: TravellerAssessment): string {
   if (isFirstStep(next)) return FIRST_STEPS[next.kind].title;
+  if (next.kind === "not-ours") return `Not ours to judge: ${inSentence(STATION_LABELS[next.station].title)}`;
   if (next.kind === "before-power") return TEST_WORDS[next.test];
   return next.kind === "move" && next.move.kind !== "decide" ? TEST_WORDS[next.move.offer.test] : STATION_LABELS[next.station].title;
 }

@@ -3,6 +3,7 @@ import { defineStation, plainAssessment, type EarlierVisit, type StationContext,
 import * as v from "valibot";
 import { COURSES, EVENTS, hear, ROUTINE, type Course, type Event } from "../../diagnosis";
 import { hearPurpose, PURPOSE_TABLE, PURPOSES, type Purpose } from "../../job";
+import { foreignBySaid } from "../../motor";
 import { complaintMigrations } from "./migrations";
 
 const schema = v.object({
@@ -86,6 +87,7 @@ export const complaintStation = defineStation({
       complaints.length === 0 && said.trim() === "" && course.length === 0 && after.length === 0 && (record.purpose ?? "fault") === "fault";
     // Who complains of something has it seen to, whatever else the sentence names.
     const purpose = record.purpose ?? (complaints.length > 0 ? null : hearPurpose(said)) ?? "fault";
+    const saidSort = foreignBySaid(said);
     const repairedAt = lastRepair(context);
     const events = repairedAt === null || after.includes("repair") ? after : [...after, "repair" as const];
     return plainAssessment<ComplaintDetail>(
@@ -99,6 +101,7 @@ export const complaintStation = defineStation({
           purpose,
           isRoutine: complaints.length === 0 && (!PURPOSE_TABLE[purpose].asksComplaint || ROUTINE.test(said)),
           history: [...course, ...events],
+          notOurs: saidSort === null ? null : { sort: saidSort, by: "said" },
           hasWaited: decidedAt(context.earlier.at(-1)) === "wait-and-retest",
         },
       },

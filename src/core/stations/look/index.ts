@@ -4,6 +4,7 @@ import { absenceOf, type Trait } from "../../relevance";
 import { defineStation, plainAssessment, NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
 import { type Finding, type Outcome, type RuledOut } from "../../diagnosis";
+import type { ForeignSort } from "../../motor";
 import { lookMigrations } from "./migrations";
 
 /** What can be seen or smelt, and what it tells the line-up. Ids are persisted: do not change without a migration. */
@@ -21,9 +22,12 @@ export const SIGNS = {
   "dust-clogged": { sense: "seen", outcome: "dust-clogged" },
   "wheel-fouled": { sense: "seen", outcome: "dust-clogged" },
   "oil-or-wax": { sense: "seen", outcome: null },
+  "electronics-inside": { sense: "seen", outcome: null, shows: "electronic" },
+  "brushes-inside": { sense: "seen", outcome: null, shows: "brushes" },
+  "drive-in-front": { sense: "seen", outcome: null, shows: "three-phase" },
   "smell-burnt": { sense: "smelt", outcome: "winding-burnt" },
   "smell-electric": { sense: "smelt", outcome: "wiring-damaged" },
-} as const satisfies Record<string, { sense: "seen" | "smelt"; outcome: Outcome<"look"> | null; needs?: Trait }>;
+} as const satisfies Record<string, { sense: "seen" | "smelt"; outcome: Outcome<"look"> | null; needs?: Trait; shows?: ForeignSort }>;
 export type Sign = keyof typeof SIGNS;
 export const SIGN_IDS = Object.keys(SIGNS) as Sign[];
 
@@ -53,15 +57,21 @@ export interface LookDetail {
   readonly ruledOut: readonly RuledOut[];
 }
 
+/** A sort of motor that is not judged here, as the eye has it; what a person said at the plate stands before it. */
+function seenSort(signs: readonly Sign[], { isOursSaid, notOurs }: Facts): Pick<Facts, "notOurs"> {
+  const shown = signs.flatMap((sign) => (SIGNS[sign] as { shows?: ForeignSort }).shows ?? [])[0];
+  return { notOurs: shown === undefined || isOursSaid ? notOurs : { sort: shown, by: "seen" } };
+}
+
 /** Look and smell before anything is touched. */
 export const lookStation = defineStation({
   definition: { id: "look", power: "dead", minutes: 2, tests: ["look"], cautions: ["oil-filled-can"] },
   schema,
   blank: { signs: [], nothingFound: false, ruledOut: [], note: "" } as v.InferOutput<typeof schema>,
   migrations: lookMigrations,
-  assess(record) {
+  assess(record, { facts: known }) {
     const ruledOut = record.ruledOut.filter(({ reason }) => reason.trim() !== "");
-    const facts = { ruledOut };
+    const facts = { ruledOut, ...seenSort(record.signs, known) };
     if (record.signs.length === 0) {
       const isDone = record.nothingFound;
       const findings: Finding[] = isDone ? [{ test: "look", weights: { clean: 1 } }] : [];

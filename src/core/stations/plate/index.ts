@@ -4,7 +4,10 @@ import * as v from "valibot";
 import { parseCapacitorLabel, parseCapacitorParts, type CapacitorLabel, type WrittenPart } from "../../capacitor";
 import {
   endsOf,
+  foreignByPlate,
   middleOf,
+  MOTOR_SORTS,
+  type NotOurs,
   plateInHand,
   readPlateField,
   speedAndPoles,
@@ -44,11 +47,13 @@ const schema = v.object({
   insulationClass: v.union([v.picklist(Object.keys(INSULATION_CLASSES) as [InsulationClass, ...InsulationClass[]]), v.literal("")]),
   /** which of several is in hand, by its place as stamped; null: nobody said */
   picks: v.object({ connection: pick, hertz: pick, speed: pick }),
+  /** what sort of motor it is, where a person said; null: nobody did */
+  sort: v.nullable(v.picklist(MOTOR_SORTS)),
   /** the amps looked like a slip of the finger, were looked at again, and stand */
   areAmpsSure: v.boolean(),
 });
 export type PlateRecord = v.InferOutput<typeof schema>;
-export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind" | "drive" | "burnsGas" | "picks" | "areAmpsSure">;
+export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind" | "drive" | "burnsGas" | "picks" | "sort" | "areAmpsSure">;
 
 export interface PlateDetail {
   readonly failures: Partial<Record<PlateField, Failure>>;
@@ -66,6 +71,8 @@ export interface PlateDetail {
   readonly speed: SpeedAndPoles | null;
   /** the amps do not go with power and volts, and one slip of the finger would explain it */
   readonly ampsSlip: Slip | null;
+  /** it is none of the motors that are judged here */
+  readonly notOurs: NotOurs | null;
   /** capacitors it asks for: none, one, or a run and a start part */
   readonly capacitors: readonly WrittenPart[];
   readonly hotSpotC: number | null;
@@ -74,6 +81,8 @@ export interface PlateDetail {
 
 const FIELDS: readonly PlateField[] = ["volts", "hertz", "power", "amps", "rpm", "capacitor", "duty", "insulationClass", "age"];
 const OLDEST_YEARS = 80;
+/** Fields in which a motor of another sort has what no field here takes: phases, direct volts, speeds beyond two poles. */
+const FOREIGN_FIELDS: readonly string[] = ["volts", "hertz", "rpm"];
 
 function parseSpeeds(text: string, frequencyHz: number | null): Result<readonly PlateValue[], Failure> {
   const read = readPlateField("rpm", text);
@@ -121,6 +130,25 @@ function slipOfAmps({ amps, areAmpsSure }: PlateRecord, { volts, powerW, connect
   );
 }
 
+/** What a person picked, else what the plate shows, else what was said before. */
+function notOursOf(
+  record: PlateRecord,
+  read: { readonly volts: Result<readonly PlateValue[], Failure>; readonly amps: Result<readonly PlateValue[], Failure>; readonly powerW: number | null },
+  said: NotOurs | null,
+): NotOurs | null {
+  if (record.sort === "induction") return null;
+  if (record.sort !== null) return { sort: record.sort, by: "picked" };
+  const byPlate = foreignByPlate({
+    printed: [record.volts, record.hertz, record.amps, record.rpm, record.power, record.duty].join(" ; "),
+    voltsPrinted: record.volts,
+    rpmPrinted: record.rpm,
+    volts: valuesOf(read.volts).map(middleOf),
+    amps: valuesOf(read.amps).map(middleOf),
+    powerW: read.powerW,
+  });
+  return byPlate ?? said;
+}
+
 const valuesOf = (read: Result<readonly PlateValue[], Failure>): readonly PlateValue[] => (read.ok ? read.value : []);
 
 function speedWorking(rpm: number, hz: number, speed: SpeedAndPoles): WorkingStep {
@@ -154,10 +182,11 @@ export const plateStation = defineStation({
     age: "",
     insulationClass: "",
     picks: { connection: null, hertz: null, speed: null },
+    sort: null,
     areAmpsSure: false,
   } as PlateRecord,
   lasts: (record) => record,
-  assess(record) {
+  assess(record, { facts: known }) {
     const read = (field: PlateFieldId): Result<readonly PlateValue[], Failure> => readPlateField(field, record[field]);
     const [volts, hertz, amps, power] = [read("volts"), read("hertz"), read("amps"), read("power")];
     const hertzChoices = valuesOf(hertz).flatMap((value) => [...new Set(endsOf(value))]);
@@ -174,20 +203,23 @@ export const plateStation = defineStation({
       secondCapacitor: second,
       age,
     };
-    const failures = Object.fromEntries(
-      Object.entries(results).flatMap(([field, result]) => (result.ok ? [] : [[field, result.failure]])),
-    ) as PlateDetail["failures"];
     const inHand = plateInHand(
       { volts: valuesOf(volts), hertz: valuesOf(hertz), amps: valuesOf(amps), rpm: valuesOf(rpm), power: valuesOf(power) },
       record.picks,
     );
     const ampsSlip = slipOfAmps(record, inHand);
+    const notOurs = notOursOf(record, { volts, amps, powerW: inHand.powerW }, known.notOurs);
     const fullLoadRpm = inHand.rpm;
     const frequencyHz = inHand.hertz;
     const speed = fullLoadRpm !== null && frequencyHz !== null ? speedAndPoles(fullLoadRpm, frequencyHz) : null;
     const filled = FIELDS.filter((field) => record[field].trim() !== "").length + (record.motorType === "unknown" ? 0 : 1);
     const own = second.ok && second.value ? [{ text: record.secondCapacitor, label: second.value }] : [];
     const capacitors = [...(first.ok ? first.value : []).slice(0, own.length > 0 ? 1 : 2), ...own];
+    // What is printed on a plate that is none of ours is kept as printed: it is not asked for again.
+    const isKept = (field: string): boolean => notOurs !== null && FOREIGN_FIELDS.includes(field);
+    const failures = Object.fromEntries(
+      Object.entries(results).flatMap(([field, result]) => (result.ok || isKept(field) ? [] : [[field, result.failure]])),
+    ) as PlateDetail["failures"];
     const detail: PlateDetail = {
       failures,
       filled,
@@ -202,6 +234,7 @@ export const plateStation = defineStation({
       fullLoadRpm,
       speed,
       capacitors,
+      notOurs,
       ageYears: age.ok ? age.value : null,
       hotSpotC: record.insulationClass === "" ? null : INSULATION_CLASSES[record.insulationClass],
     };
@@ -210,6 +243,8 @@ export const plateStation = defineStation({
         motorType: record.motorType,
         machineKind: record.machineKind,
         drive: record.drive,
+        notOurs,
+        isOursSaid: record.sort === "induction",
         burnsGas: mayBurnGas(record.machineKind) ? record.burnsGas : null,
         supplyV: detail.supplyV,
         supplyBand: inHand.volts === null ? null : endsOf(inHand.volts),

@@ -7,4 +7,6 @@ export const plateMigrations: StationMigrations = {
   6: (data) => ({ secondCapacitor: "", picks: { connection: null, hertz: null, speed: null }, areAmpsSure: false, ...data }),
   8: (data) => ({ drive: null, ...data }),
   11: (data) => ({ burnsGas: null, ...data }),
+  // What sort of motor it is, where a person said.
+  17: (data) => ({ sort: null, ...data }),
 };

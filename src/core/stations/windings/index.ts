@@ -20,7 +20,7 @@ import { coldTemperatureC, comparisonsOf, hotRunOf, type Comparison, type HotRun
 import { doubtsOf, type ReadingDoubt } from "./doubts";
 import { elementsOf, elementsOfThree, groupsOf, windingFacts, withCapacitors, type BoardElement } from "./elements";
 import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./findings";
-import { usualOhms, type UsualOhms } from "../../motor";
+import { areThreeAlike, usualOhms, type UsualOhms } from "../../motor";
 import { slipsOf, type PairSlip } from "./slips";
 import { findingsOfLowStart, lowStartWinding, stampOfLowStart, type StartWinding } from "./start-winding";
 import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
@@ -69,6 +69,8 @@ export interface WindingsDetail {
   /** readings that would go with the others but for one slip of the finger */
   readonly slips: readonly PairSlip[];
   readonly comparisons: readonly Comparison[];
+  /** three pairs alike: three phases; what is named here is of one phase */
+  readonly areThreeAlike: boolean;
   /** the start winding has lost turns, or may have; null: it is as it may be against the run winding */
   readonly lowStart: StartWinding | null;
   readonly hotRun: HotRun | null;
@@ -208,7 +210,11 @@ export const windingsStation = defineStation({
     const misfits: PostPair[] =
       three?.kind === "impossible-open" ? [LEAD_PAIRS[three.pair]] : (board?.misfits ?? []).map(({ a, b }) => [a, b] as const);
     const doubts = doubtsOf(record, leads, three?.kind === "sum-off" ? [...LEAD_PAIRS] : misfits);
-    const slips = slipsOf(record, leads, three, board, house);
+    const slipsFound = slipsOf(record, leads, three, board, house);
+    const areAlike = !facts.isOursSaid && areThreeAlike(readable.flatMap((each) => (each.kind === "ohms" ? [each] : [])));
+    // Three alike are no slip of two that should add up.
+    const isForeign = areAlike || facts.notOurs !== null;
+    const slips = isForeign ? [] : slipsFound;
     const isUnsure = slips.length > 0;
     const comparisons = comparisonsOf({ record, leads, elements }, earlier, house, (then) => understandRecord(then, context).elements);
     const lowStart = lowStartWinding(elements, facts.motorType);
@@ -240,6 +246,7 @@ export const windingsStation = defineStation({
       doubts,
       slips,
       comparisons,
+      areThreeAlike: areAlike,
       lowStart,
       hotRun,
       nullBelowOhm: !leads.isNulled && lowest < house.lowOhmCaution ? house.lowOhmCaution : null,
@@ -248,7 +255,7 @@ export const windingsStation = defineStation({
     };
     const named = three ? stampOfThree(three) : board ? stampOfBoard(board) : "not-done";
     const shorted = comparisons[0]?.shortedTurns === "strong";
-    const findings = isUnsure
+    const findings = isUnsure || isForeign
       ? []
       : lowStart
         ? findingsOfLowStart(lowStart)
@@ -258,11 +265,12 @@ export const windingsStation = defineStation({
             ? findingsOfBoard(board)
             : [];
     const asNamed = lowStart ? (stampOfLowStart(lowStart) ?? named) : named;
-    return plainAssessment(isUnsure ? "unsure" : stampOf(asNamed, comparisons, doubts, hotRun), detail, {
+    return plainAssessment(isForeign ? "noted" : isUnsure ? "unsure" : stampOf(asNamed, comparisons, doubts, hotRun), detail, {
       facts: {
         leadNames: names,
         leadRoles: detail.roles,
         isShellCool: record.shell === "cool",
+        ...(areAlike ? { notOurs: { sort: "three-phase" as const, by: "ohms" as const } } : {}),
         ...(elements.length > 0 ? { windingGroups: groupsOf(elements) } : {}),
         // What has lost turns is not what the plate was made with.
         ...windingFacts(lowStart ? elements.filter(({ cls }) => cls !== "aux") : elements, leads.standardOhm, coldTemperatureC(record)),

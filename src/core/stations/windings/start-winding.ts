@@ -11,8 +11,9 @@ import type { BoardElement } from "./elements";
  */
 const SOUND_RATIO: Readonly<Partial<Record<MotorType, readonly (readonly [logRatio: number, sound: number])[]>>> = {
   "split-phase": [
-    [Math.log(1.3), 0.002],
-    [Math.log(1.6), 0.3],
+    [Math.log(1.3), 0.0005],
+    [Math.log(1.45), 0.01],
+    [Math.log(1.7), 0.3],
     [Math.log(2), 1],
   ],
 };

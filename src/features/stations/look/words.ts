@@ -1,4 +1,5 @@
 import type { STATIONS } from "@/core/stations";
+import { notOursSentence } from "@/features/vocabulary/not-ours-words";
 import { SUSPECT_WORDS } from "@/features/vocabulary/words";
 import { SIGN_IDS, SIGNS, type Sign } from "@/core/stations/look";
 
@@ -18,6 +19,9 @@ export const SIGN_WORDS: Record<Sign, string> = {
   "dust-clogged": "Clogged with dust",
   "wheel-fouled": "Wheel fouled or rubbing",
   "oil-or-wax": "Oil or wax",
+  "electronics-inside": "Electronics in the shell, a plug of many pins",
+  "brushes-inside": "Brushes and a commutator",
+  "drive-in-front": "A drive (frequency converter) in front of it",
   "smell-burnt": "Burnt varnish",
   "smell-electric": "Hot electrics",
 };
@@ -34,6 +38,9 @@ export const CONSEQUENCES: Partial<Record<Sign, string>> = {
     "A cover that is not seated never presses the start switch: it looks like a dead motor. Seat it before anything is bought.",
   "capacitor-bulged": "A bulged or vented capacitor needs no meter: it is finished.",
   "interlock-defeated": "Note it in the report. It is not to be defeated again; the owner decides with a licensed person.",
+  "electronics-inside": notOursSentence({ sort: "electronic", by: "seen" }),
+  "brushes-inside": notOursSentence({ sort: "brushes", by: "seen" }),
+  "drive-in-front": notOursSentence({ sort: "three-phase", by: "seen" }),
   "guard-missing": "No run test before a guard is on.",
 };
 

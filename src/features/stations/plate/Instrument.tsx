@@ -12,6 +12,7 @@ import {
   CLASSES,
   DRIVE_OPTIONS,
   connectionWords,
+  SORTS,
   DUTIES,
   hintOf,
   LINES,
@@ -57,6 +58,9 @@ export default function Instrument({ record, assessment, facts, change }: Instru
           onTake={(amps) => change((r) => ({ ...r, amps }))}
           onSure={() => change((r) => ({ ...r, areAmpsSure: true }))}
         />
+      ) : null}
+      {detail.notOurs !== null || record.sort !== null ? (
+        <PickOne legend="Sort of motor" options={SORTS} picked={record.sort} onPick={(sort) => change((r) => ({ ...r, sort }))} />
       ) : null}
       <Choices detail={detail} change={change} />
       <PickOne

@@ -1,9 +1,10 @@
 import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, DRIVES, type Drive } from "@/core/trade";
 import { printCapacitorLabel } from "@/core/capacitor";
-import { type PlateConnection, type PlateValue } from "@/core/motor";
+import { MOTOR_SORTS, type MotorSort, type PlateConnection, type PlateValue } from "@/core/motor";
 import { formatNumber, formatPercent } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import type { PlateRecord } from "@/core/stations/plate";
+import { notOursSentence, STILL_SERVES } from "@/features/vocabulary/not-ours-words";
 import { MACHINE_WORDS, MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
 
 export type Detail = ReturnType<(typeof STATIONS)["plate"]["assess"]>["detail"];
@@ -21,6 +22,15 @@ export const CLASSES = (Object.keys(INSULATION_CLASSES) as InsulationClass[]).ma
 
 const DRIVE_WORDS: Record<Drive, string> = { belt: "By a belt", direct: "Straight, on its shaft" };
 export const DRIVE_OPTIONS = DRIVES.map((id) => ({ id, label: DRIVE_WORDS[id] }));
+
+const SORT_WORDS: Record<MotorSort, string> = {
+  induction: "Induction, one phase",
+  "three-phase": "Three phases",
+  electronic: "Electronically commutated",
+  brushes: "Brushes",
+};
+/** Asked only where something speaks for another sort, or a person picked one. */
+export const SORTS = MOTOR_SORTS.map((id) => ({ id, label: SORT_WORDS[id] }));
 
 export const DUTIES = [
   { id: "continuous", label: "Continuous" },
@@ -65,9 +75,10 @@ const UNMATCHED = {
 } as const;
 
 /** What the plate leaves open between its figures, in words. */
-export function openSentences({ inHand, hertzChoices }: Detail): string[] {
+export function openSentences({ inHand, hertzChoices, notOurs }: Detail): string[] {
   const { connections, connection, hertz, isHertzInferred, speeds, unmatched } = inHand;
   return [
+    ...(notOurs ? [notOursSentence(notOurs), STILL_SERVES] : []),
     ...(connections.length > 1 && connection === null
       ? ["Not said how it is connected: volts and amps of the plate count once you pick it, or once the supply is measured."]
       : []),

@@ -1,3 +1,4 @@
+import { notOursSentence, STILL_SERVES } from "@/features/vocabulary/not-ours-words";
 import { LEAD_PAIRS, type SumCheck, type ThreeLeadAnswer, type WindingRole } from "@/core/winding";
 import { formatNumber, formatPercent, formatProbability, formatQuantity } from "@/core/quantity";
 import { clockDay } from "@/features/vocabulary/clock";
@@ -163,7 +164,9 @@ export const leadsSentence = ({ testLeadOhm, isNulled }: Pick<WindingsDetail, "t
 /** What the readings mean, most important first; then what would make them better. */
 export function windingSentences(detail: WindingsDetail, isHotShell: boolean): string[] {
   const { three, names, doubts, comparisons, hotRun } = detail;
-  const said = three
+  const said = detail.areThreeAlike
+    ? [notOursSentence({ sort: "three-phase", by: "ohms" }), STILL_SERVES]
+    : three
     ? (ANSWERS[three.kind] as (a: Answer, names: readonly string[], isHot: boolean) => string[])(three, names, isHotShell)
     : boardSentences(detail);
   const suspicious = comparisons.filter(({ shortedTurns }) => shortedTurns === "strong" || shortedTurns === "hint");

@@ -81,11 +81,10 @@ const KINDS: Readonly<Record<string, Kind>> = {
     put: (raw, data) => {
       const word = one(raw.reading_word ?? "figure", ["figure", "OL", "short"], "reading_word");
       const reading = entry(raw.reading_uf, word !== "figure", "capacitance");
-      const part = { label: labelOf(raw), reading, overLimit: word === "short" ? "shorted" : null };
+      const part = { label: labelOf(raw), readings: [reading], overLimit: word === "short" ? "shorted" : null, isIsolated: true };
       const record = at(data, "capacitor");
-      if (record.label === "" || record.label === part.label)
-        Object.assign(record, { label: part.label, readings: [part.reading], overLimit: part.overLimit, isIsolated: true });
-      else record.second = part;
+      if (record.label === "" || record.label === part.label) Object.assign(record, part);
+      else record.second = { ...STATIONS.capacitor.blank.second, ...part };
     },
   },
   "capacitor-running": {

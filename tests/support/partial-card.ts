@@ -30,7 +30,7 @@ export const madeSafe = (at: string): Parts => ({
       provenLive: readAt("231", "voltage", at),
       circuitDead: readAt("0.2", "voltage", at),
       provenLiveAgain: readAt("230", "voltage", at),
-      hasNoCapacitor: true,
+      capacitorVolts: readAt("0.2", "voltage", at),
     },
     earlier: [],
   },

@@ -1,4 +1,5 @@
 import type { Entry, Figure } from "../quantity";
+import type { Gone } from "./gone";
 import type { CapacitorLabel } from "./label";
 
 /** The capacitor the plate asks for, the one that is fitted, and what was measured of it. */
@@ -8,6 +9,8 @@ export interface CapacitorFacts {
   /** the other part of a plate that asks for two */
   readonly plateSecondCapacitor: CapacitorLabel | null;
   readonly fittedCapacitor: CapacitorLabel | null;
+  /** it is not there to be measured: none fitted, taken out, or bridged; null: nobody says so */
+  readonly capacitorGone: Gone | null;
   /** bulged, leaking or burnt: condemned by the eye */
   readonly isCapacitorDamaged: boolean;
   /** run capacitor as measured, by whatever method counts [µF] */
@@ -22,6 +25,7 @@ export const NO_CAPACITOR_FACTS: CapacitorFacts = {
   plateCapacitor: null,
   plateSecondCapacitor: null,
   fittedCapacitor: null,
+  capacitorGone: null,
   isCapacitorDamaged: false,
   capacitorFoundUf: null,
   capacitorRunning: null,

@@ -1,3 +1,4 @@
+export { GONE, GONE_PHRASES, goneBySaid, type Gone } from "./gone";
 export { parseCapacitorLabel, ratedUfOf, saysNoCapacitor, type CapacitorLabel, type LabelSection } from "./label";
 export { correctLabel, LABEL_PARTS, labelParts, printCapacitorLabel, type LabelCorrections, type LabelPart } from "./label-parts";
 export { parseCapacitorParts, printCapacitorParts, type WrittenPart } from "./label-pair";

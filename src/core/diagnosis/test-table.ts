@@ -200,6 +200,16 @@ export const TEST_TABLE = {
         given: { "run-capacitor": 0.4, "start-capacitor": 0.4 },
       },
       shorted: { why: "Near zero on ohms: shorted through.", base: 0.0005, given: { "run-capacitor": 0.06, "start-capacitor": 0.1 } },
+      missing: {
+        why: "A motor that needs a capacitor and has none cannot start by itself.",
+        base: 0.0001,
+        given: { "run-capacitor": 0.04, "start-capacitor": 0.04 },
+      },
+      bridged: {
+        why: "Bridged, its start winding lies straight on the line.",
+        base: 0.0001,
+        given: { "run-capacitor": 0.04, "start-capacitor": 0.04 },
+      },
     },
   },
   "capacitor-running": {

@@ -29,9 +29,9 @@ const capacitor: Maker = (making) => {
   const nominal = (part: NonNullable<typeof first>): number => (part.kind === "start" ? Math.round(part.uf / 1.1) : part.uf);
   if (!first) return keyed("capacitor", { note: "none fitted" } as never);
   if (second && before.label !== "") {
-    return keyed("capacitor", {
-      second: { label: labelOf(nominal(second), second.kind), ...capacitance(second.uf, second.scale, making) },
-    });
+    const { reading, overLimit } = capacitance(second.uf, second.scale, making);
+    const label = labelOf(nominal(second), second.kind);
+    return keyed("capacitor", { second: { ...STATIONS.capacitor.blank.second, label, readings: [reading], overLimit, isIsolated: true } });
   }
   const { reading, overLimit } = capacitance(first.uf, first.scale, making);
   return keyed("capacitor", { label: labelOf(nominal(first), first.kind), readings: [reading], overLimit, isIsolated: true });

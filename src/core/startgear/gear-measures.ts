@@ -2,7 +2,7 @@ import * as v from "valibot";
 import type { HouseFigures } from "../house";
 import { EntrySchema, figureOf, findSlip, type Entry, type Slip } from "../quantity";
 import { GEAR_SORTS, gearRow, type GearSigns, type GearSort } from "./gear-table";
-import { contactState, type ContactState, type GearVerdict } from "./patterns";
+import { contactState, LETS_GO, type ContactState, type GearVerdict } from "./patterns";
 
 const entry = v.nullable(EntrySchema);
 const yesNo = v.nullable(v.boolean());
@@ -20,6 +20,8 @@ export const GearMeasuresSchema = v.object({
   }),
   relay: v.object({ isUnplugged: yesNo, coil: entry, contact: entry }),
   ptc: v.object({ isCold: yesNo, cold: entry, hot: entry }),
+  /** a time relay, or electronics in place of contacts */
+  timed: v.object({ contact: entry, letsGo: v.nullable(v.picklist(LETS_GO)) }),
 });
 export type GearMeasures = v.InferOutput<typeof GearMeasuresSchema>;
 
@@ -28,6 +30,7 @@ export const BLANK_GEAR: GearMeasures = {
   switch: { isCoverSeated: null, atRest: null, actuated: null, clicksBack: null, travel: null, contacts: null },
   relay: { isUnplugged: null, coil: null, contact: null },
   ptc: { isCold: null, cold: null, hot: null },
+  timed: { contact: null, letsGo: null },
 };
 
 const ohmsOf = (found: Entry | null): number | null => {
@@ -40,7 +43,7 @@ function contactOf(found: Entry | null, house: HouseFigures): ContactState {
 }
 
 /** What was seen and measured, as the table judges it. */
-function signsOf({ switch: found, relay, ptc }: GearMeasures, house: HouseFigures): GearSigns {
+function signsOf({ switch: found, relay, ptc, timed }: GearMeasures, house: HouseFigures): GearSigns {
   const { atRest, actuated, isCoverSeated, travel, contacts } = found;
   return {
     switch: { atRest: contactOf(atRest, house), actuated: contactOf(actuated, house), isCoverSeated, travel, contacts },
@@ -51,6 +54,7 @@ function signsOf({ switch: found, relay, ptc }: GearMeasures, house: HouseFigure
       isUnplugged: relay.isUnplugged,
     },
     ptc: { coldOhm: ohmsOf(ptc.cold), hotOhm: ohmsOf(ptc.hot), isCold: ptc.isCold },
+    timed: { contact: contactOf(timed.contact, house), letsGo: timed.letsGo },
   };
 }
 

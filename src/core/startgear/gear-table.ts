@@ -6,10 +6,12 @@ import {
   judgePotentialRelay,
   judgePtc,
   judgeSwitch,
+  judgeTimed,
   type ContactState,
   type GearVerdict,
   type PtcSigns,
   type SwitchSigns,
+  type TimedSigns,
 } from "./patterns";
 
 /** What was seen and measured of start gear, whatever its sort. Ohms: null not read, Infinity over limit. */
@@ -23,6 +25,7 @@ export interface GearSigns {
     readonly isUnplugged: boolean | null;
   };
   readonly ptc: PtcSigns;
+  readonly timed: TimedSigns;
 }
 
 /** Figures as they were typed, for the sum. */
@@ -30,6 +33,7 @@ export interface GearTexts {
   readonly switch: { readonly atRest: string; readonly actuated: string };
   readonly relay: { readonly coil: string; readonly contact: string };
   readonly ptc: { readonly cold: string; readonly hot: string };
+  readonly timed: { readonly contact: string };
 }
 
 /** The sum behind a verdict. */
@@ -69,6 +73,13 @@ const RELAY_OUTCOMES = {
   "contact-open": "contact-open",
   welded: "welded",
 } as const;
+
+const TIMED_WORKING: GearWorking = {
+  what: "Gear that drops out by time",
+  formula: "near zero at rest, out of circuit: shorted; else by the amps of the start winding, which end within about a second",
+  numbers: ({ timed: { contact } }, { contactOhm }) => `contact ${contact || "not read"}, limit ${ohm(contactOhm)}`,
+  source: "house rule for closed contacts; Veinott, Theory and Design of Small Induction Motors, ch. 7 (starting switches)",
+};
 
 /** A switch that does not carry for whatever reason is open at rest to the line-up. */
 const OPEN_AT_REST = "open-at-rest";
@@ -150,6 +161,24 @@ export const GEAR_TABLE = {
         `cold ${cold}; ${ohm(ptcColdLowOhm)} to ${ohm(ptcColdHighOhm)}; hot at least ${ohm(ptcHotOhm)}`,
       source: "house rules; the maker's figures come first",
     },
+  },
+  "time-relay": {
+    usualOn: [],
+    rulesOut: ["start-switch"],
+    measuredAs: "timed",
+    test: "relay-ohms",
+    judge: ({ timed }) => judgeTimed(timed),
+    outcomes: RELAY_OUTCOMES,
+    working: TIMED_WORKING,
+  },
+  "solid-state-kit": {
+    usualOn: [],
+    rulesOut: ["start-switch"],
+    measuredAs: "timed",
+    test: "relay-ohms",
+    judge: ({ timed }) => judgeTimed(timed),
+    outcomes: RELAY_OUTCOMES,
+    working: TIMED_WORKING,
   },
   none: {
     usualOn: ["psc", "shaded-pole", "unknown"],

@@ -6,11 +6,15 @@ export {
   judgePtc,
   alsoWrong,
   judgeSwitch,
+  judgeTimed,
+  LETS_GO,
   type ContactState,
   type GearRepair,
   type GearVerdict,
   type PtcSigns,
+  type LetsGo,
   type SwitchSigns,
+  type TimedSigns,
 } from "./patterns";
 export {
   GEAR_SORTS,

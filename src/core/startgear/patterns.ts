@@ -169,6 +169,30 @@ export function judgeCurrentRelay(coil: ContactState, contact: ContactState): Ge
   return contact === "open" && coil === "closed" ? "works" : "more-needed";
 }
 
+/** When gear that drops out by time lets go of the start winding. Persisted: do not change without a migration. */
+export const LETS_GO = ["in-time", "late", "never", "no-start"] as const;
+export type LetsGo = (typeof LETS_GO)[number];
+
+/** What is seen of gear that drops out by time: a time relay, or electronics in place of contacts. */
+export interface TimedSigns {
+  /** out of circuit, at rest */
+  readonly contact: ContactState;
+  /** by the amps of the start winding while it starts; null: nobody looked */
+  readonly letsGo: LetsGo | null;
+}
+
+/**
+ * Gear that drops out by time has no coil to measure, and at rest its contact says one thing only: near zero it is shorted.
+ * Whether it works is seen while the motor starts: amps in the start winding that end within about a second.
+ * @param signs contact at rest, and when it let go
+ * @returns the verdict
+ */
+export function judgeTimed({ contact, letsGo }: TimedSigns): GearVerdict {
+  if (contact === "closed" || letsGo === "never" || letsGo === "late") return "welded";
+  if (letsGo === "no-start") return "contact-open";
+  return letsGo === "in-time" ? "works" : "more-needed";
+}
+
 export interface PtcSigns {
   /** null: not read; Infinity: over limit */
   readonly coldOhm: number | null;

@@ -301,7 +301,12 @@ describe("the second capacitor, the decision and the age", () => {
     const plate = { motorType: "cap-start-run" as const, volts: "230" };
     const one = assessTraveller(entries({ plate, capacitor: first }), HOUSE);
     expect(one.stations.capacitor.openTests).toContain("capacitor-meter");
-    const second = { label: "189-227 µF 250 V", reading: read("92", "capacitance"), overLimit: null };
+    const second = {
+      ...STATIONS.capacitor.blank.second,
+      label: "189-227 µF 250 V",
+      readings: [read("92", "capacitance")],
+      isIsolated: true,
+    };
     const both = assessTraveller(entries({ plate, capacitor: { ...first, second } }), HOUSE);
     expect(both.stations.capacitor).toMatchObject({ stamp: "out", openTests: [] });
     expect(both.standing.suspects[0]?.suspect).toBe("start-capacitor");

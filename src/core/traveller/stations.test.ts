@@ -82,7 +82,7 @@ describe("make safe", () => {
     });
     const circuitDead = read("0.2", "voltage", LATER);
     expect(stateOf({ ...hasty, circuitDead }).stations["make-safe"].detail.lacks).toEqual(["capacitor-before-isolated"]);
-    expect(stateOf({ ...hasty, circuitDead, hasNoCapacitor: true }).facts.power).toBe("dead");
+    expect(stateOf({ ...hasty, circuitDead, capacitorIs: "removed" }).facts.power).toBe("dead");
     expect(stateOf({ ...hasty, circuitDead, capacitorVolts: read("0.4", "voltage", LATER) }).facts.power).toBe("dead");
     // The first of two ways to isolate counts: pulling the plug as well takes nothing back.
     expect(stateOf({ steps: { "breaker-locked": AT, unplugged: LATER } }).facts.power).toBe("dead");

@@ -88,6 +88,8 @@ export const OUTCOME_WORDS: Record<OutcomeKey, string> = {
   "capacitor-meter/out": "capacitor out of limits or wrong part",
   "capacitor-meter/far-out": "capacitor far out",
   "capacitor-meter/shorted": "capacitor shorted",
+  "capacitor-meter/missing": "no capacitor in it",
+  "capacitor-meter/bridged": "capacitor bridged",
   "capacitor-running/holds": "capacitor within limits while running",
   "capacitor-running/out": "capacitor out of limits while running",
   "capacitor-running/far-out": "capacitor far out while running",

@@ -20,7 +20,7 @@ export function madeSafe(clock: DemoClock, from: number, capacitorVolts: string 
         circuitDead: clock.read("0.3", "voltage", from + 2),
         provenLiveAgain: clock.read("230.9", "voltage", from + 3),
         capacitorVolts: capacitorVolts === null ? null : clock.read(capacitorVolts, "voltage", from + 4),
-        hasNoCapacitor: capacitorVolts === null,
+        capacitorIs: capacitorVolts === null ? "none-fitted" : null,
         declared: null,
       },
       earlier: [],

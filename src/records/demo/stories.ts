@@ -478,7 +478,7 @@ export const STORIES: readonly DemoStory[] = [
           circuitDead: null,
           provenLiveAgain: null,
           capacitorVolts: null,
-          hasNoCapacitor: false,
+          capacitorIs: null,
           declared: { at: clock.at(4), by: IVO },
         },
         earlier: [],

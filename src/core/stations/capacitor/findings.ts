@@ -1,4 +1,6 @@
-import { SWING_MEANING, type CapacitorLabel } from "../../capacitor";
+import { SWING_MEANING, type CapacitorLabel, type Gone } from "../../capacitor";
+import type { Facts } from "../../facts";
+import type { MotorType } from "../../trade";
 import type { FigureSize, Finding } from "../../diagnosis";
 import type { SectionVerdict } from "./section";
 
@@ -61,4 +63,23 @@ export function findingsOfPart(sections: readonly SectionVerdict[], own: number 
   const all = sections.map((section) => findingsOfSection(section, kind));
   const isHolding = sections.every(({ joint }) => joint?.conformity.decision === "holds");
   return isHolding ? (all[0] ?? []) : [];
+}
+
+/** Types that need a capacitor, and which one they miss where there is none. */
+const NEEDED: Readonly<Partial<Record<MotorType, About>>> = {
+  psc: "run-capacitor",
+  "cap-start": "start-capacitor",
+  "cap-start-run": "run-capacitor",
+};
+
+/** Whether a capacitor belongs to this motor, by its type or its plate. */
+export const shouldHaveOne = ({ motorType, plateCapacitor }: Pick<Facts, "motorType" | "plateCapacitor">): boolean =>
+  NEEDED[motorType] !== undefined || plateCapacitor !== null;
+
+/** A capacitor that is not there, or is bridged, on a motor that needs one: a finding by itself, which no meter adds to. */
+export function findingsOfGone(gone: Gone, facts: Pick<Facts, "motorType" | "plateCapacitor">): Finding[] {
+  const about = facts.plateCapacitor ? aboutOf(facts.plateCapacitor.kind) : NEEDED[facts.motorType];
+  // Where the type is not known, one that somebody took out or bridged was there; that none is fitted may be as it should.
+  if (about === undefined && gone === "none-fitted") return [];
+  return [{ test: "capacitor-meter", weights: { [gone === "bridged" ? "bridged" : "missing"]: 1 }, ...(about ? { about } : {}) }];
 }

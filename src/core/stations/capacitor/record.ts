@@ -19,8 +19,8 @@ const part = Object.fromEntries(LABEL_PARTS.map((id) => [id, v.optional(PrintedS
 export const OVER_LIMITS = ["beyond-range", "shorted"] as const;
 export type OverLimit = (typeof OVER_LIMITS)[number];
 
-/** Everything keyed at the capacitor station. Field names are persisted: do not change without a migration. */
-export const CapacitorRecordSchema = v.object({
+/** One part: its label, and what was measured of it by every method. Field names are persisted. */
+const partFields = {
   label: PrintedSchema,
   /** what a person put right in the reading of the label */
   corrections: v.object({ parts: v.object(part), kind: v.nullable(v.picklist(["run", "start"])) }),
@@ -54,11 +54,22 @@ export const CapacitorRecordSchema = v.object({
     startedAt: v.nullable(MomentSchema),
     remaining: entry,
   }),
-  /** the other part of a motor with a start and a run capacitor */
-  second: v.object({ label: PrintedSchema, reading: entry, overLimit: v.nullable(v.picklist(OVER_LIMITS)) }),
+  hasBleed: yesNo,
+  /** label the readings were taken with, once another was typed over it; empty: the one above */
+  readFor: PrintedSchema,
+};
+const PartSchema = v.object(partFields);
+/** One capacitor of a motor, with all that was measured of it. */
+export type CapacitorPart = v.InferOutput<typeof PartSchema>;
+export const PART_FIELDS = Object.keys(partFields) as (keyof CapacitorPart)[];
+
+/** Everything keyed at the capacitor station. Field names are persisted: do not change without a migration. */
+export const CapacitorRecordSchema = v.object({
+  ...partFields,
+  /** the other part of a motor with a start and a run part; which of the two came first says nothing */
+  second: PartSchema,
   /** starts counted against the start part's allowance */
   starts: v.pipe(v.array(MomentSchema), v.maxLength(500)),
-  hasBleed: yesNo,
   kit: v.nullable(v.picklist(KIT_SORTS)),
   /** terminal of a dual that feeds this motor */
   feeds: PrintedSchema,
@@ -70,8 +81,6 @@ export const CapacitorRecordSchema = v.object({
     coldestC: PrintedSchema,
     terminals: PrintedSchema,
   }),
-  /** label the readings were taken with, once another was typed over it; empty: the one above */
-  readFor: PrintedSchema,
   /** parts that were here before, each with its own readings */
   previous: v.pipe(
     v.array(
@@ -88,7 +97,7 @@ export const CapacitorRecordSchema = v.object({
 });
 export type CapacitorRecord = v.InferOutput<typeof CapacitorRecordSchema>;
 
-export const BLANK_CAPACITOR: CapacitorRecord = {
+export const BLANK_PART: CapacitorPart = {
   label: "",
   corrections: { parts: {}, kind: null },
   looksBad: null,
@@ -99,13 +108,17 @@ export const BLANK_CAPACITOR: CapacitorRecord = {
   running: { sections: [], hertz: "", isStartDeviceOut: null },
   swing: { sections: [], rangeEnd: "" },
   discharge: { school: "resistor", resistor: "", resistorW: "", chargedFrom: "", startedAt: null, remaining: null },
-  second: { label: "", reading: null, overLimit: null },
-  starts: [],
   hasBleed: null,
+  readFor: "",
+};
+
+export const BLANK_CAPACITOR: CapacitorRecord = {
+  ...BLANK_PART,
+  second: BLANK_PART,
+  starts: [],
   kit: null,
   feeds: "",
   place: { strapMm: "", heightMm: "", ambientC: "", coldestC: "", terminals: "" },
-  readFor: "",
   previous: [],
   note: "",
 };

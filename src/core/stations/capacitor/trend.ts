@@ -2,6 +2,7 @@ import type { EarlierVisit } from "../../station";
 import { figureOf } from "../../quantity";
 import { fitDrift, printCapacitorLabel, type CapacitorLabel, type Drift, type DriftPoint, type SectionLimits } from "../../capacitor";
 import * as v from "valibot";
+import { exchangeParts } from "./parts";
 import { CapacitorRecordSchema, type CapacitorRecord } from "./record";
 
 /** Figures of one section over the visits, with its trend. */
@@ -37,9 +38,13 @@ function sameParts(
     if (wasReplaced(visit)) break;
     const record = v.safeParse(CapacitorRecordSchema, visit.records.capacitor);
     if (!record.success || record.output.label.trim() === "") continue;
-    const then = readLabel(record.output);
-    if (then === null || printCapacitorLabel({ ...then, notes: [] }) !== printed) break;
-    found.push({ at: visit.at, record: record.output });
+    // Which of two parts was typed first on that visit says nothing.
+    const same = [record.output, exchangeParts(record.output)].find((each) => {
+      const then = readLabel(each);
+      return then !== null && printCapacitorLabel({ ...then, notes: [] }) === printed;
+    });
+    if (same === undefined) break;
+    found.push({ at: visit.at, record: same });
   }
   return found.reverse();
 }

@@ -3,7 +3,8 @@ import { defineStation, plainAssessment, type EarlierVisit, type StationContext,
 import * as v from "valibot";
 import { COURSES, EVENTS, hear, ROUTINE, type Course, type Event } from "../../diagnosis";
 import { hearPurpose, PURPOSE_TABLE, PURPOSES, type Purpose } from "../../job";
-import { foreignBySaid } from "../../motor";
+import { goneBySaid, type Gone } from "../../capacitor";
+import { foreignBySaid, type NotOurs } from "../../motor";
 import { complaintMigrations } from "./migrations";
 
 const schema = v.object({
@@ -25,6 +26,10 @@ export interface ComplaintDetail {
   readonly repairedAt: string | null;
   /** what the visit is for: tapped, or heard in what was said */
   readonly purpose: Purpose;
+  /** a motor that is not judged here, by what was said */
+  readonly notOurs: NotOurs | null;
+  /** what was said of the capacitor */
+  readonly capacitorGone: Gone | null;
 }
 
 /** Work that changes something at the motor or its wiring: what comes after it may come of it. */
@@ -88,11 +93,13 @@ export const complaintStation = defineStation({
     // Who complains of something has it seen to, whatever else the sentence names.
     const purpose = record.purpose ?? (complaints.length > 0 ? null : hearPurpose(said)) ?? "fault";
     const saidSort = foreignBySaid(said);
+    const notOurs: NotOurs | null = saidSort === null ? null : { sort: saidSort, by: "said" };
+    const capacitorGone = goneBySaid(said);
     const repairedAt = lastRepair(context);
     const events = repairedAt === null || after.includes("repair") ? after : [...after, "repair" as const];
     return plainAssessment<ComplaintDetail>(
       isEmpty ? "not-done" : "noted",
-      { ...record, repairedAt, purpose },
+      { ...record, repairedAt, purpose, notOurs, capacitorGone },
       {
         facts: {
           complaints,
@@ -101,7 +108,8 @@ export const complaintStation = defineStation({
           purpose,
           isRoutine: complaints.length === 0 && (!PURPOSE_TABLE[purpose].asksComplaint || ROUTINE.test(said)),
           history: [...course, ...events],
-          notOurs: saidSort === null ? null : { sort: saidSort, by: "said" },
+          capacitorGone,
+          notOurs,
           hasWaited: decidedAt(context.earlier.at(-1)) === "wait-and-retest",
         },
       },

@@ -4,7 +4,9 @@ import { deadStretches, isPowerBack, type DeadStretch } from "../../job";
 import { compareMoments } from "../../kept";
 import type { Facts } from "../../facts";
 import { figureOf, EntrySchema, type Entry } from "../../quantity";
+import { GONE } from "../../capacitor";
 import { absenceOf } from "../../relevance";
+import { makeSafeMigrations } from "./migrations";
 
 /** Isolation steps in the order they are done. */
 export const ISOLATION_STEPS = ["control-off", "breaker-locked", "unplugged", "gas-off", "rotor-still", "interlocks-noted"] as const;
@@ -37,8 +39,8 @@ const RoundSchema = v.object({
   circuitDead: v.nullable(EntrySchema),
   provenLiveAgain: v.nullable(EntrySchema),
   capacitorVolts: v.nullable(EntrySchema),
-  /** no capacitor fitted, so no charge to measure */
-  hasNoCapacitor: v.boolean(),
+  /** none is fitted, it was taken out, or bridged; null: it is there, or nobody said otherwise */
+  capacitorIs: v.nullable(v.picklist(GONE)),
   /** declared safe without measuring: by whom and when; stays on the traveller for ever */
   declared: v.nullable(v.object({ at: MomentSchema, by: NoteSchema })),
 });
@@ -98,7 +100,7 @@ export const BLANK_ROUND: SafetyRound = {
   circuitDead: null,
   provenLiveAgain: null,
   capacitorVolts: null,
-  hasNoCapacitor: false,
+  capacitorIs: null,
   declared: null,
 };
 
@@ -119,18 +121,22 @@ function isTooEarly(entry: Entry | null, since: string | null): boolean {
   return since !== null && at !== undefined && compareMoments(at, since) < 0;
 }
 
+/** What is not there keeps no charge; a bridged one may, where the bridge is none. */
+const hasNoCharge = ({ capacitorIs }: SafetyRound): boolean => capacitorIs === "none-fitted" || capacitorIs === "removed";
+
 function lacksOf(round: SafetyRound, safeVolts: number): SafetyLack[] {
   const since = isolatedAt(round);
   const isDead = (entry: Entry | null): boolean => (voltsOf(entry) ?? Infinity) <= safeVolts;
-  const { circuitDead, capacitorVolts, hasNoCapacitor } = round;
+  const { circuitDead, capacitorVolts } = round;
+  const leavesNoCharge = hasNoCharge(round);
   const rows: readonly (readonly [SafetyLack, boolean])[] = [
     ["not-isolated", since !== null],
     ["meter-not-proven", isProof(round.provenLive, safeVolts)],
     ["circuit-not-proven", isDead(circuitDead)],
     ["circuit-before-isolated", !isDead(circuitDead) || !isTooEarly(circuitDead, since)],
     ["meter-not-proven-again", isProof(round.provenLiveAgain, safeVolts)],
-    ["capacitor-not-measured", hasNoCapacitor || isDead(capacitorVolts)],
-    ["capacitor-before-isolated", hasNoCapacitor || !isDead(capacitorVolts) || !isTooEarly(capacitorVolts, since)],
+    ["capacitor-not-measured", leavesNoCharge || isDead(capacitorVolts)],
+    ["capacitor-before-isolated", leavesNoCharge || !isDead(capacitorVolts) || !isTooEarly(capacitorVolts, since)],
   ];
   return rows.filter(([, isThere]) => !isThere).map(([lack]) => lack);
 }
@@ -147,7 +153,7 @@ function latestMoment(round: SafetyRound): string | null {
 function stateOf(round: SafetyRound, safeVolts: number): Exclude<MakeSafeDetail["state"], "over"> {
   const [circuitV, capacitorV] = [voltsOf(round.circuitDead), voltsOf(round.capacitorVolts)];
   if (circuitV !== null && circuitV > safeVolts) return "still-live";
-  if (!round.hasNoCapacitor && capacitorV !== null && capacitorV > safeVolts) return "charged";
+  if (!hasNoCharge(round) && capacitorV !== null && capacitorV > safeVolts) return "charged";
   if (lacksOf(round, safeVolts).length === 0) return "measured";
   return round.declared !== null ? "declared" : "open";
 }
@@ -177,12 +183,13 @@ export const makeSafeStation = defineStation({
     cautions: ["gas-off", "prove-dead", "stored-charge", "local-codes"],
   },
   schema,
+  migrations: makeSafeMigrations,
   blank: { round: BLANK_ROUND, earlier: [] } as MakeSafeRecord,
   assess(record, { house, facts }: StationContext) {
     // A type that has no capacitor leaves no charge, unless somebody saw one or measured a charge all the same.
     const isSeen = record.round.capacitorVolts !== null || record.round.steps[CAPACITOR_SEEN] !== undefined;
     const lacksCapacitor = absenceOf("charge", facts) !== null;
-    const asFound = (each: SafetyRound): SafetyRound => (lacksCapacitor && !isSeen ? { ...each, hasNoCapacitor: true } : each);
+    const asFound = (each: SafetyRound): SafetyRound => (lacksCapacitor && !isSeen ? { ...each, capacitorIs: "none-fitted" } : each);
     const round = asFound(record.round);
     const declaredAt = [...record.earlier, round].flatMap((each) => each.declared?.at ?? []);
     const lacks = lacksOf(round, house.safeVolts);
@@ -214,7 +221,10 @@ export const makeSafeStation = defineStation({
       declaredAt,
     };
     return plainAssessment(STAMPS[state], detail, {
-      facts: deadSince === null ? {} : { power: safeAt !== null && !isOver ? "dead" : "live", deadSince },
+      facts: {
+        ...(deadSince === null ? {} : { power: safeAt !== null && !isOver ? ("dead" as const) : ("live" as const), deadSince }),
+        ...(record.round.capacitorIs === null ? {} : { capacitorGone: record.round.capacitorIs }),
+      },
     });
   },
 });

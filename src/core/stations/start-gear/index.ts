@@ -17,6 +17,8 @@ import {
 } from "../../startgear";
 import { defineStation, NoteSchema, plainAssessment, type Stamp } from "../../station";
 
+import { startGearMigrations } from "./migrations";
+
 const schema = v.object({ ...GearMeasuresSchema.entries, note: NoteSchema });
 export type StartGearRecord = v.InferOutput<typeof schema>;
 
@@ -55,7 +57,7 @@ function findingOf(sort: GearSort, verdict: GearVerdict): Finding | null {
   return test && outcome !== undefined ? { test, weights: { [outcome]: 1 } } : null;
 }
 
-function workingOf({ sort, switch: gear, relay, ptc }: StartGearRecord, house: HouseFigures): WorkingStep[] {
+function workingOf({ sort, switch: gear, relay, ptc, timed }: StartGearRecord, house: HouseFigures): WorkingStep[] {
   const working = sort === null ? undefined : gearRow(sort).working;
   if (!working) return [];
   const shown = (found: Entry | null): string => (found ? typedFigure(found) : "");
@@ -63,6 +65,7 @@ function workingOf({ sort, switch: gear, relay, ptc }: StartGearRecord, house: H
     switch: { atRest: shown(gear.atRest), actuated: shown(gear.actuated) },
     relay: { coil: shown(relay.coil), contact: shown(relay.contact) },
     ptc: { cold: shown(ptc.cold), hot: shown(ptc.hot) },
+    timed: { contact: shown(timed.contact) },
   };
   const { what, formula, numbers, source } = working;
   return [{ what, formula, numbers: numbers(texts, house), result: "see the stamp", source }];
@@ -80,6 +83,7 @@ export const startGearStation = defineStation({
     cautions: ["motor-at-rest", "stored-charge", "mark-wires"],
   },
   schema,
+  migrations: startGearMigrations,
   blank: BLANK_START_GEAR,
   lasts: ({ sort }) => ({ sort }),
   assess(record, { facts, house }) {

@@ -1,6 +1,6 @@
 "use client";
-import { lazy, Suspense } from "react";
-import { YesNo } from "@/components/Choice";
+import { lazy, Suspense, useState } from "react";
+import { PickOne, YesNo } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { usePainted } from "@/components/usePainted";
 import { KeyPad } from "@/components/KeyPad";
@@ -11,6 +11,7 @@ import { Verdict } from "../shared/Verdict";
 import { FitsButton } from "./FitsButton";
 import { LabelLine } from "./LabelLine";
 import { MeterFields, MeterQuestions } from "./MeterFields";
+import { hasTwoInHand, ofPart, partOptions, withOther } from "./part-in-hand";
 import { SectionRule } from "./SectionRule";
 import { capacitorSentences, percentFigure, sectionName, type CapacitorDetail } from "./sentences";
 import { readMoments } from "./words";
@@ -21,13 +22,31 @@ const RunningQuestions = lazy(async () => ({ default: (await import("./RunningFi
 const SwingFields = lazy(async () => ({ default: (await import("./SwingFields")).SwingFields }));
 const DischargePanel = lazy(() => import("./DischargePanel"));
 const StartPartsPanel = lazy(() => import("./StartPartsPanel"));
-const SecondPart = lazy(() => import("./SecondPart"));
+const ExchangedReadings = lazy(() => import("./ExchangedReadings"));
 const MorePanel = lazy(() => import("./MorePanel"));
 
 type Props = InstrumentProps<"capacitor", CapacitorDetail>;
 
-/** The capacitor by the method in hand. The three that judge share label, ruler and verdict. */
+/** The capacitor by the method in hand; of a motor with two, the part in hand. */
 export default function Instrument(props: Props) {
+  const [part, setPart] = useState<"first" | "other">("first");
+  const { detail } = props.assessment;
+  if (!hasTwoInHand(detail)) return <OnePart {...props} />;
+  return (
+    <div className="flex flex-col gap-4">
+      <PickOne legend="Part in hand" options={partOptions(detail)} picked={part} onPick={(id) => setPart(id ?? part)} />
+      {detail.areExchanged ? (
+        <Suspense>
+          <ExchangedReadings record={props.record} change={props.change} />
+        </Suspense>
+      ) : null}
+      <OnePart key={part} {...(part === "other" ? withOther(props) : { ...props, assessment: ofPart(props.assessment) })} />
+    </div>
+  );
+}
+
+/** The three methods that judge share label, ruler and verdict. */
+function OnePart(props: Props) {
   const method = props.method ?? "meter";
   if (method === "discharge" || method === "start-parts") {
     const Panel = method === "discharge" ? DischargePanel : StartPartsPanel;
@@ -88,14 +107,7 @@ function Judged(props: Props & { method: string }) {
         <KeyPad extras={extras} />
       </div>
       <div className="on-side-later flex flex-col gap-4">
-        {detail.state === "label" ? (
-          <Suspense>
-            {props.method === "meter" && (detail.isSecondUsual || record.second.label !== "") ? (
-              <SecondPart {...props} detail={detail} />
-            ) : null}
-            {isPainted ? <MorePanel {...props} detail={detail} /> : null}
-          </Suspense>
-        ) : null}
+        {detail.state === "label" ? <Suspense>{isPainted ? <MorePanel {...props} detail={detail} /> : null}</Suspense> : null}
         <Suspense>
           <Questions {...props} />
         </Suspense>

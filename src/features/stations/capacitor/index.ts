@@ -1,7 +1,23 @@
 import { typedFigure } from "@/core/quantity";
 import type { StationView } from "../../station/contract";
-import { capacitorSentences, percentFigure, type CapacitorDetail } from "./sentences";
+import { exchangeParts } from "@/core/stations/capacitor";
+import { GONE_WORDS } from "@/features/vocabulary/run-words";
+import { capacitorSentences, PART_NAMES, percentFigure, type CapacitorDetail, type LabelDetail } from "./sentences";
 import { readMoments } from "./words";
+
+type Say = NonNullable<StationView<"capacitor", CapacitorDetail>["say"]>;
+
+/** The other part of a motor with two, with all that its figures mean. */
+function otherSaid(record: Parameters<Say>[0], { other }: LabelDetail, house: Parameters<Say>[3]): string[] {
+  if (other?.state !== "label") return [];
+  const its = exchangeParts(record);
+  const keyed = its.readings.flatMap((entry) => (entry ? [typedFigure(entry)] : []));
+  const [first, ...rest] = capacitorSentences(other, readMoments(its), house);
+  return [
+    `${PART_NAMES[other.label.kind]}, ${its.label.trim()}: ${keyed.length > 0 ? keyed.join(", ") : "not read"}.`,
+    ...(first === undefined || keyed.length === 0 ? [] : [first, ...rest]),
+  ];
+}
 
 export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
   methods: {
@@ -12,8 +28,15 @@ export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
     "start-parts": "Starts and kits",
   },
   brief: ({ detail }) =>
-    detail.state === "none-fitted" ? "None fitted" : detail.state === "label" && detail.mismatches.length > 0 ? "Wrong part" : null,
+    detail.state === "none-fitted"
+      ? "None fitted"
+      : detail.state === "gone"
+        ? GONE_WORDS[detail.gone]
+        : detail.state === "label" && detail.mismatches.length > 0
+          ? "Wrong part"
+          : null,
   say: (record, { detail }, _facts, house) => {
+    if (detail.state === "gone") return capacitorSentences(detail, [], house);
     if (detail.state !== "label") return detail.state === "none-fitted" ? ["No capacitor on this type of motor."] : [];
     const figures = detail.sections.map(percentFigure).filter((figure) => figure !== null);
     const keyed = record.readings.flatMap((entry) => (entry ? [typedFigure(entry)] : []));
@@ -24,9 +47,7 @@ export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
     return [
       `${record.label.trim()}${measured.length > 0 ? `: ${measured.join(", ")}` : ""}.`,
       ...capacitorSentences(detail, readMoments(record), house),
-      ...(detail.second.state === "label"
-        ? [`The other: ${record.second.label.trim()}: ${record.second.reading ? typedFigure(record.second.reading) : "not read"}.`]
-        : []),
+      ...otherSaid(record, detail, house),
       ...(record.discharge.remaining ? [`${typedFigure(record.discharge.remaining)} left on it after discharge.`] : []),
       ...(record.kit ? [`Hard-start kit: ${record.kit === "ptc" ? "PTC" : "potential relay and start capacitor"}.`] : []),
       ...(record.note.trim() ? [record.note.trim()] : []),

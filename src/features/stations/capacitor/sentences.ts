@@ -1,5 +1,5 @@
 import { formatNumber, formatPercent, formatProbability, formatQuantity, typedFigure } from "@/core/quantity";
-import { ratedUfOf, SWING_MEANING, type PartMismatch } from "@/core/capacitor";
+import { ratedUfOf, SWING_MEANING, type Gone, type PartMismatch } from "@/core/capacitor";
 import type { HouseFigures } from "@/core/house";
 import { isWorthWaiting, type CapacitorRecord, type SectionContradiction, type SectionVerdict } from "@/core/stations/capacitor";
 import { doubtSentence } from "./doubt-words";
@@ -169,6 +169,16 @@ export function sectionSentences(section: SectionVerdict, at: string | undefined
   ];
 }
 
+/** A capacitor that is not there to be measured: what that means, and that nothing is left to measure. */
+const GONE_SENTENCES: Record<Gone, string> = {
+  "none-fitted":
+    "None is fitted. A motor made for one cannot start by itself without it: nothing is left to measure, and the plate says which goes in.",
+  removed:
+    "It was taken out: the start winding has no path, and nothing is left to measure. Find out why, and which one was there; the plate says which goes in.",
+  bridged:
+    "It was bridged: the start winding lies straight on the line. Take the bridge out before it gets power, and look at the windings; the plate says which part goes in.",
+};
+
 const EMPTY = "Power off, discharged, one side disconnected, fingers off the tips: wait for the figure to settle, then type it.";
 const LOOKS_BAD =
   "Bulged, vented, leaking or burnt: it is finished whatever a meter says. Old cans may hold PCB oil: no skin contact, bag it, dispose as local rules ask.";
@@ -176,6 +186,7 @@ const LOOKS_BAD =
 /** Every sentence about the part, the wrong part first. */
 export function capacitorSentences(detail: CapacitorDetail, readAt: readonly (string | undefined)[], house: HouseFigures): string[] {
   if (detail.state === "none-fitted") return ["This type of motor has no capacitor. If one is fitted, type its label."];
+  if (detail.state === "gone") return [GONE_SENTENCES[detail.gone]];
   const bad = detail.looksBad ? [LOOKS_BAD] : [];
   if (detail.state === "no-label")
     return [
@@ -212,10 +223,13 @@ export function capacitorSentences(detail: CapacitorDetail, readAt: readonly (st
 }
 
 /** The station's stamp is that of the worse part: where it is the other one, that is said before this one's figures. */
-function stampOfOther({ second, sections }: LabelDetail): string[] {
-  if (second.state !== "label" || second.section.stamp !== "out" || sections.some(({ stamp }) => stamp === "out")) return [];
-  return ["The other capacitor, below, is out. This one:"];
+function stampOfOther({ other, sections }: LabelDetail): string[] {
+  if (other?.state !== "label" || other.stamp !== "out" || sections.some(({ stamp }) => stamp === "out")) return [];
+  return [`The ${PART_NAMES[other.label.kind].toLowerCase()} is out. This one:`];
 }
+
+/** Each part of a motor with two, by its kind. */
+export const PART_NAMES: Record<LabelDetail["label"]["kind"], string> = { run: "Run part", start: "Start part" };
 
 /** A section out of its limits that feeds another motor is a fault of the part, and none of this motor. */
 function otherSections(detail: LabelDetail): string[] {

@@ -1,4 +1,5 @@
 "use client";
+import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { TickTimes } from "@/components/TickTimes";
@@ -9,12 +10,14 @@ import { EntryField } from "../shared/EntryField";
 import { PAD_EXTRAS } from "../shared/reading";
 import { toggleMoment } from "../shared/toggle-moment";
 import { Verdict } from "../shared/Verdict";
-import { type Detail, STEPS, sentences, wordOf } from "./words";
+import { CAPACITOR_OPTIONS, type Detail, STEPS, sentences, wordOf } from "./words";
 
 export default function Instrument({ record, assessment, house, change }: InstrumentProps<"make-safe", Detail>) {
   const { round } = record;
   const { detail } = assessment;
   const set = (part: Partial<typeof round>) => change((r) => ({ ...r, round: { ...r.round, ...part } }));
+  const isGone = round.capacitorIs === "none-fitted" || round.capacitorIs === "removed";
+  const leavesNoCharge = isGone || (detail.lacksCapacitor && !detail.isCapacitorSeen);
   const onceMore = (
     <button type="button" className="btn" onClick={() => change((r) => ({ earlier: [...r.earlier, r.round], round: BLANK_ROUND }))}>
       Make safe once more
@@ -59,11 +62,11 @@ export default function Instrument({ record, assessment, house, change }: Instru
             house={house}
             onEntry={(provenLiveAgain) => set({ provenLiveAgain })}
           />
-          {round.hasNoCapacitor || (detail.lacksCapacitor && !detail.isCapacitorSeen) ? (
+          {leavesNoCharge ? (
             <p className="caption self-end pb-2">
               {detail.lacksCapacitor
                 ? "A motor of this type has no capacitor: no charge to measure."
-                : "No capacitor fitted: no charge to measure."}
+                : "No capacitor there: no charge to measure."}
             </p>
           ) : (
             <EntryField
@@ -86,15 +89,12 @@ export default function Instrument({ record, assessment, house, change }: Instru
               </button>
             ) : null
           ) : (
-            <label className="flex min-h-[44px] items-center gap-2 text-[14px]">
-              <input
-                type="checkbox"
-                className="h-5 w-5 accent-press"
-                checked={round.hasNoCapacitor}
-                onChange={() => set({ hasNoCapacitor: !round.hasNoCapacitor })}
-              />
-              No capacitor fitted
-            </label>
+            <PickOne
+              legend="Capacitor, where it is not as it should be"
+              options={CAPACITOR_OPTIONS}
+              picked={round.capacitorIs}
+              onPick={(capacitorIs) => set({ capacitorIs })}
+            />
           )}
         </div>
         <KeyPad extras={PAD_EXTRAS.voltage} />

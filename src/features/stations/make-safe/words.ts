@@ -2,6 +2,8 @@ import { formatQuantity } from "@/core/quantity";
 import type { HouseFigures } from "@/core/house";
 import type { STATIONS } from "@/core/stations";
 import { ISOLATION_STEPS, type IsolationStep, type SafetyLack } from "@/core/stations/make-safe";
+import { GONE } from "@/core/capacitor";
+import { GONE_WORDS } from "@/features/vocabulary/run-words";
 import { clockTime } from "@/features/vocabulary/clock";
 
 export type Detail = ReturnType<(typeof STATIONS)["make-safe"]["assess"]>["detail"];
@@ -14,6 +16,8 @@ export const STEP_WORDS: Record<IsolationStep, string> = {
   "rotor-still": "Rotor at standstill, belt off",
   "interlocks-noted": "Door and interlock switches noted, none defeated",
 };
+
+export const CAPACITOR_OPTIONS = GONE.map((id) => ({ id, label: GONE_WORDS[id] }));
 
 export const STEPS = ISOLATION_STEPS.map((id) => ({ id, label: STEP_WORDS[id] }));
 

@@ -1,7 +1,7 @@
 "use client";
 import { PickOne, YesNo } from "@/components/Choice";
 import type { Entry, Slip } from "@/core/quantity";
-import { gearRow, type GearMeasures, type GearSort } from "@/core/startgear";
+import { gearRow, type GearMeasures, type GearSort, type LetsGo } from "@/core/startgear";
 import type { House } from "@/records";
 import { EntryField } from "../shared/EntryField";
 import { GEAR_VIEWS } from "./gear-views";
@@ -16,6 +16,13 @@ const CONTACTS = [
   { id: "dirty", label: "Dirty, pitted" },
   { id: "burnt", label: "Burnt away" },
 ] as const;
+
+const LETS_GO_OPTIONS: readonly { readonly id: LetsGo; readonly label: string }[] = [
+  { id: "in-time", label: "End within a second" },
+  { id: "late", label: "End late" },
+  { id: "never", label: "Stay" },
+  { id: "no-start", label: "Never flow" },
+];
 
 interface GearMeasuredProps {
   readonly sort: GearSort;
@@ -38,10 +45,11 @@ export function GearMeasured({ sort, measures, house, coilSlip, onMeasures }: Ge
       onEntry={onEntry}
     />
   );
-  const { switch: gear, relay, ptc } = measures;
+  const { switch: gear, relay, ptc, timed } = measures;
   const setSwitch = (part: Partial<typeof gear>) => onMeasures((r) => ({ ...r, switch: { ...r.switch, ...part } }));
   const setRelay = (part: Partial<typeof relay>) => onMeasures((r) => ({ ...r, relay: { ...r.relay, ...part } }));
   const setPtc = (part: Partial<typeof ptc>) => onMeasures((r) => ({ ...r, ptc: { ...r.ptc, ...part } }));
+  const setTimed = (part: Partial<typeof timed>) => onMeasures((r) => ({ ...r, timed: { ...r.timed, ...part } }));
   const grid = "grid grid-cols-2 gap-4";
   const { relay: names } = GEAR_VIEWS[sort];
   switch (gearRow(sort).measuredAs) {
@@ -81,6 +89,19 @@ export function GearMeasured({ sort, measures, house, coilSlip, onMeasures }: Ge
             {field("Cold", ptc.cold, (cold) => setPtc({ cold }))}
             {field("Hot, just after a run", ptc.hot, (hot) => setPtc({ hot }))}
           </div>
+        </div>
+      );
+    case "timed":
+      return (
+        <div className="flex flex-col gap-4">
+          <div className={grid}>{field("Contact at rest, out of circuit", timed.contact, (contact) => setTimed({ contact }))}</div>
+          <PickOne
+            legend="Amps of the start winding, while it starts"
+            options={LETS_GO_OPTIONS}
+            picked={timed.letsGo}
+            onPick={(letsGo) => setTimed({ letsGo })}
+          />
+          <p className="caption">An ohmmeter tells only a short here. Clamp the start lead at the run test: every try two to three seconds.</p>
         </div>
       );
     case null:

@@ -22,6 +22,24 @@ const terminal = (x: number, y: number, name: string, dy = -12) => (
   </g>
 );
 
+/** A box in the start lead that lets go by itself. */
+function timedDrawing(inside: string) {
+  return (
+    <>
+      <path d="M20 84H72M148 84H200" {...INK} />
+      <rect x="72" y="56" width="76" height="56" fill="none" stroke="var(--press)" strokeWidth="3" />
+      <text x="110" y="88" textAnchor="middle">
+        {inside}
+      </text>
+      {terminal(20, 84, "L")}
+      {terminal(200, 84, "S")}
+      <text x="110" y="136" textAnchor="middle">
+        lets go within a second
+      </text>
+    </>
+  );
+}
+
 /** Every sort of start gear as it is shown. A new one is one entry here, and its row in core/startgear/gear-table.ts. */
 export const GEAR_VIEWS: Readonly<Record<GearSort, GearView>> = {
   switch: {
@@ -105,6 +123,12 @@ export const GEAR_VIEWS: Readonly<Record<GearSort, GearView>> = {
         </text>
       </>
     ),
+  },
+  "time-relay": { name: "Time relay", said: "Time relay: a contact in the start winding's lead, opened by a clock", drawing: timedDrawing("clock") },
+  "solid-state-kit": {
+    name: "Solid-state kit",
+    said: "Solid-state kit: electronics in the start winding's lead, in place of contacts",
+    drawing: timedDrawing("electronics"),
   },
   none: { name: "None fitted", said: "No start gear", drawing: null },
 };

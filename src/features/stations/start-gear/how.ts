@@ -1,7 +1,31 @@
 import { formatQuantity, type Quantity } from "@/core/quantity";
-import type { HowSet } from "../../station/how";
+import type { HowOf, HowSet } from "../../station/how";
 
 const ohm = (value: number, quantity: Quantity = "resistance"): string => formatQuantity(quantity, value);
+
+/** Gear that drops out by time: seen by the clamp, since no ohmmeter tells. */
+const timedHow =
+  (title: string, inside: string): HowOf =>
+  ({ contactOhm }) => ({
+    title,
+    scene: [
+      { is: "motor", at: [60, 66] },
+      { is: "wire", from: [90, 78], to: [250, 78] },
+      { is: "clamp", at: [170, 54], sign: "A~" },
+      { is: "word", at: [240, 110], word: "start winding's lead" },
+    ],
+    said: `Clamp around the start winding's lead while the motor starts; ${inside}`,
+    steps: [
+      "Circuit dead: out of circuit, its contact at rest. Near zero is a short; anything else says nothing.",
+      "Back in, covers on, clamp around the start winding's lead.",
+      "Switch on, two to three seconds: amps come, and end within about a second.",
+      "Let it cool before the next try, as its label says.",
+    ],
+    good: { shows: "amps, then none", means: "it lets go in time" },
+    bad: { shows: "amps that stay", means: `the start winding stays in: off at once; at rest at most ${ohm(contactOhm)} is shorted` },
+    doubtful: { shows: "OL at rest", means: "electronics and open contacts both read so" },
+    mistake: "Condemning it by an ohmmeter.",
+  });
 
 export const startGearHow: HowSet = {
   at: (record) => (record as { readonly sort: string | null }).sort,
@@ -125,6 +149,8 @@ export const startGearHow: HowSet = {
       doubtful: { shows: ohm(ptcHotOhm * 2), means: "it may still be warm: wait, and measure again" },
       mistake: "Trying to start again at once: it must cool between starts.",
     }),
+    "time-relay": timedHow("Time relay", "a clock opens its contact"),
+    "solid-state-kit": timedHow("Solid-state kit", "electronics stand in for the contact"),
     none: () => ({
       title: "No start gear",
       scene: [

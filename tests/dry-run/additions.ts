@@ -66,7 +66,7 @@ export const smellStation = defineStation({
 `,
     "src/core/stations/smell/migrations.ts": `import type { StationMigrations } from "../../station";
 
-export const smellMigrations: StationMigrations = { 17: (data) => ({ note: "", ...data }) };
+export const smellMigrations: StationMigrations = { 18: (data) => ({ note: "", ...data }) };
 `,
     "src/features/stations/smell/index.ts": `import type { StationDetail } from "@/core/stations";
 import type { StationView } from "../../station/contract";
@@ -116,7 +116,7 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
     {
       file: "src/records/record-kinds.ts",
       after: `  station: { list: "stations", version: 16, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
-      line: `  station: { list: "stations", version: 17, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      line: `  station: { list: "stations", version: 18, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
       isInstead: true,
     },
     {

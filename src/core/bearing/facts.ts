@@ -1,3 +1,4 @@
+import type { Surrounding } from "./advice";
 import type { BearingEnd } from "./ends";
 import type { HandFeel } from "./hand-feel";
 import type { BearingJob } from "./job";
@@ -16,6 +17,10 @@ export interface MechanicsFacts {
   readonly bearings: Readonly<Partial<Record<BearingEnd, FittedBearing>>>;
   /** the bearing job as it was put together; null: the house's usual one */
   readonly bearingJob: BearingJob | null;
+  /** a shaft or seat no longer holds its ring */
+  readonly isSeatLoose: boolean;
+  /** what the bearings have to bear */
+  readonly bearingsAround: readonly Surrounding[];
   /** something that came off is not back yet */
   readonly isApart: boolean;
   /** wires came off their posts */
@@ -29,6 +34,8 @@ export const NO_MECHANICS_FACTS: MechanicsFacts = {
   hasSleeves: null,
   bearings: {},
   bearingJob: null,
+  isSeatLoose: false,
+  bearingsAround: [],
   isApart: false,
   hasMovedLeads: false,
 };

@@ -113,3 +113,32 @@ export function repairsFor(seat: Seat, looseUm: number): readonly SeatRepair[] {
     return seats.includes(seat) && looseUm >= fromUm && looseUm <= toUm;
   });
 }
+
+/** How a ring sits, as the hand finds it. Persisted: do not change without a migration. */
+export const HAND_FITS = ["holds", "slides", "turns"] as const;
+export type HandFit = (typeof HAND_FITS)[number];
+
+/** Play that a hand feels so, on the diameter [µm]: what it takes to mend it. Judgement. */
+const BY_HAND_UM: Readonly<Record<HandFit, number>> = { holds: 0, slides: 10, turns: 60 };
+
+/** What the hand says of a seat, which is worth more there than any calliper. */
+export interface HandFitVerdict {
+  readonly fit: HandFit;
+  readonly decision: "holds" | "out";
+  /** play to be filled, about [µm] */
+  readonly looseUm: number;
+}
+
+/**
+ * Judges a seat by hand: an inner ring is pressed on and never slides; an outer one may slide where it has to, and never turns.
+ * @param seat shaft or housing
+ * @param fit as the hand finds it
+ * @param slides the outer ring has to move along its seat
+ * @returns verdict, and about how much play there is to fill
+ * @source trade rule: what slides on by hand creeps under load (Harris & Kotzalas, Rolling Bearing Analysis, fits of rotating rings)
+ * @example judgeByHand("shaft", "slides", true).decision = "out"
+ */
+export function judgeByHand(seat: Seat, fit: HandFit, slides: boolean): HandFitVerdict {
+  const isAsItShould = fit === "holds" || (fit === "slides" && seat === "housing" && slides);
+  return { fit, decision: isAsItShould ? "holds" : "out", looseUm: isAsItShould ? 0 : BY_HAND_UM[fit] };
+}

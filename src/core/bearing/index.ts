@@ -31,7 +31,11 @@ export {
 } from "./frequencies";
 export { estimateGeometry, geometryOf, possibleGeometries, shouldersOf, type KnownGeometry } from "./geometry";
 export { deviationsAt, FIT_FIELDS, RING_FIELDS, type Deviations, type FitField } from "./tolerance-table";
-export { judgeSeat, REPAIR_TABLE, repairsFor, SEAT_REPAIRS, SEATS, usualField, type Seat, type SeatRepair, type SeatVerdict } from "./fits";
+export {
+  HAND_FITS,
+  judgeByHand,
+  type HandFit,
+  type HandFitVerdict, judgeSeat, REPAIR_TABLE, repairsFor, SEAT_REPAIRS, SEATS, usualField, type Seat, type SeatRepair, type SeatVerdict } from "./fits";
 export { pressPath, type PressedRing, type PressPath, type Pusher } from "./press-path";
 export { clearanceRange, type ClearanceRange } from "./clearance";
 export {

@@ -37,7 +37,11 @@ export interface BearingsIn {
 /** Differences that leave a bearing of the right size unfit: it would run dry. */
 const UNFIT: readonly BearingDifference[] = ["open-for-closed"];
 
-function judgeStamp(text: string, fitted: readonly FittedBearing[]): BearingStamp {
+/** More clearance in a hot place is right, in the room of the normal one. @source ISO 5753-1; usual practice for electric motors */
+const isRoomier = ({ clearance }: Pick<FittedBearing, "clearance">, old: FittedBearing): boolean =>
+  clearance === "C3" && (old.clearance ?? "CN") === "CN";
+
+function judgeStamp(text: string, fitted: readonly FittedBearing[], isHot: boolean): BearingStamp {
   const read = parseDesignation(text);
   const named = read.ok ? read.value : null;
   // A worn stamp that leaves several sizes names none.
@@ -45,7 +49,11 @@ function judgeStamp(text: string, fitted: readonly FittedBearing[]): BearingStam
   // Of two ends of one size that differ in their seals, it may be meant for either.
   const [differences = []] = fitted
     .filter((old) => old.number === number)
-    .map((old) => (named ? bearingDifferences(named, old) : []))
+    .map((old) =>
+      named
+        ? bearingDifferences(named, old).filter((each) => !(each === "other-clearance" && isHot && isRoomier(named, old)))
+        : [],
+    )
     .sort((a, b) => a.length - b.length);
   const isSameSize = fitted.some((old) => old.number === number);
   const verdict: IncomingVerdict =
@@ -63,10 +71,11 @@ function judgeStamp(text: string, fitted: readonly FittedBearing[]): BearingStam
  * Bearings that are to go in, by their numbers.
  * @param line what stands on them or on their boxes
  * @param fitted those that came out
+ * @param isHot they run in a hot place
  * @returns whether each is one of them, and how it differs; another clearance, or shields for seals, is for a person to weigh
  */
-export function judgeBearingIn(line: string, fitted: readonly FittedBearing[]): IncomingBearing {
-  const stamps = stampsIn(line).map((text) => judgeStamp(text, fitted));
+export function judgeBearingIn(line: string, fitted: readonly FittedBearing[], isHot = false): IncomingBearing {
+  const stamps = stampsIn(line).map((text) => judgeStamp(text, fitted, isHot));
   return { kind: "bearing", verdict: worstOf(stamps.map(({ verdict }) => verdict)), stamps, wanted: fitted.map(({ number }) => number) };
 }
 

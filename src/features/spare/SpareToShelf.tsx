@@ -13,7 +13,7 @@ import { photosOf, spareOf, SPARES, type Spare } from "./spare";
 const WHY: Partial<Record<NonNullable<NewPart["state"]>, string>> = {
   "for-parts": " Something condemns it, so it is for parts only.",
   untested: " What makes it a tested spare was not measured: it is measured before it goes in.",
-  used: " Its start gear was found bad: that is mended before it goes in.",
+  used: " Its start gear, its shaft or a bearing seat was found bad: that is mended before it goes in.",
 };
 const SPARED: Record<Spared, (part: NewPart) => string> = {
   put: ({ label, state = "used" }) => `On the Shelf: ${label}, ${PART_STATE_WORDS[state].toLowerCase()}.${WHY[state] ?? ""}`,

@@ -39,7 +39,7 @@ const TESTED_BY: Record<Spare, readonly (readonly StationId[])[]> = {
   bearing: [["hand-turn"]],
 };
 /** What is wrong with it and can be mended: no tested spare, and not for parts either. */
-const MENDED: Record<Spare, readonly StationId[]> = { motor: ["start-gear"], capacitor: [], bearing: [] };
+const MENDED: Record<Spare, readonly StationId[]> = { motor: ["start-gear", "bearing"], capacitor: [], bearing: [] };
 
 /** Plate and measures of the card's motor as one sheet. */
 function sheetOf({ entries }: KeptCard): MotorSheet {

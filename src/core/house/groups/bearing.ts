@@ -47,6 +47,15 @@ export const BEARING_RULES = {
     max: 1,
     source: "usual calliper ±0.05 mm, worn rims and dirt the rest",
   },
+  calliperSeatMm: {
+    kind: "number",
+    label: "Calliper on a clean seat is good for ±",
+    unit: "mm",
+    fallback: 0.04,
+    min: 0.01,
+    max: 0.5,
+    source: "usual calliper ±0.03 to 0.05 mm; worn rims and dirt are not in it",
+  },
   micrometerUm: {
     kind: "number",
     label: "Micrometer is good for ±",

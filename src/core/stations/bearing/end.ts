@@ -3,6 +3,7 @@ import {
   clearanceRange,
   DIMENSIONS,
   identifyBearing,
+  judgeByHand,
   judgeSeat,
   parseDesignation,
   possibleGeometries,
@@ -15,6 +16,8 @@ import {
   type BearingSize,
   type ClearanceRange,
   type Dimension,
+  type HandFit,
+  type HandFitVerdict,
   type Identification,
   type KeyedLength,
   type LengthUnit,
@@ -35,6 +38,8 @@ export type NameState = "nothing" | "named" | "several" | "conflict" | "slip" | 
 export interface SeatDetail {
   readonly verdict: SeatVerdict | null;
   readonly failure: Failure | null;
+  /** as the hand finds it: it stands before any calliper; null: nobody said */
+  readonly byHand: HandFitVerdict | null;
   readonly repairs: readonly SeatRepair[];
 }
 
@@ -121,27 +126,39 @@ function nameOf(designation: BearingDesignation | null, isUnread: boolean, ident
   return { state: isUnread ? "unread" : "nothing", candidates: [], size: null };
 }
 
-const gaugeUm = (gauge: Gauge, house: HouseFigures): number => (gauge === "micrometer" ? house.micrometerUm : house.calliperMm * 1000);
+const gaugeUm = (gauge: Gauge, house: HouseFigures): number => (gauge === "micrometer" ? house.micrometerUm : house.calliperSeatMm * 1000);
+
+interface KeyedSeat {
+  readonly text: string;
+  readonly hand: HandFit | null;
+}
 
 function seatDetail(
   seat: Seat,
-  text: string,
+  { text, hand }: KeyedSeat,
   size: BearingSize | null,
   slides: boolean,
   record: BearingRecord,
   house: HouseFigures,
 ): SeatDetail {
-  if (text.trim() === "") return { verdict: null, failure: null, repairs: [] };
+  const byHand = hand === null ? null : judgeByHand(seat, hand, slides);
+  const none: SeatDetail = {
+    verdict: null,
+    failure: null,
+    byHand,
+    repairs: byHand?.decision === "out" ? repairsFor(seat, byHand.looseUm) : [],
+  };
+  if (text.trim() === "") return none;
   const read = readLength(text, record.unit);
-  if (!read.ok) return { verdict: null, failure: read.failure, repairs: [] };
-  if (!size) return { verdict: null, failure: null, repairs: [] };
+  if (!read.ok) return { ...none, failure: read.failure };
+  if (!size) return none;
   const nominalMm = seat === "shaft" ? size.boreMm : size.outsideMm;
   const { valueMm } = read.value;
   // Wear is hundredths: a figure this far away is another unit, another place or another bearing.
   if (Math.abs(valueMm / nominalMm - 1) > FAR_OFF)
-    return { verdict: null, failure: { code: "seat-far-off", valueMm, nominalMm, number: size.number }, repairs: [] };
+    return { ...none, failure: { code: "seat-far-off", valueMm, nominalMm, number: size.number } };
   const verdict = judgeSeat(seat, size, slides, valueMm, gaugeUm(record.gauge, house) / RECTANGULAR, house);
-  return { verdict, failure: null, repairs: verdict.isLoose ? repairsFor(seat, verdict.looseUm) : [] };
+  return { ...none, verdict, repairs: verdict.isLoose ? repairsFor(seat, verdict.looseUm) : none.repairs };
 }
 
 /** Judges one end: its name from stamp and calliper, its fits, how to press it, and what to ask for. */
@@ -171,8 +188,8 @@ export function judgeEnd(end: EndRecord, record: BearingRecord, house: HouseFigu
     clearance: size ? clearanceRange(size.boreMm, designation?.clearance ?? null) : null,
     advice: adviseBearing(record.around, designation),
     seats: {
-      shaft: seatDetail("shaft", end.shaft, size, slides, record, house),
-      housing: seatDetail("housing", end.seat, size, slides, record, house),
+      shaft: seatDetail("shaft", { text: end.shaft, hand: end.shaftByHand }, size, slides, record, house),
+      housing: seatDetail("housing", { text: end.seat, hand: end.seatByHand }, size, slides, record, house),
     },
     press: size ? { inner: pressPath(size, "inner"), outer: pressPath(size, "outer") } : null,
   };

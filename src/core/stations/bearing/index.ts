@@ -1,3 +1,4 @@
+import { bearingMigrations } from "./migrations";
 import { defineStation, plainAssessment, type Stamp, readPlain } from "../../station";
 import type { Facts } from "../../facts";
 import {
@@ -91,7 +92,12 @@ function monthsOf(upkeep: readonly UpkeepDetail[], duty: Duty | null, house: Hou
 
 function stampOf(record: BearingRecord, ends: readonly EndDetail[]): Stamp {
   const seats = ends.flatMap((end) => [end.seats.shaft, end.seats.housing]);
-  const decisions = seats.flatMap(({ verdict }) => (verdict ? [verdict.conformity.decision] : []));
+  // What the hand finds stands before a gauge that cannot decide.
+  const decisions = seats.flatMap(({ verdict, byHand }) => {
+    const measured = verdict?.conformity.decision ?? null;
+    const isSettledByHand = measured === "too-close" && byHand !== null;
+    return [...(measured === null || isSettledByHand ? [] : [measured]), ...(byHand ? [byHand.decision] : [])];
+  });
   if (decisions.includes("out")) return "out";
   const isSome = (...states: readonly NameState[]): boolean => ends.some(({ state }) => states.includes(state));
   if (isSome("conflict")) return "contradicts";
@@ -165,6 +171,7 @@ export const bearingStation = defineStation({
   },
   schema: BearingRecordSchema,
   blank: BLANK_BEARING,
+  migrations: bearingMigrations,
   // A bearing by its stamp or its sizes, and its upkeep; how its seats measured, and what the job was to cost, was of then.
   lasts: ({ unit, ends, around, duty, plateMonths, plateOil, lastDone }) => ({
     unit,
@@ -231,6 +238,10 @@ export const bearingStation = defineStation({
           }),
         ),
         ...(isPutTogether ? { bearingJob: job } : {}),
+        isSeatLoose: Object.values(ends).some(({ seats }) =>
+          Object.values(seats).some(({ verdict, byHand }) => verdict?.isLoose === true || byHand?.decision === "out"),
+        ),
+        bearingsAround: record.around,
       },
       due:
         months === null

@@ -1,6 +1,6 @@
 import { DaySchema, NoteSchema, PrintedSchema, someOf } from "../../station";
 import * as v from "valibot";
-import { BEARING_KINDS, DUTIES, LENGTH_UNITS, SEAT_REPAIRS, SURROUNDINGS, TIERS } from "../../bearing";
+import { BEARING_KINDS, DUTIES, HAND_FITS, LENGTH_UNITS, SEAT_REPAIRS, SURROUNDINGS, TIERS } from "../../bearing";
 
 /** What shaft and seat are measured with. */
 export const GAUGES = ["micrometer", "calliper"] as const;
@@ -17,6 +17,9 @@ const EndSchema = v.object({
   /** diameters of shaft and seat as keyed */
   shaft: PrintedSchema,
   seat: PrintedSchema,
+  /** how each ring sits, as the hand finds it */
+  shaftByHand: v.nullable(v.picklist(HAND_FITS)),
+  seatByHand: v.nullable(v.picklist(HAND_FITS)),
   /** the outer ring has to slide: the end with the spring washer */
   slides: v.nullable(v.boolean()),
   shaftRepair: v.nullable(v.picklist(SEAT_REPAIRS)),
@@ -55,6 +58,8 @@ const BLANK_END: EndRecord = {
   width: "",
   shaft: "",
   seat: "",
+  shaftByHand: null,
+  seatByHand: null,
   slides: null,
   shaftRepair: null,
   seatRepair: null,

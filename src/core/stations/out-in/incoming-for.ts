@@ -89,7 +89,7 @@ export function incomingFor(action: SwapAction, pieces: readonly Piece[], place:
       return work(several, isBad ? { ...together, verdict: "wrong" } : together);
     }
     case "bearing": {
-      const judged = each((piece) => judgeBearingIn(piece.label, Object.values(facts.bearings)));
+      const judged = each((piece) => judgeBearingIn(piece.label, Object.values(facts.bearings), facts.bearingsAround.includes("hot")));
       return work(judged, judgeBearingsIn(judged));
     }
     case "motor":

@@ -12,7 +12,7 @@ import { Verdict } from "../shared/Verdict";
 import { EndSwitch } from "./EndSwitch";
 import { PressDrawing } from "./PressDrawing";
 import { withEnd, type PanelProps } from "./props";
-import { REPAIR_WORDS, seatSentences } from "./words";
+import { HAND_OPTIONS, REPAIR_WORDS, seatSentences } from "./words";
 
 const GAUGE_OPTIONS = GAUGES.map((id) => ({ id, label: id === "micrometer" ? "Micrometer" : "Calliper" }));
 
@@ -22,8 +22,8 @@ export function FitPanel({ record, assessment, change, end, onEnd }: PanelProps)
   const detail = assessment.detail.ends[end];
   const set = (next: Partial<typeof own>): void => change((r) => withEnd(r, end, next));
   const seats = [
-    { key: "shaft", repair: "shaftRepair", name: "Shaft", label: "Shaft, measured", detail: detail.seats.shaft },
-    { key: "seat", repair: "seatRepair", name: "Seat", label: "Seat in the end bell, measured", detail: detail.seats.housing },
+    { key: "shaft", hand: "shaftByHand", repair: "shaftRepair", name: "Shaft", label: "Shaft, measured", detail: detail.seats.shaft },
+    { key: "seat", hand: "seatByHand", repair: "seatRepair", name: "Seat", label: "Seat in the end bell, measured", detail: detail.seats.housing },
   ] as const;
   const judged = seats.flatMap(({ name, detail: seat }) => seatSentences(name, seat));
   const said = judged.length > 0 ? judged : [askOf(detail)];
@@ -51,6 +51,15 @@ export function FitPanel({ record, assessment, change, end, onEnd }: PanelProps)
               picked={record.gauge}
               onPick={(gauge) => (gauge ? change((r) => ({ ...r, gauge })) : undefined)}
             />
+            {seats.map(({ name, hand }) => (
+              <PickOne
+                key={hand}
+                legend={`${name}, by hand`}
+                options={HAND_OPTIONS[name === "Shaft" ? "shaft" : "housing"]}
+                picked={own[hand]}
+                onPick={(fit) => set({ [hand]: fit })}
+              />
+            ))}
             <YesNo legend="Outer ring slides (spring washer)" value={own.slides} onValue={(slides) => set({ slides })} />
           </div>
           <Verdict assessment={assessment} sentences={said} />

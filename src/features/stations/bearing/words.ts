@@ -1,3 +1,4 @@
+import { HAND_FITS, type HandFit, type Seat } from "@/core/bearing";
 import { inSentence } from "@/features/vocabulary/in-sentence";
 import { readPlain } from "@/core/station";
 import {
@@ -123,9 +124,10 @@ export function nameSentences(end: EndDetail): string[] {
 const um = (value: number): string => `${value > 0 ? "+" : value < 0 ? "−" : ""}${formatNumber(Math.abs(value), 0)} µm`;
 
 /** One seat: measured, then what it means for a new bearing. */
-export function seatSentences(name: string, { verdict, failure }: SeatDetail): string[] {
-  if (failure) return [`${name}: ${toSentence(failure)}`];
-  if (!verdict) return [];
+export function seatSentences(name: string, { verdict, failure, byHand }: SeatDetail): string[] {
+  const felt = byHand ? [handSentence(name, byHand)] : [];
+  if (failure) return [`${name}: ${toSentence(failure)}`, ...felt];
+  if (!verdict) return felt;
   const { field, limits, offUm, play, conformity, looseUm, isLoose, seat } = verdict;
   const measured = `${name} ${um(offUm)} from ${mm(verdict.nominalMm)} mm; ${field} allows ${um(limits.lowUm)} to ${um(limits.highUm)}`;
   const sits =
@@ -143,7 +145,27 @@ export function seatSentences(name: string, { verdict, failure }: SeatDetail): s
         ? "thicker than the fit: dirt, a burr or another size; clean it and measure again"
         : "tighter than the fit: dirt, a burr or another size; clean it and measure again",
   }[conformity.decision];
-  return [`${measured}: ${meaning}. ${sits}.`];
+  // What the hand finds stands before a gauge that cannot decide.
+  return [...felt, `${measured}: ${meaning}. ${sits}.`];
+}
+
+const HAND_FIT_WORDS: Record<Seat, Record<HandFit, string>> = {
+  shaft: { holds: "Has to be pressed", slides: "Slides on by hand", turns: "Turns on the shaft" },
+  housing: { holds: "Has to be pressed", slides: "Slides in by hand", turns: "Turns in its seat" },
+};
+const handOptions = (seat: Seat): readonly { readonly id: HandFit; readonly label: string }[] =>
+  HAND_FITS.map((id) => ({ id, label: HAND_FIT_WORDS[seat][id] }));
+/** How a ring sits, as a choice. */
+export const HAND_OPTIONS = { shaft: handOptions("shaft"), housing: handOptions("housing") } as const;
+
+/** What the hand found of a seat, and what it means. */
+function handSentence(name: string, { fit, decision }: NonNullable<SeatDetail["byHand"]>): string {
+  const seat = name === "Shaft" ? "shaft" : "housing";
+  const found = `${name}: ${HAND_FIT_WORDS[seat][fit].toLowerCase()}`;
+  if (decision === "holds") return `${found}: as it should be.`;
+  return fit === "turns"
+    ? `${found}: worn. A ring that turns on its seat eats it, whatever a calliper reads.`
+    : `${found}: worn. What slides by hand creeps under load, whatever a calliper reads.`;
 }
 
 /** The whole job in one line. */

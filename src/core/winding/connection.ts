@@ -1,5 +1,6 @@
 import type { MotorType } from "../trade";
 import type { ElementClass, LayoutRole } from "./layout";
+import { isPartOf } from "./part-size";
 
 /** A part on the way from one supply line to the other. Posts are numbered as on the board. */
 export type RungPart =
@@ -32,6 +33,8 @@ export interface ConnectedElement {
   readonly to: LayoutRole;
   readonly posts: readonly [number, number];
   readonly ohm: number | null;
+  /** of a capacitor that the capacitance range confirmed [µF] */
+  readonly capacitanceUf?: number | null;
 }
 
 /** What stands in series with the start winding, by type of motor; each list is a way of its own. */
@@ -54,8 +57,7 @@ const across = (element: ConnectedElement): RungPart[] => [
 
 /** Posts that a switch, protector or capacitor of the board brings with it, around the part itself. */
 function aroundPosts(part: RungPart, elements: readonly ConnectedElement[]): RungPart[] {
-  const cls = part.kind.endsWith("capacitor") ? "capacitor" : part.kind;
-  const own = elements.find((each) => each.cls === cls);
+  const own = elements.find((each) => isPartOf(part.kind, each));
   if (!own) return [part];
   const outer = post(own.posts[1], own.to);
   // A switch in one end of the start winding hangs on a post that is drawn already.

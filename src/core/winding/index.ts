@@ -46,6 +46,7 @@ export {
   type WindingComparison,
   type WindingOhms,
 } from "./temperature";
+export { answerConnection, type ConnectionAnswer } from "./connection-answer";
 export { connectBoard, type Connection, type ConnectionNote, type Reversal, type Rung, type RungPart } from "./connection";
 export { WINDING_GROUPS, type WindingGroup } from "./groups";
 export { NO_WINDING_FACTS, type WindingFacts, type WindingKnowledge } from "./facts";

@@ -2,7 +2,7 @@ import { defineStation, plainAssessment, type Stamp } from "../../station";
 import type { Facts } from "../../facts";
 import type { TestId } from "../../trade";
 import { hasTwoParts, judgePart, worstStamp, type CapacitorDetail, type JudgedPart } from "./judge-part";
-import { BLANK_CAPACITOR, CapacitorRecordSchema, type CapacitorPart } from "./record";
+import { BLANK_CAPACITOR, CapacitorRecordSchema, type MeasuredCapacitor } from "./record";
 import { exchangeParts, isPartKeyed, withRunningAtRunPart } from "./parts";
 import type { SectionVerdict } from "./section";
 import { capacitorMigrations } from "./migrations";
@@ -37,7 +37,7 @@ export const isWorthWaiting = ({ joint }: SectionVerdict): boolean =>
   joint?.conformity.decision !== "too-close" || joint.conformity.probabilityWithin >= WORTH_WAITING;
 
 /** Each part reads what the other should: the readings were keyed at the wrong one. */
-function areExchanged(first: JudgedPart, second: JudgedPart, keyed: readonly CapacitorPart[]): boolean {
+function areExchanged(first: JudgedPart, second: JudgedPart, keyed: readonly MeasuredCapacitor[]): boolean {
   // Somebody looked again, and they stand.
   if (keyed.some(({ readings: [reading] }) => reading?.isSure === true)) return false;
   const [[a], [b]] = [first.sections, second.sections];

@@ -1,9 +1,9 @@
 import { parseCapacitorLabel, type CapacitorLabel } from "../../capacitor";
-import { BLANK_PART, PART_FIELDS, type CapacitorPart, type CapacitorRecord } from "./record";
+import { BLANK_PART, PART_FIELDS, type MeasuredCapacitor, type CapacitorRecord } from "./record";
 
 /** One part of a record, without what belongs to the place. */
-export const partOf = (record: CapacitorPart): CapacitorPart =>
-  Object.fromEntries(PART_FIELDS.map((field) => [field, record[field]])) as unknown as CapacitorPart;
+export const partOf = (record: MeasuredCapacitor): MeasuredCapacitor =>
+  Object.fromEntries(PART_FIELDS.map((field) => [field, record[field]])) as unknown as MeasuredCapacitor;
 
 /**
  * The same record with the other part in hand. Exchanged twice it is as it was.
@@ -12,12 +12,12 @@ export const partOf = (record: CapacitorPart): CapacitorPart =>
  */
 export const exchangeParts = (record: CapacitorRecord): CapacitorRecord => ({ ...record, ...record.second, second: partOf(record) });
 
-const hasFigures = ({ running }: CapacitorPart): boolean => running.sections.some(({ amps, volts }) => amps !== null || volts !== null);
+const hasFigures = ({ running }: MeasuredCapacitor): boolean => running.sections.some(({ amps, volts }) => amps !== null || volts !== null);
 
 /** Something was keyed of this part. */
-export const isPartKeyed = (part: CapacitorPart): boolean => JSON.stringify(part) !== JSON.stringify(BLANK_PART);
+export const isPartKeyed = (part: MeasuredCapacitor): boolean => JSON.stringify(part) !== JSON.stringify(BLANK_PART);
 
-const kindOf = ({ label, corrections }: CapacitorPart): CapacitorLabel["kind"] | null => {
+const kindOf = ({ label, corrections }: MeasuredCapacitor): CapacitorLabel["kind"] | null => {
   const parsed = parseCapacitorLabel(label);
   return corrections.kind ?? (parsed.ok ? parsed.value.kind : null);
 };

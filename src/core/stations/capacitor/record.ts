@@ -60,8 +60,8 @@ const partFields = {
 };
 const PartSchema = v.object(partFields);
 /** One capacitor of a motor, with all that was measured of it. */
-export type CapacitorPart = v.InferOutput<typeof PartSchema>;
-export const PART_FIELDS = Object.keys(partFields) as (keyof CapacitorPart)[];
+export type MeasuredCapacitor = v.InferOutput<typeof PartSchema>;
+export const PART_FIELDS = Object.keys(partFields) as (keyof MeasuredCapacitor)[];
 
 /** Everything keyed at the capacitor station. Field names are persisted: do not change without a migration. */
 export const CapacitorRecordSchema = v.object({
@@ -97,7 +97,7 @@ export const CapacitorRecordSchema = v.object({
 });
 export type CapacitorRecord = v.InferOutput<typeof CapacitorRecordSchema>;
 
-export const BLANK_PART: CapacitorPart = {
+export const BLANK_PART: MeasuredCapacitor = {
   label: "",
   corrections: { parts: {}, kind: null },
   looksBad: null,

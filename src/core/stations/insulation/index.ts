@@ -183,8 +183,8 @@ function sizeOfLowest(cells: readonly Cell[], house: HouseFigures): FigureSize |
   return { of: "insulation", at: lowest.megohm * 10 ** (apart / 2), spread: Math.hypot(READ_DECADES, apart / 2) };
 }
 
-/** Switch and capacitor posts: each to the frame alone. */
-const isPart = (group: WindingGroup): boolean => group === "switch" || group === "capacitor";
+/** Switch and capacitor posts: each has its cells, and only windings are asked for. */
+const isPart = (group: CellEnd): boolean => group === "switch" || group === "capacitor";
 
 /** Insulation tester: every winding against every other and against the frame. */
 export const insulationStation = defineStation({
@@ -203,13 +203,13 @@ export const insulationStation = defineStation({
     const groups = record.joining === null ? facts.windingGroups : APART[record.joining];
     const limits = limitsOf(record, context);
     const cells = groups.flatMap((a, index) =>
-      [...(isPart(a) ? [] : groups.slice(index + 1).filter((b) => !isPart(b))), "frame" as const].map((b) =>
+      [...groups.slice(index + 1), "frame" as const].map((b) =>
         cellOf(record, a, b, limits, context),
       ),
     );
     const measured = cells.filter(({ verdict }) => verdict !== null).length;
     // Rows of parts beside the windings are there to be measured; only windings are asked for.
-    const isMissing = cells.some(({ a, verdict }) => verdict === null && !isPart(a));
+    const isMissing = cells.some(({ a, b, verdict }) => verdict === null && !isPart(a) && !isPart(b));
     const bars = barsOf(record, facts.machineKind === "hermetic-compressor", house);
     const worst = [...cells].sort((a, b) => severityOf(b) - severityOf(a))[0] ?? null;
     const usual = judgeInsulation({ megohm: 1, isLowerBound: false }, { temperatureC: null, varnish: "modern" }, limits);

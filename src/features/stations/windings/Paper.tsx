@@ -9,7 +9,8 @@ const nothing = (): void => undefined;
 /** The sketch, and beside it how the board is connected and turned round. */
 export default function WindingsPaper({ record, assessment: { detail }, facts }: PaperProps<"windings", WindingsDetail>) {
   if (detail.measured === 0) return null;
-  const connection = connectionOf(detail, facts);
+  const answer = connectionOf(detail, facts);
+  const connection = answer?.kind === "drawn" ? answer.connection : null;
   return (
     <div className="mt-2 flex flex-col gap-3">
       <figure inert className="max-w-[95mm] break-inside-avoid">

@@ -1,5 +1,7 @@
 import type { Facts } from "@/core/facts";
-import { connectBoard, type Connection, type ConnectionNote } from "@/core/winding";
+import { answerConnection, type Connection, type ConnectionAnswer, type ConnectionNote } from "@/core/winding";
+import type { MotorType } from "@/core/trade";
+import { formatQuantity } from "@/core/quantity";
 import { ELEMENT_WORDS } from "./board-sentences";
 import { postName, type WindingsDetail } from "./words";
 
@@ -22,9 +24,31 @@ export function describe({ rungs }: Connection, names: readonly string[]): strin
     .join(". ");
 }
 
-/** The connection of a settled board without a winding at fault; null: there is none to draw. */
-export const connectionOf = ({ isSettled, elements }: WindingsDetail, { motorType }: Pick<Facts, "motorType">): Connection | null =>
-  isSettled && !elements.some(({ isFaulty }) => isFaulty) ? connectBoard(elements, motorType) : null;
+/** The connection of a settled board without a winding at fault; null: nothing is settled, or a winding is at fault. */
+export const connectionOf = (
+  { isSettled, elements }: WindingsDetail,
+  { motorType }: Pick<Facts, "motorType">,
+  picked: MotorType | null = null,
+): ConnectionAnswer | null =>
+  isSettled && !elements.some(({ isFaulty }) => isFaulty) ? answerConnection(elements, picked ?? motorType) : null;
+
+/** Why no connection is drawn though the board is settled. */
+export const OPEN_WORDS: Record<Extract<ConnectionAnswer, { kind: "open" }>["why"], string> = {
+  type: "How it gets its start is not known, and decides the circuit: pick the type here or at the plate.",
+  "large-capacitor":
+    "A capacitor of this size is a start part, and no motor of this type has one: look at type and plate once more before anything is connected.",
+  "no-connection": "This board has no connection that can be drawn: the motor's own diagram comes first.",
+};
+
+/** What of the board has no place in the drawing, in one sentence; null: everything has. */
+export function leftOutSentence({ leftOut }: Extract<ConnectionAnswer, { kind: "drawn" }>, names: readonly string[]): string | null {
+  if (leftOut.length === 0) return null;
+  const parts = leftOut.map(
+    ({ cls, posts, capacitanceUf = null }) =>
+      `${ELEMENT_WORDS[cls]}${capacitanceUf === null ? "" : ` of ${formatQuantity("capacitance", capacitanceUf)}`} (${postName(names, posts[0])} to ${postName(names, posts[1])})`,
+  );
+  return `Left out, since a motor of this type has no place for it: ${parts.join(", ")}.`;
+}
 
 /** From which end a direction is named. */
 export type Convention = "shaft" | "lead";

@@ -1,18 +1,19 @@
 import type { Facts } from "@/core/facts";
-import { connectBoard, type BoardUnderstanding, type Probe } from "@/core/winding";
+import type { BoardUnderstanding, Probe } from "@/core/winding";
 import { layoutWord } from "@/features/vocabulary/board-words";
 import type { StationView } from "../../station/contract";
 import { outcomeSentences } from "./board-sentences";
-import { describe } from "./connection-words";
+import { connectionOf, describe, leftOutSentence } from "./connection-words";
 import { windingSentences, type WindingsDetail } from "./sentences";
 import { typedFigure } from "@/core/quantity";
 import { pairName } from "./words";
 
 /** The connection in words, for the printed page; nothing while a winding is at fault or a post is open. */
-function connectionSentence({ elements, isSettled, names }: WindingsDetail, { motorType }: Facts): string[] {
-  const isSound = isSettled && elements.every(({ isFaulty }) => !isFaulty);
-  const connection = isSound ? connectBoard(elements, motorType) : null;
-  return connection ? [`Connection: ${describe(connection, names)}.`] : [];
+function connectionSentence(detail: WindingsDetail, facts: Facts): string[] {
+  const answer = connectionOf(detail, facts);
+  if (answer?.kind !== "drawn") return [];
+  const leftOut = leftOutSentence(answer, detail.names);
+  return [`Connection: ${describe(answer.connection, detail.names)}.`, ...(leftOut ? [leftOut] : [])];
 }
 
 /** Where the stamp alone would not say it. */

@@ -115,7 +115,7 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
     { file: "src/core/stations/ids.ts", after: `  "look",`, line: `  "smell",` },
     {
       file: "src/records/record-kinds.ts",
-      after: `  station: { list: "stations", version: 16, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      after: `  station: { list: "stations", version: 17, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
       line: `  station: { list: "stations", version: 18, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
       isInstead: true,
     },

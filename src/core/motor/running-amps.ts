@@ -1,5 +1,5 @@
 import type { HouseFigures } from "../house";
-import type { Finding, Outcome } from "../diagnosis";
+import type { FigureSize, Finding, Outcome } from "../diagnosis";
 import { type WorkingStep, figureOf, decideConformity, formatNumber, formatQuantity, type Conformity, type Entry } from "../quantity";
 
 /** Line amps while running, against the plate. */
@@ -12,6 +12,9 @@ export interface AmpsVerdict {
   readonly fractionOfPlate: number | null;
   readonly conformity: Conformity | null;
 }
+
+/** Load and volts move amps from one moment to the next: a standard uncertainty, over the plate's. */
+const MOMENT = 0.03;
 
 /** Twice the plate and more is condemned however well it sounds. */
 const FAR_ABOVE = 1.6;
@@ -65,7 +68,10 @@ export function findingOfAmps(verdict: AmpsVerdict | null): Finding[] {
   if (verdict?.fractionOfPlate == null || verdict.conformity === null) return [];
   const p = verdict.conformity.probabilityWithin;
   const far: Outcome<"run-amps"> = verdict.fractionOfPlate > FAR_ABOVE ? "far-above" : verdict.fractionOfPlate > 1 ? "above" : "below";
-  return [{ test: "run-amps", weights: { "near-plate": p, [far]: 1 - p } }];
+  const { fractionOfPlate, standardUncertaintyA, plateA } = verdict;
+  // Where no machine model was asked, the size of the figure counts.
+  const size: FigureSize = { of: "amps-part", at: fractionOfPlate, spread: Math.hypot(MOMENT, standardUncertaintyA / (plateA ?? 1)) };
+  return [{ test: "run-amps", weights: { "near-plate": p, [far]: 1 - p }, sizes: [size] }];
 }
 
 /**

@@ -26,7 +26,9 @@ export function checkGraded(reference: ReferenceCase): Miss[] {
   const against = steps.flatMap(({ value, chance }, index): Miss[] => {
     const before = steps[index - 1];
     const isAgainst = before !== undefined && sign * (chance - before.chance) < -SLACK;
-    return isAgainst ? [{ field: `direction at ${value}`, expected: `${String(outputs.direction)} from ${before.chance}`, got: chance }] : [];
+    return isAgainst
+      ? [{ field: `direction at ${value}`, expected: `${String(outputs.direction)} from ${before.chance}`, got: chance }]
+      : [];
   });
   const outside = ((outputs.bounds as Bound[] | undefined) ?? []).flatMap(([value, least, most]): Miss[] => {
     const chance = steps.find((step) => step.value === value)?.chance;
@@ -34,10 +36,11 @@ export function checkGraded(reference: ReferenceCase): Miss[] {
     const isInside = chance >= (least ?? 0) && chance <= (most ?? 1);
     return isInside ? [] : [{ field: `${suspect} at ${value}`, expected: `${least ?? 0} to ${most ?? 1}`, got: chance }];
   });
-  const forbidden = Object.entries((outputs.action_not_from as Record<string, number> | undefined) ?? {}).flatMap(([action, from]): Miss[] =>
-    steps
-      .filter((step) => step.value >= from && step.action === action)
-      .map(({ value }) => ({ field: `action at ${value}`, expected: `not ${action}`, got: action })),
+  const forbidden = Object.entries((outputs.action_not_from as Record<string, number> | undefined) ?? {}).flatMap(
+    ([action, from]): Miss[] =>
+      steps
+        .filter((step) => step.value >= from && step.action === action)
+        .map(({ value }) => ({ field: `action at ${value}`, expected: `not ${action}`, got: action })),
   );
   return [...against, ...outside, ...forbidden];
 }

@@ -89,10 +89,9 @@ test("no curve has a step: a hundredth of its range further on a figure weighs l
   for (const of of SCALES)
     for (const fault of Object.keys(SIZE_TABLE[of].curves) as Suspect[])
       for (let share = 0; share < 1; share += 0.01) {
-        const [here, next] = [share, share + 0.01].map((each) => timesLikelier({ of, at: placeOn(of, each), spread: of.startsWith("capacitor") ? METER : 0 }, fault)) as [
-          number,
-          number,
-        ];
+        const [here, next] = [share, share + 0.01].map((each) =>
+          timesLikelier({ of, at: placeOn(of, each), spread: of.startsWith("capacitor") ? METER : 0 }, fault),
+        ) as [number, number];
         expect(Math.max(here / next, next / here)).toBeLessThan(of.startsWith("capacitor") ? 2.2 : 1.5);
       }
 });

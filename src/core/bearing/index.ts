@@ -35,7 +35,17 @@ export {
   HAND_FITS,
   judgeByHand,
   type HandFit,
-  type HandFitVerdict, judgeSeat, REPAIR_TABLE, repairsFor, SEAT_REPAIRS, SEATS, usualField, type Seat, type SeatRepair, type SeatVerdict } from "./fits";
+  type HandFitVerdict,
+  judgeSeat,
+  REPAIR_TABLE,
+  repairsFor,
+  SEAT_REPAIRS,
+  SEATS,
+  usualField,
+  type Seat,
+  type SeatRepair,
+  type SeatVerdict,
+} from "./fits";
 export { pressPath, type PressedRing, type PressPath, type Pusher } from "./press-path";
 export { clearanceRange, type ClearanceRange } from "./clearance";
 export {

@@ -10,7 +10,10 @@ const BRIDGED = "\\b(?:bridged|bypassed|jumper(?:ed)?|jumped out|linked out|shor
 const SAID: readonly { readonly gone: Gone; readonly phrase: RegExp }[] = [
   { gone: "bridged", phrase: new RegExp(`${CAPACITOR}${NEAR}${BRIDGED}|${BRIDGED}${NEAR}${CAPACITOR}`, "i") },
   { gone: "removed", phrase: new RegExp(`${CAPACITOR}${NEAR}${REMOVED}|${REMOVED}${NEAR}${CAPACITOR}`, "i") },
-  { gone: "none-fitted", phrase: new RegExp(`\\b(?:no|without(?: a| its)?) (?:run |start )?cap(?:acitor)?s?(?: (?:fitted|in it|there))?\\b`, "i") },
+  {
+    gone: "none-fitted",
+    phrase: new RegExp(`\\b(?:no|without(?: a| its)?) (?:run |start )?cap(?:acitor)?s?(?: (?:fitted|in it|there))?\\b`, "i"),
+  },
 ];
 /** “The capacitor was not removed” takes it back. */
 const TAKEN_BACK = /\b(?:not|never|nobody|wasn['’]?t|n['’]t)\b/i;

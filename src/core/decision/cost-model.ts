@@ -189,7 +189,10 @@ export function costModel(
       minutes,
       labourCost: minutes * minutePrice,
       waitCost: quoted?.waitCost ?? 0,
-      holds: (action === "dry-out" ? site.drying : null) ?? own?.holds ?? (isJudgedWork(action) ? holdsHere(spec.holds, RETURNS_OF[action], house) : spec.holds),
+      holds:
+        (action === "dry-out" ? site.drying : null) ??
+        own?.holds ??
+        (isJudgedWork(action) ? holdsHere(spec.holds, RETURNS_OF[action], house) : spec.holds),
       renewalCost: failureWithin(horizon, renewed) * renewalPrice,
     };
   });
@@ -200,8 +203,7 @@ export function costModel(
   const anotherCost = isWelded(site) ? referCost(house) : house.motorPrice + house.motorMinutes * minutePrice;
   const another = isWelded(site) ? [] : [anotherCost];
   // What dries in most cases is another motor in the rest.
-  const costOf = (costs: ActionCosts): number =>
-    spentOn(costs) + (costs.action === "dry-out" ? (1 - costs.holds) * anotherCost : 0);
+  const costOf = (costs: ActionCosts): number => spentOn(costs) + (costs.action === "dry-out" ? (1 - costs.holds) * anotherCost : 0);
   const cheapestFor = (fault: Suspect): number => {
     const mends = actions.filter(({ action }) => ACTION_TABLE[action].cures.includes(fault));
     return Math.min(...mends.map(costOf), ...(mends.length > 0 ? another : [referCost(house)]));

@@ -15,11 +15,7 @@ export const AS_USUAL: Heard = { graveness: new Map(), isOneCoil: false };
  * shows to be grave is complained of as grave ones are, so that it takes the complaint's support away from the others.
  * @source Pearl (1988), 4.3
  */
-export function complaintLikelihood(
-  complaint: Complaint,
-  faults: readonly Suspect[],
-  { graveness, isOneCoil }: Heard = AS_USUAL,
-): number {
+export function complaintLikelihood(complaint: Complaint, faults: readonly Suspect[], { graveness, isOneCoil }: Heard = AS_USUAL): number {
   const { leak, given, grave, oneCoil } = COMPLAINT_TABLE[complaint];
   const chance = (fault: Suspect): number => {
     const usual = (isOneCoil ? oneCoil?.[fault] : undefined) ?? given[fault] ?? 0;

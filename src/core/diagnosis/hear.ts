@@ -41,6 +41,9 @@ function matches(said: string, pattern: RegExp): Span[] {
     .map((match) => ({ from: match.index, to: match.index + match[0].length }));
 }
 
+const spansOf = (said: string, noted: readonly RegExp[]): Span[] =>
+  noted.flatMap((phrase) => matches(said, new RegExp(phrase.source, "gi")));
+
 function unheardOf(said: string, understood: readonly Span[]): Span[] {
   const words = [...said.matchAll(/[\p{L}\d][\p{L}\d'-]*/gu)].map((match) => ({
     from: match.index,
@@ -61,10 +64,11 @@ function unheardOf(said: string, understood: readonly Span[]): Span[] {
  * Understands what people say of a machine: complaints of the fixed vocabulary, those denied, questions where it is open which
  * one is meant, and the words nothing was made of. The text itself is kept beside them, so nothing said is lost.
  * @param text in the person's own words
+ * @param noted words that are understood elsewhere: what was done to the capacitor, a motor of another sort
  * @returns complaints, denials and questions, each with its place in the text, and what was not understood
  * @example hear("no burning smell, won't start") -> heard does-not-run, denied burning-smell
  */
-export function hear(text: string): Hearing {
+export function hear(text: string, noted: readonly RegExp[] = []): Hearing {
   const said = normalise(text);
   const found = COMPILED.flatMap(({ complaint, pattern }): Found[] => matches(said, pattern).map((span) => ({ ...span, complaint })));
   const isDenied = ({ complaint, from }: Found): boolean => !NOT_DENIED.includes(complaint) && DENIAL.test(said.slice(0, from));
@@ -88,7 +92,11 @@ export function hear(text: string): Hearing {
     heard,
     denied: [...new Set(deniedSpans.map(({ complaint }) => complaint))].filter((complaint) => !heard.includes(complaint)),
     asks: asks.filter(({ isAsked }) => isAsked).map(({ id, options }) => ({ id, options })),
-    unheard: unheardOf(said, [...found.map((each) => widened(said, each, isDenied(each))), ...asks.flatMap(({ spans }) => spans)]),
+    unheard: unheardOf(said, [
+      ...found.map((each) => widened(said, each, isDenied(each))),
+      ...asks.flatMap(({ spans }) => spans),
+      ...spansOf(said, noted),
+    ]),
   };
 }
 

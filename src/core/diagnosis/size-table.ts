@@ -165,7 +165,8 @@ export const SIZE_TABLE = {
   "amps-part": {
     what: "line amps of a motor that runs, over those of its plate",
     axis: "linear",
-    source: "NEMA MG 1-12 (service factor) and IEC 60034-1 up to 1.15; beyond it by trade judgement: at twice the plate nothing is in order",
+    source:
+      "NEMA MG 1-12 (service factor) and IEC 60034-1 up to 1.15; beyond it by trade judgement: at twice the plate nothing is in order",
     curves: {
       "shorted-turns": [
         [0.9, 0.14],

@@ -50,9 +50,7 @@ function judgeStamp(text: string, fitted: readonly FittedBearing[], isHot: boole
   const [differences = []] = fitted
     .filter((old) => old.number === number)
     .map((old) =>
-      named
-        ? bearingDifferences(named, old).filter((each) => !(each === "other-clearance" && isHot && isRoomier(named, old)))
-        : [],
+      named ? bearingDifferences(named, old).filter((each) => !(each === "other-clearance" && isHot && isRoomier(named, old))) : [],
     )
     .sort((a, b) => a.length - b.length);
   const isSameSize = fitted.some((old) => old.number === number);

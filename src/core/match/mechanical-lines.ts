@@ -115,8 +115,7 @@ export const judgeShaftEnds: LineJudge = ({ old, candidate }) => {
 /** Rotation looking at the shaft end: the same, reversible, or with the other of two shaft ends to the wheel. */
 export const judgeRotation: LineJudge = ({ old, candidate }) => {
   // No wire turns a shaded-pole motor: what is reversible of it is its rotor, put in end for end.
-  const reversed =
-    candidate.type === "shaded-pole" ? madeToFit({ code: "rotor-end-for-end" }, "turn-rotor") : fits({ code: "reversible" });
+  const reversed = candidate.type === "shaded-pole" ? madeToFit({ code: "rotor-end-for-end" }, "turn-rotor") : fits({ code: "reversible" });
   if (old.rotation === null) return candidate.isReversible === true ? reversed : notKnown("old");
   if (candidate.rotation === old.rotation) return same;
   if (candidate.isReversible === true) return reversed;

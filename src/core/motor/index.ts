@@ -40,6 +40,7 @@ export { type SupplyFigure } from "./samples";
 export { understandRun, type RunQuestion, type RunUnderstanding } from "./run-question";
 export {
   areThreeAlike,
+  FOREIGN_PHRASES,
   foreignByPlate,
   foreignBySaid,
   MOTOR_SORTS,
@@ -47,12 +48,7 @@ export {
   type MotorSort,
   type NotOurs,
 } from "./not-ours";
-export {
-  isSuppliedForAnother,
-  looksOtherwiseConnected,
-  otherConnection,
-  type ConnectionFigures,
-} from "./other-connection";
+export { isSuppliedForAnother, looksOtherwiseConnected, otherConnection, type ConnectionFigures } from "./other-connection";
 export { capacitorOf, conditionOfChoice, noticesOf, whatIf, type Notice, type WhatIfCase, type WhatIfChoice } from "./what-if";
 export { capacitorEffect, type CapacitorEffect, type EffectQuestion } from "./capacitor-effect";
 export { estimateOnce } from "./estimate-once";

@@ -39,10 +39,5 @@ export function waysOfLuck(own: Prediction, sound: Prediction): readonly Predict
     const figures = { ...atSpeed, lineA: between(heldA, twiceA, part), speedRpm: part * soundRpm, startTimeS: null };
     return { ...own, startsAlone: false, keepsRunning: true, running: figures, held: figures };
   });
-  return [
-    own,
-    { ...own, startsAlone: true, keepsRunning: true, running: atSpeed },
-    ...creeping,
-    standing,
-  ];
+  return [own, { ...own, startsAlone: true, keepsRunning: true, running: atSpeed }, ...creeping, standing];
 }

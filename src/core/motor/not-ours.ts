@@ -35,6 +35,9 @@ const SAID: readonly SaidRow[] = [
   },
 ];
 
+/** Words that say it, for whoever shows what was understood. */
+export const FOREIGN_PHRASES: readonly RegExp[] = SAID.map(({ phrase }) => phrase);
+
 const saidSort = (text: string): ForeignSort | null => SAID.find(({ phrase }) => phrase.test(text))?.sort ?? null;
 
 /**

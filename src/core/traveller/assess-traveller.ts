@@ -75,11 +75,14 @@ export function assessTraveller(
   const leftOut = all.filter((finding) => leaveOut.has(findingKey(finding)));
   const findings = all.filter((finding) => !leaveOut.has(findingKey(finding)));
   // Of a motor that is none of ours nothing is accused, and nothing acquitted.
-  const standing = facts.notOurs !== null ? NOTHING_WEIGHED : weighEvidence(
-    { type: facts.motorType, machine: facts.machineKind, ageYears: facts.ageYears, gear: facts.startGear, drive: facts.drive },
-    { complaints: facts.complaints, isRoutine: facts.isRoutine, findings, history: facts.history, ruledOut: facts.ruledOut },
-    houseWeights(house),
-  );
+  const standing =
+    facts.notOurs !== null
+      ? NOTHING_WEIGHED
+      : weighEvidence(
+          { type: facts.motorType, machine: facts.machineKind, ageYears: facts.ageYears, gear: facts.startGear, drive: facts.drive },
+          { complaints: facts.complaints, isRoutine: facts.isRoutine, findings, history: facts.history, ruledOut: facts.ruledOut },
+          houseWeights(house),
+        );
   const { machineYearsLeft } = stations.decide.detail;
   const life: Life = { motorAgeYears: facts.ageYears, machineYearsLeft };
   const site = siteOf(facts, findings);

@@ -7,7 +7,10 @@ import type { HouseFigures } from "../house";
 const models = new WeakMap<HouseFigures, Map<string, CostModel>>();
 
 /** What the work would be done on. */
-export const siteOf = ({ machineKind, motorType, startGear, isShellCool, hasWaited, worksDone, isConnectionDoubted }: Facts, findings: readonly Finding[]): RepairSite => ({
+export const siteOf = (
+  { machineKind, motorType, startGear, isShellCool, hasWaited, worksDone, isConnectionDoubted }: Facts,
+  findings: readonly Finding[],
+): RepairSite => ({
   machine: machineKind,
   motorType,
   gear: startGear,

@@ -27,11 +27,7 @@ export interface OtherCommon {
  * @returns the pair to read again; null: the order of the three is sure
  * @source three readings carry one check for three figures: one changed figure is found, never which
  */
-export function otherCommonOf(
-  input: ThreeLeadInput,
-  answer: ThreeLeadAnswer,
-  entries: readonly (Entry | null)[],
-): OtherCommon | null {
+export function otherCommonOf(input: ThreeLeadInput, answer: ThreeLeadAnswer, entries: readonly (Entry | null)[]): OtherCommon | null {
   if (answer.kind !== "named") return null;
   const common = answer.roles.indexOf("common") as LeadIndex;
   const most = scoreOf(answer) + FITS_WORSE;
@@ -45,7 +41,8 @@ export function otherCommonOf(
           index === place ? { ...own, ohm: value, standardUncertainty: own.standardUncertainty * Math.max(1, value / own.ohm) } : pair,
         ) as unknown as ThreeLeadInput["pairs"];
         const other = identifyThreeLeads({ ...input, pairs: changed });
-        const named = other.kind === "named" ? (other.roles.indexOf("common") as LeadIndex) : other.kind === "order-unclear" ? other.common : null;
+        const named =
+          other.kind === "named" ? (other.roles.indexOf("common") as LeadIndex) : other.kind === "order-unclear" ? other.common : null;
         if (named === null || named === common || (other.kind !== "named" && other.kind !== "order-unclear")) return [];
         const score = scoreOf(other);
         return score <= most ? [{ pair: place as PairIndex, candidates: [common, named] as const, score }] : [];

@@ -74,7 +74,11 @@ const isFirstStep = (next: NextStep): next is FirstStep => next.kind in FIRST_ST
 const foreignReason = ({ notOurs }: TravellerAssessment["facts"]): string =>
   notOurs === null
     ? ""
-    : [notOursSentence(notOurs), STILL_SERVES, ...(notOurs.sort === "electronic" || notOurs.sort === "direct" ? [ELECTRONICS_CAUTION] : [])].join(" ");
+    : [
+        notOursSentence(notOurs),
+        STILL_SERVES,
+        ...(notOurs.sort === "electronic" || notOurs.sort === "direct" ? [ELECTRONICS_CAUTION] : []),
+      ].join(" ");
 
 function reasonOf({ next, actions, facts }: TravellerAssessment): string {
   if (next.kind === "not-ours") return foreignReason(facts);

@@ -5,6 +5,7 @@ import { Plus, Undo2, X } from "lucide-react";
 import type { Hearing, Span } from "@/core/diagnosis";
 import type { HeardChanges } from "./heard-changes";
 import { COMPLAINT_WORDS } from "../vocabulary/list-words";
+import { alsoHeard } from "../vocabulary/also-heard";
 
 const QUESTIONS: Record<Hearing["asks"][number]["id"], string> = {
   "trips-when": "Trips when?",
@@ -66,6 +67,11 @@ export default function HeardAs({ said, hearing, changes, onChanges }: HeardAsPr
           </span>
         ))}
       </div>
+      {alsoHeard(said).map((sentence) => (
+        <p key={sentence} className="border-l-4 border-close pl-3 text-[14px]">
+          {sentence}
+        </p>
+      ))}
       {asks.map(({ id, options }) => (
         <div key={id} role="group" aria-label={QUESTIONS[id]} className="flex flex-wrap items-center gap-2">
           <span className="text-[14px] font-semibold">{QUESTIONS[id]}</span>

@@ -28,4 +28,5 @@ export const notOursSentence = ({ sort, by }: NotOurs): string =>
   `This is ${SORT_WORDS[sort]}, ${BY_WORDS[by]}: the limits, the line-up and the next move here are for induction motors on one phase, and accuse nothing on it.`;
 
 /** Where a charge outlasts the switch. */
-export const ELECTRONICS_CAUTION = "Its electronics keep a charge for minutes: wait as long as the plate says, and measure before hands go in.";
+export const ELECTRONICS_CAUTION =
+  "Its electronics keep a charge for minutes: wait as long as the plate says, and measure before hands go in.";

@@ -1,4 +1,3 @@
-import type { Gone } from "@/core/capacitor";
 import type { HotPlace, Noise, RunField, Warmth, Behaviour } from "@/core/motor";
 
 /* What a run shows, in words: at the run test, and at the proof. */
@@ -48,10 +47,3 @@ export const HOT_PLACE_WORDS: Record<HotPlace, string> = {
 };
 
 export const WARMTH_WORDS: Record<Warmth, string> = { cool: "Cool", warm: "Warm, hand stays", hot: "Hot, hand comes off" };
-
-/** A capacitor that is not there to be measured. */
-export const GONE_WORDS: Record<Gone, string> = {
-  "none-fitted": "None fitted",
-  removed: "Taken out",
-  bridged: "Bridged",
-};

@@ -23,7 +23,14 @@ export function FitPanel({ record, assessment, change, end, onEnd }: PanelProps)
   const set = (next: Partial<typeof own>): void => change((r) => withEnd(r, end, next));
   const seats = [
     { key: "shaft", hand: "shaftByHand", repair: "shaftRepair", name: "Shaft", label: "Shaft, measured", detail: detail.seats.shaft },
-    { key: "seat", hand: "seatByHand", repair: "seatRepair", name: "Seat", label: "Seat in the end bell, measured", detail: detail.seats.housing },
+    {
+      key: "seat",
+      hand: "seatByHand",
+      repair: "seatRepair",
+      name: "Seat",
+      label: "Seat in the end bell, measured",
+      detail: detail.seats.housing,
+    },
   ] as const;
   const judged = seats.flatMap(({ name, detail: seat }) => seatSentences(name, seat));
   const said = judged.length > 0 ? judged : [askOf(detail)];

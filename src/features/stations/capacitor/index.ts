@@ -1,7 +1,7 @@
 import { typedFigure } from "@/core/quantity";
 import type { StationView } from "../../station/contract";
 import { exchangeParts } from "@/core/stations/capacitor";
-import { GONE_WORDS } from "@/features/vocabulary/run-words";
+import { GONE_WORDS } from "@/features/vocabulary/gone-words";
 import { capacitorSentences, PART_NAMES, percentFigure, type CapacitorDetail, type LabelDetail } from "./sentences";
 import { readMoments } from "./words";
 

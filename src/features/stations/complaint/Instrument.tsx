@@ -2,6 +2,8 @@
 import { PickOne, TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { NoteField } from "@/components/LineField";
+import { goneSentence } from "@/features/vocabulary/gone-words";
+import { notOursSentence, STILL_SERVES } from "@/features/vocabulary/not-ours-words";
 import { clockDay } from "@/features/vocabulary/clock";
 import type { InstrumentProps } from "../../station/contract";
 import { COURSE_OPTIONS, EVENT_OPTIONS, historySentences, OPTIONS, PURPOSE_OPTIONS, type Detail } from "./words";
@@ -9,6 +11,8 @@ import { COURSE_OPTIONS, EVENT_OPTIONS, historySentences, OPTIONS, PURPOSE_OPTIO
 const toggled = <T,>(list: readonly T[], id: T): T[] => (list.includes(id) ? list.filter((other) => other !== id) : [...list, id]);
 
 export default function Instrument({ record, assessment, change }: InstrumentProps<"complaint", Detail>) {
+  const { notOurs, capacitorGone } = assessment.detail;
+  const notes = [...(notOurs ? [notOursSentence(notOurs), STILL_SERVES] : []), ...(capacitorGone ? [goneSentence(capacitorGone)] : [])];
   return (
     <FieldFlow className="flex flex-col gap-5">
       <PickOne
@@ -17,6 +21,11 @@ export default function Instrument({ record, assessment, change }: InstrumentPro
         picked={assessment.detail.purpose}
         onPick={(purpose) => change((r) => ({ ...r, purpose: purpose ?? r.purpose }))}
       />
+      {notes.map((note) => (
+        <p key={note} className="border-l-4 border-close pl-3 text-[14px]">
+          {note}
+        </p>
+      ))}
       <TickList
         legend="What the motor does: tick all that apply"
         options={OPTIONS}

@@ -80,7 +80,8 @@ const READ_AGAIN = {
 
 /** What is out: it is dried first, whatever it reads; what was dried and is below what can be saved is finished. */
 function outSentence({ b }: Cell, { way, finishedMegohm, limitMegohm }: Detail): string {
-  if (b !== "frame") return "The two windings leak into each other: a short between windings, not to the frame. Dry it and read again before it is given up.";
+  if (b !== "frame")
+    return "The two windings leak into each other: a short between windings, not to the frame. Dry it and read again before it is given up.";
   return way === "finished"
     ? `Dried, and still below ${meg(finishedMegohm)}: finished.`
     : `Leaks to the frame: damp or dirty at best. No power until it is dried and above ${meg(limitMegohm)}.`;

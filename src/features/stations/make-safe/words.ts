@@ -3,7 +3,7 @@ import type { HouseFigures } from "@/core/house";
 import type { STATIONS } from "@/core/stations";
 import { ISOLATION_STEPS, type IsolationStep, type SafetyLack } from "@/core/stations/make-safe";
 import { GONE } from "@/core/capacitor";
-import { GONE_WORDS } from "@/features/vocabulary/run-words";
+import { GONE_WORDS } from "@/features/vocabulary/gone-words";
 import { clockTime } from "@/features/vocabulary/clock";
 
 export type Detail = ReturnType<(typeof STATIONS)["make-safe"]["assess"]>["detail"];

@@ -141,8 +141,7 @@ function rowSentence(row: RunRow): string {
 
 /** Line amps far below the plate are no pass: what they usually come from. */
 function lowSentences({ amps, asksConnection }: Detail): string[] {
-  if (asksConnection)
-    return ["These are the figures of the plate's other connection: look how it is connected before any part is blamed."];
+  if (asksConnection) return ["These are the figures of the plate's other connection: look how it is connected before any part is blamed."];
   const { fractionOfPlate = null, conformity = null } = amps ?? {};
   return fractionOfPlate !== null && fractionOfPlate < 1 && conformity?.decision === "out"
     ? ["That is less than a loaded motor draws: load off, belt slipping, wheel loose or flow blocked. Taken with its covers on?"]

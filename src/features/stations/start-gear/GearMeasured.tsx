@@ -101,7 +101,9 @@ export function GearMeasured({ sort, measures, house, coilSlip, onMeasures }: Ge
             picked={timed.letsGo}
             onPick={(letsGo) => setTimed({ letsGo })}
           />
-          <p className="caption">An ohmmeter tells only a short here. Clamp the start lead at the run test: every try two to three seconds.</p>
+          <p className="caption">
+            An ohmmeter tells only a short here. Clamp the start lead at the run test: every try two to three seconds.
+          </p>
         </div>
       );
     case null:

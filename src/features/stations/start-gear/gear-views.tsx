@@ -124,7 +124,11 @@ export const GEAR_VIEWS: Readonly<Record<GearSort, GearView>> = {
       </>
     ),
   },
-  "time-relay": { name: "Time relay", said: "Time relay: a contact in the start winding's lead, opened by a clock", drawing: timedDrawing("clock") },
+  "time-relay": {
+    name: "Time relay",
+    said: "Time relay: a contact in the start winding's lead, opened by a clock",
+    drawing: timedDrawing("clock"),
+  },
   "solid-state-kit": {
     name: "Solid-state kit",
     said: "Solid-state kit: electronics in the start winding's lead, in place of contacts",

@@ -46,8 +46,8 @@ export function ConnectionPanel({ assessment, facts, record }: WindingsProps) {
             : answer?.kind === "open"
               ? OPEN_WORDS[answer.why]
               : detail.board?.state === "unknown"
-              ? "No layout known here fits this board, so no connection is drawn: connect it by the motor's own diagram."
-              : "No connection yet: it is drawn once every layout that fits gives the same. The sketch says what to measure next."}
+                ? "No layout known here fits this board, so no connection is drawn: connect it by the motor's own diagram."
+                : "No connection yet: it is drawn once every layout that fits gives the same. The sketch says what to measure next."}
         </p>
         {answer?.kind === "open" ? types : null}
       </div>
@@ -73,8 +73,8 @@ export function ConnectionPanel({ assessment, facts, record }: WindingsProps) {
         {leftOut ? <li className="font-medium text-ink">{leftOut}</li> : null}
         {facts.motorType === "unknown" ? (
           <li>
-            Drawn as {MOTOR_TYPE_WORDS[answer.type]}, {picked === null ? "by what was found on the board" : "as picked here"}: the plate says
-            which it is.
+            Drawn as {MOTOR_TYPE_WORDS[answer.type]}, {picked === null ? "by what was found on the board" : "as picked here"}: the plate
+            says which it is.
           </li>
         ) : null}
       </ul>

@@ -167,8 +167,8 @@ export function windingSentences(detail: WindingsDetail, isHotShell: boolean): s
   const said = detail.areThreeAlike
     ? [notOursSentence({ sort: "three-phase", by: "ohms" }), STILL_SERVES]
     : three
-    ? (ANSWERS[three.kind] as (a: Answer, names: readonly string[], isHot: boolean) => string[])(three, names, isHotShell)
-    : boardSentences(detail);
+      ? (ANSWERS[three.kind] as (a: Answer, names: readonly string[], isHot: boolean) => string[])(three, names, isHotShell)
+      : boardSentences(detail);
   const suspicious = comparisons.filter(({ shortedTurns }) => shortedTurns === "strong" || shortedTurns === "hint");
   return [
     ...said,

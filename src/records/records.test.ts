@@ -230,6 +230,7 @@ describe("migrations", () => {
     expect(plate.data).toEqual({
       burnsGas: null,
       drive: null,
+      sort: null,
       volts: "115/230",
       capacitor: "20 µF",
       secondCapacitor: "",

@@ -151,13 +151,13 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
 };
 
 /** A sort of start gear: a row, and how it is named and drawn. */
-const timeRelay: Addition = {
+const drumTimer: Addition = {
   files: {},
   lines: [
     {
       file: "src/core/startgear/gear-table.ts",
       after: "export const GEAR_TABLE = {",
-      line: `  "time-relay": {
+      line: `  "drum-timer": {
     usualOn: ["shaded-pole"],
     rulesOut: ["start-switch"],
     measuredAs: "relay",
@@ -169,7 +169,7 @@ const timeRelay: Addition = {
     {
       file: "src/features/stations/start-gear/gear-views.tsx",
       after: "export const GEAR_VIEWS: Readonly<Record<GearSort, GearView>> = {",
-      line: `  "time-relay": { name: "Time relay", said: "Time relay: contacts closed at rest", drawing: <path d="M20 60H200" {...INK} /> },`,
+      line: `  "drum-timer": { name: "Drum timer", said: "Drum timer: contacts closed at rest", drawing: <path d="M20 60H200" {...INK} /> },`,
     },
   ],
 };
@@ -200,4 +200,4 @@ export const replayMeter = (samples: readonly MeterSample[]): MeterLink => ({
 };
 
 /** One example of each kind of addition. */
-export const ADDITIONS = { record: noteRecord, station: smellStation, gear: timeRelay, device: replayMeter } as const;
+export const ADDITIONS = { record: noteRecord, station: smellStation, gear: drumTimer, device: replayMeter } as const;

@@ -30,7 +30,7 @@ const FIGURES = toHouseFigures({});
 const HOUSE = process.env.GROWN_HOUSE ?? ".";
 const note = "note" as RecordTypeName;
 const smell = "smell" as StationId;
-const timeRelay = "time-relay" as GearSort;
+const drumTimer = "drum-timer" as GearSort;
 
 async function aRecordType(): Promise<void> {
   const db = database();
@@ -85,7 +85,7 @@ function aStation(): void {
 }
 
 function aSortOfStartGear(): void {
-  assert.deepEqual(usualGear("shaded-pole"), [timeRelay, "none"]);
+  assert.deepEqual(usualGear("shaded-pole"), [drumTimer, "none"]);
   const contact = {
     text: "0.3",
     reading: {
@@ -99,17 +99,17 @@ function aSortOfStartGear(): void {
       at: "2026-11-27T10:00:00.000Z",
     },
   };
-  const data = { ...(stationOf("start-gear").blank as object), sort: timeRelay, relay: { isUnplugged: true, coil: null, contact } };
+  const data = { ...(stationOf("start-gear").blank as object), sort: drumTimer, relay: { isUnplugged: true, coil: null, contact } };
   const assessment = assessTraveller({ "start-gear": { data, skippedReason: null } } as unknown as StationEntries, FIGURES);
   const { stamp, findings, detail } = assessment.stations["start-gear"];
   assert.equal(stamp, "holds");
   assert.deepEqual(findings, [{ test: "relay-ohms", weights: { works: 1 } }]);
   assert.match(
     startGearView.say(data as never, assessment.stations["start-gear"], assessment.facts, FIGURES)[0] ?? "",
-    /^Time relay: contacts 0.3\sΩ/,
+    /^Drum timer: contacts 0.3\sΩ/,
   );
   assert.equal(detail.verdict, "works");
-  assert.equal(priorsFor({ type: "cap-start", machine: "pump", gear: timeRelay }).has("start-switch"), false, "what it rules out");
+  assert.equal(priorsFor({ type: "cap-start", machine: "pump", gear: drumTimer }).has("start-switch"), false, "what it rules out");
 }
 
 async function aDevice(): Promise<void> {

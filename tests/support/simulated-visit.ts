@@ -246,7 +246,17 @@ const byMeter: Maker = (making) => {
     const part = making.motor.machine.startCapacitor?.capacitanceUf ?? 100;
     const found = { holds: part * 1.02, out: part * 0.75, "far-out": part * 0.2, shorted: null }[making.motor.secondShows] ?? null;
     const reading = read(found === null ? "OL" : found.toFixed(1), "capacitance", making.at);
-    return { capacitor: entryOf({ ...before, second: { label: `${part.toFixed(0)} µF ±10 % 250 V start`, reading } }) };
+    return {
+      capacitor: entryOf({
+        ...before,
+        second: {
+          ...STATIONS.capacitor.blank.second,
+          label: `${part.toFixed(0)} µF ±10 % 250 V start`,
+          readings: [reading],
+          isIsolated: true,
+        },
+      }),
+    };
   }
   const scale = making.motor.condition[making.motor.machine.runCapacitor ? "runCapacitanceScale" : "startCapacitanceScale"];
   const reading = { holds: uf * 1.01, out: uf * (scale < 0.9 ? scale : 0.8), "far-out": uf * 0.25, shorted: null }[making.shown] ?? null;

@@ -155,7 +155,7 @@ describe("plate", () => {
     [{ volts: "99999" }, "volts", "reading-out-of-range"],
     [{ amps: "lots" }, "amps", "reading-not-a-number"],
     [{ hertz: "50", rpm: "3100" }, "rpm", "rpm-above-synchronous"],
-    [{ rpm: "12000" }, "rpm", "reading-out-of-range"],
+    [{ rpm: "3800" }, "rpm", "reading-out-of-range"],
     [{ power: "1/3" }, "power", "reading-unit-needed"],
     [{ capacitor: "big" }, "capacitor", "label-no-capacitance"],
   ])("refuses %o and keeps the rest", (part, field, code) => {
@@ -291,6 +291,7 @@ describe("prove and decide", () => {
       {
         test: "run-amps",
         from: "prove",
+        sizes: [expect.objectContaining({ of: "amps-part", at: expect.closeTo(4.9 / 2.4, 6) as number })],
         weights: { "near-plate": expect.any(Number) as number, "far-above": expect.any(Number) as number },
       },
     ]);

@@ -85,6 +85,8 @@ const FOLLOWS: Readonly<Record<string, readonly (keyof HouseFigures)[]>> = {
   "start-gear switch": ["contactOhm"],
   "start-gear potential-relay": ["relayCoilLowOhm", "relayCoilHighOhm"],
   "start-gear current-relay": ["contactOhm"],
+  "start-gear time-relay": ["contactOhm"],
+  "start-gear solid-state-kit": ["contactOhm"],
   "start-gear ptc": ["ptcColdLowOhm", "ptcColdHighOhm", "ptcHotOhm"],
   "bearing name": ["calliperMm"],
   "bearing fit": ["micrometerUm"],

@@ -1,4 +1,4 @@
-import { printCapacitorLabel } from "@/core/capacitor";
+import { printCapacitorLabel, type Gone } from "@/core/capacitor";
 import { formatNumber, formatQuantity } from "@/core/quantity";
 import type { StationDetail, StationId } from "@/core/stations";
 import type { TravellerAssessment } from "@/core/traveller";
@@ -46,6 +46,36 @@ const SUPPLY_TOLD: Readonly<Record<string, string>> = {
   sags: "The volts fall too far when it tries to start",
 };
 
+const GONE_TOLD: Record<Gone, string> = {
+  "none-fitted": "A part that helps the motor start is missing.",
+  removed: "A part that helps the motor start had been taken out.",
+  bridged: "A part that helps the motor start had been bypassed.",
+};
+
+/** What one of the capacitors tells, where it is not as it should be. */
+function partTold(detail: StationDetail<"capacitor">): readonly string[] {
+  if (detail.state !== "label") return [];
+  const { stamp } = detail;
+  if (stamp !== "out" && stamp !== "too-close") return [];
+  const part = `The part that helps the motor ${detail.label.kind === "start" ? "start" : "run"}`;
+  if (detail.mismatches.length > 0) return [`${part} is not the one this motor asks for: ${printCapacitorLabel(detail.label)} is fitted.`];
+  const section = detail.sections[detail.ownSection ?? 0];
+  if (!section?.meter || !section.limits) return [`${part} is not good any more.`];
+  const { running, limits } = section;
+  // Right to the cold meter and wrong at work: the figure at work is the one that shows it.
+  if (stamp === "out" && running && section.meter.capacitanceUf >= limits.lowUf && section.meter.capacitanceUf <= limits.highUf)
+    return [
+      `${part} reads right when it is cold, and ${formatQuantity("capacitance", running.found.capacitanceUf, running.found.standardUncertaintyUf)} while it runs.`,
+    ];
+  const reads = formatQuantity("capacitance", section.meter.capacitanceUf);
+  const bounds = `${formatNumber(section.limits.lowUf, 2)} to ${formatNumber(section.limits.highUf, 2)} µF`;
+  return [
+    stamp === "out"
+      ? `${part} reads ${reads}; it should read ${bounds}.`
+      : `${part} reads ${reads}, too close to its limits (${bounds}) to be sure.`,
+  ];
+}
+
 /** What each station tells who owns the machine, with the figure that shows it, where something was found. */
 const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
   look: (assessment) => asFoundAt("look", assessment).detail.signs.flatMap((sign) => SIGNS_TOLD[sign] ?? []),
@@ -55,26 +85,9 @@ const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
     return told ? [told] : [];
   },
   capacitor: (assessment) => {
-    const { stamp, detail } = asFoundAt("capacitor", assessment);
-    if (detail.state !== "label" || (stamp !== "out" && stamp !== "too-close")) return [];
-    const part = `The part that helps the motor ${detail.label.kind === "start" ? "start" : "run"}`;
-    if (detail.mismatches.length > 0)
-      return [`${part} is not the one this motor asks for: ${printCapacitorLabel(detail.label)} is fitted.`];
-    const section = detail.sections[detail.ownSection ?? 0];
-    if (!section?.meter || !section.limits) return [`${part} is not good any more.`];
-    const { running, limits } = section;
-    // Right to the cold meter and wrong at work: the figure at work is the one that shows it.
-    if (stamp === "out" && running && section.meter.capacitanceUf >= limits.lowUf && section.meter.capacitanceUf <= limits.highUf)
-      return [
-        `${part} reads right when it is cold, and ${formatQuantity("capacitance", running.found.capacitanceUf, running.found.standardUncertaintyUf)} while it runs.`,
-      ];
-    const reads = formatQuantity("capacitance", section.meter.capacitanceUf);
-    const bounds = `${formatNumber(section.limits.lowUf, 2)} to ${formatNumber(section.limits.highUf, 2)} µF`;
-    return [
-      stamp === "out"
-        ? `${part} reads ${reads}; it should read ${bounds}.`
-        : `${part} reads ${reads}, too close to its limits (${bounds}) to be sure.`,
-    ];
+    const { detail } = asFoundAt("capacitor", assessment);
+    if (detail.state === "gone") return [GONE_TOLD[detail.gone]];
+    return detail.state === "label" ? [...partTold(detail), ...(detail.other ? partTold(detail.other) : [])] : [];
   },
   windings: (assessment) =>
     asFoundAt("windings", assessment).stamp === "out" ? ["The windings of the motor do not read as they should."] : [],

@@ -1,4 +1,5 @@
 import { formatNumber, formatQuantity } from "@/core/quantity";
+import { notOursSentence } from "@/features/vocabulary/not-ours-words";
 import { MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
 import type { StationView } from "../../station/contract";
 import { type Detail, polesHint } from "./words";
@@ -19,6 +20,14 @@ export const plateView: StationView<"plate", Detail> = {
       record.duty || null,
     ].filter((part) => part !== null);
     const hint = polesHint(detail);
-    return [...(parts.length > 0 ? [`${parts.join(", ")}.`] : []), ...(hint ? [`${hint}.`] : [])];
+    const { notOurs } = detail;
+    // What stands on a plate that is none of ours is told as it stands there.
+    const printed = notOurs ? [record.volts, record.rpm && `${record.rpm} rpm`].filter((text) => text.trim() !== "") : [];
+    return [
+      ...(notOurs ? [notOursSentence(notOurs)] : []),
+      ...(printed.length > 0 ? [`As printed: ${printed.join(", ")}.`] : []),
+      ...(parts.length > 0 ? [`${parts.join(", ")}.`] : []),
+      ...(hint ? [`${hint}.`] : []),
+    ];
   },
 };

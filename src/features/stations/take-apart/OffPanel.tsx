@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import { absenceOf } from "@/core/relevance";
 import { MOST_STEPS, trapsBefore, type MotorPart, type Step } from "@/core/stations/take-apart";
 import { Verdict } from "../shared/Verdict";
 import type { InstrumentProps } from "../../station/contract";
@@ -13,7 +14,7 @@ type Props = InstrumentProps<"take-apart", Detail>;
 
 /** What comes off, one press a part; the newest stands open for its details. */
 export function OffPanel(props: Props) {
-  const { record, assessment, change } = props;
+  const { record, assessment, facts, change } = props;
   const [open, setOpen] = useState<string | null>(null);
   const [struck, setStruck] = useState<{ readonly step: Step; readonly at: number } | null>(null);
   const add = (part: MotorPart): void => {
@@ -44,7 +45,7 @@ export function OffPanel(props: Props) {
       <fieldset>
         <legend className="heading-rule w-full">It comes off: press it</legend>
         <div className="mt-2 flex flex-wrap gap-2">
-          {PART_OPTIONS.map(({ id, label }) => (
+          {PART_OPTIONS.filter(({ id }) => id !== "start-switch" || !absenceOf("start-gear", facts)).map(({ id, label }) => (
             <button key={id} type="button" className="btn" disabled={isFull} onClick={() => add(id)}>
               {label}
             </button>

@@ -69,3 +69,14 @@ export function BoardSettings({ record, change }: BoardSettingsProps) {
     </details>
   );
 }
+
+/** One coil has two ends: the board for three is offered away while nothing is keyed. */
+export function TwoLeadsOffer({ record, change }: BoardSettingsProps) {
+  const two = PATTERNS[0];
+  if (!two || record.posts.length <= two.places.length || record.pairs.length > 0) return null;
+  return (
+    <button type="button" className="btn self-start" onClick={() => change((r) => layPattern(r, two))}>
+      {two.label}: this type has one coil
+    </button>
+  );
+}

@@ -5,12 +5,13 @@ import { FieldFlow } from "@/components/FieldFlow";
 import { FigureField } from "@/components/FigureField";
 import { KeyPad } from "@/components/KeyPad";
 import { NoteField } from "@/components/LineField";
+import { absenceOf } from "@/core/relevance";
 import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
 import { LEAD_PAIRS } from "@/core/winding";
 import { EntryField } from "../shared/EntryField";
 import { entryProblem, PAIR_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
-import { BoardSettings } from "./BoardSettings";
+import { BoardSettings, TwoLeadsOffer } from "./BoardSettings";
 import type { WindingsProps } from "./props";
 import { choosePair, EMPTY_HAND, tapPost } from "./hand";
 import { PairSlips } from "./PairSlips";
@@ -77,6 +78,7 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
   };
   return (
     <FieldFlow className="flex flex-col gap-4" {...(areFew ? {} : { onFigure: goOn })}>
+      {absenceOf("start-lead", facts) ? <TwoLeadsOffer record={record} change={change} /> : null}
       <PostSketch
         record={record}
         detail={detail}

@@ -12,6 +12,7 @@ import {
   geometryOf,
   greaseGrams,
   identifyBearing,
+  judgeByHand,
   judgeSeat,
   oilDrops,
   orderNumber,
@@ -443,3 +444,14 @@ describe("the whole job", () => {
     expect(job.overMotor).toBeCloseTo((18 + 135) / 310, 9);
   });
 });
+
+test.each<[Parameters<typeof judgeByHand>, "holds" | "out"]>([
+  [["shaft", "holds", true], "holds"],
+  [["shaft", "slides", true], "out"],
+  [["shaft", "turns", false], "out"],
+  [["housing", "slides", true], "holds"],
+  [["housing", "slides", false], "out"],
+  [["housing", "turns", true], "out"],
+])("a ring as the hand finds it: %j is %s", ([seat, fit, slides], decision) =>
+  expect(judgeByHand(seat, fit, slides)).toMatchObject({ fit, decision }),
+);

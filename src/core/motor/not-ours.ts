@@ -38,7 +38,14 @@ const SAID: readonly SaidRow[] = [
 /** Words that say it, for whoever shows what was understood. */
 export const FOREIGN_PHRASES: readonly RegExp[] = SAID.map(({ phrase }) => phrase);
 
-const saidSort = (text: string): ForeignSort | null => SAID.find(({ phrase }) => phrase.test(text))?.sort ?? null;
+/** Said of the building, or taken back: “a single-phase motor on a three-phase panel”, “not three phase”. */
+const NOT_OF_THE_MOTOR =
+  /\b(?:single|one|1)[- ]?(?:phase|ph)\b|\b(?:not|no|isn['’]?t) (?:a |an )?(?:three|3)[- ]?(?:phase|ph)\b|\b(?:three|3)[- ]?(?:phase|ph) (?:supply|panel|board|service|feed|mains|building|breaker)\b/i;
+
+const saidSort = (text: string): ForeignSort | null => {
+  const sort = SAID.find(({ phrase }) => phrase.test(text))?.sort ?? null;
+  return sort === "three-phase" && NOT_OF_THE_MOTOR.test(text) ? null : sort;
+};
 
 /**
  * A sort of motor that is not judged here, as people speak of it.

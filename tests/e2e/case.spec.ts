@@ -47,7 +47,7 @@ test("a ground fault: the motor is not run again, and the motor goes", async ({ 
   await frame(page, "60", "58", "OL");
   await leads(page, "Ground fault");
   await expect(caseOf(page).getByText(/Running amps|Uncoupled|push/)).toHaveCount(0);
-  await caseOf(page).getByRole("button", { name: "another" }).click();
+  await caseOf(page).getByRole("button", { name: "another", exact: true }).click();
   await expect(page.getByRole("dialog", { name: "Another move" })).not.toContainText(/Running amps|One push|Run uncoupled|Noise/);
   await page.keyboard.press("Escape");
   await decideOn(page, "Replace motor");
@@ -188,7 +188,7 @@ test.describe("with a clock of its own", () => {
 test("another move than the proposed one, and a station skipped with its reason", async ({ page }) => {
   await begin(page, "hums", FAN);
   await makeSafe(page);
-  await caseOf(page).getByRole("button", { name: "another" }).click();
+  await caseOf(page).getByRole("button", { name: "another", exact: true }).click();
   await page
     .getByRole("dialog", { name: "Another move" })
     .getByRole("button", { name: /^Leads to the frame/ })
@@ -199,7 +199,7 @@ test("another move than the proposed one, and a station skipped with its reason"
   await page.getByLabel("Why it is skipped").fill("Frame is painted, no bare metal in reach");
   await page.getByRole("button", { name: "Skip with this reason" }).click();
   await expect(strip(page).getByRole("button", { name: /^To the frame/ })).toContainText("Skipped");
-  await caseOf(page).getByRole("button", { name: "another" }).click();
+  await caseOf(page).getByRole("button", { name: "another", exact: true }).click();
   await expect(page.getByRole("dialog", { name: "Another move" })).not.toContainText("Leads to the frame");
 });
 

@@ -68,6 +68,7 @@ function Offer({ card, assessment, house }: CustomerPageProps) {
     <>
       <section className="py-3">
         <h2 className="text-[18px] font-bold">What can be done</h2>
+        {options.length === 0 ? <p className="mt-1">Nothing is proposed yet.</p> : null}
         <ol>
           {options.map(({ title, price, lines }, index) => (
             <li key={title} className="break-inside-avoid border-b border-rule py-3">

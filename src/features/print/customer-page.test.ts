@@ -1,6 +1,8 @@
 import { toHouseFigures } from "@/core/house";
 import { ENDS } from "@/core/job";
+import { NO_STUDY } from "@/core/study";
 import { ACTIONS } from "@/core/trade";
+import { assessCard } from "@/store/kept-card";
 import { demoCard, demoCards } from "../../../tests/support/demo-cards";
 import { endOfCard } from "../cards/card-facts";
 import { customerOptions } from "./customer-words";
@@ -59,6 +61,16 @@ test("a condemned motor: nothing was done, nothing is charged for a new one", ()
 
 test("a part that is not the one asked for is told so, and not as out of its own limits", () => {
   expect(pageOf(demoCard(CARDS, "laundrette-exhaust")).found[0]).toMatch(/is not the one this motor asks for: 20\sµF/);
+});
+
+test("a motor that is none of ours: said first, and nothing is proposed", () => {
+  const card = demoCard(CARDS, "laundrette-exhaust");
+  const { plate } = card.entries;
+  if (!plate) throw new Error("the card has no plate");
+  const entries = { ...card.entries, plate: { ...plate, data: { ...plate.data, sort: "electronic" as const } } };
+  const page = pageOf({ ...card, entries, assessment: assessCard({ ...card, entries }, HOUSE, NO_STUDY) });
+  expect(page.found[0]).toMatch(/^It is another kind of motor than those our tests are made for/);
+  expect(page.can).toEqual([]);
 });
 
 test("travel is in the call-out, or said to be left out", () => {

@@ -109,6 +109,7 @@ const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
     asFoundAt("start-gear", assessment).stamp === "out" ? ["The switch that starts the motor does not do what it should."] : [],
   supply: (assessment) => {
     const { stamp, detail } = asFoundAt("supply", assessment);
+    if (detail.isForAnother) return ["The motor is connected for other volts than those that arrive."];
     const told = detail.outcome === null ? undefined : SUPPLY_TOLD[detail.outcome];
     if (stamp !== "out" || told === undefined) return [];
     const volts = detail.outcome === "sags" ? detail.startingV : detail.standingV;
@@ -120,6 +121,9 @@ const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
     return [`It draws ${formatQuantity("current", amps.amps)}; its plate says ${formatQuantity("current", amps.plateA)}.`];
   },
 };
+
+const NOT_OURS_TOLD =
+  "It is another kind of motor than those our tests are made for: what was measured is written down, and nothing is judged by it.";
 
 /** Tests that show something in order, for a visit that found nothing wrong. */
 const IN_ORDER: Readonly<Partial<Record<StationId, string>>> = {
@@ -142,6 +146,7 @@ const IN_ORDER: Readonly<Partial<Record<StationId, string>>> = {
 export function plainFound(assessment: TravellerAssessment, isDone: boolean): readonly string[] {
   const disputed = (Object.keys(IN_ORDER) as StationId[]).filter((id) => assessment.stations[id].stamp === "contradicts");
   const found = [
+    ...(assessment.facts.notOurs === null ? [] : [NOT_OURS_TOLD]),
     ...(Object.keys(TOLD) as StationId[]).flatMap((id) => TOLD[id]?.(assessment) ?? []),
     ...disputed.map((id) => `Measured more than once, and the readings differ: ${IN_ORDER[id] ?? ""}.`),
   ];

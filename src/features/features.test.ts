@@ -76,7 +76,7 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "running-volts-too-low": { code: "running-volts-too-low", volts: 0 },
   "running-no-current": { code: "running-no-current" },
   "bearing-empty": { code: "bearing-empty" },
-  "bearing-unknown": { code: "bearing-unknown", text: "NU206" },
+  "bearing-unknown": { code: "bearing-unknown", text: "NU206", meant: [] },
   "seat-far-off": { code: "seat-far-off", valueMm: 1.7, nominalMm: 17, number: "6203" },
   "search-failed": { code: "search-failed", detail: "worker gone" },
   "study-failed": { code: "study-failed", detail: "worker gone" },

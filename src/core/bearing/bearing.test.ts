@@ -455,3 +455,11 @@ test.each<[Parameters<typeof judgeByHand>, "holds" | "out"]>([
 ])("a ring as the hand finds it: %j is %s", ([seat, fit, slides], decision) =>
   expect(judgeByHand(seat, fit, slides)).toMatchObject({ fit, decision }),
 );
+
+test.each([
+  ["6230-2RS", ["6203", "6320"]],
+  ["2603", ["6203"]],
+  ["NU206", []],
+])("a number that is none, with two digits exchanged: %s", (text, meant) =>
+  expect(parseDesignation(text)).toMatchObject({ ok: false, failure: { code: "bearing-unknown", meant } }),
+);

@@ -2,6 +2,7 @@ import { recent } from "../recent";
 import { fail, ok, type Failure, type Result } from "../result";
 import { OLD_NUMBERS, STAMPED_NUMBERS, withInchBore, type BearingSeries, type BearingSize } from "./dimension-table";
 import { CLEARANCES, closureOf, oldClosure, SPELLINGS, suffixSpec, type Clearance, type Closure, type SuffixCode } from "./suffix-table";
+import { meantByExchange } from "./exchanged-digits";
 
 /** One suffix as stamped; several meanings where a sign could not be read; none where no table here knows it. */
 export interface StampedSuffix {
@@ -243,7 +244,7 @@ function readDesignation(text: string): Result<BearingDesignation, Failure> {
     });
   }
   const old = readOldNumber(shown);
-  return old ? ok(old) : fail({ code: "bearing-unknown", text });
+  return old ? ok(old) : fail({ code: "bearing-unknown", text, meant: meantByExchange(shown) });
 }
 
 /** `203PP`: the old three-figure numbers, only where they stand alone or with a closure whose letters are known. */

@@ -39,7 +39,7 @@ export type Failure =
   | { readonly code: "running-volts-too-low"; readonly volts: number }
   | { readonly code: "running-no-current" }
   | { readonly code: "bearing-empty" }
-  | { readonly code: "bearing-unknown"; readonly text: string }
+  | { readonly code: "bearing-unknown"; readonly text: string; readonly meant: readonly string[] }
   | { readonly code: "seat-far-off"; readonly valueMm: number; readonly nominalMm: number; readonly number: string }
   | { readonly code: "search-failed"; readonly detail: string }
   | { readonly code: "study-failed"; readonly detail: string }

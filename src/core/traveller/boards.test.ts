@@ -301,3 +301,8 @@ describe("start gear", () => {
     expect(found.openTests).toEqual(tests);
   });
 });
+
+test("a figure ten times off on a board is offered as it is meant, though the test leads are not known", () => {
+  const { slips } = assess(board("ABCD", ["AB 17", "BC 2.1", "AC 3.8", "AD 7.4", "BD 9.1", "CD 11.2"])).stations.windings.detail;
+  expect(slips.map(({ pair, slip }) => [pair.join(), slip.value])).toContainEqual(["0,1", 1.7]);
+});

@@ -176,6 +176,16 @@ describe("plate amps against power and volts", () => {
     expect(ampsSlip?.text ?? null).toBe(meant);
     if (meant) expect([stations.plate.stamp, facts.fullLoadA]).toEqual(["unsure", null]);
   });
+  test.each([
+    ["115", "25", "2.5"],
+    ["115", "0.6", null],
+    ["230", "2.5", null],
+    ["115", "6", null],
+  ])("a shaded-pole motor for %s V, %s A", (volts, amps, meant) => {
+    const { stations } = assessParts({ plate: { motorType: "shaded-pole", volts, amps } });
+    const { ampsSlip } = stations.plate.detail as { ampsSlip: { text: string } | null };
+    expect(ampsSlip?.text ?? null).toBe(meant);
+  });
   test.each(["2.4", "1.4", "5.8", "7"])("%s A is believed", (amps) => {
     expect(plate(amps)).toMatchObject({ facts: { fullLoadA: Number(amps) }, stations: { plate: { stamp: "noted" } } });
   });

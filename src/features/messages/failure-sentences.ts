@@ -111,8 +111,8 @@ const SENTENCES: Sentences = {
   "running-no-current": () =>
     "0 A in the capacitor's lead: the clamp is on another lead, round both wires, or the path is open. Clamp the one lead to the capacitor and type what it shows.",
   "bearing-empty": () => "Type the number stamped on the ring or seal, for example 6203-2RS C3, with ? for a sign you cannot read.",
-  "bearing-unknown": ({ text }) =>
-    `No deep-groove size of the table fits “${text}”. Type the number of the ring, for example 6203 or R8, with ? for each sign you cannot read, or measure bore, outside and width.`,
+  "bearing-unknown": ({ text, meant }) =>
+    `No deep-groove size of the table fits “${text}”.${meant.length > 0 ? ` Was ${meant.join(" or ")} meant?` : ""} Type the number of the ring, for example 6203 or R8, with ? for each sign you cannot read, or measure bore, outside and width.`,
   "seat-far-off": ({ valueMm, nominalMm, number }) =>
     `${formatNumber(valueMm, 3)} mm belongs to no ${number}, which asks for ${formatNumber(nominalMm, 3)} mm. Type the diameter in millimetres, for example ${formatNumber(nominalMm - 0.01, 3)}, or write in behind inches.`,
   "search-failed": ({ detail }) =>

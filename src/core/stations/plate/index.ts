@@ -116,24 +116,41 @@ const MOST_USE = 0.8;
 /** Of an ordinary one. */
 const USUAL_USE = 0.2;
 
-/** Plate amps ten times off what power and volts ask for; the bounds are so wide that only a slip lies beyond them. */
-function slipOfAmps({ amps, areAmpsSure }: PlateRecord, { volts, powerW, connections }: PlateInHand): Slip | null {
-  if (volts === null || powerW === null || connections.length > 1) return null;
-  const ampsAt = (use: number): number => powerW / (use * middleOf(volts));
+/** Volts times amps of a shaded-pole motor: none is made larger than about a quarter of a horsepower [VA]. Trade judgement. */
+const SHADED_POLE_VA = { least: 3, usual: [8, 500], most: 1000 } as const;
+
+/** Volts times amps that the rest of the plate asks for: so wide that only a slip lies beyond them, and what is usual; null: nothing does. */
+function voltAmpsOf({ motorType }: PlateRecord, { powerW }: PlateInHand) {
+  if (powerW !== null)
+    return {
+      least: powerW / MOST_USE / 2,
+      usual: [powerW / MOST_USE, powerW / USUAL_USE],
+      most: (2 * powerW) / LEAST_USE,
+    } as const;
+  return motorType === "shaded-pole" ? SHADED_POLE_VA : null;
+}
+
+/** Plate amps ten times off what power, or the type, and volts ask for. */
+function slipOfAmps(record: PlateRecord, inHand: PlateInHand): Slip | null {
+  const [asked, { volts, connections }] = [voltAmpsOf(record, inHand), inHand];
+  if (volts === null || asked === null || connections.length > 1) return null;
+  const amps = (voltAmps: number): number => voltAmps / middleOf(volts);
+  const [low, high] = asked.usual;
   return findSlip(
-    { text: amps, reading: null, isSure: areAmpsSure },
+    { text: record.amps, reading: null, isSure: record.areAmpsSure },
     "current",
-    byBands({ low: ampsAt(MOST_USE) / 2, high: 2 * ampsAt(LEAST_USE) }, { low: ampsAt(MOST_USE), high: ampsAt(USUAL_USE) }, [
-      "point",
-      "prefix",
-    ]),
+    byBands({ low: amps(asked.least), high: amps(asked.most) }, { low: amps(low), high: amps(high) }, ["point", "prefix"]),
   );
 }
 
 /** What a person picked, else what the plate shows, else what was said before. */
 function notOursOf(
   record: PlateRecord,
-  read: { readonly volts: Result<readonly PlateValue[], Failure>; readonly amps: Result<readonly PlateValue[], Failure>; readonly powerW: number | null },
+  read: {
+    readonly volts: Result<readonly PlateValue[], Failure>;
+    readonly amps: Result<readonly PlateValue[], Failure>;
+    readonly powerW: number | null;
+  },
   said: NotOurs | null,
 ): NotOurs | null {
   if (record.sort === "induction") return null;

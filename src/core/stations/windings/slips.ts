@@ -45,6 +45,9 @@ function slipsOfSum(record: WindingsRecord, leads: TestLeads, house: HouseFigure
 /** Uncertainty of what a fit makes of a reading, as a part of it: half a percent to one is what a listed ohmmeter is good to. Judgement. */
 const FIT_PART = 0.006;
 
+/** Ten times off, a figure is known by its digits though the others tell it but roughly (the test leads are not known); part. */
+const POINT_REACH = 0.15;
+
 /** Any board: a reading that does not belong, against what the others make of it. */
 function slipsOfBoard(record: WindingsRecord, board: BoardUnderstanding, leads: TestLeads, house: HouseFigures): PairSlip[] {
   return board.misfits.flatMap(({ a, b, wantedOhm }): PairSlip[] => {
@@ -56,7 +59,9 @@ function slipsOfBoard(record: WindingsRecord, board: BoardUnderstanding, leads: 
       FIT_PART * wantedOhm,
       leads.standardOhm,
     );
-    const slip = findSlip(entry, "resistance", against(wantedOhm, standardOhm, house.coverageFactor));
+    const slip =
+      findSlip(entry, "resistance", against(wantedOhm, standardOhm, house.coverageFactor)) ??
+      findSlip(entry, "resistance", { ...against(wantedOhm, POINT_REACH * wantedOhm, 1), kinds: ["point"] });
     return slip ? [{ pair: [a, b], slip }] : [];
   });
 }

@@ -54,7 +54,7 @@ export default function Instrument({ record, assessment, facts, change }: Instru
           slip={detail.ampsSlip}
           quantity="current"
           name="the plate's amps"
-          why="its power and volts"
+          why={detail.powerW === null ? "its type and volts" : "its power and volts"}
           onTake={(amps) => change((r) => ({ ...r, amps }))}
           onSure={() => change((r) => ({ ...r, areAmpsSure: true }))}
         />

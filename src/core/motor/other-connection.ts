@@ -1,6 +1,6 @@
 import { interpolate } from "../numeric";
 import type { PlateFacts } from "./facts";
-import { endsOf, middleOf } from "./plate-field";
+import { endsOf, middleOf } from "./plate-value";
 
 /** Connections of one plate are half and double of one another; ends of a band are not so far apart. */
 const ANOTHER = 0.4;

@@ -1,4 +1,4 @@
-import { endsOf, middleOf, type PlateValue } from "./plate-field";
+import { endsOf, middleOf, type PlateValue } from "./plate-value";
 import { speedAndPoles } from "./speed";
 
 /** The figures of a plate as read, each field with one figure or several. */

@@ -1,6 +1,6 @@
 import type { PlateFacts } from "./facts";
 import { connectionOfSupply } from "./plate-choice";
-import { endsOf, middleOf } from "./plate-field";
+import { endsOf, middleOf } from "./plate-value";
 
 /**
  * Volts a motor may see on the connection in hand; a plate that names a band is allowed the house's part beyond both ends.

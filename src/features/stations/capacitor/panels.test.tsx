@@ -113,7 +113,7 @@ describe("the label", () => {
   test("a correction stands over what was read; typed back it is none", async () => {
     const { kept } = open(LabelLine, { label: "35 µF ±6 % 440 V" });
     await userEvent.click(screen.getByRole("button", { name: "Correct it" }));
-    await userEvent.clear(screen.getByLabelText("Volts"));
+    await userEvent.clear(await screen.findByLabelText("Volts"));
     await userEvent.type(screen.getByLabelText("Volts"), "370");
     expect(kept().corrections.parts).toEqual({ volts: "370" });
     expect(kept().label).toBe("35 µF ±6 % 440 V");

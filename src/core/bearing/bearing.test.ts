@@ -463,3 +463,12 @@ test.each([
 ])("a number that is none, with two digits exchanged: %s", (text, meant) =>
   expect(parseDesignation(text)).toMatchObject({ ok: false, failure: { code: "bearing-unknown", meant } }),
 );
+
+test.each([
+  ["6203-2RS, rough", "6203-2RS"],
+  ["6203 ZZ, dry and noisy", "6203-2Z"],
+  ["6203,2RS", "6203-2RS"],
+])("what is noted behind a comma is no suffix: %s", (text, shown) => {
+  const read = parseDesignation(text);
+  expect(read.ok && printDesignation(read.value)).toBe(shown);
+});

@@ -216,8 +216,15 @@ const isClearance = (code: SuffixCode): code is SuffixCode & Clearance => (CLEAR
  */
 export const parseDesignation: (text: string) => Result<BearingDesignation, Failure> = recent(readDesignation);
 
+const NOTE = /[,;]\s*([a-z]{3,}(?:\s+[a-z]+)*)\s*$/i;
+/** “6203-2RS, rough”: what a person notes behind a comma is no suffix. */
+const withoutNote = (text: string): string => {
+  const word = NOTE.exec(text)?.[1]?.toUpperCase();
+  return word === undefined || SPELLINGS.some(({ spelled }) => spelled.length > 1 && word.startsWith(spelled)) ? text : text.replace(NOTE, "");
+};
+
 function readDesignation(text: string): Result<BearingDesignation, Failure> {
-  const shown = normalise(text);
+  const shown = normalise(withoutNote(text));
   if (shown === "") return fail({ code: "bearing-empty" });
   const starts = [...shown.matchAll(/(?<![A-Z0-9?])(?:SS|S|W)?(?=[0-9?ORIL])/g)].map((match) => ({
     at: match.index,

@@ -21,6 +21,9 @@ const NEEDS: Readonly<Partial<Record<ActionId | MendId, Trait>>> = {
   "turn-way-round": "start-lead",
 };
 
+/** Parts that only an induction motor on one phase starts by. */
+const ONLY_OURS: readonly Trait[] = ["capacitor", "start-gear"];
+
 /**
  * Whether a work makes sense on this motor: it has what the work is done on.
  * @param work a decision or a work without parts
@@ -32,5 +35,6 @@ export function isWorkOn(work: ActionId | MendId, facts: Facts): boolean {
   const part = NEEDS[work];
   // The other way about: a rotor put in end for end turns no motor that a start winding turns.
   if (work === "turn-rotor-round") return absenceOf("start-lead", facts) !== null || facts.motorType === "unknown";
+  if (facts.notOurs !== null && part !== undefined && ONLY_OURS.includes(part)) return false;
   return part === undefined || absenceOf(part, facts) === null;
 }

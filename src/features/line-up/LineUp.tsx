@@ -20,7 +20,7 @@ export function LineUp({ words, onLeaveOut, onGo }: LineUpProps) {
       <h2 id="line-up" className="heading-rule text-[14px]">
         Line-up
         <span className="caption font-normal">
-          {known === 0 ? "before any finding" : `after ${known} ${known === 1 ? "finding" : "findings"}`}
+          {known === null ? null : known === 0 ? "before any finding" : `after ${known} ${known === 1 ? "finding" : "findings"}`}
         </span>
       </h2>
       {leftOut.length > 0 ? <LeftOut findings={leftOut} onPutBack={onLeaveOut} /> : null}

@@ -36,7 +36,7 @@ export interface SuspectRow {
 /** The Line-up in words. */
 export interface LineUpWords {
   /** pieces of evidence weighed */
-  readonly known: number;
+  readonly known: number | null;
   readonly leftOut: readonly { readonly key: string; readonly words: string }[];
   readonly suspects: readonly SuspectRow[];
   /** said where the chances add up to more than everything, or where nothing is weighed; null: nothing to say */
@@ -119,7 +119,7 @@ export function lineUpWords(assessment: TravellerAssessment, whole: TravellerAss
     .filter(({ probability }, index) => index < SHOWN && probability >= LEAST)
     .sort((a, b) => aloneOf(b, standing) - aloneOf(a, standing));
   return {
-    known: findings.length + facts.complaints.length + facts.history.length + facts.ruledOut.length,
+    known: facts.notOurs !== null ? null : findings.length + facts.complaints.length + facts.history.length + facts.ruledOut.length,
     leftOut: leftOut.map((finding) => ({ key: findingKey(finding), words: findingWords(finding) })),
     suspects: shown.map((each) => suspectRow(each, standing, whole)),
     note: facts.notOurs !== null ? FOREIGN : shown.reduce((sum, { probability }) => sum + probability, 0) > MORE_THAN_ALL ? SEVERAL : null,

@@ -255,35 +255,40 @@ export const windingsStation = defineStation({
     };
     const named = three ? stampOfThree(three) : board ? stampOfBoard(board) : "not-done";
     const shorted = comparisons[0]?.shortedTurns === "strong";
-    const findings = isUnsure || isForeign
-      ? []
-      : lowStart
-        ? findingsOfLowStart(lowStart)
-        : three
-          ? findingsOfThree(three, expectedOhms(facts), record.shell === "cool")
-          : board
-            ? findingsOfBoard(board)
-            : [];
+    const findings =
+      isUnsure || isForeign
+        ? []
+        : lowStart
+          ? findingsOfLowStart(lowStart)
+          : three
+            ? findingsOfThree(three, expectedOhms(facts), record.shell === "cool")
+            : board
+              ? findingsOfBoard(board)
+              : [];
     const asNamed = lowStart ? (stampOfLowStart(lowStart) ?? named) : named;
-    return plainAssessment(isForeign ? "noted" : isUnsure ? "unsure" : stampOf(asNamed, comparisons, doubts, hotRun), detail, {
-      facts: {
-        leadNames: names,
-        leadRoles: detail.roles,
-        isShellCool: record.shell === "cool",
-        ...(areAlike ? { notOurs: { sort: "three-phase" as const, by: "ohms" as const } } : {}),
-        ...(elements.length > 0 ? { windingGroups: groupsOf(elements) } : {}),
-        // What has lost turns is not what the plate was made with.
-        ...windingFacts(lowStart ? elements.filter(({ cls }) => cls !== "aux") : elements, leads.standardOhm, coldTemperatureC(record)),
+    return plainAssessment(
+      isForeign && detail.measured > 0 ? "noted" : isUnsure ? "unsure" : stampOf(asNamed, comparisons, doubts, hotRun),
+      detail,
+      {
+        facts: {
+          leadNames: names,
+          leadRoles: detail.roles,
+          isShellCool: record.shell === "cool",
+          ...(areAlike ? { notOurs: { sort: "three-phase" as const, by: "ohms" as const } } : {}),
+          ...(elements.length > 0 ? { windingGroups: groupsOf(elements) } : {}),
+          // What has lost turns is not what the plate was made with.
+          ...windingFacts(lowStart ? elements.filter(({ cls }) => cls !== "aux") : elements, leads.standardOhm, coldTemperatureC(record)),
+        },
+        // A winding that lost ohms speaks louder than that its leads could be named.
+        findings: [
+          ...(shorted && named !== "out" && !isUnsure ? [{ test: "winding-ohms", weights: { shorted: 1 } } as const] : findings),
+          ...findingOfHotRun(hotRun),
+        ],
+        working: [
+          ...(three ? workingOfThree(three, context, leads.ohm) : board ? workingOfBoard(board, names) : []),
+          ...workingOfHotRun(hotRun),
+        ],
       },
-      // A winding that lost ohms speaks louder than that its leads could be named.
-      findings: [
-        ...(shorted && named !== "out" && !isUnsure ? [{ test: "winding-ohms", weights: { shorted: 1 } } as const] : findings),
-        ...findingOfHotRun(hotRun),
-      ],
-      working: [
-        ...(three ? workingOfThree(three, context, leads.ohm) : board ? workingOfBoard(board, names) : []),
-        ...workingOfHotRun(hotRun),
-      ],
-    });
+    );
   },
 });

@@ -220,7 +220,9 @@ const NOTE = /[,;]\s*([a-z]{3,}(?:\s+[a-z]+)*)\s*$/i;
 /** “6203-2RS, rough”: what a person notes behind a comma is no suffix. */
 const withoutNote = (text: string): string => {
   const word = NOTE.exec(text)?.[1]?.toUpperCase();
-  return word === undefined || SPELLINGS.some(({ spelled }) => spelled.length > 1 && word.startsWith(spelled)) ? text : text.replace(NOTE, "");
+  return word === undefined || SPELLINGS.some(({ spelled }) => spelled.length > 1 && word.startsWith(spelled))
+    ? text
+    : text.replace(NOTE, "");
 };
 
 function readDesignation(text: string): Result<BearingDesignation, Failure> {

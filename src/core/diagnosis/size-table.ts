@@ -161,6 +161,7 @@ export const SIZE_TABLE = {
         [1, 300],
       ],
     },
+    grave: { wiring: [0.3, 1] },
   },
   "amps-part": {
     what: "line amps of a motor that runs, over those of its plate",

@@ -56,7 +56,7 @@ export const NO_PLATE_FACTS: PlateFacts = {
 };
 
 /** One way a motor that went in can be connected; both volts the same where its plate names one figure. */
-interface FittedConnection {
+export interface FittedConnection {
   readonly lowV: number;
   readonly highV: number;
   readonly fullLoadA: number | null;
@@ -90,35 +90,6 @@ export const NO_FITTED_FACTS: FittedFacts = {
   fittedAt: null,
   isWrongPartIn: false,
 };
-
-const apartFrom = (volts: number, { lowV, highV }: FittedConnection): number => Math.max(lowV - volts, volts - highV, 0);
-
-/**
- * The facts as they hold for the motor that is in there now: where another one went in, its own plate stands for the old one's.
- * @param facts what the card knows
- * @returns the same facts, with volts, hertz, power, amps and speed of the motor that went in, at the connection nearest the
- * supply; what its plate does not say is not known
- */
-export function asFitted<F extends PlateFacts & FittedFacts>(facts: F): F {
-  const { fittedMotor, supplyV } = facts;
-  if (fittedMotor === null) return facts;
-  const { connections, frequencyHz, powerW, fullLoadRpm } = fittedMotor;
-  const [nearest] =
-    supplyV === null
-      ? connections.length === 1
-        ? connections
-        : []
-      : connections.toSorted((a, b) => apartFrom(supplyV, a) - apartFrom(supplyV, b));
-  return {
-    ...facts,
-    supplyV: nearest ? (nearest.lowV + nearest.highV) / 2 : supplyV,
-    supplyBand: nearest ? [nearest.lowV, nearest.highV] : facts.supplyBand,
-    frequencyHz: frequencyHz ?? facts.frequencyHz,
-    powerW,
-    fullLoadA: nearest?.fullLoadA ?? null,
-    fullLoadRpm,
-  };
-}
 
 /** How it was found to run, and the supply it was found on. */
 export interface RunFacts {

@@ -55,16 +55,8 @@ export { capacitorEffect, type CapacitorEffect, type EffectQuestion } from "./ca
 export { estimateOnce } from "./estimate-once";
 export { USUAL_EFFICIENCY, usualEfficiency, WATTS_PER_HORSEPOWER } from "./usual-efficiency";
 export { usualOhms, type UsualOhms } from "./usual-ohms";
-export {
-  asFitted,
-  NO_FITTED_FACTS,
-  NO_PLATE_FACTS,
-  NO_RUN_FACTS,
-  type FittedFacts,
-  type FittedMotor,
-  type PlateFacts,
-  type RunFacts,
-} from "./facts";
+export { asFitted } from "./as-fitted";
+export { NO_FITTED_FACTS, NO_PLATE_FACTS, NO_RUN_FACTS, type FittedFacts, type FittedMotor, type PlateFacts, type RunFacts } from "./facts";
 export { inferConnection, supplyLimits, type InferredConnection } from "./plate-supply";
 export {
   HOT_PLACES,

@@ -1,4 +1,5 @@
-import { NO_PLATE_FACTS, type PlateFacts } from "./facts";
+import { asFitted } from "./as-fitted";
+import { NO_FITTED_FACTS, NO_PLATE_FACTS, NO_RUN_FACTS, type PlateFacts } from "./facts";
 import { isSuppliedForAnother, looksOtherwiseConnected, otherConnection } from "./other-connection";
 
 const DUAL: PlateFacts = {
@@ -48,3 +49,32 @@ test.each<[string, number | null, number, boolean]>([
 ])("supplied for another: %s", (_, connectionSaid, volts, found) =>
   expect(isSuppliedForAnother({ ...DUAL, connectionSaid }, volts, 0.1)).toBe(found),
 );
+
+describe("once it was connected anew, what is read is held against the connection that is made", () => {
+  const found = {
+    ...DUAL,
+    ...NO_FITTED_FACTS,
+    ...NO_RUN_FACTS,
+    connectionSaid: 1,
+    supplyV: 230,
+    fullLoadA: 6.7,
+    isConnectionDoubted: true,
+  };
+  const at = (works: readonly string[], supplyV: number | null, connectionSaid: number | null = 1) =>
+    asFitted({
+      ...found,
+      connectionSaid,
+      worksDone: works.map((work) => ({ work })),
+      supplyFound: supplyV === null ? null : ({ value: supplyV, standardUncertainty: 1 } as never),
+    });
+  test.each<[string, readonly string[], number | null, number | null, number]>([
+    ["nothing was done", [], 117, 1, 6.7],
+    ["for the volts that were measured", ["connect-for-volts"], 117, 1, 13.4],
+    ["and the plate is tapped as it is now", ["connect-for-volts"], 117, 0, 13.4],
+    ["nobody measured: the other one", ["connect-for-volts"], null, 1, 13.4],
+    ["anew, as it seems for its way of turning", ["reconnect"], 231, 1, 6.7],
+    ["anew, on the other's volts", ["reconnect"], 117, 1, 13.4],
+    ["nobody said how it was", ["connect-for-volts"], 117, null, 6.7],
+  ])("%s", (_, works, supplyV, said, fullLoadA) => expect(at(works, supplyV, said).fullLoadA).toBe(fullLoadA));
+  test("its connection is not in doubt any more", () => expect(at(["connect-for-volts"], 117).isConnectionDoubted).toBe(false));
+});

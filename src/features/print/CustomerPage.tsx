@@ -63,31 +63,13 @@ function Offer({ card, assessment, house }: CustomerPageProps) {
   const { traveller, entries } = card;
   const decided = entries.decide?.data;
   const options = customerOptions(assessment.actions, house.figures);
+  // Once what was agreed is being done, what else could have been is no offer any more.
+  const done = doneSentences(doneOn(assessment, null));
   const chosen = decided?.action ? plainWork({ action: decided.action, also: decided.also }) : null;
   return (
     <>
-      <section className="py-3">
-        <h2 className="text-[18px] font-bold">What can be done</h2>
-        {options.length === 0 ? <p className="mt-1">Nothing is proposed yet.</p> : null}
-        <ol>
-          {options.map(({ title, price, lines }, index) => (
-            <li key={title} className="break-inside-avoid border-b border-rule py-3">
-              <p className="flex items-baseline justify-between gap-6 text-[18px] font-semibold">
-                <span>
-                  {index + 1}. {title}
-                </span>
-                <span className="num shrink-0">{price}</span>
-              </p>
-              {lines.map((line) => (
-                <p key={line} className="mt-1">
-                  {line}
-                </p>
-              ))}
-            </li>
-          ))}
-        </ol>
-        {options.length === 0 ? <p className="mt-1">Nothing was found that needs a repair.</p> : null}
-      </section>
+      <Part title="What we did so far" lines={done} />
+      {done.length > 0 && chosen !== null ? null : <Ways options={options} isOurs={assessment.facts.notOurs === null} />}
       {chosen ? (
         <section className="break-inside-avoid border-2 border-current p-3">
           <h2 className="text-[18px] font-bold">Agreed</h2>
@@ -108,6 +90,35 @@ function Offer({ card, assessment, house }: CustomerPageProps) {
         switch it off and call.
       </p>
     </>
+  );
+}
+
+/** What can be done, the cheapest way on first, with its price and what to expect of it. */
+function Ways({ options, isOurs }: { options: ReturnType<typeof customerOptions>; isOurs: boolean }) {
+  return (
+    <section className="py-3">
+      <h2 className="text-[18px] font-bold">What can be done</h2>
+      <ol>
+        {options.map(({ title, price, lines }, index) => (
+          <li key={title} className="break-inside-avoid border-b border-rule py-3">
+            <p className="flex items-baseline justify-between gap-6 text-[18px] font-semibold">
+              <span>
+                {index + 1}. {title}
+              </span>
+              <span className="num shrink-0">{price}</span>
+            </p>
+            {lines.map((line) => (
+              <p key={line} className="mt-1">
+                {line}
+              </p>
+            ))}
+          </li>
+        ))}
+      </ol>
+      {options.length === 0 ? (
+        <p className="mt-1">{isOurs ? "Nothing was found that needs a repair." : "Nothing is proposed yet."}</p>
+      ) : null}
+    </section>
   );
 }
 

@@ -57,6 +57,8 @@ export interface RunTestDetail {
   readonly slips: RunSlips;
   /** its figures are those of the plate's other connection */
   readonly asksConnection: boolean;
+  /** it was found wired for other volts than arrive: its figures say that, and nothing of its parts */
+  readonly isMiswired: boolean;
   /** missing entry that would narrow what is expected most */
   readonly narrowing: KnowledgeEntry | null;
 }
@@ -188,7 +190,10 @@ export const runTestStation = defineStation({
     const { house } = context;
     const supplyPart = house.supplyPercent / 100;
     // Volts keyed with the run tell the connection as those of the supply station do.
-    const facts: Facts = { ...context.facts, ...inferConnection(context.facts, figureOf(keyed.supplyVolts)?.value ?? null, supplyPart)?.facts };
+    const facts: Facts = {
+      ...context.facts,
+      ...inferConnection(context.facts, figureOf(keyed.supplyVolts)?.value ?? null, supplyPart)?.facts,
+    };
     const slips = slipsOfRun(keyed, facts, supplyPart, stateOfBehaviour(keyed.behaviour) === "held");
     const record = withoutSlips(keyed, slips);
     const isUnsure = Object.keys(slips).length > 0;
@@ -225,6 +230,7 @@ export const runTestStation = defineStation({
       assumedType: asked.ok ? asked.value.motor.assumedType : null,
       narrowing: understanding?.narrowing ?? null,
       asksConnection: otherwise > ASKS_CONNECTION,
+      isMiswired: facts.connectionSaid !== null && facts.isConnectionDoubted,
       slips,
     };
     return plainAssessment<RunTestDetail>(stamp, detail, {

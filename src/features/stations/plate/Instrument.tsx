@@ -113,7 +113,7 @@ function Choices({ detail, change }: ChoicesProps) {
     readonly labels: readonly string[];
     readonly at: number | null;
   }[] = [
-    { field: "connection", legend: "Connected for", labels: inHand.connections.map(connectionWords), at: inHand.connection },
+    { field: "connection", legend: "Connected for, as found", labels: inHand.connections.map(connectionWords), at: inHand.connection },
     {
       field: "hertz",
       legend: "Hertz of this supply",

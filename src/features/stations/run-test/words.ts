@@ -140,7 +140,8 @@ function rowSentence(row: RunRow): string {
 }
 
 /** Line amps far below the plate are no pass: what they usually come from. */
-function lowSentences({ amps, asksConnection }: Detail): string[] {
+function lowSentences({ amps, asksConnection, isMiswired }: Detail): string[] {
+  if (isMiswired) return ["Taken while it is wired for other volts than arrive: the figures show that, and say nothing of its parts."];
   if (asksConnection) return ["These are the figures of the plate's other connection: look how it is connected before any part is blamed."];
   const { fractionOfPlate = null, conformity = null } = amps ?? {};
   return fractionOfPlate !== null && fractionOfPlate < 1 && conformity?.decision === "out"
@@ -219,7 +220,8 @@ function told(detail: Detail, record: RunTestRecord, rows: Detail["rows"]): stri
     ...lineFirst(rows.filter(({ value }) => value !== null)).map(rowSentence),
     ...lowSentences(detail),
     ...heardSentences(record),
-    ...meaningOf(detail),
+    // Figures of the other connection are no riddle, and are answered by looking.
+    ...(detail.asksConnection || detail.isMiswired ? [] : meaningOf(detail)),
     ...doubtSentences(detail),
   ];
 }

@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { bench, caseOf, expect, goTo, leads, startCard, strip, test, throughStations, untilKept } from "./support/vemmick";
-import { capacitor, frame, giveBackPower, look, makeSafe, turn } from "./support/work";
+import { capacitor, decideOn, frame, giveBackPower, look, makeSafe, turn } from "./support/work";
 
 const nextMove = (page: Page) => caseOf(page).getByRole("region", { name: "Next move" });
 const lineUp = (page: Page) => caseOf(page).getByRole("region", { name: "Line-up" });
@@ -121,8 +121,11 @@ test("readings of two capacitors at the wrong part are asked about, and exchange
   await expect(strip(page).getByRole("button", { name: /^Capacitor/ })).toContainText("Holds");
 });
 
-test("dual voltage, wired for the other: how it is connected is looked at before any part", async ({ page }) => {
-  await startCard(page, "pump runs weak and slow");
+test("dual voltage, wired for the other: looked at before any part, connected anew, and proved against that connection", async ({
+  page,
+}) => {
+  test.slow();
+  const id = await startCard(page, "pump runs weak and slow");
   await plate(page, "Capacitor-start", "Pump", {
     Volts: "115/230",
     Hertz: "60",
@@ -152,6 +155,70 @@ test("dual voltage, wired for the other: how it is connected is looked at before
   await expect(
     page.getByRole("region", { name: "Proposed" }).getByText("Connect anew, or turn it round", { exact: true }).first(),
   ).toBeVisible();
+  await page.getByRole("button", { name: "Accept with this reason" }).click();
+  await goTo(page, "Make safe");
+  await page.getByRole("button", { name: "Make safe once more" }).click();
+  await makeSafe(page);
+  await goTo(page, "Out and in");
+  await page.getByLabel(/^Connected for the volts that are there/).check();
+  await expect(nextMove(page)).toContainText("To the frame");
+  await giveBackPower(page);
+  await goTo(page, "Run test");
+  await page.getByLabel("Starts by itself").check();
+  await page.getByRole("textbox", { name: "Line amps" }).fill("12.6");
+  await expect(bench(page).getByText(/^Line amps 12\.6\sA; 94\s% of the plate/)).toBeVisible();
+  await goTo(page, "Prove");
+  await expect(bench(page).getByText(/^Before: 3\.6\sA, while it was wired for other volts\.$/)).toBeVisible();
+  await expect(nextMove(page)).toContainText("Repaired and proved");
+  await expect(caseOf(page).getByRole("region", { name: /If you stopped now/ })).toHaveCount(0);
+  await untilKept(page);
+  await page.goto(`/print?id=${id}`);
+  await expect(page.getByText(/^Taken while it is wired for other volts than arrive/)).toBeVisible();
+  await page.goto(`/print?id=${id}&view=customer`);
+  await expect(page.getByText("The motor is connected for other volts than those that arrive.")).toBeVisible();
+  await expect(page.getByText("The motor was connected for the volts that are there.")).toBeVisible();
+});
+
+test("a wet pump is dried: power waits for a figure that counts, and another motor is no offer once that is done", async ({ page }) => {
+  test.slow();
+  const id = await startCard(page, "pump trips at once");
+  await plate(page, "Capacitor-start", "Pump", {
+    Volts: "230",
+    Hertz: "60",
+    "Full-load amps": "6.8",
+    "Capacitor asked for": "130-156 µF 250 V",
+  });
+  await makeSafe(page);
+  await look(page, null);
+  await turn(page, "Free and silent");
+  await frame(page, "OL", "OL", "OL");
+  await goTo(page, "Insulation");
+  const megohm = page.getByLabel("All windings to frame");
+  await megohm.fill("0.4");
+  await expect(
+    bench(page).getByText(/^All windings to frame: 0\.4\sMΩ, limit 1\sMΩ\. .*No power until it is dried and above 1\sMΩ\.$/),
+  ).toBeVisible();
+  await goTo(page, "Power back on");
+  await expect(bench(page).getByText(/^A path to the frame was found\. No power until/)).toBeVisible();
+  await decideOn(page, "Dry out");
+  await goTo(page, "Out and in");
+  await page.getByLabel(/^Dried out/).check();
+  await goTo(page, "Insulation");
+  await megohm.fill("38");
+  await expect(nextMove(page)).toContainText("the figure counts once the tester is proven");
+  await goTo(page, "Power back on");
+  await expect(page.getByRole("button", { name: "Power is back on" })).toBeDisabled();
+  await expect(bench(page).getByText(/^A path to the frame was found\. No power until/)).toBeVisible();
+  await untilKept(page);
+  await page.goto(`/print?id=${id}&view=customer`);
+  await expect(page.getByText("The motor was dried out.")).toBeVisible();
+  await expect(page.getByText("Fit a new motor")).toHaveCount(0);
+  await page.goto(`/traveller?id=${id}&station=insulation`);
+  await page.getByRole("group", { name: "Electronics and capacitors disconnected" }).getByLabel("Yes").check();
+  await page.getByLabel("Tester leads together").fill("0");
+  await page.getByLabel("Tester leads apart").fill("OL");
+  await expect(nextMove(page)).toContainText("Prove");
+  await giveBackPower(page);
 });
 
 const NOT_OURS =

@@ -68,6 +68,7 @@ describe("the order of the hands", () => {
     isApart: false,
     isGoingBack: false,
     isFrameOpen: false,
+    isInsulationOpen: false,
     isToProve: false,
   };
   test.each([
@@ -91,11 +92,13 @@ describe("the order of the hands", () => {
       isApart: fc.boolean(),
       isGoingBack: fc.boolean(),
       isFrameOpen: fc.boolean(),
+      isInsulationOpen: fc.boolean(),
       isToProve: fc.boolean(),
     });
     fc.assert(
       fc.property(states, (job) => {
-        if (stepInOrder(job) === "prove") expect([job.isToDo, job.isApart, job.isFrameOpen]).toEqual([false, false, false]);
+        if (stepInOrder(job) === "prove")
+          expect([job.isToDo, job.isApart, job.isFrameOpen, job.isInsulationOpen]).toEqual([false, false, false, false]);
       }),
       { seed: 16, numRuns: 300 },
     );

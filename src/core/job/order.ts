@@ -13,12 +13,14 @@ export interface JobState {
   readonly isGoingBack: boolean;
   /** leads, windings or motor were handled, and nobody measured to the frame since */
   readonly isFrameOpen: boolean;
+  /** it was dried and read again, and the figure does not count yet: the tester is not proven, or something else is still joined */
+  readonly isInsulationOpen: boolean;
   /** what was done has to be shown, and was not yet */
   readonly isToProve: boolean;
 }
 
 /** Steps after the tests, named by the station that makes each. */
-export type OrderStep = "decide" | "make-safe" | "take-apart" | "out-in" | "frame" | "prove" | "end";
+export type OrderStep = "decide" | "make-safe" | "take-apart" | "out-in" | "frame" | "insulation" | "prove" | "end";
 
 /** The order of the hands after a decision: the first row that holds is the step. @source practice: nothing gets power before what was decided is in */
 const ORDER: readonly (readonly [OrderStep, (job: JobState) => boolean])[] = [
@@ -29,6 +31,7 @@ const ORDER: readonly (readonly [OrderStep, (job: JobState) => boolean])[] = [
   ["out-in", ({ isToDo }) => isToDo],
   ["take-apart", ({ isApart }) => isApart],
   ["make-safe", ({ power, isFrameOpen }) => power === "live" && isFrameOpen],
+  ["insulation", ({ isInsulationOpen }) => isInsulationOpen],
   ["frame", ({ isFrameOpen }) => isFrameOpen],
   ["prove", ({ isToProve }) => isToProve],
   ["end", () => true],

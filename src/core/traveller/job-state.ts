@@ -56,6 +56,8 @@ export function jobState(entries: StationEntries, stations: StationAssessments, 
     isApart: facts.isApart && (spec === null || spec.needs.includes("closed")),
     isGoingBack: stations["take-apart"].detail.walk.some(({ backAt }) => backAt !== null),
     isFrameOpen: isWorking && !isShown && isFrameOpen(entries, stations, facts),
+    isInsulationOpen:
+      isWorking && !isShown && facts.worksDone.some(({ work }) => work === "dry-out") && stations.insulation.stamp === "noted",
     isToProve: isProofMissing && !isWaiting && stations.prove.stamp !== "skipped",
   };
 }

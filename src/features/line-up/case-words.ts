@@ -46,8 +46,12 @@ function nextWords(assessment: TravellerAssessment): NextWords {
 
 const STOPS_SHOWN = 3;
 
+/** Steps after what was decided is done: what else could have been is no way to stop any more. */
+const AFTER_WORK: readonly string[] = ["frame", "insulation", "prove", "end"];
+
 /** Ways to stop now that may be right. */
-function stopRows({ actions }: TravellerAssessment): readonly StopRow[] {
+function stopRows({ actions, next, facts }: TravellerAssessment): readonly StopRow[] {
+  if (facts.worksDone.length > 0 && next.kind === "order" && AFTER_WORK.includes(next.station)) return [];
   return waysOn(actions)
     .slice(0, STOPS_SHOWN)
     .map((offer) => ({

@@ -29,6 +29,7 @@ const ORDER_REASONS: Readonly<Partial<Record<TravellerAssessment["next"]["statio
   "take-apart": "Each piece that comes off is listed, with photo and place: last off, first in.",
   "out-in": "What was decided is not noted as in or done yet. Nothing gets power before it is.",
   frame: "Leads or motor were handled: each lead to the frame before power, dead and in two minutes.",
+  insulation: "It was dried and read again: the figure counts once the tester is proven and what is no winding is off.",
   prove: "The same figures after the repair, beside those before, are the proof.",
   end: "How it ends, and what that still asks for.",
 };

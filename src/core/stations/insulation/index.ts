@@ -203,9 +203,7 @@ export const insulationStation = defineStation({
     const groups = record.joining === null ? facts.windingGroups : APART[record.joining];
     const limits = limitsOf(record, context);
     const cells = groups.flatMap((a, index) =>
-      [...groups.slice(index + 1), "frame" as const].map((b) =>
-        cellOf(record, a, b, limits, context),
-      ),
+      [...groups.slice(index + 1), "frame" as const].map((b) => cellOf(record, a, b, limits, context)),
     );
     const measured = cells.filter(({ verdict }) => verdict !== null).length;
     // Rows of parts beside the windings are there to be measured; only windings are asked for.
@@ -248,7 +246,10 @@ export const insulationStation = defineStation({
         : [];
     return plainAssessment(stamp, detail, {
       findings,
-      facts: { isGrounded: facts.isGrounded || stamp === "out" },
+      // What was too low and was dried is too low until a figure that counts says otherwise.
+      facts: {
+        isGrounded: facts.isGrounded || stamp === "out" || (wasDried && measured > 0 && stamp !== "holds" && stamp !== "too-close"),
+      },
       openTests: stamp === "not-done" && record.isInVacuum !== true && record.isDisconnected !== false ? ["insulation"] : [],
       working: workingOf(cells, detail),
     });

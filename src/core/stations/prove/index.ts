@@ -40,6 +40,8 @@ export interface ProveDetail {
   readonly plateA: number | null;
   readonly limitA: number | null;
   readonly before: AmpsVerdict | null;
+  /** it was connected anew since: the figures before were those of the wrong connection */
+  readonly wasMiswired: boolean;
   /** the amps before are the run test's */
   readonly isFromRunTest: boolean;
   readonly after: AmpsVerdict | null;
@@ -218,6 +220,7 @@ export const proveStation = defineStation({
       plateA,
       limitA: limits?.high ?? null,
       before,
+      wasMiswired: known.fullLoadA !== context.facts.fullLoadA && known.fittedMotor === null,
       isFromRunTest,
       after,
       rows,

@@ -31,7 +31,7 @@ export function sentence(detail: Detail): string {
     return `Power back on since ${clockTime(detail.restoredAt)}${beforeWords(detail)}. Dead tests need the circuit made safe again.`;
   if (detail.isApart) return "The motor lies open: what came off is not all back. Close the ledger at Take apart first; then power.";
   if (detail.isGrounded)
-    return "A path to the frame was found. No power until what was faulty is out and the frame test is repeated: key it at the station To the frame, under “Once the faulty part is out”.";
+    return "A path to the frame was found. No power until what was faulty is out, or dry, and it reads clear again: key it at the station To the frame, under “Once the faulty part is out”, or at Insulation with its tester proven.";
   if (detail.tripChecks.length > 0)
     return `It trips. Before it gets power again: ${detail.tripChecks.map((id) => CHECK_WORDS[id]).join("; ")}.`;
   if (detail.missing.length > 0) return `Before power: ${detail.missing.map((step) => inSentence(STEP_WORDS[step])).join("; ")}.`;

@@ -78,7 +78,7 @@ const LACK_SENTENCES: Record<Detail["lacks"][number], string> = {
 };
 
 export function sentences(detail: Detail, record: Pick<ProveRecord, "afterRotation" | "reversedBy" | "lines"> | null = null): string[] {
-  const { before, after, doubts, rows, hand, heard, hottest } = detail;
+  const { before, after, wasMiswired, doubts, rows, hand, heard, hottest } = detail;
   const change =
     before && after
       ? [
@@ -88,7 +88,13 @@ export function sentences(detail: Detail, record: Pick<ProveRecord, "afterRotati
   const { rotation, lacks, isOtherMotor } = detail;
   const said = [
     ...(after ? [afterSentence(detail, after)] : []),
-    ...(before ? [ampsSentence("Before", before)] : []),
+    ...(before
+      ? [
+          wasMiswired
+            ? `Before: ${formatQuantity("current", before.amps)}, while it was wired for other volts.`
+            : ampsSentence("Before", before),
+        ]
+      : []),
     ...change,
     ...rows.filter(({ field }) => field !== "lineAmps").flatMap(pairSentence),
     ...handPair(hand.before, hand.after),

@@ -23,7 +23,6 @@ async function makeDead(page: Page): Promise<void> {
 }
 
 test("shaded pole, dead after a storm: an open coil stands at once, and nothing asks for what it has not", async ({ page }) => {
-  test.slow();
   await startCard(page, "fan dead after a storm");
   await plate(page, "Shaded-pole", "Fan", { Volts: "115", Hertz: "60", "Full-load amps": "0.6", Speed: "1550" });
   await makeDead(page);
@@ -124,7 +123,6 @@ test("readings of two capacitors at the wrong part are asked about, and exchange
 test("dual voltage, wired for the other: looked at before any part, connected anew, and proved against that connection", async ({
   page,
 }) => {
-  test.slow();
   const id = await startCard(page, "pump runs weak and slow");
   await plate(page, "Capacitor-start", "Pump", {
     Volts: "115/230",
@@ -180,7 +178,6 @@ test("dual voltage, wired for the other: looked at before any part, connected an
 });
 
 test("a wet pump is dried: power waits for a figure that counts, and another motor is no offer once that is done", async ({ page }) => {
-  test.slow();
   const id = await startCard(page, "pump trips at once");
   await plate(page, "Capacitor-start", "Pump", {
     Volts: "230",

@@ -1,8 +1,8 @@
 /**
  * Value of a line through points, straight between two of them; beyond the ends it stays at the end's value.
  * @param points [x, y] in rising order of x, at least one
- * @param x where
- * @returns y there
+ * @param x where [unit of the points]
+ * @returns y there [unit of the points]
  * @example interpolate([[0, 1], [2, 5]], 1) = 3; interpolate([[0, 1], [2, 5]], 9) = 5
  */
 export function interpolate(points: readonly (readonly [x: number, y: number])[], x: number): number {

@@ -52,7 +52,11 @@ const SHOWS_AS: Partial<Record<Suspect, Shows>> = {
   },
   "main-winding": { faults: [["main-winding-open", 1]], share: 1, why: "an open main winding carries nothing" },
   "start-winding": { faults: [["start-winding-open", 1]], share: 1, why: "an open start winding carries nothing" },
-  "shorted-turns": { faults: [["shorted-turns", 1]], share: 0.62, why: "one or two turns hide in the spread of a sound motor, and many soon burn" },
+  "shorted-turns": {
+    faults: [["shorted-turns", 1]],
+    share: 0.62,
+    why: "one or two turns hide in the spread of a sound motor, and many soon burn",
+  },
   "bearing-worn": { faults: [["bearings-tight", 1]], share: 0.4, why: "most worn bearings are heard before they drag" },
   "bearing-seized": { faults: [["jammed", 1]], share: 1, why: "it does not turn" },
   "driven-load": {
@@ -78,10 +82,7 @@ const SHOWS_AS: Partial<Record<Suspect, Shows>> = {
 const TIGHT_THOUGH_FREE = 0.3;
 
 /** Likelihood of the figures under each suspect, from that of each fault in the model. */
-export function suspectLikelihoods(
-  { likelihoods }: Pick<RunUnderstanding, "likelihoods">,
-  turnsFree = false,
-): MeasuredLikelihood | null {
+export function suspectLikelihoods({ likelihoods }: Pick<RunUnderstanding, "likelihoods">, turnsFree = false): MeasuredLikelihood | null {
   const of = new Map(likelihoods.map(({ fault, likelihood }) => [fault, likelihood]));
   const sound = of.get(null);
   if (sound === undefined) return null;

@@ -27,7 +27,9 @@ export interface StartWinding {
 }
 
 const onlyOhm = (elements: readonly BoardElement[], cls: BoardElement["cls"]): number | null => {
-  const [only, ...others] = elements.filter((element) => element.cls === cls && !element.isFaulty && element.ohm !== null && element.ohm > 0);
+  const [only, ...others] = elements.filter(
+    (element) => element.cls === cls && !element.isFaulty && element.ohm !== null && element.ohm > 0,
+  );
   return only && others.length === 0 ? only.ohm : null;
 };
 

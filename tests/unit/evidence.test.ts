@@ -1,5 +1,6 @@
 import { SIZE_TABLE, sizesLikelihood, timesLikelier, weighEvidence, type FigureSize, type Finding, type SizeId } from "@/core/diagnosis";
-import { toHouseFigures } from "@/core/house";
+import { DEFAULT_METER, toHouseFigures } from "@/core/house";
+import { takeReading, type Quantity } from "@/core/quantity";
 import { soundMotor, type SoundMotor } from "../support/sound-motor";
 import { studyNow } from "@/core/study/answer";
 import { COMPLAINTS, MOTOR_TYPES, SUSPECTS, type MotorType, type Suspect } from "@/core/trade";
@@ -178,5 +179,34 @@ describe("what the order of keying says", () => {
       ),
     );
     expect(found.stations.capacitor).toMatchObject({ stamp: "unsure", findings: [], detail: { areExchanged: true } });
+  });
+
+  test.each<[string, RawFinding, "insulation" | "capacitor" | "supply" | "run-test", readonly [string, string]]>([
+    ["megohms", { test: "insulation", megohm: 2.4, temperature_c: 30 }, "insulation", ["2.400M", "2400k"]],
+    ["microfarads", run, "capacitor", ["15.200", "15200n"]],
+    [
+      "volts",
+      { test: "supply-voltage", idle_v: 190, starting_v: 180, call: "calls", at_disconnect_v: null },
+      "supply",
+      ["190.0", "0.1900kV"],
+    ],
+    ["amps", { test: "run-amps", amps: 11.2 }, "run-test", ["11.200", "11200mA"]],
+  ])("the unit of a figure says nothing: %s", (_, finding, station, [plain, other]) => {
+    const entries = toEntries(TWO, ["slow-or-weak"], [{ test: "run-behaviour", does: "starts" }, finding]);
+    const typed = (text: string): StationEntries => {
+      const reread = (value: unknown): unknown => {
+        if (Array.isArray(value)) return value.map(reread);
+        if (value === null || typeof value !== "object") return value;
+        const { text: was, reading } = value as { text?: string; reading?: { quantity: Quantity } | null };
+        if (was !== undefined && reading && Number.parseFloat(was) === Number.parseFloat(plain))
+          return takeReading(text, reading.quantity, DEFAULT_METER, "2026-11-30T10:00:00.000Z").entry;
+        return Object.fromEntries(Object.entries(value).map(([key, each]) => [key, reread(each)]));
+      };
+      return { ...entries, [station]: reread(entries[station]) } as StationEntries;
+    };
+    const [one, two] = [chances(typed(plain)), chances(typed(other))];
+    expect(Object.keys(one)).toEqual(Object.keys(two));
+    expect(JSON.stringify(typed(other))).toContain(other);
+    expect(one).toEqual(two);
   });
 });

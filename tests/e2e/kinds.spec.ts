@@ -115,6 +115,8 @@ test("readings of two capacitors at the wrong part are asked about, and exchange
   await page.getByLabel("Label, as printed").fill("124-149 µF 250 V");
   await page.getByLabel("Meter shows", { exact: true }).fill("19.9");
   await expect(strip(page).getByRole("button", { name: /^Capacitor/ })).toContainText("Not sure");
+  // Told from the part in hand.
+  await expect(bench(page).getByText(/19\.9\sµF here and 131\sµF at the other one/)).toBeVisible();
   await page.getByRole("button", { name: "Exchange the readings" }).click();
   await expect(page.getByLabel("Meter shows", { exact: true })).toHaveValue("131");
   await expect(strip(page).getByRole("button", { name: /^Capacitor/ })).toContainText("Holds");

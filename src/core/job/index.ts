@@ -1,7 +1,7 @@
 export { checksBeforePower } from "./first-power";
 export { END_NEEDS, END_TABLE, endLacks, ENDS, endsOf, likelyEnd, type EndGround, type EndId, type EndNeed, type EndState } from "./ends";
 export { NO_JOB_FACTS, NO_POWER_FACTS, type JobFacts, type PowerFacts } from "./facts";
-export { stepInOrder, type JobState, type OrderStep } from "./order";
+export { isAfterWork, stepInOrder, type JobState, type OrderStep } from "./order";
 export { deadStretches, isPowerBack, type DeadStretch } from "./power";
 export { MEND_JOBS, type MendProof } from "./mend-jobs";
 export { readAt, readingsIn, type PlacedReading } from "./moments";

@@ -44,3 +44,7 @@ const ORDER: readonly (readonly [OrderStep, (job: JobState) => boolean])[] = [
  * @returns the station of the step
  */
 export const stepInOrder = (job: JobState): OrderStep => ORDER.find(([, holds]) => holds(job))?.[0] ?? "end";
+
+/** Steps that come once what was decided is done. */
+const AFTER_WORK: readonly OrderStep[] = ["frame", "insulation", "prove", "end"];
+export const isAfterWork = (step: OrderStep): boolean => AFTER_WORK.includes(step);

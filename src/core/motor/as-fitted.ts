@@ -6,7 +6,7 @@ type AsFittedFacts = PlateFacts &
   FittedFacts &
   Pick<RunFacts, "supplyFound" | "isConnectionDoubted"> & { readonly worksDone: readonly { readonly work: string }[] };
 
-/** Volts that arrive may lie off a connection's by this part, and are still its own. */
+/** Volts that arrive may lie off a connection's by this part, and are still its own: connections lie much further apart. Judgement. */
 const OFF_PLATE = 0.15;
 
 /**

@@ -1,6 +1,7 @@
 import { interpolate } from "../numeric";
 import type { PlateFacts } from "./facts";
-import { endsOf, middleOf } from "./plate-value";
+import { connectionOfSupply } from "./plate-choice";
+import { middleOf } from "./plate-value";
 
 /** Connections of one plate are half and double of one another; ends of a band are not so far apart. */
 const ANOTHER = 0.4;
@@ -76,10 +77,6 @@ export function isSuppliedForAnother(
   volts: number,
   part: number,
 ): boolean {
-  if (connectionSaid === null) return false;
-  const holds = plateConnections.map((connection) => {
-    const [low, high] = endsOf(connection.volts);
-    return volts >= low * (1 - part) && volts <= high * (1 + part);
-  });
-  return holds[connectionSaid] !== true && holds.some(Boolean);
+  const place = connectionOfSupply(plateConnections, volts, part);
+  return connectionSaid !== null && place !== null && place !== connectionSaid;
 }

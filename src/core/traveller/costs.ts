@@ -2,6 +2,7 @@ import { costModel, pricesInForce, dryingChance, soundParts, type CostModel, typ
 import type { Finding } from "../diagnosis";
 import type { Facts } from "../facts";
 import type { HouseFigures } from "../house";
+import { doneAt } from "../job";
 
 // Prices change seldom, beliefs with every key: one model a set of prices is enough.
 const models = new WeakMap<HouseFigures, Map<string, CostModel>>();
@@ -18,10 +19,7 @@ export const siteOf = (
   hasWaited,
   isConnectionDoubted,
   sound: soundParts(findings),
-  drying: dryingChance(
-    findings,
-    worksDone.some(({ work }) => work === "dry-out"),
-  ),
+  drying: dryingChance(findings, doneAt("dry-out", worksDone) !== null),
 });
 
 export function modelFor(house: HouseFigures, site: RepairSite, life: Life, { bearingJob, quotedPrices }: Facts): CostModel {

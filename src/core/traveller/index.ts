@@ -7,6 +7,7 @@ export { followUps, latestVisits, type FollowUp } from "./follow-ups";
 export type { NextStep } from "./next-step";
 export { isReadyToFinish } from "./ready-to-finish";
 export { decidedWorks, fittedPlate, outlasting, takenOver } from "./renewal";
+export { isWorkDone } from "./work-done";
 export { methodOf, methodsOn, powerOf, stateChangeFor, stationForTest } from "./ways";
 export { minutesWorked, visitDeed } from "./visit-deed";
 export { FOLLOWED, visitFigures, type Followed, type VisitFigure } from "./visit-figures";

@@ -56,8 +56,7 @@ export function jobState(entries: StationEntries, stations: StationAssessments, 
     isApart: facts.isApart && (spec === null || spec.needs.includes("closed")),
     isGoingBack: stations["take-apart"].detail.walk.some(({ backAt }) => backAt !== null),
     isFrameOpen: isWorking && !isShown && isFrameOpen(entries, stations, facts),
-    isInsulationOpen:
-      isWorking && !isShown && facts.worksDone.some(({ work }) => work === "dry-out") && stations.insulation.stamp === "noted",
+    isInsulationOpen: isWorking && !isShown && doneAt("dry-out", facts.worksDone) !== null && stations.insulation.stamp === "noted",
     isToProve: isProofMissing && !isWaiting && stations.prove.stamp !== "skipped",
   };
 }

@@ -2,7 +2,7 @@ import { ACTION_TABLE, cheapestAction, checksBefore, settledCost, type ActionOff
 import { chooseMove, ownedInstruments, TEST_TABLE, type Finding, type Move, type Standing, type TestOffer } from "../diagnosis";
 import type { Facts } from "../facts";
 import type { HouseFigures } from "../house";
-import { checksBeforePower, stepInOrder } from "../job";
+import { checksBeforePower, stepInOrder, type OrderStep } from "../job";
 import { STATION_IDS, stationOf, type StationId } from "../stations";
 import type { TestId } from "../trade";
 import type { StationAssessments, StationEntries } from "./entries";
@@ -31,7 +31,7 @@ export type NextStep =
   /** `method`: the way to work at that station, where it has several */
   | { readonly kind: "move"; readonly move: Move; readonly station: StationId; readonly method: string | null }
   /** what was decided is done in the order of the hands, up to the proof and the end */
-  | { readonly kind: "order"; readonly station: StationId; readonly method: string | null };
+  | { readonly kind: "order"; readonly station: OrderStep; readonly method: string | null };
 
 /** Tests that can still be made, each with its station. */
 function openTests(stations: StationAssessments): Map<TestId, StationId> {

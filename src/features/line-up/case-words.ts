@@ -1,6 +1,6 @@
 import { waysOn } from "@/core/decision";
 import { END_TABLE, type EndId } from "@/core/job";
-import { isReadyToFinish, type TravellerAssessment } from "@/core/traveller";
+import { isReadyToFinish, isWorkDone, type TravellerAssessment } from "@/core/traveller";
 import { formatNumber, formatProbability } from "@/core/quantity";
 import { END_SENTENCES, END_WORDS } from "../vocabulary/end-words";
 import { workWords } from "../vocabulary/decision-words";
@@ -46,20 +46,14 @@ function nextWords(assessment: TravellerAssessment): NextWords {
 
 const STOPS_SHOWN = 3;
 
-/** Steps after what was decided is done: what else could have been is no way to stop any more. */
-const AFTER_WORK: readonly string[] = ["frame", "insulation", "prove", "end"];
-
 /** Ways to stop now that may be right. */
-function stopRows({ actions, next, facts }: TravellerAssessment): readonly StopRow[] {
-  if (facts.worksDone.length > 0 && next.kind === "order" && AFTER_WORK.includes(next.station)) return [];
-  return waysOn(actions)
-    .slice(0, STOPS_SHOWN)
-    .map((offer) => ({
-      work: workWords(offer),
-      // A likely cost is no price: it has no cents.
-      cost: formatNumber(offer.cost, 0),
-      cures: formatProbability(offer.cureProbability),
-    }));
+function stopRows(assessment: TravellerAssessment): readonly StopRow[] {
+  return (isWorkDone(assessment) ? [] : waysOn(assessment.actions)).slice(0, STOPS_SHOWN).map((offer) => ({
+    work: workWords(offer),
+    // A likely cost is no price: it has no cents.
+    cost: formatNumber(offer.cost, 0),
+    cures: formatProbability(offer.cureProbability),
+  }));
 }
 
 /**

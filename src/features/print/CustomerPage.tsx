@@ -1,5 +1,5 @@
 "use client";
-import type { TravellerAssessment } from "@/core/traveller";
+import { isWorkDone, type TravellerAssessment } from "@/core/traveller";
 import { formatMoney } from "@/core/quantity";
 import type { House } from "@/records";
 import type { KeptCard } from "@/store/queries";
@@ -63,13 +63,12 @@ function Offer({ card, assessment, house }: CustomerPageProps) {
   const { traveller, entries } = card;
   const decided = entries.decide?.data;
   const options = customerOptions(assessment.actions, house.figures);
-  // Once what was agreed is being done, what else could have been is no offer any more.
   const done = doneSentences(doneOn(assessment, null));
   const chosen = decided?.action ? plainWork({ action: decided.action, also: decided.also }) : null;
   return (
     <>
       <Part title="What we did so far" lines={done} />
-      {done.length > 0 && chosen !== null ? null : <Ways options={options} isOurs={assessment.facts.notOurs === null} />}
+      {isWorkDone(assessment) ? null : <Ways options={options} isOurs={assessment.facts.notOurs === null} />}
       {chosen ? (
         <section className="break-inside-avoid border-2 border-current p-3">
           <h2 className="text-[18px] font-bold">Agreed</h2>

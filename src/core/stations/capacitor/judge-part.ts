@@ -86,12 +86,19 @@ export function readLabel(
   return ok({ read: parsed.value, label: corrected.ok ? corrected.value : parsed.value, failure: corrected.ok ? null : corrected.failure });
 }
 
-/** A reading of either section that lies within the limits of the other, and not of its own. */
-function areSwapped(sections: readonly SectionVerdict[]): boolean {
-  const [a, b] = sections;
-  if (sections.length !== 2 || !a?.limits || !b?.limits || a.readingUf === null || b.readingUf === null) return false;
-  const isIn = (uf: number, { lowUf, highUf }: { lowUf: number; highUf: number }): boolean => lowUf <= uf && uf <= highUf;
-  return isIn(a.readingUf, b.limits) && isIn(b.readingUf, a.limits) && !isIn(a.readingUf, a.limits);
+interface Room {
+  readonly low: number;
+  readonly high: number;
+}
+/** Limits as they stand. */
+const NO_ROOM: Room = { low: 1, high: 1 };
+
+/** Each of two readings lies within the limits of the other, widened by some room, and neither within its own. */
+export function fitOnlyExchanged([a, b, ...others]: readonly SectionVerdict[], room: Room = NO_ROOM): boolean {
+  if (others.length > 0 || !a?.limits || !b?.limits || a.readingUf === null || b.readingUf === null) return false;
+  const isIn = (uf: number, { lowUf, highUf }: { lowUf: number; highUf: number }): boolean =>
+    room.low * lowUf <= uf && uf <= room.high * highUf;
+  return isIn(a.readingUf, b.limits) && isIn(b.readingUf, a.limits) && !isIn(a.readingUf, a.limits) && !isIn(b.readingUf, b.limits);
 }
 
 function nextTerminals(label: CapacitorLabel, record: CapacitorRecord): readonly [string, string] | null {
@@ -221,7 +228,7 @@ export function judgePart(keyed: CapacitorRecord, context: StationContext): Judg
     ownSection: own,
     relabelledFrom: relabelled,
     fromPosts: fromBoard?.posts ?? null,
-    areReadingsSwapped: areSwapped(sections),
+    areReadingsSwapped: fitOnlyExchanged(sections),
     nextTerminals: nextTerminals(label, record),
     discharge: planDischarge(record, label, context),
     effectQuestion: effectQuestionOf(label, sections, own, context),

@@ -1,7 +1,7 @@
 import { defineStation, plainAssessment, type Stamp } from "../../station";
 import type { Facts } from "../../facts";
 import type { TestId } from "../../trade";
-import { hasTwoParts, judgePart, worstStamp, type CapacitorDetail, type JudgedPart } from "./judge-part";
+import { fitOnlyExchanged, hasTwoParts, judgePart, worstStamp, type CapacitorDetail, type JudgedPart } from "./judge-part";
 import { BLANK_CAPACITOR, CapacitorRecordSchema, type MeasuredCapacitor } from "./record";
 import { exchangeParts, isPartKeyed, withRunningAtRunPart } from "./parts";
 import type { SectionVerdict } from "./section";
@@ -24,12 +24,8 @@ function openTestsOf(sections: readonly SectionVerdict[], stamp: Stamp, isSecond
 function areExchanged(first: JudgedPart, second: JudgedPart, keyed: readonly MeasuredCapacitor[]): boolean {
   // Somebody looked again, and they stand.
   if (keyed.some(({ readings: [reading] }) => reading?.isSure === true)) return false;
-  const [[a], [b]] = [first.sections, second.sections];
-  if (first.sections.length !== 1 || second.sections.length !== 1 || !a?.limits || !b?.limits) return false;
-  if (a.readingUf === null || b.readingUf === null) return false;
-  const isIn = (uf: number, { lowUf, highUf }: { lowUf: number; highUf: number }): boolean =>
-    ROOM.low * lowUf <= uf && uf <= ROOM.high * highUf;
-  return isIn(a.readingUf, b.limits) && isIn(b.readingUf, a.limits) && !isIn(a.readingUf, a.limits) && !isIn(b.readingUf, b.limits);
+  const isOne = first.sections.length === 1 && second.sections.length === 1;
+  return isOne && fitOnlyExchanged([...first.sections, ...second.sections], ROOM);
 }
 /** Worn parts read a little beyond their limits, exchanged or not. */
 const ROOM = { low: 0.85, high: 1.15 } as const;

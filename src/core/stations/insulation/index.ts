@@ -3,6 +3,7 @@ import type { WindingGroup } from "../../winding";
 import * as v from "valibot";
 import type { FigureSize, Finding } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
+import { doneAt } from "../../job";
 import {
   insulationTrend,
   judgeInsulation,
@@ -212,7 +213,7 @@ export const insulationStation = defineStation({
     const worst = [...cells].sort((a, b) => severityOf(b) - severityOf(a))[0] ?? null;
     const usual = judgeInsulation({ megohm: 1, isLowerBound: false }, { temperatureC: null, varnish: "modern" }, limits);
     const size = sizeOfLowest(cells, house);
-    const wasDried = facts.worksDone.some(({ work }) => work === "dry-out");
+    const wasDried = doneAt("dry-out", facts.worksDone) !== null;
     const isFinished = wasDried && size !== null && size.at < house.insulationFinishedMegohm;
     const detail: InsulationDetail = {
       groups,

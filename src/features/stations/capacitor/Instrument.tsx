@@ -32,15 +32,16 @@ export default function Instrument(props: Props) {
   const [part, setPart] = useState<"first" | "other">("first");
   const { detail } = props.assessment;
   if (!hasTwoInHand(detail)) return <OnePart {...props} />;
+  const inHand = part === "other" ? withOther(props) : { ...props, assessment: ofPart(props.assessment) };
   return (
     <div className="flex flex-col gap-4">
       <PickOne legend="Part in hand" options={partOptions(detail)} picked={part} onPick={(id) => setPart(id ?? part)} />
       {detail.areExchanged ? (
         <Suspense>
-          <ExchangedReadings record={props.record} change={props.change} />
+          <ExchangedReadings record={inHand.record} change={inHand.change} />
         </Suspense>
       ) : null}
-      <OnePart key={part} {...(part === "other" ? withOther(props) : { ...props, assessment: ofPart(props.assessment) })} />
+      <OnePart key={part} {...inHand} />
     </div>
   );
 }

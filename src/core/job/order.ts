@@ -47,4 +47,10 @@ export const stepInOrder = (job: JobState): OrderStep => ORDER.find(([, holds]) 
 
 /** Steps that come once what was decided is done. */
 const AFTER_WORK: readonly OrderStep[] = ["frame", "insulation", "prove", "end"];
+
+/**
+ * Whether a step comes once what was decided is done.
+ * @param step of the order of the hands
+ * @returns false while it is to be decided, or to be done
+ */
 export const isAfterWork = (step: OrderStep): boolean => AFTER_WORK.includes(step);

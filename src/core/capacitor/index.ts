@@ -1,7 +1,20 @@
 export { GONE, GONE_PHRASES, goneBySaid, type Gone } from "./gone";
-export { parseCapacitorLabel, ratedUfOf, saysNoCapacitor, type CapacitorLabel, type LabelSection } from "./label";
-export { correctLabel, LABEL_PARTS, labelParts, printCapacitorLabel, type LabelCorrections, type LabelPart } from "./label-parts";
-export { parseCapacitorParts, printCapacitorParts, type WrittenPart } from "./label-pair";
+export {
+  correctLabel,
+  LABEL_PARTS,
+  labelParts,
+  parseCapacitorLabel,
+  parseCapacitorParts,
+  printCapacitorLabel,
+  printCapacitorParts,
+  ratedUfOf,
+  saysNoCapacitor,
+  type CapacitorLabel,
+  type LabelCorrections,
+  type LabelPart,
+  type LabelSection,
+  type WrittenPart,
+} from "./label";
 export { readShelfLabel } from "./shelf-label";
 export { type CapacitorKind } from "./kind";
 export { START_RANGES_UF, suggestStartRanges } from "./start-ranges";

@@ -1,6 +1,6 @@
-import { fail, ok, type Failure, type Result } from "../result";
+import { fail, ok, type Failure, type Result } from "../../result";
 import { parseCapacitorLabel, type CapacitorLabel } from "./label";
-import { printCapacitorLabel } from "./label-parts";
+import { printCapacitorLabel } from "./parts";
 
 /** One of two capacitors written in one line: its own text, and what it says. */
 export interface WrittenPart {
@@ -27,10 +27,16 @@ const RUN_VOLTS = 370;
 function bareJoin(text: string): readonly WrittenPart[] | null {
   const match = /^\D*?(\d+(?:[.,]\d+)?)\s*(?:[a-zµμ]+)?\s*[+/]\s*(\d+(?:[.,]\d+)?)/iu.exec(text);
   if (!match) return null;
-  const volts = /(\d{3})\s*v/i.exec(text)?.[1];
+  // One value of volts for each, in the same order; or one that belongs to the run part alone.
+  const each = /(\d{3})\s*v?[a-z~]*\s*[+/]\s*(\d{3})\s*v/i.exec(text)?.slice(1);
+  const volts = each ? undefined : /(\d{3})\s*v/i.exec(text)?.[1];
   const [least = ""] = [match[1] ?? "", match[2] ?? ""].sort((a, b) => parseFloat(a) - parseFloat(b));
-  const parts = [match[1] ?? "", match[2] ?? ""].flatMap((figure) => {
-    const own = `${figure} µF${volts !== undefined && Number(volts) >= RUN_VOLTS && figure === least ? ` ${volts} V` : ""}`;
+  const parts = [match[1] ?? "", match[2] ?? ""].flatMap((figure, index) => {
+    const its = each?.[index];
+    const own =
+      its !== undefined
+        ? `${figure} µF ${its} V`
+        : `${figure} µF${volts !== undefined && Number(volts) >= RUN_VOLTS && figure === least ? ` ${volts} V` : ""}`;
     const read = parseCapacitorLabel(own);
     return read.ok ? [{ text: own, label: read.value }] : [];
   });

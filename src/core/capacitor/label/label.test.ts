@@ -1,8 +1,8 @@
 import fc from "fast-check";
-import { compareWithPlate } from "./fitted-part";
+import { compareWithPlate } from "../fitted-part";
 import { parseCapacitorLabel, type CapacitorLabel } from "./label";
-import { limitsOfSection } from "./limits";
-import { neededCapacitor } from "./replacement";
+import { limitsOfSection } from "../limits";
+import { neededCapacitor } from "../replacement";
 
 const HOUSE = { runLowPercent: -6, runHighPercent: 6, startLowPercent: 0, startHighPercent: 20 };
 

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { parseCapacitorLabel } from "./label";
-import { parseCapacitorParts, printCapacitorParts } from "./label-pair";
-import { readShelfLabel } from "./shelf-label";
+import { parseCapacitorParts, printCapacitorParts } from "./pair";
+import { readShelfLabel } from "../shelf-label";
 
 describe("two capacitors in one line", () => {
   test.each([

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { parseCapacitorLabel, type CapacitorLabel } from "./label";
-import { correctLabel, labelParts, printCapacitorLabel, type LabelCorrections } from "./label-parts";
-import { START_RANGES_UF, suggestStartRanges } from "./start-ranges";
-import { howMany } from "../../../tests/support/how-many";
+import { correctLabel, labelParts, printCapacitorLabel, type LabelCorrections } from "./parts";
+import { START_RANGES_UF, suggestStartRanges } from "../start-ranges";
+import { howMany } from "../../../../tests/support/how-many";
 
 function labelOf(text: string): CapacitorLabel {
   const parsed = parseCapacitorLabel(text);

@@ -1,8 +1,8 @@
-import type { Failure, Result } from "../result";
-import { ok } from "../result";
-import type { CapacitorKind } from "./kind";
+import type { Failure, Result } from "../../result";
+import { ok } from "../../result";
+import type { CapacitorKind } from "../kind";
 import { parseCapacitorLabel, type CapacitorLabel, type LabelSection } from "./label";
-import type { Tolerance } from "./label-text";
+import type { Tolerance } from "./tolerance";
 
 /** Parts of a label that a person may correct one by one. Ids are persisted: do not change without a migration. */
 export const LABEL_PARTS = ["capacitance", "tolerance", "volts", "hertz", "temperature", "protection", "mark"] as const;

@@ -76,6 +76,17 @@ const STAR_OVER_DELTA = { low: 1.66, high: 1.81 } as const;
 /** Shaft power over volts times amps: more than this is no single phase, and no more than √3 of it three. */
 const MOST_OF_ONE_PHASE = 0.95;
 
+/**
+ * Phases or direct volts that a field of volts names.
+ * @param voltsPrinted the field as printed
+ * @returns the sort of supply; null: nothing but what alternates in one phase
+ * @example foreignByVolts("230/400 V 3~") -> "three-phase"
+ */
+export function foreignByVolts(voltsPrinted: string): "three-phase" | "direct" | null {
+  if (PHASES.test(voltsPrinted)) return "three-phase";
+  return DIRECT.test(voltsPrinted) ? "direct" : null;
+}
+
 const speedOf = (printed: string): number =>
   Math.max(0, ...[...printed.replace(/(\d)[ ,.'](?=\d{3}\b)/g, "$1").matchAll(/\d+(?:\.\d+)?/g)].map(([text]) => Number(text)));
 

@@ -50,6 +50,10 @@ export type Failure =
   | { readonly code: "motor-ohms-too-high"; readonly mainOhm: number; readonly mostOhm: number }
   | { readonly code: "photo-unreadable" }
   | { readonly code: "plate-locked-amps"; readonly text: string }
+  | { readonly code: "plate-service-amps"; readonly text: string }
+  | { readonly code: "plate-not-ours"; readonly text: string; readonly sort: "three-phase" | "direct" }
+  | { readonly code: "plate-speed-point"; readonly text: string; readonly withoutPoint: string }
+  | { readonly code: "plate-fraction"; readonly text: string; readonly readings: readonly [string, string] }
   | {
       readonly code: "rpm-above-synchronous";
       readonly rpm: number;

@@ -131,6 +131,16 @@ const SENTENCES: Sentences = {
   "photo-unreadable": () => "This file is not a picture this browser can read. Take a photo, or choose a JPEG or PNG file.",
   "plate-locked-amps": ({ text }) =>
     `${quoted(text)} are locked-rotor amps, which flow for a moment at the start. Type the full-load amps, for example 6.2.`,
+  "plate-service-amps": ({ text }) =>
+    `${quoted(text)} are the amps that the service factor allows, more than full load. Type the full-load amps, for example 6.2.`,
+  "plate-not-ours": ({ text, sort }) =>
+    sort === "three-phase"
+      ? `${quoted(text)} are the volts of three phases, and motors of one phase are judged here. Choose what it is under Sort of motor, or type the volts of one phase, for example 230.`
+      : `${quoted(text)} are direct volts, and motors on alternating ones are judged here. Choose what it is under Sort of motor, or type the alternating volts, for example 230.`,
+  "plate-speed-point": ({ text, withoutPoint }) =>
+    `${quoted(text)} has a point in it, and plates give speeds in whole turns. Type it without, for example ${withoutPoint}.`,
+  "plate-fraction": ({ text, readings: [first, second] }) =>
+    `${quoted(text)} could be ${first} or ${second}. Type the one that is meant, for example ${first}.`,
   "rpm-above-synchronous": ({ rpm, maxRpm, frequencyHz }) =>
     `${formatNumber(rpm, 0)} rpm is faster than any induction motor on ${formatNumber(frequencyHz, 0)} Hz can turn (${formatNumber(maxRpm, 0)}). Type the full-load speed from the plate.`,
   "storage-blocked": () =>

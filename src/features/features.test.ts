@@ -77,6 +77,8 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "running-no-current": { code: "running-no-current" },
   "bearing-empty": { code: "bearing-empty" },
   "bearing-unknown": { code: "bearing-unknown", text: "NU206", meant: [] },
+  "bearing-two": { code: "bearing-two", text: "6203 6202", numbers: ["6203", "6202"] },
+  "bearing-size-misfit": { code: "bearing-size-misfit", text: "6203 15x35x11", number: "6203", boreMm: 17, outsideMm: 40, widthMm: 12 },
   "seat-far-off": { code: "seat-far-off", valueMm: 1.7, nominalMm: 17, number: "6203" },
   "search-failed": { code: "search-failed", detail: "worker gone" },
   "study-failed": { code: "study-failed", detail: "worker gone" },

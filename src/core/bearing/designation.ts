@@ -1,6 +1,8 @@
 import { recent } from "../recent";
 import { fail, ok, type Failure, type Result } from "../result";
-import { OLD_NUMBERS, STAMPED_NUMBERS, withInchBore, type BearingSeries, type BearingSize } from "./dimension-table";
+import { boreBehind, namesBoreInInches } from "./bore-suffix";
+import { OLD_NUMBERS, STAMPED_NUMBERS, type BearingSeries, type BearingSize } from "./dimension-table";
+import { isMisfit, takeSize } from "./printed-size";
 import { CLEARANCES, closureOf, oldClosure, SPELLINGS, suffixSpec, type Clearance, type Closure, type SuffixCode } from "./suffix-table";
 import { meantByExchange } from "./exchanged-digits";
 
@@ -41,39 +43,16 @@ const normalise = (text: string): string =>
   text
     .normalize("NFKC")
     .replace(/[\u2010-\u2015\u2212]/g, "-")
+    .replace(/(?<=\d\s*)\*(?=\s*\d)/g, "x")
     .replace(/[¿*]/g, WORN)
     .toUpperCase()
     .replace(/ABEC[\s-]+(?=\d)/g, "ABEC")
+    // The 2 of two seals or shields, parted from its letters.
+    .replace(/(?<=[\s\-/.,_]2\s?)R\s+S(?![A-Z])/g, "RS")
+    .replace(/(?<=[\s\-/.,_])2[\s-]+(?=(?:RS|RZ|RD|RU|Z)[A-Z1]?(?![A-Z]))/g, "2")
     // A maker's name glued to the number.
     .replace(/(?<![A-Z])([A-Z]{3,})(?=6\d{3})/g, "$1 ")
     .trim();
-
-/** A bore in inches behind the number, before or behind its seals: 5/8, 1-1/4, 1", or plain sixteenths. */
-const FRACTION_BORE = /[-\s/]\s*(?:([12])\s*[-\s]\s*)?(\d{1,2})\s*\/\s*(16|[248])(?!\d)\s*(?:"|INCH|IN\b)?/;
-const WHOLE_INCH_BORE = /[-\s]\s*([12])\s*(?:"|INCH|IN\b)|-([12])(?=$|[\s-])/;
-const SIXTEENTHS_BORE = /^-\s*(\d{1,2})(?![\dA-Z])|-(\d{1,2})$/;
-
-interface InchBore {
-  readonly size: BearingSize;
-  /** the text behind the number, the bore taken out */
-  readonly rest: string;
-}
-
-/** The size with the bore that stands behind it in inches; null where none does, or none that this ring has room for. */
-function inchBore(size: BearingSize, rest: string): InchBore | null {
-  if (!/^6[0-3]\d\d$/.test(size.number)) return null;
-  const ways: readonly (readonly [RegExp, (match: RegExpExecArray) => number])[] = [
-    [FRACTION_BORE, (m) => Number(m[1] ?? 0) * 16 + (Number(m[2]) * 16) / Number(m[3])],
-    [WHOLE_INCH_BORE, (m) => Number(m[1] ?? m[2]) * 16],
-    [SIXTEENTHS_BORE, (m) => Number(m[1] ?? m[2])],
-  ];
-  for (const [pattern, sixteenthsOf] of ways) {
-    const match = pattern.exec(rest);
-    const bored = match ? withInchBore(size, sixteenthsOf(match)) : null;
-    if (match && bored) return { size: bored, rest: `${rest.slice(0, match.index)} ${rest.slice(match.index + match[0].length)}` };
-  }
-  return null;
-}
 
 const isSameSign = (shown: string, meant: string): boolean => shown === meant || shown === WORN || LOOKALIKES[shown] === meant;
 
@@ -210,7 +189,8 @@ const isClearance = (code: SuffixCode): code is SuffixCode & Clearance => (CLEAR
  * and strokes left out, O for 0, and `?` for a sign that cannot be read are taken.
  * @param text as stamped or keyed, for example `6203-2RSH/C3`, `608ZZ`, `R8-2RS`, `62?3 2R?`
  * @returns the number read, or why it cannot be
- * @errors 'bearing-empty'; 'bearing-unknown' when no size of the table fits
+ * @errors 'bearing-empty'; 'bearing-unknown' when no size of the table fits; 'bearing-two' where it names two sizes;
+ *   'bearing-size-misfit' where a size stands beside the number that is not its own
  * @source ISO 15:2017 (numbers by dimension series and bore code); suffixes as ball bearing makers commonly stamp them
  * @example parseDesignation("6203-2RSH/C3") -> 6203, 17 × 40 × 12 mm, seals-both, C3
  */
@@ -226,7 +206,7 @@ const withoutNote = (text: string): string => {
 };
 
 function readDesignation(text: string): Result<BearingDesignation, Failure> {
-  const shown = normalise(withoutNote(text));
+  const { text: shown, size: printed } = takeSize(normalise(withoutNote(text)));
   if (shown === "") return fail({ code: "bearing-empty" });
   const starts = [...shown.matchAll(/(?<![A-Z0-9?])(?:SS|S|W)?(?=[0-9?ORIL])/g)].map((match) => ({
     at: match.index,
@@ -236,12 +216,16 @@ function readDesignation(text: string): Result<BearingDesignation, Failure> {
     const found = findNumber(shown, at + prefix.length);
     if (!found) continue;
     const [only, ...others] = found.candidates;
-    const behind = shown.slice(found.end);
-    const bored = only && others.length === 0 ? inchBore(only.size, behind) : null;
+    const [own, second] =
+      only && others.length === 0 ? partedBySecond(shown.slice(found.end), only.number) : [shown.slice(found.end), null];
+    if (only && second !== null) return fail({ code: "bearing-two", text, numbers: [`${only.number}${own}`.trim(), second] });
+    const bored = only && others.length === 0 ? boreBehind(only.size, own) : null;
     // A bore that no ring of this number has room for leaves the size open: better asked than wrong.
-    if (!bored && /^\s*[-\s]\s*\d{1,2}\s*\/\s*(?:16|[248])(?!\d)/.test(behind)) continue;
+    if (!bored && namesBoreInInches(own)) continue;
+    const [size] = bored ? [bored.size] : others.length === 0 && only ? [only.size] : [];
+    if (printed && size && isMisfit(size, printed)) return fail({ code: "bearing-size-misfit", text, number: size.number, ...mmOf(size) });
     const stainless: StampedSuffix[] = prefix === "" ? [] : [{ text: prefix, meanings: [["SS"]] }];
-    const suffixes = [...readSuffixes(bored?.rest ?? behind), ...stainless];
+    const suffixes = [...readSuffixes(bored?.rest ?? own), ...stainless];
     const ways = readings(suffixes);
     return ok({
       candidates: bored ? [{ number: bored.size.number, size: bored.size }] : found.candidates,
@@ -255,6 +239,25 @@ function readDesignation(text: string): Result<BearingDesignation, Failure> {
   const old = readOldNumber(shown);
   return old ? ok(old) : fail({ code: "bearing-unknown", text, meant: meantByExchange(shown) });
 }
+
+const mmOf = ({ boreMm, outsideMm, widthMm }: BearingSize) => ({ boreMm, outsideMm, widthMm });
+
+/**
+ * What belongs to the first bearing of a line, and the second where another is named further on. The same one once more is a
+ * pair of one kind.
+ */
+function partedBySecond(behind: string, first: string): readonly [own: string, second: string | null] {
+  for (const { index } of behind.matchAll(/(?<![A-Z0-9?])(?=6[0-9]{2,4}(?!\d))/g)) {
+    const [only, ...others] = findNumber(behind, index)?.candidates ?? [];
+    if (!only || others.length > 0) continue;
+    const [own, second] = [behind.slice(0, index), behind.slice(index)].map((text) => text.replace(/(?:[\s,;/&+]|\bAND\b)+$/, ""));
+    const isSame = only.number === first && signs(`${first}${own ?? ""}`) === signs(second ?? "");
+    return [own ?? "", isSame ? null : (second ?? null)];
+  }
+  return [behind, null];
+}
+
+const signs = (text: string): string => text.replace(/[^A-Z0-9]/g, "");
 
 /** `203PP`: the old three-figure numbers, only where they stand alone or with a closure whose letters are known. */
 function readOldNumber(shown: string): BearingDesignation | null {

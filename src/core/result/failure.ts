@@ -40,6 +40,15 @@ export type Failure =
   | { readonly code: "running-no-current" }
   | { readonly code: "bearing-empty" }
   | { readonly code: "bearing-unknown"; readonly text: string; readonly meant: readonly string[] }
+  | { readonly code: "bearing-two"; readonly text: string; readonly numbers: readonly [string, string] }
+  | {
+      readonly code: "bearing-size-misfit";
+      readonly text: string;
+      readonly number: string;
+      readonly boreMm: number;
+      readonly outsideMm: number;
+      readonly widthMm: number;
+    }
   | { readonly code: "seat-far-off"; readonly valueMm: number; readonly nominalMm: number; readonly number: string }
   | { readonly code: "search-failed"; readonly detail: string }
   | { readonly code: "study-failed"; readonly detail: string }

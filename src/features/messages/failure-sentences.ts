@@ -113,6 +113,10 @@ const SENTENCES: Sentences = {
   "bearing-empty": () => "Type the number stamped on the ring or seal, for example 6203-2RS C3, with ? for a sign you cannot read.",
   "bearing-unknown": ({ text, meant }) =>
     `No deep-groove size of the table fits “${text}”.${meant.length > 0 ? ` Was ${meant.join(" or ")} meant?` : ""} Type the number of the ring, for example 6203 or R8, with ? for each sign you cannot read, or measure bore, outside and width.`,
+  "bearing-two": ({ text, numbers: [first, second] }) =>
+    `${quoted(text)} names two bearings. Type ${first} here and ${second} at its own end.`,
+  "bearing-size-misfit": ({ text, number, boreMm, outsideMm, widthMm }) =>
+    `${quoted(text)} does not go together: ${number} is ${formatNumber(boreMm, 4)} × ${formatNumber(outsideMm, 4)} × ${formatNumber(widthMm, 4)} mm. Read the stamp again, or measure and type the number alone.`,
   "seat-far-off": ({ valueMm, nominalMm, number }) =>
     `${formatNumber(valueMm, 3)} mm belongs to no ${number}, which asks for ${formatNumber(nominalMm, 3)} mm. Type the diameter in millimetres, for example ${formatNumber(nominalMm - 0.01, 3)}, or write in behind inches.`,
   "search-failed": ({ detail }) =>

@@ -1,4 +1,4 @@
-import { hear } from "@/core/diagnosis";
+import { hear } from "@/core/hearing";
 import type { Miss, ReferenceCase } from "./case-file";
 
 /** What people say: ids it must be read as, and ids it must not. */

@@ -3,7 +3,7 @@ import { ACTION_TABLE, cheapestAction, costModel, settledCost } from "../decisio
 import { toHouseFigures } from "../house";
 import { COMPLAINT_TABLE } from "./complaint-table";
 import type { Finding } from "./finding";
-import { hear } from "./hear";
+import { hear } from "../hearing";
 import { contradictionsOf } from "./contradictions";
 import { chooseMove, informationBitsOf, STATE_CHANGE_MINUTES } from "./next-move";
 import { outcomeProbabilities } from "./outcome-model";

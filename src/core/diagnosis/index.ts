@@ -30,7 +30,5 @@ export {
   type OutcomeMeaning,
   type TestOffer,
 } from "./next-move";
-export { hear, type Hearing, type Span } from "./hear";
-export { ASKS, PHRASES, ROUTINE, type AskRow } from "./phrase-table";
 export { houseWeights, ownedInstruments, PRIOR_RULES, priorFactors } from "./house-view";
 export { NO_COMPLAINT_FACTS, type ComplaintFacts } from "./facts";

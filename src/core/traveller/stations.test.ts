@@ -156,7 +156,7 @@ describe("plate", () => {
     [{ amps: "lots" }, "amps", "reading-not-a-number"],
     [{ hertz: "50", rpm: "3100" }, "rpm", "rpm-above-synchronous"],
     [{ rpm: "3800" }, "rpm", "reading-out-of-range"],
-    [{ power: "1/3" }, "power", "reading-unit-needed"],
+    [{ power: "0.3" }, "power", "reading-unit-needed"],
     [{ capacitor: "big" }, "capacitor", "label-no-capacitance"],
   ])("refuses %o and keeps the rest", (part, field, code) => {
     expect(plate(part).failures[field]?.code).toBe(code);

@@ -3,10 +3,11 @@ import type { Complaint } from "@/core/trade";
 import { lazy, Suspense, useRef, useState } from "react";
 import { openPage } from "@/components/open-page";
 import { tooLongWords } from "@/components/useDraft";
-import { createTraveller } from "@/store/create-traveller";
+import { createTraveller, type AlsoTold } from "@/store/create-traveller";
 import { COMPLAINT_WORDS } from "../vocabulary/list-words";
-import { complaintsOf, NO_CHANGES, NOTHING_HEARD, type HeardChanges } from "./heard-changes";
+import { complaintsOf, NO_CHANGES, NOTHING_HEARD, toldOf, type HeardChanges } from "./heard-changes";
 import { useHearing } from "./useHearing";
+import { usePlace } from "./usePlace";
 
 const HeardAs = lazy(() => import("./HeardAs"));
 
@@ -32,20 +33,21 @@ export function NewTraveller({ technician }: { technician: string }) {
   const [changes, setChanges] = useState(NO_CHANGES);
   const starter = useRef<HTMLButtonElement>(null);
   const [heard, loadHear] = useHearing(said);
+  const place = usePlace(said);
   const hearing = heard ?? NOTHING_HEARD;
   const isTyped = said.trim() !== "";
   const tooLong = tooLongWords(said, "note");
   const complaints = complaintsOf(hearing, changes);
   // What is asked just above is not offered a second time.
   const asked = isTyped ? hearing.asks.flatMap(({ options }) => options) : [];
-  const start = async (text: string, all: readonly Complaint[]) => {
-    const id = await createTraveller(text, all, technician);
+  const start = async (text: string, all: readonly Complaint[], told: AlsoTold = {}) => {
+    const id = await createTraveller(text, all, technician, told);
     if (id) openPage(`/traveller?id=${id}&station=complaint`);
   };
   const startAsHeard = async () => {
     // Sent before the table of what people say was there: it is heard first.
     const understood = heard ?? (await loadHear())(said);
-    await start(said.trim(), complaintsOf(understood, changes));
+    await start(said.trim(), complaintsOf(understood, changes), toldOf(understood, place, changes));
   };
   const change = (next: HeardChanges) => {
     // The button that was pressed goes away: Enter must still start the card, and no keyboard come up.
@@ -57,6 +59,7 @@ export function NewTraveller({ technician }: { technician: string }) {
     if (!isTyped) void start("", [complaint]);
     else
       change({
+        ...changes,
         struck: changes.struck.filter((each) => each !== complaint),
         added: [...new Set([...changes.added, complaint])],
       });
@@ -115,7 +118,7 @@ export function NewTraveller({ technician }: { technician: string }) {
       </form>
       {isTyped && heard ? (
         <Suspense>
-          <HeardAs said={said} hearing={hearing} changes={changes} onChanges={change} />
+          <HeardAs said={said} hearing={hearing} place={place} changes={changes} onChanges={change} />
         </Suspense>
       ) : null}
       <div className="mt-2 flex flex-wrap gap-2" role="group" aria-label={isTyped ? "Add to what was heard" : "Start with"}>

@@ -1,5 +1,5 @@
 import { GONE_PHRASES } from "@/core/capacitor";
-import { hear as hearText, type Hearing } from "@/core/diagnosis";
+import { hear as hearText, type Hearing } from "@/core/hearing";
 import { FOREIGN_PHRASES } from "@/core/motor";
 
 /** Words that are no complaint and understood all the same. */

@@ -1,5 +1,5 @@
 "use client";
-import type { Hearing } from "@/core/diagnosis";
+import type { Hearing } from "@/core/hearing";
 import { useEffect, useState } from "react";
 
 type Hear = (said: string) => Hearing;

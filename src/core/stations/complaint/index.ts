@@ -1,7 +1,8 @@
 import { ACTIONS, COMPLAINTS, TRIPS, type ActionId, type Complaint } from "../../trade";
 import { defineStation, plainAssessment, type EarlierVisit, type StationContext, NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
-import { COURSES, EVENTS, hear, ROUTINE, type Course, type Event } from "../../diagnosis";
+import { COURSES, EVENTS, type Course, type Event } from "../../diagnosis";
+import { hear, ROUTINE } from "../../hearing";
 import { hearPurpose, PURPOSE_TABLE, PURPOSES, type Purpose } from "../../job";
 import { goneBySaid, type Gone } from "../../capacitor";
 import { foreignBySaid, type NotOurs } from "../../motor";

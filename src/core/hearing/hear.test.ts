@@ -1,7 +1,7 @@
 import { COMPLAINTS } from "../trade";
 import fc from "fast-check";
 import { hear } from "./hear";
-import { ASKS, PHRASES } from "./phrase-table";
+import { ASKS, PHRASES } from "./index";
 
 const unheard = (text: string) => hear(text).unheard.map(({ from, to }) => text.slice(from, to));
 
@@ -68,11 +68,88 @@ describe("what people say", () => {
   });
 });
 
+describe("what is not today's complaint, or not the motor's", () => {
+  test.each([
+    ["used to squeal, quiet now", { heard: [], over: ["squeals"] }],
+    ["burning smell last week, gone now", { heard: [], over: ["burning-smell"] }],
+    ["noise gone after oiling", { heard: [], asks: [] }],
+    ["has not tripped since I reset it", { heard: [], asks: [] }],
+    ["would not start this morning, fine now", { heard: [], over: ["does-not-run"] }],
+    ["vibration is not the issue, it gets hot", { heard: ["runs-hot"], denied: ["vibrates"] }],
+    ["the last man said it hums", { heard: [], guessed: ["hums-no-start"] }],
+    ["customer says it hums", { heard: ["hums-no-start"], guessed: [] }],
+    ["never squeals until it is warm", { heard: ["squeals"], course: ["only-hot"] }],
+    ["it neither hums nor turns", { heard: ["dead"] }],
+    ["works on high only", { heard: [] }],
+    ["won't run on low", { heard: [] }],
+    ["low speed dead", { heard: [] }],
+    ["does not reverse", { heard: [] }],
+    ["keeps running after the thermostat stops", { heard: [] }],
+    ["motor runs but the drum does not turn", { heard: [] }],
+    ["motor hums but the fan does not turn", { heard: ["hums-no-start"] }],
+    ["humming but turning", { heard: ["noisy-hum"] }],
+  ])("“%s”", (said, expected) => {
+    expect(hear(said)).toMatchObject(expected);
+  });
+});
+
+describe("how it came about", () => {
+  test.each([
+    [
+      "trips the breaker at start, for months now and then, now always, since the new cover",
+      ["trips-at-start"],
+      ["sometimes-then-always"],
+      ["repair"],
+    ],
+    ["sometimes hums, now every time", ["hums-no-start"], ["sometimes-then-always"], []],
+    ["won't start since the outage", ["does-not-run"], [], ["storm"]],
+    ["breaker trips after rain", [], [], ["water"]],
+    ["got wet, trips at once", ["trips-at-once"], [], ["water"]],
+    ["hums after standing all winter", ["hums-no-start"], [], ["standstill"]],
+    ["vibrates since it was moved", ["vibrates"], [], ["moved-or-cleaned"]],
+    ["slower every week", ["slow-or-weak"], ["growing"], []],
+    ["squeals when cold, fine once warm", ["squeals"], ["only-cold", "better-once-run"], []],
+    ["suddenly dead", ["dead"], ["sudden"], []],
+  ])("“%s”", (said, heard, course, after) => {
+    expect(hear(said)).toMatchObject({ heard, course, after });
+  });
+});
+
+describe("machine, drive and what somebody found", () => {
+  test.each([
+    ["belt driven compressor hums", "belt-compressor", "belt"],
+    ["fan does not start", "fan", null],
+    ["washer pump hums", "pump", null],
+    ["pump in the washer hums", "pump", null],
+    ["direct drive blower squeals", "blower", "direct"],
+    ["compressor trips", null, null],
+    ["fan and pump dead", null, null],
+  ])("“%s”", (said, machineKind, drive) => {
+    expect(hear(said)).toMatchObject({ machineKind, drive });
+  });
+  test.each([
+    ["pump seized", ["seized"]],
+    ["wheel is loose on the shaft", ["wheel-loose"]],
+    ["somebody bypassed the start switch", ["gear-bypassed"]],
+    ["overload has been bridged", ["protector-bypassed"]],
+    ["relay replaced", []],
+  ])("“%s” is told", (said, told) => {
+    expect(hear(said).told).toEqual(told);
+  });
+});
+
 describe("the table", () => {
   test("every complaint has a phrase, and every question two answers or more", () => {
-    const spoken = new Set(PHRASES.map(([complaint]) => complaint));
+    const spoken = new Set(PHRASES.map(({ of }) => of));
     for (const complaint of COMPLAINTS) expect(spoken).toContain(complaint);
     for (const { options } of ASKS) expect(options.length).toBeGreaterThan(1);
+  });
+  test("is rows of words: no phrase is longer than a person reads at a glance, and none is an expression", () => {
+    for (const { say } of PHRASES)
+      for (const phrase of say) {
+        expect(phrase).toMatch(/^[\w' *|[\],.-]+$/);
+        expect(phrase.split(" ").length).toBeLessThanOrEqual(12);
+      }
   });
   test("whatever is typed: no exception, and places that lie in the text", () => {
     const words = fc.constantFrom(

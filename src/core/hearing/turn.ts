@@ -1,0 +1,42 @@
+import type { Complaint } from "../trade";
+import { GROUPS } from "./groups";
+import { sourceOf } from "./say";
+import { LIMITS, TURNS, type Turn } from "./turns";
+
+interface Place {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Complaints whose own words are denials: that they are denied once more says nothing. */
+const OWN_DENIALS: readonly (Complaint | null)[] = ["does-not-run", "starts-with-push"];
+
+const ROWS = TURNS.map(({ turn, where, say }) => {
+  const any = say.map((phrase) => sourceOf(phrase, GROUPS)).join("|");
+  return {
+    turn,
+    where,
+    pattern: where === "before" ? new RegExp(`(?:^|[ ,;.])(?:${any})[ -]*$`) : new RegExp(`^[ ]?(?:${any})(?![\\w'])`),
+  };
+});
+const LIMITED = new RegExp(`^[ ]?(?:${LIMITS.map((phrase) => sourceOf(phrase, GROUPS)).join("|")})(?![\\w'])`);
+
+/**
+ * What becomes of a phrase by the words before and behind it.
+ * @param said text in lower case
+ * @param place where the phrase stands, and what it says
+ * @returns the turn, and the stretch with the words that turn it
+ */
+export function turnOf(
+  said: string,
+  { from, to, complaint }: Place & { readonly complaint: Complaint | null },
+): { readonly turn: Turn; readonly whole: Place } {
+  const [before, behind] = [said.slice(0, from), said.slice(to)];
+  for (const { turn, where, pattern } of ROWS) {
+    if (turn === "denied" && (OWN_DENIALS.includes(complaint) || LIMITED.test(behind))) continue;
+    const match = pattern.exec(where === "before" ? before : behind);
+    if (!match) continue;
+    return { turn, whole: where === "before" ? { from: match.index, to } : { from, to: to + match[0].length } };
+  }
+  return { turn: "now", whole: { from, to } };
+}

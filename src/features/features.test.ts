@@ -11,6 +11,8 @@ import { evidenceWords, reasonFor } from "./line-up/evidence";
 import { nextMoveWords } from "./line-up/next-move-words";
 import { toSentence } from "./messages/failure-sentences";
 import { toFileSentence } from "./messages/file-sentences";
+import { toKeptSentence } from "./messages/kept-sentences";
+import { toMachineSentence } from "./messages/machine-sentences";
 import { cardFacts } from "./cards/card-facts";
 import { dayAndTime } from "./vocabulary/clock";
 import { cautionWords } from "./stations/caution-words";
@@ -123,9 +125,16 @@ test.each(Object.values(FAILURES))("$code says what to do, in plain sentences", 
 });
 
 test("what is keyed or kept fails in the same words without the sentences of files", () => {
-  const ofFiles = Object.values(FAILURES).filter((failure) => toSentence(failure) !== toFileSentence(failure));
+  const ofFiles = Object.values(FAILURES).filter(
+    (failure) => ![toMachineSentence, toKeptSentence].some((say) => say(failure) === toFileSentence(failure)),
+  );
   expect(ofFiles.map(({ code }) => code).filter((code) => !/^(file|folder|import|export)-/.test(code))).toEqual([]);
-  for (const failure of ofFiles) expect(toSentence(failure)).toMatch(/Try again, or choose another file/);
+  for (const failure of ofFiles) expect(toMachineSentence(failure)).toMatch(/Try again, or choose another file/);
+});
+
+test("what is keyed in any field but those of plates and bearings fails in the same words without theirs", () => {
+  const ofMachines = Object.values(FAILURES).filter((failure) => toSentence(failure) !== toMachineSentence(failure));
+  expect(ofMachines.every(({ code }) => /^(plate|bearing|motor|rpm|seat|model|search|study)-/.test(code))).toBe(true);
 });
 
 describe("a card in words", () => {

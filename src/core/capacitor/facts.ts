@@ -1,6 +1,6 @@
 import type { Entry, Figure } from "../quantity";
 import type { Gone } from "./gone";
-import type { CapacitorLabel } from "./label";
+import type { CapacitorLabel } from "./label/says";
 
 /** The capacitor the plate asks for, the one that is fitted, and what was measured of it. */
 export interface CapacitorFacts {

@@ -1,4 +1,4 @@
-import { ratedUfOf, type CapacitorLabel } from "./label";
+import { ratedUfOf, type CapacitorLabel } from "./label/says";
 import { limitsOfSection, type HouseTolerances } from "./limits";
 import type { StockPart } from "./stock";
 

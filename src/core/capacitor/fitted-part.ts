@@ -1,4 +1,4 @@
-import { ratedUfOf, type CapacitorLabel, type LabelSection } from "./label";
+import { ratedUfOf, type CapacitorLabel, type LabelSection } from "./label/says";
 
 /** One way in which the fitted part is not the one the plate asks for. */
 export type PartMismatch =

@@ -1,5 +1,5 @@
 import type { CapacitorKind } from "./kind";
-import type { LabelSection } from "./label";
+import type { LabelSection } from "./label/says";
 
 /** Tolerances that a house applies when a label shows none. */
 export interface HouseTolerances {

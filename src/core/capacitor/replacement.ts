@@ -1,4 +1,4 @@
-import type { CapacitorLabel } from "./label";
+import type { CapacitorLabel } from "./label/says";
 
 /** What a replacement must be: same µF and kind, volts the same or higher. */
 export interface NeededCapacitor {

@@ -1,4 +1,4 @@
-import type { CapacitorLabel } from "./label";
+import type { CapacitorLabel } from "./label/says";
 
 /** One line of a parts list: a capacitor at hand, as its label has it, and what the label does not say. */
 export interface StockPart {

@@ -31,10 +31,6 @@ export const SAYS_MORE: Partial<Record<Complaint, readonly Complaint[]>> = {
   "slow-or-weak": [],
 };
 
-/** A visit that nobody's complaint brought about. */
-export const ROUTINE =
-  /\b(?:(?:yearly|annual|regular|routine|seasonal|spring|autumn|planned)\b.*\b(?:check|look|service|visit|inspection)|maintenance|inspection|check[- ]?up|service visit|before the season|no complaints?|nothing wrong|works? (?:fine|well)|all well)\b/i;
-
 /** Words that carry no complaint: what is left besides them was not understood. */
 export const PLAIN_WORDS: ReadonlySet<string> = new Set(
   (

@@ -1,6 +1,7 @@
 import { COMPLAINTS } from "../trade";
 import fc from "fast-check";
 import { hear } from "./hear";
+import { saysItTrips } from "./trips";
 import { ASKS, PHRASES } from "./index";
 
 const unheard = (text: string) => hear(text).unheard.map(({ from, to }) => text.slice(from, to));
@@ -189,4 +190,17 @@ describe("the table", () => {
       { seed: 9, numRuns: 2000 },
     );
   });
+});
+
+test.each([
+  ["trips the breaker", true],
+  ["blew a fuse", true],
+  ["trips at once", true],
+  ["never trips", false],
+  ["used to trip", false],
+  ["has not tripped since I reset it", false],
+  ["hums", false],
+  ["", false],
+])("“%s”: it trips today: %p", (said, trips) => {
+  expect(saysItTrips(said)).toBe(trips);
 });

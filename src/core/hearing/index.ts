@@ -1,4 +1,6 @@
 export { hear, type Hearing, type Span } from "./hear";
-export { ASKS, ROUTINE, type AskRow } from "./asks";
+export { ASKS, type AskRow } from "./asks";
+export { ROUTINE } from "./routine";
+export { saysItTrips } from "./trips";
 export { PHRASES, type PhraseRow } from "./complaint-words";
 export { TOLD_FINDINGS, type ToldFinding } from "./finding-words";

@@ -40,7 +40,10 @@ export function hearMachine(said: string): MachineHeard {
     )
     .sort((a, b) => a.from - b.from);
   const own = all.filter(({ from }) => !IN_ANOTHER.test(said.slice(0, from)));
-  const heads = own.filter((each) => !own.some((next) => next.from > each.to && /^[ -](?:(?!and |or |but |with |plus )\w+ )?$/.test(said.slice(each.to, next.from))));
+  const heads = own.filter(
+    (each) =>
+      !own.some((next) => next.from > each.to && /^[ -](?:(?!and |or |but |with |plus )\w+ )?$/.test(said.slice(each.to, next.from))),
+  );
   const kinds = new Set(heads.map(({ of }) => of));
   const drives = DRIVEN.flatMap(({ of, pattern }) =>
     [...said.matchAll(pattern)].map((match) => ({ of, from: match.index, to: match.index + match[0].length })),

@@ -14,7 +14,7 @@ import {
   type SheetText,
 } from "@/core/match";
 import { ROTATIONS, SEEN_FROM } from "@/core/motor";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 import {
   BEARING_SORT_WORDS,
   DUTY_WORDS,
@@ -86,7 +86,7 @@ export function SheetFields({ sheet, onSheet, known = {}, isMeasuredOnly = false
         text={sheet[field]}
         example={placeholder}
         known={known[field]}
-        problem={failure ? toSentence(failure) : null}
+        problem={failure ? toMachineSentence(failure) : null}
         onText={(text) => set(field, text)}
       />
     );

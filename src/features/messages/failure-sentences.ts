@@ -1,7 +1,6 @@
 import { MEASURES, type MeasureId } from "@/core/measure";
 import { formatNumber } from "@/core/quantity";
 import type { Failure, FailureCode } from "@/core/result";
-import { faultWords } from "./fault-words";
 
 /** What a figure of each kind looks like, for sentences that say what to type. */
 const EXAMPLES: Record<MeasureId, string> = {
@@ -51,11 +50,27 @@ const CALLED: Record<MeasureId, string> = {
 const inUnit = (quantity: MeasureId): string => (MEASURES[quantity].symbol === "" ? "" : ` in ${MEASURES[quantity].symbol}`);
 const withUnit = (value: number, quantity: MeasureId): string => `${formatNumber(value, 6)} ${MEASURES[quantity].symbol}`.trim();
 /** Shown back at most so long: a text pasted by mistake must not fill the screen. */
-const quoted = (text: string): string => `“${text.length > 40 ? `${text.slice(0, 40)}…` : text}”`;
+export const quoted = (text: string): string => `“${text.length > 40 ? `${text.slice(0, 40)}…` : text}”`;
 
 /** What goes wrong with files and folders has its sentences in file-sentences.ts: a card is worked on without them. */
 export type FileCode = Extract<FailureCode, `file-${string}` | "folder-failed" | "import-cancelled" | "export-cancelled">;
-type Sentences = { readonly [Code in Exclude<FailureCode, FileCode>]: (failure: Extract<Failure, { code: Code }>) => string };
+/** What is wrong with a plate, a bearing or what the machine model makes of them has its own in machine-sentences.ts. */
+export type MachineCode = Extract<
+  FailureCode,
+  | `plate-${string}`
+  | `bearing-${string}`
+  | `motor-${string}`
+  | "rpm-above-synchronous"
+  | "seat-far-off"
+  | "model-does-not-converge"
+  | "search-failed"
+  | "study-failed"
+>;
+/** What goes wrong where work is kept, and with photos, has its own in kept-sentences.ts. */
+export type KeptCode = Extract<FailureCode, `storage-${string}` | "card-gone" | "change-misfit" | "photo-unreadable">;
+type Sentences = {
+  readonly [Code in Exclude<FailureCode, FileCode | MachineCode | KeptCode>]: (failure: Extract<Failure, { code: Code }>) => string;
+};
 
 /** One sentence for every code: what was wrong, and what to type or do instead. */
 const SENTENCES: Sentences = {
@@ -110,57 +125,11 @@ const SENTENCES: Sentences = {
     `${volts} V across the capacitor: there is no capacitance to be told from that. Measure across its two terminals while the motor runs, usually 1.1 to 1.8 times the line, and type that.`,
   "running-no-current": () =>
     "0 A in the capacitor's lead: the clamp is on another lead, round both wires, or the path is open. Clamp the one lead to the capacitor and type what it shows.",
-  "bearing-empty": () => "Type the number stamped on the ring or seal, for example 6203-2RS C3, with ? for a sign you cannot read.",
-  "bearing-unknown": ({ text, meant }) =>
-    `No deep-groove size of the table fits “${text}”.${meant.length > 0 ? ` Was ${meant.join(" or ")} meant?` : ""} Type the number of the ring, for example 6203 or R8, with ? for each sign you cannot read, or measure bore, outside and width.`,
-  "bearing-two": ({ text, numbers: [first, second] }) =>
-    `${quoted(text)} names two bearings. Type ${first} here and ${second} at its own end.`,
-  "bearing-size-misfit": ({ text, number, boreMm, outsideMm, widthMm }) =>
-    `${quoted(text)} does not go together: ${number} is ${formatNumber(boreMm, 4)} × ${formatNumber(outsideMm, 4)} × ${formatNumber(widthMm, 4)} mm. Read the stamp again, or measure and type the number alone.`,
-  "seat-far-off": ({ valueMm, nominalMm, number }) =>
-    `${formatNumber(valueMm, 3)} mm belongs to no ${number}, which asks for ${formatNumber(nominalMm, 3)} mm. Type the diameter in millimetres, for example ${formatNumber(nominalMm - 0.01, 3)}, or write in behind inches.`,
-  "search-failed": ({ detail }) =>
-    `The search stopped${detail ? ` (${detail})` : ""}. Close the sheet and open it again; the list is unchanged.`,
-  "study-failed": ({ detail }) => `This could not be worked out${detail ? ` (${detail})` : ""}. Reload the page; nothing is lost.`,
-  "model-does-not-converge": () =>
-    "The machine model finds no answer for these figures. Check the plate's volts, amps and rpm and the winding ohms, and type them again.",
-  "motor-without-model": ({ motorType }) =>
-    `The machine model needs a start winding, and a ${motorType} motor has none to speak of. Type its plate amps: current is judged by those.`,
-  "motor-hardly-known": () =>
-    "Too little is known of this motor to say what it should draw. Type its plate amps or power, its winding ohms, or its capacitor.",
-  "motor-amps-too-low": ({ fullLoadA, leastA, powerW }) =>
-    `The plate's ${formatNumber(fullLoadA, 2)} A cannot bring ${formatNumber(powerW, 0)} W to the shaft: that takes ${formatNumber(leastA, 1)} A at least. Check amps, power and volts on the plate, and type what it says.`,
-  "motor-ohms-too-high": ({ mainOhm, mostOhm }) =>
-    `A run winding of ${formatNumber(mainOhm, 1)} Ω would use up all the power of this plate; up to ${formatNumber(mostOhm, 1)} Ω belongs to it. Check the ohms and which winding is which, then type them again, or correct the plate.`,
-  "photo-unreadable": () => "This file is not a picture this browser can read. Take a photo, or choose a JPEG or PNG file.",
-  "plate-locked-amps": ({ text }) =>
-    `${quoted(text)} are locked-rotor amps, which flow for a moment at the start. Type the full-load amps, for example 6.2.`,
-  "plate-service-amps": ({ text }) =>
-    `${quoted(text)} are the amps that the service factor allows, more than full load. Type the full-load amps, for example 6.2.`,
-  "plate-not-ours": ({ text, sort }) =>
-    sort === "three-phase"
-      ? `${quoted(text)} are the volts of three phases, and motors of one phase are judged here. Choose what it is under Sort of motor, or type the volts of one phase, for example 230.`
-      : `${quoted(text)} are direct volts, and motors on alternating ones are judged here. Choose what it is under Sort of motor, or type the alternating volts, for example 230.`,
-  "plate-speed-point": ({ text, withoutPoint }) =>
-    `${quoted(text)} has a point in it, and plates give speeds in whole turns. Type it without, for example ${withoutPoint}.`,
-  "plate-fraction": ({ text, readings: [first, second] }) =>
-    `${quoted(text)} could be ${first} or ${second}. Type the one that is meant, for example ${first}.`,
-  "rpm-above-synchronous": ({ rpm, maxRpm, frequencyHz }) =>
-    `${formatNumber(rpm, 0)} rpm is faster than any induction motor on ${formatNumber(frequencyHz, 0)} Hz can turn (${formatNumber(maxRpm, 0)}). Type the full-load speed from the plate.`,
-  "storage-blocked": () =>
-    "This browser does not let Vemmick keep data here (a private window, or storage is switched off). Readings are lost when the tab closes: open it in a normal window.",
-  "storage-full": () => "The device is full. Free some space, then try again; what is not kept yet goes into every export.",
-  "storage-newer": () =>
-    "A newer Vemmick has been at the data on this device, and this page is of the old one. Nothing is changed. Reload to get the newer one.",
-  "storage-failed": ({ detail }) =>
-    `The device did not take it${detail ? ` (${detail.slice(0, 80)})` : ""}. Try again, or export your data and reload.`,
-  "card-gone": () => "It was removed, here or in another tab: what was keyed on it last is not kept.",
-  "change-misfit": ({ fault }) => `This cannot be kept as it is. The ${faultWords(fault)}. Change it, and it is kept.`,
 };
 
 type Say = ((failure: Failure) => string) | undefined;
 
-/** The sentence for a failure of whatever is keyed or kept; of files, toFileSentence has them. */
+/** The sentence for a failure of a figure or a label; the tables beside it have those of the rest, toFileSentence all of them. */
 export const toSentence = (failure: Failure): string =>
   (SENTENCES as Readonly<Record<string, Say>>)[failure.code]?.(failure) ??
   `It could not be done (${failure.code}). Try again, or choose another file.`;

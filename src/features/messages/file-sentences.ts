@@ -1,5 +1,7 @@
 import type { Failure } from "@/core/result";
 import { toSentence, type FileCode } from "./failure-sentences";
+import { toKeptSentence } from "./kept-sentences";
+import { toMachineSentence } from "./machine-sentences";
 
 type FileFailure = Extract<Failure, { readonly code: FileCode }>;
 type Sentences = { readonly [Code in FileCode]: (failure: Extract<Failure, { code: Code }>) => string };
@@ -33,5 +35,9 @@ const FILE_SENTENCES: Sentences = {
 const isOfFile = (failure: Failure): failure is FileFailure => Object.hasOwn(FILE_SENTENCES, failure.code);
 
 /** The sentence for a failure of whatever was done with a file, or of anything else. */
-export const toFileSentence = (failure: Failure): string =>
-  isOfFile(failure) ? (FILE_SENTENCES[failure.code] as (failure: FileFailure) => string)(failure) : toSentence(failure);
+export function toFileSentence(failure: Failure): string {
+  if (isOfFile(failure)) return (FILE_SENTENCES[failure.code] as (failure: FileFailure) => string)(failure);
+  const ofMachine = toMachineSentence(failure);
+  // What the one table does not know says so by the plain words for anything at all.
+  return ofMachine === toSentence(failure) ? toKeptSentence(failure) : ofMachine;
+}

@@ -1,5 +1,5 @@
 "use client";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toKeptSentence } from "@/features/messages/kept-sentences";
 import { readPhoto } from "./photo";
 
 interface PhotoButtonProps {
@@ -16,7 +16,7 @@ export function PhotoButton({ label, most, onPhoto, onProblem }: PhotoButtonProp
   const take = async (file: File | undefined): Promise<void> => {
     if (!file) return;
     const photo = await readPhoto(file, most);
-    onProblem(photo.ok ? null : toSentence(photo.failure));
+    onProblem(photo.ok ? null : toKeptSentence(photo.failure));
     if (photo.ok) onPhoto(photo.value);
   };
   return (

@@ -4,12 +4,12 @@ import type { PartKind } from "@/core/exchange";
 import { readSheet, type MotorSheet } from "@/core/match";
 import { readPlain } from "@/core/station";
 import type { Failure } from "@/core/result";
-import { toSentence } from "../messages/failure-sentences";
+import { toMachineSentence } from "../messages/machine-sentences";
 import { motorLine } from "../match/sheet-words";
 
 /** A motor or a bearing typed as a capacitor is refused, not stocked as what its figures look like. */
 const refusalOf = (failure: Failure): string =>
-  failure.code === "label-not-a-capacitor" ? `${toSentence(failure)} Pick its kind above.` : toSentence(failure);
+  failure.code === "label-not-a-capacitor" ? `${toMachineSentence(failure)} Pick its kind above.` : toMachineSentence(failure);
 
 /** Why a line of this kind cannot be kept as it is typed; null: it can. */
 function problemOf(kind: PartKind, label: string): string | null {
@@ -20,7 +20,7 @@ function problemOf(kind: PartKind, label: string): string | null {
   if (label.trim() === "") return "Type what it is called, so that it can be found.";
   if (kind !== "bearing") return null;
   const read = parseDesignation(label);
-  return read.ok ? null : toSentence(read.failure);
+  return read.ok ? null : toMachineSentence(read.failure);
 }
 
 /** What a line's own words say more: the kind of a capacitor, the sizes of a bearing, the plate of a motor. */

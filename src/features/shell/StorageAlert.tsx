@@ -4,7 +4,7 @@ import type { StorageTrouble } from "@/store/trouble";
 import { reportRefusal } from "@/store/storage-status";
 import type { Unsaved } from "@/store/unsaved";
 import { ExportButton } from "../files/ExportButton";
-import { toSentence } from "../messages/failure-sentences";
+import { toKeptSentence } from "../messages/kept-sentences";
 import { STATION_LABELS } from "../stations/labels";
 import { recordNoun } from "../vocabulary/record-words";
 
@@ -27,7 +27,7 @@ export default function StorageAlert({ trouble: { unsaved, refusal } }: { troubl
     <div role="alert" className="no-print border-b-2 border-out bg-sheet px-4 py-2 text-out">
       {refusal ? (
         <p className="flex flex-wrap items-center gap-3">
-          <span className="min-w-0 flex-1 font-medium">{toSentence(refusal)}</span>
+          <span className="min-w-0 flex-1 font-medium">{toKeptSentence(refusal)}</span>
           <button type="button" className="btn" onClick={() => reportRefusal(null)}>
             Seen
           </button>
@@ -37,7 +37,7 @@ export default function StorageAlert({ trouble: { unsaved, refusal } }: { troubl
         <>
           <div className="flex flex-wrap items-center gap-3">
             <p className="min-w-0 flex-1 basis-60 font-medium">
-              Not kept yet: {unsaved.map(whereWords).join(", ")}. {toSentence(first.failure)}
+              Not kept yet: {unsaved.map(whereWords).join(", ")}. {toKeptSentence(first.failure)}
             </p>
             <button type="button" className="btn btn-filled" onClick={() => void retryUnsaved()}>
               Try again

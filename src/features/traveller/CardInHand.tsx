@@ -1,11 +1,10 @@
 "use client";
-import { Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from "react";
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState, type ReactNode } from "react";
 import { useSame } from "@/components/useSame";
 import { isStationId, STATION_IDS, type StationId } from "@/core/stations";
 import type { StationRecord, Traveller } from "@/records";
 import { prepareToKeep } from "@/store/change-row";
 import { endWith, updateTraveller } from "@/store/write";
-import { useLetterKeys } from "../keys/useLetterKeys";
 import { Case, fetchCase } from "../line-up/case-later";
 import type { CaseProps } from "../line-up/case-props";
 import { visitDayOf } from "../vocabulary/clock";
@@ -13,11 +12,10 @@ import { AppHeader } from "../shell/AppHeader";
 import { StorageBanner } from "../shell/StorageBanner";
 import { STATION_LABELS } from "../stations/labels";
 import { stampWordOf } from "../station/stamp-word-of";
-import { StudyTrouble } from "../station/StudyTrouble";
 import type { EarlierReading } from "../stations/earlier-readings";
 import { BenchTop, type ChangeStation, type ReadAgain } from "./BenchTop";
 import type { CardAnswer } from "./card-answer";
-import { FootBar, ProgressHeader } from "./PhoneBars";
+import { ProgressHeader } from "./ProgressHeader";
 import { PlateSummary } from "./PlateSummary";
 import { stationsShown, Strip } from "./Strip";
 import { TravellerTitle } from "./TravellerTitle";
@@ -30,6 +28,11 @@ export type RowsByStation = { readonly [Id in StationId]?: StationRecord };
 if (typeof location !== "undefined") fetchCase();
 
 const NO_ROUNDS: readonly EarlierReading[] = [];
+
+/* What nobody waits for comes behind the station. */
+const StudyTrouble = lazy(async () => ({ default: (await import("../station/StudyTrouble")).StudyTrouble }));
+const CardKeys = lazy(() => import("./CardKeys"));
+const FootBar = lazy(() => import("./FootBar"));
 
 interface CardInHandProps {
   readonly traveller: Traveller;
@@ -139,7 +142,7 @@ export function CardInHand({
     go(shown[(shown.indexOf(station) + by + shown.length) % shown.length] ?? station);
   };
 
-  useLetterKeys(house.hasLetterKeys, (key) => {
+  const onLetter = (key: string): boolean => {
     const target = STATION_IDS.find((each) => STATION_LABELS[each].letter === key);
     if (target) go(target);
     else if (key === "n" && next.kind === "go") go(next.move.target, next.move.method);
@@ -148,7 +151,7 @@ export function CardInHand({
     else if (key === "k") step(-1);
     else return false;
     return true;
-  });
+  };
 
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh">
@@ -157,7 +160,10 @@ export function CardInHand({
         <PlateSummary cells={answer.plate} />
       </AppHeader>
       <StorageBanner />
-      <StudyTrouble />
+      <Suspense>
+        <StudyTrouble />
+        <CardKeys isOn={house.hasLetterKeys} act={onLetter} />
+      </Suspense>
       {trouble}
       <ProgressHeader places={places} station={station} onGo={go} />
       <div className="grid flex-1 lg:min-h-0 lg:grid-cols-[236px_1fr_322px]">
@@ -191,7 +197,9 @@ export function CardInHand({
           </Suspense>
         </aside>
       </div>
-      <FootBar {...caseProps} />
+      <Suspense>
+        <FootBar {...caseProps} />
+      </Suspense>
     </div>
   );
 }

@@ -1,7 +1,8 @@
 import { diceOf } from "../../../../tests/relations/dice";
 import { drawLabel, type LabelTruth } from "../../../../tests/relations/label-texts";
 import { howMany } from "../../../../tests/support/how-many";
-import { parseCapacitorLabel, type CapacitorLabel } from "./label";
+import { parseCapacitorLabel } from "./label";
+import type { CapacitorLabel } from "./says";
 import { parseCapacitorParts } from "./pair";
 
 const saidBy = ({ sections, tolerance, ratedV }: CapacitorLabel): LabelTruth => {

@@ -1,3 +1,5 @@
-export { parseCapacitorLabel, ratedUfOf, saysNoCapacitor, type CapacitorLabel, type LabelSection } from "./label";
-export { correctLabel, LABEL_PARTS, labelParts, printCapacitorLabel, type LabelCorrections, type LabelPart } from "./parts";
+export { correctLabel, type LabelCorrections } from "./correct";
+export { parseCapacitorLabel } from "./label";
 export { parseCapacitorParts, printCapacitorParts, type WrittenPart } from "./pair";
+export { LABEL_PARTS, labelParts, printCapacitorLabel, type LabelPart } from "./print";
+export { ratedUfOf, saysNoCapacitor, type CapacitorLabel, type LabelSection } from "./says";

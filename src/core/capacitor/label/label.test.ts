@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { compareWithPlate } from "../fitted-part";
-import { parseCapacitorLabel, type CapacitorLabel } from "./label";
+import { parseCapacitorLabel } from "./label";
+import type { CapacitorLabel } from "./says";
 import { limitsOfSection } from "../limits";
 import { neededCapacitor } from "../replacement";
 

@@ -1,11 +1,12 @@
 import { fail, ok, type Failure, type Result } from "../../result";
 import { recent } from "../../recent";
-import { inferKind, type CapacitorKind } from "../kind";
+import { inferKind } from "../kind";
 import { assignments } from "./assign";
 import { compose, type Composed } from "./compose";
 import { MOST_SECTION_UF, type LabelFigures, type NominalFigure } from "./figures";
 import { takeFrequency, takeLineMark, takeProtection, takeTemperature, type TemperatureRange } from "./marks";
 import { namedFigures } from "./names";
+import type { CapacitorLabel, LabelSection } from "./says";
 import { takeNoise } from "./noise";
 import { readPercents, type PercentReading } from "./percents";
 import { normaliseLabel } from "./spelling";
@@ -13,45 +14,8 @@ import { Strike, type Struck } from "./strike";
 import { tokensOf, WITH_TOLERANCES, type Placed } from "./tokens";
 import { takeAbsoluteTolerance, takeLetter, takePercents, type Tolerance } from "./tolerance";
 
-/** One capacitance inside the can. A printed range has no nominal; a label without tolerance has no limits. */
-export interface LabelSection {
-  readonly nominalUf: number | null;
-  readonly lowUf: number | null;
-  readonly highUf: number | null;
-  /** named on the label (HERM, FAN); null where the text does not say */
-  readonly terminal: string | null;
-}
-
-/** What a capacitor label says, as far as it could be read. */
-export interface CapacitorLabel {
-  readonly sections: readonly LabelSection[];
-  /** as printed, in percent; null for a printed range, none at all, or one of its own for each section */
-  readonly tolerance: Tolerance | null;
-  readonly ratedV: number | null;
-  readonly frequencyHz: readonly number[];
-  readonly temperature: TemperatureRange | null;
-  /** protection class, P0–P2 or S0–S3 */
-  readonly protection: string | null;
-  /** one terminal is marked as the line side */
-  readonly hasLineMark: boolean;
-  readonly kind: CapacitorKind;
-  /** why the kind was taken to be so, for the person to check */
-  readonly kindReason: string;
-  /** words on the label that were kept but not understood */
-  readonly notes: readonly string[];
-}
-
 /** Three places more than a label prints, so that 37.1 is 37.1 and not 37.100000000000001. */
 const tidy = (value: number): number => Number(value.toPrecision(12));
-
-/**
- * What 100 % means for a section: its nominal, or the middle of its printed range.
- * @param section one section of a label
- * @returns rating [µF]
- */
-export function ratedUfOf({ nominalUf, lowUf, highUf }: LabelSection): number {
-  return nominalUf ?? ((lowUf ?? 0) + (highUf ?? 0)) / 2;
-}
 
 /** Capacitors of this trade lie well within; beyond it a unit or a part number was misread. */
 const LEAST_UF = 0.001;
@@ -290,16 +254,7 @@ function readLabel(text: string): Result<CapacitorLabel, Failure> {
 }
 
 /** `20+130`: a run and a start part written as one. */
-export function isTwoParts(sections: readonly LabelSection[]): boolean {
+function isTwoParts(sections: readonly LabelSection[]): boolean {
   const values = sections.map(({ nominalUf }) => nominalUf ?? 0);
   return values.length === 2 && Math.max(...values) > MOST_SECTION_UF;
 }
-
-const NONE = /^(?:none|no|without|-|–|0)$/i;
-
-/**
- * Whether a text says that there is no capacitor.
- * @param text as it was keyed
- * @returns true for "none" and the signs that stand for it
- */
-export const saysNoCapacitor = (text: string): boolean => NONE.test(text.trim());

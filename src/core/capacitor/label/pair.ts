@@ -1,6 +1,7 @@
 import { fail, ok, type Failure, type Result } from "../../result";
-import { parseCapacitorLabel, type CapacitorLabel } from "./label";
-import { printCapacitorLabel } from "./parts";
+import { parseCapacitorLabel } from "./label";
+import { printCapacitorLabel } from "./print";
+import type { CapacitorLabel } from "./says";
 
 /** One of two capacitors written in one line: its own text, and what it says. */
 export interface WrittenPart {

@@ -1,5 +1,5 @@
 import { parseCapacitorLabel, ratedUfOf } from "../../capacitor";
-import { BLANK_CAPACITOR, MOST_PREVIOUS, type CapacitorRecord } from "./record";
+import type { CapacitorRecord } from "./record";
 
 /** Figures of the part: by meter, running or swing. */
 const hasFigures = ({ readings, running, swing, looksBad }: CapacitorRecord): boolean =>
@@ -25,32 +25,4 @@ export function relabelledFrom(record: CapacitorRecord): string | null {
 export function typeLabel(record: CapacitorRecord, label: string): CapacitorRecord {
   const isFirst = record.readFor === "" && hasFigures(record) && partKey(record.label) !== null;
   return { ...record, label, readFor: isFirst ? record.label : record.readFor };
-}
-
-/** It is the same part, its label was typed wrong: the readings are of the label above. */
-export const keepReadings = (record: CapacitorRecord): CapacitorRecord => ({ ...record, readFor: "" });
-
-/** It is another part: its readings start anew, those of the old part stay with the old label. */
-export function startNewPart(record: CapacitorRecord): CapacitorRecord {
-  const old = {
-    label: record.readFor,
-    readings: record.readings,
-    running: record.running.sections,
-    swing: record.swing.sections.map(({ behaviour }) => behaviour),
-  };
-  return {
-    ...record,
-    corrections: BLANK_CAPACITOR.corrections,
-    looksBad: null,
-    readings: [],
-    overLimit: null,
-    isIsolated: null,
-    settles: null,
-    running: { ...record.running, sections: [], isStartDeviceOut: null },
-    swing: { ...record.swing, sections: [] },
-    discharge: { ...record.discharge, startedAt: null, remaining: null },
-    hasBleed: null,
-    readFor: "",
-    previous: [...record.previous, old].slice(-MOST_PREVIOUS),
-  };
 }

@@ -2,7 +2,8 @@ import { ACTIONS, COMPLAINTS, TRIPS, type ActionId, type Complaint } from "../..
 import { defineStation, plainAssessment, type EarlierVisit, type StationContext, NoteSchema, someOf } from "../../station";
 import * as v from "valibot";
 import { COURSES, EVENTS, type Course, type Event } from "../../diagnosis";
-import { hear, ROUTINE } from "../../hearing";
+import { ROUTINE } from "../../hearing/routine";
+import { saysItTrips } from "../../hearing/trips";
 import { hearPurpose, PURPOSE_TABLE, PURPOSES, type Purpose } from "../../job";
 import { goneBySaid, type Gone } from "../../capacitor";
 import { foreignBySaid, type NotOurs } from "../../motor";
@@ -60,25 +61,10 @@ function lastRepair({ earlier, at }: StationContext): string | null {
 const MAKES_COLD =
   /\b(?:refrigerat\w*|fridge|freezer|cold ?room|cooler|chiller|ice (?:maker|machine|cream)|air ?con\w*|condens\w* (?:fan|unit))\b/i;
 
-// The words change seldom, and the card is assessed with every key.
-const spoken = new Map<string, boolean>();
-const MOST_SPOKEN = 200;
-
-function speaksOfTrips(said: string): boolean {
-  if (said.trim() === "") return false;
-  const known = spoken.get(said);
-  if (known !== undefined) return known;
-  if (spoken.size >= MOST_SPOKEN) spoken.clear();
-  const { asks, heard } = hear(said);
-  const found = asks.some(({ id }) => id === "trips-when") || heard.some((complaint) => TRIPS.includes(complaint));
-  spoken.set(said, found);
-  return found;
-}
-
 /** A trip was told, though perhaps nobody said when: what trips is not switched on to listen. */
 function mayTrip({ complaints, said }: Pick<ComplaintDetail, "complaints" | "said">): boolean {
   if (complaints.some((complaint) => TRIPS.includes(complaint))) return true;
-  return speaksOfTrips(said);
+  return saysItTrips(said);
 }
 
 /** What the machine does, in the fixed words and in the customer's own. */

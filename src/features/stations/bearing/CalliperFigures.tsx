@@ -2,7 +2,7 @@
 import { FigureField } from "@/components/FigureField";
 import { DIMENSIONS, splitDimensions, type Dimension, type SlipFound } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { withEnd, type PanelProps } from "./props";
 import { DIMENSION_WORDS } from "./words";
 
@@ -25,7 +25,7 @@ export function CalliperFigures({ record, assessment, change, end }: PanelProps)
             label={DIMENSION_WORDS[dimension]}
             text={own[dimension]}
             unit={record.unit === "mm" ? "mm" : "in"}
-            problem={failure ? toSentence(failure) : null}
+            problem={failure ? toMachineSentence(failure) : null}
             onText={(text) => set(dimension, text)}
           />
         );

@@ -6,7 +6,7 @@ import { LimitRule } from "@/components/LimitRule";
 import type { SeatRepair, SeatVerdict } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
 import { GAUGES, type EndDetail, type SeatDetail } from "@/core/stations/bearing";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { LENGTH_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { EndSwitch } from "./EndSwitch";
@@ -46,7 +46,7 @@ export function FitPanel({ record, assessment, change, end, onEnd }: PanelProps)
                 label={label}
                 text={own[key]}
                 unit={record.unit === "mm" ? "mm" : "in"}
-                problem={seat.failure ? toSentence(seat.failure) : null}
+                problem={seat.failure ? toMachineSentence(seat.failure) : null}
                 onText={(text) => set({ [key]: text })}
               />
             ))}

@@ -5,7 +5,7 @@ import { KeyPad } from "@/components/KeyPad";
 import { LineField } from "@/components/LineField";
 import { BEARING_KINDS, LENGTH_UNITS } from "@/core/bearing";
 import type { NameState } from "@/core/stations/bearing";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { LENGTH_EXTRAS } from "../shared/reading";
 import { Verdict } from "../shared/Verdict";
 import { AskFor } from "./AskFor";
@@ -58,7 +58,7 @@ export function NamePanel(props: PanelProps) {
               isFigure
               size="large"
               example="6203-2RS C3"
-              problem={detail.designationFailure ? toSentence(detail.designationFailure) : null}
+              problem={detail.designationFailure ? toMachineSentence(detail.designationFailure) : null}
               hint="? for each sign that cannot be read"
               onText={(stamped) => set({ stamped })}
             />

@@ -13,7 +13,7 @@ import {
 import { formatMoney, formatNumber } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import type { BearingRecord, EndDetail, SeatDetail } from "@/core/stations/bearing";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 
 export type Detail = ReturnType<(typeof STATIONS)["bearing"]["assess"]>["detail"];
 
@@ -74,7 +74,7 @@ export function nameSentences(end: EndDetail): string[] {
     return ["Sleeve bearing: a plain bush with oil. Oil it by the plate; a worn one is bushed anew, or the end bell changed."];
   const { state, size, designation, candidates, identification } = end;
   const slip = identification?.slip;
-  const failed = end.designationFailure ? [toSentence(end.designationFailure)] : [];
+  const failed = end.designationFailure ? [toMachineSentence(end.designationFailure)] : [];
   switch (state) {
     case "nothing":
       return failed.length > 0
@@ -126,7 +126,7 @@ const um = (value: number): string => `${value > 0 ? "+" : value < 0 ? "−" : "
 /** One seat: measured, then what it means for a new bearing. */
 export function seatSentences(name: string, { verdict, failure, byHand }: SeatDetail): string[] {
   const felt = byHand ? [handSentence(name, byHand)] : [];
-  if (failure) return [`${name}: ${toSentence(failure)}`, ...felt];
+  if (failure) return [`${name}: ${toMachineSentence(failure)}`, ...felt];
   if (!verdict) return felt;
   const { field, limits, offUm, play, conformity, looseUm, isLoose, seat } = verdict;
   const measured = `${name} ${um(offUm)} from ${mm(verdict.nominalMm)} mm; ${field} allows ${um(limits.lowUm)} to ${um(limits.highUm)}`;

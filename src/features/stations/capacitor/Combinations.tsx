@@ -12,7 +12,7 @@ import {
 import { formatMoney, formatNumber } from "@/core/quantity";
 import type { Failure } from "@/core/result";
 import type { House } from "@/records";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { searchInWorker } from "@/workers/combinations";
 import { JOIN_WORDS } from "./fit-words";
 
@@ -85,7 +85,7 @@ export function Combinations({ wanted, stock, house, nameOf, workingV }: Combina
       <h3 id="make-it" className="heading-rule">
         Make it from what is here <span className="caption font-normal">in parallel: values add, the lowest volts govern</span>
       </h3>
-      {answer?.failure ? <p className="mt-1.5 text-[14px] text-out">{toSentence(answer.failure)}</p> : null}
+      {answer?.failure ? <p className="mt-1.5 text-[14px] text-out">{toMachineSentence(answer.failure)}</p> : null}
       {answer === null ? <p className="caption mt-1.5">Searching …</p> : null}
       {answer && !answer.failure && answer.list.length === 0 ? (
         <p className="mt-1.5 text-[14px]">No two to four parts of the shelf come within the limits at these volts.</p>

@@ -1,15 +1,16 @@
 "use client";
-import { lazy, Suspense, useState } from "react";
+import { lazy, Suspense } from "react";
 import { PickOne } from "@/components/Choice";
 import { LineField } from "@/components/LineField";
-import { suggestStartRanges, terminalNames } from "@/core/capacitor";
+import { terminalNames } from "@/core/capacitor";
 import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../../station/contract";
-import { LabelDrawing } from "./LabelDrawing";
 import { typeLabel } from "@/core/stations/capacitor";
-import { labelReadBack, type CapacitorDetail } from "./sentences";
+import type { CapacitorDetail } from "./sentences";
 
-const LabelCorrections = lazy(() => import("./LabelCorrections"));
+/* The field stands at once; how it was understood comes right behind it. */
+const LabelReadBack = lazy(() => import("./LabelReadBack"));
+const StartRanges = lazy(() => import("./StartRanges"));
 const PartThem = lazy(() => import("./PartThem"));
 const PartsBefore = lazy(() => import("./PartsBefore"));
 
@@ -19,8 +20,6 @@ type Props = InstrumentProps<"capacitor", CapacitorDetail>;
 export function LabelLine(props: Props) {
   const { record, assessment, change } = props;
   const { detail } = assessment;
-  const [isCorrecting, setCorrecting] = useState(false);
-  const ranges = suggestStartRanges(record.label);
   const isTwo = detail.state === "no-label" && detail.failure?.code === "label-two-parts" && record.second.label.trim() === "";
   const setLabel = (label: string) => change((r) => typeLabel(r, label));
   return (
@@ -45,53 +44,17 @@ export function LabelLine(props: Props) {
           <PartThem record={record} change={change} />
         </Suspense>
       ) : null}
-      {ranges.length > 0 ? (
-        <p className="flex flex-wrap items-center gap-1.5 text-[13px]" aria-label="Printed start ranges">
-          <span className="caption">Start range?</span>
-          {ranges.map(([low, high]) => (
-            <button
-              key={low}
-              type="button"
-              className="num min-h-[36px] border border-press px-2 text-[12.5px] text-press max-md:min-h-[44px]"
-              onClick={() => setLabel(`${low}-${high} µF`)}
-            >
-              {low}–{high}
-            </button>
-          ))}
-        </p>
-      ) : null}
-      {detail.state === "label" ? (
-        <>
-          <LabelDrawing label={detail.label} description={labelReadBack(detail)} />
-          <p className="beside-figure caption flex flex-wrap items-center gap-x-2">
-            <span>
-              {detail.label.kind === "run" ? "Run" : "Start"} part: {detail.label.kindReason}.
-              {detail.sections[0]?.limits?.origin === "house-rule" ? " No tolerance on the label: the house rule sets the limits." : ""}
-              {detail.label.notes.length > 0 ? ` Kept as a note: ${detail.label.notes.join(" ")}.` : ""}
-            </span>
-            <button
-              type="button"
-              className="min-h-[44px] font-semibold text-press underline underline-offset-3"
-              aria-expanded={isCorrecting}
-              onClick={() => setCorrecting(!isCorrecting)}
-            >
-              {isCorrecting ? "Done correcting" : "Correct it"}
-            </button>
-          </p>
-          {isCorrecting ? (
-            <Suspense>
-              <LabelCorrections record={record} detail={detail} change={change} />
-            </Suspense>
-          ) : null}
-          {detail.label.sections.length > 1 ? (
-            <PickOne
-              legend="Terminal that feeds this motor"
-              options={terminalNames(detail.label).map((name) => ({ id: name, label: name }))}
-              picked={record.feeds === "" ? null : record.feeds}
-              onPick={(feeds) => change((r) => ({ ...r, feeds: feeds ?? "" }))}
-            />
-          ) : null}
-        </>
+      <Suspense>
+        <StartRanges text={record.label} onPick={setLabel} />
+        {detail.state === "label" ? <LabelReadBack record={record} detail={detail} change={change} /> : null}
+      </Suspense>
+      {detail.state === "label" && detail.label.sections.length > 1 ? (
+        <PickOne
+          legend="Terminal that feeds this motor"
+          options={terminalNames(detail.label).map((name) => ({ id: name, label: name }))}
+          picked={record.feeds === "" ? null : record.feeds}
+          onPick={(feeds) => change((r) => ({ ...r, feeds: feeds ?? "" }))}
+        />
       ) : null}
     </div>
   );

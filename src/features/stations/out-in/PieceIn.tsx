@@ -5,7 +5,7 @@ import { PIECE_CONDITIONS, SWAP_TABLE, type Incoming, type PartKind } from "@/co
 import { BLANK_SHEET } from "@/core/match";
 import { BLANK_GEAR, GEAR_SORTS, gearRow, isGearOn } from "@/core/startgear";
 import { isNamedPiece, type Piece } from "@/core/stations/out-in";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { CONDITION_WORDS } from "@/features/vocabulary/swap-words";
 import { SheetFields } from "../../match/SheetFields";
 import { EntryField } from "../shared/EntryField";
@@ -35,7 +35,7 @@ function labelProblem(judged: Incoming | null): string | null {
       : judged?.kind === "bearing"
         ? (judged.stamps.find((stamp) => stamp.failure !== null)?.failure ?? null)
         : null;
-  return failure ? toSentence(failure) : null;
+  return failure ? toMachineSentence(failure) : null;
 }
 
 const LABELS: Partial<Record<PartKind, string>> = { motor: "Motor that goes in" };

@@ -4,7 +4,7 @@ import { LineField } from "@/components/LineField";
 import { isSwap, MOST_QUOTES, QUOTED, QUOTED_TABLE, type Quote, type QuoteField, type Quoted } from "@/core/exchange";
 import { BLANK_EXCHANGE, BLANK_PIECE, type OutInRecord } from "@/core/stations/out-in";
 import { formatMoney } from "@/core/quantity";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { QUOTED_WORDS } from "@/features/vocabulary/swap-words";
 import { useState } from "react";
 import { PlainField } from "../shared/PlainField";
@@ -85,7 +85,7 @@ export function QuotesPanel({ record, assessment, house, change }: Props) {
                       isFigure
                       text={quote[field]}
                       example={example}
-                      problem={failure ? toSentence(failure) : null}
+                      problem={failure ? toMachineSentence(failure) : null}
                       onText={(text) => set(quote.id, (each) => ({ ...each, [field]: text }))}
                     />
                   );

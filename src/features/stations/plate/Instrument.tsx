@@ -3,7 +3,7 @@ import { PickOne, YesNo } from "@/components/Choice";
 import { mayBurnGas } from "@/core/relevance";
 import { FieldFlow } from "@/components/FieldFlow";
 import { LineField } from "@/components/LineField";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { WorkingButton } from "@/features/working/WorkingButton";
 import type { InstrumentProps } from "../../station/contract";
 import { SlipLine } from "../shared/SlipLine";
@@ -42,7 +42,7 @@ export default function Instrument({ record, assessment, facts, change }: Instru
               unit={unit}
               example={placeholder}
               isFigure
-              problem={detail.failures[field] ? toSentence(detail.failures[field]) : null}
+              problem={detail.failures[field] ? toMachineSentence(detail.failures[field]) : null}
               hint={hintOf(field, record, detail)}
               onText={(text) => change((r) => ({ ...r, [field]: text, ...(field === "amps" ? { areAmpsSure: false } : {}) }))}
             />

@@ -2,7 +2,7 @@
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from "recharts";
 import { startHeatOf, type Machine, type Start, type WhatIfChoice } from "@/core/motor";
 import { formatNumber } from "@/core/quantity";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { memo, useEffect, useState } from "react";
 import { useStudies } from "../../station/useStudies";
 
@@ -29,7 +29,7 @@ export function StartChart({ machine, choice, startTimeS }: StartChartProps) {
   }, [machine, choice, startTimeS]);
   const found = study("start", asked);
   if (found === null) return <p className="min-h-[200px] text-[14px] text-ink-soft">Working out the start.</p>;
-  if (!found.ok) return <p className="text-[14px]">{toSentence(found.failure)}</p>;
+  if (!found.ok) return <p className="text-[14px]">{toMachineSentence(found.failure)}</p>;
   return <StartCurves start={found.value} machine={asked.machine} endS={asked.endS} />;
 }
 

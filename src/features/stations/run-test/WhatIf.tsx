@@ -2,7 +2,7 @@
 import { knownMotor } from "@/core/facts";
 import { noticesOf, whatIf, type MotorEstimate, type WhatIfCase } from "@/core/motor";
 import { formatQuantity } from "@/core/quantity";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { PickOne } from "@/components/Choice";
 import { OfBefore } from "@/components/OfBefore";
 import { useLast } from "@/components/useLast";
@@ -26,9 +26,9 @@ export default function WhatIf(props: Props) {
   const study = useStudies();
   const known = knownMotor(props.facts);
   const { shown: found, isOld } = useLast(known.ok ? study("motor", known.value.knowledge) : null);
-  if (!known.ok) return <p className="max-w-[60ch] text-[17px]">{toSentence(known.failure)}</p>;
+  if (!known.ok) return <p className="max-w-[60ch] text-[17px]">{toMachineSentence(known.failure)}</p>;
   if (found === null) return <p className="text-ink-soft">Working out the motor from its plate.</p>;
-  if (!found.ok) return <p className="max-w-[60ch] text-[17px]">{toSentence(found.failure)}</p>;
+  if (!found.ok) return <p className="max-w-[60ch] text-[17px]">{toMachineSentence(found.failure)}</p>;
   return (
     <OfBefore isOld={isOld}>
       <Curves key={JSON.stringify(found.value.machine)} {...props} estimate={found.value} />

@@ -12,7 +12,7 @@ import {
 import { formatNumber, formatPercent, formatQuantity, type Quantity } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import { QUANTITY_OF, RUN_FIELDS, type ModelField, type RunField, type RunRow, type RunTestRecord } from "@/core/stations/run-test";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { rangeWithUnit } from "@/features/vocabulary/notice-words";
 import { NOISE_CAUSES, RUN_FIELD_WORDS as FIELD_WORDS } from "@/features/vocabulary/run-words";
 import { MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
@@ -170,7 +170,7 @@ export function doubtSentences(
   const { failure, assumedType, narrowing, understanding } = detail;
   const conflict = understanding?.conflict;
   return [
-    ...(failure ? [toSentence(failure)] : []),
+    ...(failure ? [toMachineSentence(failure)] : []),
     ...(conflict
       ? [
           `The plate's figures do not belong to one motor: ${ENTRY_WORDS[conflict.entry].replace("the plate's ", "")} reads ${entryFigure(conflict.entry, conflict.statedValue)}, and about ${entryFigure(conflict.entry, roughly(conflict.expectedValue))} would go with the rest. Look at the plate again.`,

@@ -1,9 +1,12 @@
 "use client";
+import { lazy, Suspense } from "react";
 import { FigureField } from "@/components/FigureField";
 import type { Entry, Quantity, Slip } from "@/core/quantity";
 import type { House } from "@/records";
-import { SlipLine } from "./SlipLine";
 import { entryProblem, PAD_EXTRAS, toEntry, unitSymbol } from "./reading";
+
+/** Few figures are in question: what asks about them comes with the first. */
+const SlipLine = lazy(async () => ({ default: (await import("./SlipLine")).SlipLine }));
 
 interface EntryFieldProps {
   readonly label: string;
@@ -34,13 +37,15 @@ export function EntryField({ label, quantity, entry, house, onEntry, slip = null
         {...rest}
       />
       {slip && entry ? (
-        <SlipLine
-          slip={slip}
-          quantity={quantity}
-          why={slipWhy}
-          onTake={(text) => onEntry(toEntry(text, quantity, house))}
-          onSure={() => onEntry({ ...entry, isSure: true })}
-        />
+        <Suspense>
+          <SlipLine
+            slip={slip}
+            quantity={quantity}
+            why={slipWhy}
+            onTake={(text) => onEntry(toEntry(text, quantity, house))}
+            onSure={() => onEntry({ ...entry, isSure: true })}
+          />
+        </Suspense>
       ) : null}
     </div>
   );

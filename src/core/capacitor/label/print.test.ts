@@ -1,6 +1,8 @@
 import fc from "fast-check";
-import { parseCapacitorLabel, type CapacitorLabel } from "./label";
-import { correctLabel, labelParts, printCapacitorLabel, type LabelCorrections } from "./parts";
+import { correctLabel, type LabelCorrections } from "./correct";
+import { parseCapacitorLabel } from "./label";
+import { labelParts, printCapacitorLabel } from "./print";
+import type { CapacitorLabel } from "./says";
 import { START_RANGES_UF, suggestStartRanges } from "../start-ranges";
 import { howMany } from "../../../../tests/support/how-many";
 

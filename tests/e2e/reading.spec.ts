@@ -60,6 +60,58 @@ test("the open line: chips are struck, brought back and added; an open question 
   });
 });
 
+test("one sentence: complaint, how it came about, what came before, machine, drive and place; each can be struck", async ({ page }) => {
+  await openRack(page);
+  const line = page.getByLabel("What does the motor do?");
+  await line.fill("trips the breaker at start, for months now and then, now always, since the new cover");
+  for (const chip of ["Trips at start", "First sometimes, then always", "After somebody's repair"])
+    await expect(page.getByRole("button", { name: `Strike ${chip}` })).toBeVisible();
+  await expect(page.getByRole("button", { name: /Trips at once|Sometimes/ })).toHaveCount(1);
+  await line.fill(
+    "belt driven compressor at Brackwater Nursery trips at start, used to squeal, quiet now, since the new cover; pump seized",
+  );
+  await expect(page.getByText("no longer: squeals")).toBeVisible();
+  await expect(page.getByText(/Told: the shaft does not turn/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Strike Brackwater Nursery" })).toBeVisible();
+  await line.fill("belt driven compressor at Brackwater Nursery trips at start since the new cover, after a storm");
+  await page.getByRole("button", { name: "Strike After a storm or power cut" }).click();
+  await expect(page.getByRole("button", { name: "Bring back After a storm or power cut" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Strike Brackwater Nursery" })).toBeVisible();
+  await line.press("Enter");
+  await expect(page.getByRole("heading", { name: "Complaint", level: 1 })).toBeVisible();
+  const id = new URL(page.url()).searchParams.get("id") ?? "";
+  expect(await keptAt(page, id, "complaint")).toMatchObject({ complaints: ["trips-at-start"], course: [], after: ["repair"] });
+  expect(await keptAt(page, id, "plate")).toMatchObject({ machineKind: "belt-compressor", drive: "belt" });
+  await expect(page.getByText("Brackwater Nursery").first()).toBeVisible();
+  await expect(page.getByLabel("After somebody's repair")).toBeChecked();
+  await goTo(page, "Plate");
+  await expect(page.getByLabel("Belt compressor", { exact: true })).toBeChecked();
+});
+
+test("a label says the same in any order; what could be two things is asked, and nothing is lost", async ({ page }) => {
+  await startCard(page, "hums, will not start");
+  await makeSafe(page);
+  await goTo(page, "Capacitor");
+  const label = page.getByLabel("Label, as printed");
+  const said = bench(page).getByRole("img", { name: /35 µF/ });
+  const read: string[] = [];
+  for (const text of [
+    "35 µF ±5% 440 V 50/60Hz RH 95% 0521",
+    "VOLTS 440 0521 RH 95% TOL. ±5% MFD 35 50/60Hz",
+    "50/60Hz · 95% RH · µF: 35 · AC440V · 3% ED · 5%",
+  ]) {
+    await label.fill(text);
+    await expect(said).toBeVisible();
+    // Notes stay in the order of the label.
+    read.push(((await said.getAttribute("aria-label")) ?? "").replace(/ · kept as a note.*/, ""));
+  }
+  expect(new Set(read).size, read.join("\n")).toBe(1);
+  await expect(bench(page).getByText("±5 %")).toBeVisible();
+  await label.fill("35 µF ±5% ±10% 440 V");
+  await expect(page.getByText("could be ±5% or ±10%")).toBeVisible();
+  await expect(label).toHaveValue("35 µF ±5% ±10% 440 V");
+});
+
 test("a dual-voltage plate: asked once, or told by the supply; its limits and amps follow the connection", async ({ page }) => {
   await startCard(page, "weak, starts slowly");
   await goTo(page, "Plate");

@@ -39,6 +39,7 @@ export const PLAIN_WORDS: ReadonlySet<string> = new Set(
     "motor motors fan fans blower blowers pump pumps compressor machine unit engine wheel washer dryer drum cabinet heater ventilator extractor mixer agitator " +
     "customer says said reports reported tells told owner tenant someone please here good fine ok okay well much more most bit little noise noises sound sounds " +
     "spin spins spinning rotates turns turning turn switch switched touch housing casing blade blades air badly completely itself minute minutes hour hours time old " +
-    "get gets got goes going go make makes made run runs running start starts started work works working thing things all any some breaker fuse"
+    "get gets got goes going go make makes made run runs running start starts started work works working thing things all any some breaker fuse " +
+    "quiet gone months weeks years days somebody someone used every always"
   ).split(" "),
 );

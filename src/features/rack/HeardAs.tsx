@@ -5,7 +5,7 @@ import { Plus, Undo2, X } from "lucide-react";
 import type { Hearing, Span } from "@/core/hearing";
 import type { KnownPlace } from "@/store/known-place";
 import type { HeardChanges, ToldId } from "./heard-changes";
-import { toldChips, toldSentences } from "./told-words";
+import { notUnderstood, toldChips, toldSentences } from "./told-words";
 import { COMPLAINT_WORDS } from "../vocabulary/list-words";
 import { alsoHeard } from "../vocabulary/also-heard";
 
@@ -37,6 +37,7 @@ interface HeardAsProps {
 export default function HeardAs({ said, hearing, place, changes, onChanges }: HeardAsProps) {
   const { struck, added, struckTold } = changes;
   const told = toldChips(hearing, place);
+  const unheard = notUnderstood(said, hearing, place);
   const chips = [...new Set([...hearing.heard, ...added])];
   const strike = (complaint: Complaint) =>
     onChanges({
@@ -87,9 +88,9 @@ export default function HeardAs({ said, hearing, place, changes, onChanges }: He
           ))}
         </div>
       ))}
-      {hearing.unheard.length > 0 ? (
+      {unheard.length > 0 ? (
         <p className="text-[13.5px] text-ink-soft">
-          Not understood, kept in your words: <OwnWords said={said} spans={hearing.unheard} />
+          Not understood, kept in your words: <OwnWords said={said} spans={unheard} />
         </p>
       ) : null}
     </div>

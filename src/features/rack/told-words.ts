@@ -10,7 +10,8 @@ const DRIVE_CHIPS: Record<Drive, string> = { belt: "Driven by a belt", direct: "
 const FINDINGS: Record<ToldFinding, string> = {
   seized: "Told: the shaft does not turn. It counts once a hand has tried it, at Turn by hand.",
   "wheel-loose": "Told: something is loose on the shaft. It counts once a hand has tried it, at Turn by hand.",
-  "gear-bypassed": "Told: the start gear is bypassed. It counts once it has been looked at, at Start gear; look for the bridge before power goes on.",
+  "gear-bypassed":
+    "Told: the start gear is bypassed. It counts once it has been seen at Start gear; look for the bridge before power goes on.",
   "protector-bypassed": "Told: the protector is bypassed. Look for the bridge, and take it out, before power goes on.",
 };
 
@@ -26,3 +27,11 @@ export function toldChips(hearing: Hearing, place: KnownPlace | null): readonly 
 
 /** What somebody found, each in one sentence. */
 export const toldSentences = ({ told }: Hearing): readonly string[] => told.map((finding) => FINDINGS[finding]);
+
+const wordsOf = (text: string): readonly string[] => text.toLowerCase().match(/[\p{L}\d]+/gu) ?? [];
+
+/** What nothing was made of, less the names of a place that is known. */
+export function notUnderstood(said: string, { unheard }: Hearing, place: KnownPlace | null): Hearing["unheard"] {
+  const names = new Set(place ? wordsOf(`${place.machine} ${place.site}`) : []);
+  return unheard.filter(({ from, to }) => !wordsOf(said.slice(from, to)).every((word) => names.has(word)));
+}

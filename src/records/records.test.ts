@@ -236,6 +236,10 @@ describe("migrations", () => {
       secondCapacitor: "",
       picks: { connection: null, hertz: null, speed: null },
       areAmpsSure: false,
+      maker: "",
+      model: "",
+      partNumber: "",
+      serial: "",
     });
   });
   test("what a newer program wrote is recognised", () => {

@@ -19,6 +19,7 @@ const linesOf = (file: string): number => textOf(file).split("\n").length - 1;
 /** Rows of data: as long as the trade is wide. */
 const TABLES = [
   "src/core/diagnosis/test-table.ts",
+  "src/core/hearing/complaint-words.ts",
   "src/core/measure/measures.ts",
   "src/core/bearing/dimension-table.ts",
   "src/records/demo/stories.ts",

@@ -9,7 +9,7 @@ import { hearMachine } from "./machine";
 import { patternOf } from "./say";
 import { NOT_STANDING } from "./standing-words";
 import { turnOf } from "./turn";
-import type { Turn } from "./turns";
+import type { SaidTurn } from "./turns";
 
 /** A stretch of the text as typed, from its first sign to behind its last. */
 export interface Span {
@@ -128,7 +128,7 @@ export function hear(text: string, noted: readonly RegExp[] = []): Hearing {
     courses.some(({ of }) => of === "sometimes-then-always"),
   );
   const machine = hearMachine(said);
-  const only = (turn: Turn): Complaint[] =>
+  const only = (turn: SaidTurn): Complaint[] =>
     [...new Set(turned.flatMap((each) => (each.turn === turn ? [each.complaint] : [])))].filter((complaint) => !heard.includes(complaint));
   const asks = asksOf(said, heard);
   return {
@@ -154,7 +154,7 @@ export function hear(text: string, noted: readonly RegExp[] = []): Hearing {
 }
 
 /** Complaints of today, less what another of them says already. */
-function complaintsNow(said: string, turned: readonly (Found & { readonly turn: Turn })[], isAlwaysNow: boolean): Complaint[] {
+function complaintsNow(said: string, turned: readonly (Found & { readonly turn: SaidTurn })[], isAlwaysNow: boolean): Complaint[] {
   const kept = turned.filter(({ turn }) => turn === "now");
   const all = new Set(kept.map(({ complaint }) => complaint));
   const isSilent = turned.some(({ complaint, turn }) => complaint === "hums-no-start" && turn === "denied");

@@ -1,7 +1,7 @@
 import type { Complaint } from "../trade";
 import { GROUPS } from "./groups";
 import { sourceOf } from "./say";
-import { LIMITS, TURNS, type Turn } from "./turns";
+import { LIMITS, TURNS, type SaidTurn } from "./turns";
 
 interface Place {
   readonly from: number;
@@ -30,7 +30,7 @@ const LIMITED = new RegExp(`^[ ]?(?:${LIMITS.map((phrase) => sourceOf(phrase, GR
 export function turnOf(
   said: string,
   { from, to, complaint }: Place & { readonly complaint: Complaint | null },
-): { readonly turn: Turn; readonly whole: Place } {
+): { readonly turn: SaidTurn; readonly whole: Place } {
   const [before, behind] = [said.slice(0, from), said.slice(to)];
   for (const { turn, where, pattern } of ROWS) {
     if (turn === "denied" && (OWN_DENIALS.includes(complaint) || LIMITED.test(behind))) continue;

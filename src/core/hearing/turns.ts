@@ -1,9 +1,9 @@
 /** What becomes of something that was said: it is so now, it is not so, it has been so, or somebody supposes it. */
-export type Turn = "now" | "denied" | "over" | "guessed";
+export type SaidTurn = "now" | "denied" | "over" | "guessed";
 
 /** Words that turn what stands beside them. */
 export interface TurnRow {
-  readonly turn: Exclude<Turn, "now">;
+  readonly turn: Exclude<SaidTurn, "now">;
   /** before what is turned, or behind it */
   readonly where: "before" | "behind";
   readonly say: readonly string[];

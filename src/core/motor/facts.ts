@@ -16,6 +16,8 @@ export interface PlateFacts {
   readonly notOurs: NotOurs | null;
   /** a person said that it is an induction motor on one phase, whatever else speaks against it */
   readonly isOursSaid: boolean;
+  /** maker, model, part and serial number as printed, in one line; empty: not kept */
+  readonly printedAs: string;
   /** the machine around it burns gas; null: nobody said */
   readonly burnsGas: boolean | null;
   /** volts of the connection in hand; the middle of its band */
@@ -42,6 +44,7 @@ export const NO_PLATE_FACTS: PlateFacts = {
   drive: null,
   notOurs: null,
   isOursSaid: false,
+  printedAs: "",
   burnsGas: null,
   supplyV: null,
   supplyBand: null,

@@ -1,4 +1,7 @@
 import fc from "fast-check";
+import { diceOf } from "../../../tests/relations/dice";
+import { drawPlateField } from "../../../tests/relations/plate-texts";
+import { howMany } from "../../../tests/support/how-many";
 import { connectionOfSupply, plateInHand, type PlateFigures } from "./plate-choice";
 import { PLATE_FIELDS, readPlateField, type PlateFieldId } from "./plate-field";
 
@@ -106,6 +109,16 @@ describe("a plate field as stamped", () => {
     ["power", "1/0 hp", "reading-wrong-unit"],
     ["hertz", "400", "reading-out-of-range"],
   ])("%s %s is asked again", (field, text, code) => expect(read(field, text)).toBe(code));
+
+  test("a field says what its figures say, whatever name or unit stands before or behind them, and what stands beside them", () => {
+    const count = howMany(100_000, 1, 50);
+    for (let seed = 1; seed <= count; seed += 1) {
+      const { field, text, figures } = drawPlateField(diceOf(seed));
+      const found = read(field, text);
+      const flat = [found].flat(2).map((each) => (typeof each === "number" ? Number(each.toPrecision(4)) : each));
+      expect({ text, flat }).toEqual({ text, flat: figures.flat().map((each) => Number(each.toPrecision(4))) });
+    }
+  });
 
   test("whatever is typed: no exception, and only figures a plate can carry", () => {
     const signs = fc.constantFrom(..."0123456789.,-/ AVWhpHzkrmFLS½".split(""));

@@ -1,3 +1,4 @@
+import { printedAs } from "@/core/stations/plate";
 import type { Part } from "@/records";
 import type { KeptCard } from "@/store/kept-card";
 import { dayOf, dayWords, visitDayOf } from "../vocabulary/clock";
@@ -21,14 +22,15 @@ export const labelOfPart = (part: Part): LabelSaid => ({
 export function labelsOfCard({ traveller, entries }: KeptCard): readonly LabelSaid[] {
   const where = [traveller.machine, traveller.site].filter(Boolean).join(", ");
   const day = dayWords(visitDayOf(traveller));
-  const out = Object.values(entries["out-in"]?.data.works ?? {}).flatMap(({ out: part }) =>
+  const identity = entries.plate ? printedAs(entries.plate.data) : "";
+  const out = Object.entries(entries["out-in"]?.data.works ?? {}).flatMap(([work, { out: part }]) =>
     part.fate === null
       ? []
       : [
           {
             id: traveller.id,
             heading: part.fate === "scrap" ? "Scrap, no good" : FATE_WORDS[part.fate],
-            lines: [part.label, part.why.trim() || part.reading, where],
+            lines: [work === "replace-motor" && identity !== "" ? identity : part.label, part.why.trim() || part.reading, where],
             day,
           },
         ],

@@ -20,9 +20,10 @@ test("what a supplier is asked: the old motor, its place, what nobody knows, and
     shaft: "horizontal" as const,
     hasAirOver: true,
   };
-  const text = orderText({ old: { ...spec, rotation: "ccw" }, place }, MATCH_LINE_IDS, MATCH_LINE_WORDS);
+  const text = orderText({ old: { ...spec, rotation: "ccw" }, place }, "Orlane 52-118, part no. 4471", MATCH_LINE_IDS, MATCH_LINE_WORDS);
   expect(text.split("\n")).toEqual([
     "Wanted: a motor to replace this one.",
+    "The old one: Orlane 52-118, part no. 4471.",
     "Volts: 208–230 V",
     "Hertz: 60 Hz",
     "Power: 1/3 hp",

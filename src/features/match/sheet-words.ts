@@ -83,9 +83,13 @@ const PLACE_WORDS: readonly ((place: MotorPlace) => string)[] = [
 ];
 const SHAFT_DIRECTION_WORDS = { horizontal: "shaft level", up: "shaft up", down: "shaft down" } as const;
 
-/** What to ask a supplier for, as text: what is known of the old motor and its place, and what they have to say of theirs. */
+/**
+ * What to ask a supplier for, as text: what is known of the old motor and its place, and what they have to say of theirs.
+ * @param printedAs maker, model and numbers of the old one as printed; empty: not known
+ */
 export function orderText(
   { old, place }: Omit<MatchQuestion, "candidate">,
+  printedAs: string,
   lines: readonly MatchLineId[],
   words: Record<MatchLineId, string>,
 ): string {
@@ -96,6 +100,7 @@ export function orderText(
     .map((line) => inSentence(words[line]));
   return [
     "Wanted: a motor to replace this one.",
+    ...(printedAs === "" ? [] : [`The old one: ${printedAs}.`]),
     ...known,
     ...(at.length > 0 ? [`Its place: ${at.join("; ")}.`] : []),
     ...(open.length > 0 ? [`Not known of the old one: ${open.join("; ")}.`] : []),

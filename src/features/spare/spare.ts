@@ -91,7 +91,9 @@ export function spareOf(spare: Spare, card: KeptCard, house: HouseFigures, study
   const sheet = spare === "motor" ? sheetOf(card) : null;
   const label =
     sheet !== null
-      ? [motorLine(readSheet(sheet).spec), traveller.machine].find((words) => words.trim() !== "")
+      ? [[entries.plate?.data.model.trim() ?? "", motorLine(readSheet(sheet).spec)].filter(Boolean).join(" "), traveller.machine].find(
+          (words) => words.trim() !== "",
+        )
       : spare === "capacitor"
         ? facts.fittedCapacitor && printCapacitorLabel(facts.fittedCapacitor)
         : Object.values(facts.bearings).map(fittedNumber)[0];

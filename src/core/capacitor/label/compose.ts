@@ -1,7 +1,7 @@
 import { isMonthLike, isNumberLike, isWhollyVolts, type Assignment } from "./assign";
 import { endsInVolts, isRangeLike, joined, nominals, twoWays, type LabelFigures } from "./figures";
 import { USUAL_VOLTS } from "./spelling";
-import type { Figures, Joint, Placed, UnitOf } from "./tokens";
+import type { Figures, FigureJoint, Placed, UnitOf } from "./tokens";
 
 /** What one assignment makes of a label: its figures and volts, what it leaves over, and how strange it is. */
 export interface Composed {
@@ -20,7 +20,7 @@ interface Group {
   readonly at: number;
   readonly token: Figures;
   readonly values: readonly string[];
-  readonly joints: readonly Joint[];
+  readonly joints: readonly FigureJoint[];
 }
 
 const isUsual = (text: string | undefined): boolean => /^\d{3}$/.test(text ?? "") && USUAL_VOLTS.includes(Number(text));

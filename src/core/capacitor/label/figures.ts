@@ -1,5 +1,5 @@
 import { USUAL_VOLTS } from "./spelling";
-import type { Joint } from "./tokens";
+import type { FigureJoint } from "./tokens";
 import type { Tolerance } from "./tolerance";
 
 /** One section as printed, with a tolerance of its own where it has one. */
@@ -34,7 +34,7 @@ export const MOST_SECTION_UF = 110;
 export const RUN_VOLTS = 370;
 
 /** Whether the end of a group of figures is rather its volts: `35-440`, `40/5/440`, `88-108/330`. */
-export function endsInVolts(values: readonly string[], joints: readonly Joint[]): boolean {
+export function endsInVolts(values: readonly string[], joints: readonly FigureJoint[]): boolean {
   const [last, before] = [Number(values.at(-1)), Number(values.at(-2))];
   if (values.length < 2 || !USUAL_VOLTS.includes(last)) return false;
   const joint = joints.at(-1);
@@ -47,7 +47,7 @@ export function endsInVolts(values: readonly string[], joints: readonly Joint[])
  * the ends of a start range: their size and the volts tell which.
  * @param isBare no unit of microfarads goes with them
  */
-export function joined(values: readonly string[], joints: readonly Joint[], ratedV: number | null, isBare: boolean): LabelFigures {
+export function joined(values: readonly string[], joints: readonly FigureJoint[], ratedV: number | null, isBare: boolean): LabelFigures {
   const [first = "", second] = values;
   if (second === undefined) return withThousands(first, ratedV);
   const [low, high] = [Number(first), Number(second)];

@@ -3,14 +3,14 @@ import { PERCENT, STRUCK } from "./strike";
 import { ABOUT, type Tolerance } from "./tolerance";
 
 /** A sign between two figures of one group. */
-export type Joint = "-" | "/" | "+";
+export type FigureJoint = "-" | "/" | "+";
 
 /** One figure, or several that are written as one: `40/5`, `189-227`, `35+5/440`. */
 export interface Figures {
   readonly tag: "figures";
   readonly text: string;
   readonly values: readonly string[];
-  readonly joints: readonly Joint[];
+  readonly joints: readonly FigureJoint[];
   /** a tolerance of its own for each, or none */
   readonly tolerances: readonly (Tolerance | null)[];
   /** a unit of microfarads stands among them */
@@ -60,7 +60,7 @@ function matchAt(pattern: RegExp, text: string, at: number): RegExpExecArray | n
   return pattern.exec(text);
 }
 
-const jointOf = (sign: string): Joint => (sign === "-" || sign === "to" ? "-" : sign === "/" ? "/" : "+");
+const jointOf = (sign: string): FigureJoint => (sign === "-" || sign === "to" ? "-" : sign === "/" ? "/" : "+");
 /** `1/2`, `3/8`: less than one. */
 const isProper = (top: string | undefined, bottom: string | undefined): boolean => Number(top) < Number(bottom);
 
@@ -110,7 +110,7 @@ function figuresAt(text: string, at: number, isBehindVolts: boolean): Found | nu
   const first = matchAt(FIRST, text, at);
   if (!first) return null;
   const values = [first[0]];
-  const joints: Joint[] = [];
+  const joints: FigureJoint[] = [];
   let end = at + first[0].length;
   let hasUf = false;
   while (values.length < MOST_FIGURES) {

@@ -17,10 +17,12 @@ import {
   type PlateValue,
   type SpeedAndPoles,
 } from "../../motor";
-import { type WorkingStep, byBands, findSlip, formatNumber, readFigure, type Slip } from "../../quantity";
+import { type WorkingStep, formatNumber, readFigure, type Slip } from "../../quantity";
 import { fail, ok, type Failure, type Result } from "../../result";
 import { mayBurnGas } from "../../relevance";
+import { slipOfAmps } from "./amps-slip";
 import { plateMigrations } from "./migrations";
+import { printedAs } from "./printed-as";
 
 /** Several figures stand on no plate beyond this. */
 const MOST_CHOICES = 8;
@@ -42,6 +44,11 @@ const schema = v.object({
   /** the other part of a motor with a start and a run capacitor, where it stands on a line of its own */
   secondCapacitor: PrintedSchema,
   duty: PrintedSchema,
+  /** who made it, and by what it is ordered: as printed, never read as figures */
+  maker: PrintedSchema,
+  model: PrintedSchema,
+  partNumber: PrintedSchema,
+  serial: PrintedSchema,
   /** of the motor, about, in years */
   age: PrintedSchema,
   insulationClass: v.union([v.picklist(Object.keys(INSULATION_CLASSES) as [InsulationClass, ...InsulationClass[]]), v.literal("")]),
@@ -110,39 +117,6 @@ function parseCapacitors(record: PlateRecord): {
   };
 }
 
-/** Efficiency times power factor of motors from the smallest shaded-pole one to the largest of this trade. */
-const LEAST_USE = 0.1;
-const MOST_USE = 0.8;
-/** Of an ordinary one. */
-const USUAL_USE = 0.2;
-
-/** Volts times amps of a shaded-pole motor: none is made larger than about a quarter of a horsepower [VA]. Trade judgement. */
-const SHADED_POLE_VA = { least: 3, usual: [8, 500], most: 1000 } as const;
-
-/** Volts times amps that the rest of the plate asks for: so wide that only a slip lies beyond them, and what is usual; null: nothing does. */
-function voltAmpsOf({ motorType }: PlateRecord, { powerW }: PlateInHand) {
-  if (powerW !== null)
-    return {
-      least: powerW / MOST_USE / 2,
-      usual: [powerW / MOST_USE, powerW / USUAL_USE],
-      most: (2 * powerW) / LEAST_USE,
-    } as const;
-  return motorType === "shaded-pole" ? SHADED_POLE_VA : null;
-}
-
-/** Plate amps ten times off what power, or the type, and volts ask for. */
-function slipOfAmps(record: PlateRecord, inHand: PlateInHand): Slip | null {
-  const [asked, { volts, connections }] = [voltAmpsOf(record, inHand), inHand];
-  if (volts === null || asked === null || connections.length > 1) return null;
-  const amps = (voltAmps: number): number => voltAmps / middleOf(volts);
-  const [low, high] = asked.usual;
-  return findSlip(
-    { text: record.amps, reading: null, isSure: record.areAmpsSure },
-    "current",
-    byBands({ low: amps(asked.least), high: amps(asked.most) }, { low: amps(low), high: amps(high) }, ["point", "prefix"]),
-  );
-}
-
 /** What a person picked, else what the plate shows, else what was said before. */
 function notOursOf(
   record: PlateRecord,
@@ -196,6 +170,10 @@ export const plateStation = defineStation({
     capacitor: "",
     secondCapacitor: "",
     duty: "",
+    maker: "",
+    model: "",
+    partNumber: "",
+    serial: "",
     age: "",
     insulationClass: "",
     picks: { connection: null, hertz: null, speed: null },
@@ -262,6 +240,7 @@ export const plateStation = defineStation({
         drive: record.drive,
         notOurs,
         isOursSaid: record.sort === "induction",
+        printedAs: printedAs(record),
         burnsGas: mayBurnGas(record.machineKind) ? record.burnsGas : null,
         supplyV: detail.supplyV,
         supplyBand: inHand.volts === null ? null : endsOf(inHand.volts),
@@ -280,3 +259,5 @@ export const plateStation = defineStation({
     });
   },
 });
+
+export { printedAs } from "./printed-as";

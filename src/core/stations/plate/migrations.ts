@@ -9,4 +9,6 @@ export const plateMigrations: StationMigrations = {
   11: (data) => ({ burnsGas: null, ...data }),
   // What sort of motor it is, where a person said.
   17: (data) => ({ sort: null, ...data }),
+  // Who made it, and by what it is ordered.
+  18: (data) => ({ maker: "", model: "", partNumber: "", serial: "", ...data }),
 };

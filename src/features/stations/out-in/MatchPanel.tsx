@@ -104,7 +104,7 @@ export default function MatchPanel(props: Props) {
           Words for the supplier
         </button>
       </div>
-      {isTextShown ? <SupplierWords text={orderText(question, MATCH_LINE_IDS, MATCH_LINE_WORDS)} /> : null}
+      {isTextShown ? <SupplierWords text={orderText(question, props.facts.printedAs ?? "", MATCH_LINE_IDS, MATCH_LINE_WORDS)} /> : null}
       {record.candidates.map((candidate) => (
         <CandidateFields
           key={candidate.id}

@@ -16,6 +16,7 @@ import {
   DUTIES,
   hintOf,
   LINES,
+  ORDER_LINES,
   MACHINES,
   openSentences,
   TYPES,
@@ -90,6 +91,17 @@ export default function Instrument({ record, assessment, facts, change }: Instru
           picked={DUTIES.find(({ id }) => id === record.duty)?.id ?? null}
           onPick={(id) => change((r) => ({ ...r, duty: id ?? "" }))}
         />
+      </div>
+      <div className="grid grid-cols-2 gap-x-5 gap-y-4 md:grid-cols-4">
+        {ORDER_LINES.map(({ field, label, placeholder }) => (
+          <LineField
+            key={field}
+            label={label}
+            text={record[field]}
+            example={placeholder}
+            onText={(text) => change((r) => ({ ...r, [field]: text }))}
+          />
+        ))}
       </div>
       <p className="caption">Anything may stay empty. {assessment.working.length > 0 ? null : "With hertz and speed the poles follow."}</p>
       {assessment.working.length > 0 ? (

@@ -7,7 +7,7 @@ import { type Detail, polesHint } from "./words";
 export const plateView: StationView<"plate", Detail> = {
   brief: ({ detail, stamp }) =>
     stamp === "not-done" || stamp === "unsure" ? null : detail.filled >= detail.total ? "Complete" : `${detail.filled} of ${detail.total}`,
-  say: (record, { detail }) => {
+  say: (record, { detail, facts }) => {
     const parts = [
       record.motorType === "unknown" ? null : MOTOR_TYPE_WORDS[record.motorType],
       detail.supplyV === null ? null : formatQuantity("voltage", detail.supplyV),
@@ -28,6 +28,7 @@ export const plateView: StationView<"plate", Detail> = {
       ...(printed.length > 0 ? [`As printed: ${printed.join(", ")}.`] : []),
       ...(parts.length > 0 ? [`${parts.join(", ")}.`] : []),
       ...(hint ? [`${hint}.`] : []),
+      ...(facts.printedAs ? [`On the plate: ${facts.printedAs}.`] : []),
     ];
   },
 };

@@ -37,8 +37,16 @@ export const DUTIES = [
   { id: "intermittent", label: "Intermittent" },
 ] as const;
 
+/** What it is ordered by: kept as printed, and read as nothing else. */
+export const ORDER_LINES = [
+  { field: "maker", label: "Maker", placeholder: "as printed" },
+  { field: "model", label: "Model", placeholder: "KV-204-B" },
+  { field: "partNumber", label: "Part number", placeholder: "52R118" },
+  { field: "serial", label: "Serial number", placeholder: "as printed" },
+] as const;
+
 export const LINES: readonly {
-  readonly field: Exclude<Field, "insulationClass" | "duty">;
+  readonly field: Exclude<Field, "insulationClass" | "duty" | (typeof ORDER_LINES)[number]["field"]>;
   readonly label: string;
   readonly unit?: string;
   readonly placeholder: string;

@@ -66,7 +66,7 @@ export const PHRASES: readonly PhraseRow[] = [
       "nothing END",
       "neither HUM nor GO",
       "neither GO nor HUM",
-      "no hum [and|or] no turn|turning|movement|start",
+      "no hum [and|or] no turn|turning|movement|start|spin|rotation",
     ],
     notBehind: ["run|runs|running|almost|nearly|now", "else"],
     notBefore: ["now|since|when"],
@@ -125,9 +125,10 @@ export const PHRASES: readonly PhraseRow[] = [
     say: [
       "start|starts|started|go|goes|run|runs [it|him|her] [only] if|when|by|once _3 [by] hand",
       "start|starts|get|gets it|him|her [going] _3 by hand",
-      "push start|starts|started",
+      "push|spin|kick|hand start|starts|started",
       "by hand to start|get",
       "get|gets going [only] by hand",
+      "get|gets going [only] if|when|once|after _3 PUSH",
       "hand start|started|starts",
     ],
   },
@@ -182,6 +183,8 @@ export const PHRASES: readonly PhraseRow[] = [
       "STOPS _3 and|then|but [then] [later] start|starts|started|come|comes|came|go|goes|run|runs again|back|up",
       "works|runs|starts|goes again after|when|once _3 cool|cooled|cold|rest|while|minutes|hour|cooling",
       "resets itself",
+      "restarts on its own",
+      "restarts [by] itself",
     ],
   },
   {
@@ -226,7 +229,7 @@ export const PHRASES: readonly PhraseRow[] = [
     say: [
       "overheat|overheats|overheated|overheating",
       "scorching|scalding|scorches|sizzling",
-      "get|gets|getting|run|runs|running|is|very|too|so|feel|feels|become|becomes|goes|red|really|quite|extremely|burning|piping|boiling [very|too|so|really|quite|extremely|that|awfully] hot|warm",
+      "get|gets|getting|run|runs|running|is|was|very|too|so|feel|feels|become|becomes|goes|red|really|quite|extremely|burning|piping|boiling [very|too|so|really|quite|extremely|that|awfully] hot|warm",
       "burn|burns my|your|the hand|hands|fingers",
     ],
     notBehind: ["until|till [it]", "fine|ok|better|good|quiet|trouble once|when [it]"],
@@ -234,7 +237,7 @@ export const PHRASES: readonly PhraseRow[] = [
   },
   {
     of: "runs-hot",
-    say: ["hot END", "hot and|motor|housing|casing|shell|body", "hot to [the] touch"],
+    say: ["hot END", "hot and|motor|housing|casing|shell|body", "hot to [the] touch", "hot when touched"],
     notBehind: [
       "trouble|problem|problems|fine|ok|good|better|normal|quiet when|once|if|while [it] [is|it's]",
       "until|till [it] [is|it's]",
@@ -264,7 +267,7 @@ export const PHRASES: readonly PhraseRow[] = [
   {
     of: "rumbles",
     say: [
-      "rumbl*|grind|grinds|grinding|ground|rattl*|clatter*|clank*|clunk*|knocking|roar|roars|roaring|scrap|scrape|scrapes|scraping|grating|grates|crunch*",
+      "rumbl*|grind|grinds|grinding|ground|rattl*|clatter*|clank*|clunk*|knocking|knocks|roar|roars|roaring|scrap|scrape|scrapes|scraping|grating|grates|crunch*",
       "rough sound|sounds|noise|noises|bearing|bearings",
       "sounds rough",
       "like [a] _3 gravel|sand|marbles|stones|nails|rocks|coffee",
@@ -291,7 +294,7 @@ export const PHRASES: readonly PhraseRow[] = [
   {
     of: "slow-or-weak",
     say: [
-      "low|poor|reduced|little|less|bad|insufficient [very] air|airflow|flow|speed|pressure|suction|water|output|throughput|draught|draft|rpm",
+      "low|poor|weak|reduced|little|less|bad|insufficient [very] air|airflow|flow|speed|pressure|suction|water|output|throughput|draught|draft|rpm",
       "hardly|barely any air|airflow|flow|pressure|suction|water",
       "not much|enough air|airflow|flow|pressure|suction|water",
       "barely|hardly blows|moves|turns|pumps|sucks|spins",
@@ -321,7 +324,7 @@ export const PHRASES: readonly PhraseRow[] = [
       "wrong way|direction [round|around]",
       "[in|into] reverse|reversed",
       "[the] other|opposite way|direction [round|around]",
-      "anticlockwise instead",
+      "turns|spins|runs clockwise|anticlockwise|counterclockwise instead",
     ],
     notBehind: ["NOT _2", "start|starts|push|turn it either|in", "NOT GO [in]"],
   },
@@ -344,6 +347,6 @@ export const PHRASES: readonly PhraseRow[] = [
 const AMPS = String.raw`\d+(?:[.,]\d+)? ?(?:a|amps?)\b`;
 /** Two figures of amps, the one drawn and the one printed: the only thing that is not written in words. */
 export const AMPS_AND_PLATE = new RegExp(
-  String.raw`\b(?:draw|pull|tak)\w* ${AMPS}[^.;]{0,20}\b${AMPS}(?: (?:plate|motor|rated))?|\b${AMPS} (?:on|instead of|against|over|for|where)(?: an?| the)? (?:plate (?:of|says) )?\d+(?:[.,]\d+)?(?: ?(?:a|amps?))?(?: plate)?\b`,
+  String.raw`\b(?:draw|pull|tak)\w* ${AMPS}[^.;]{0,20}\b${AMPS}(?: (?:plate|motor|rated))?|\b(?:draw|pull|tak)\w* \d+(?:[.,]\d+)? (?:of|on|where|instead of) (?:a )?\d+(?:[.,]\d+)?\b|\b${AMPS} (?:on|instead of|against|over|for|where)(?: an?| the)? (?:plate (?:of|says) )?\d+(?:[.,]\d+)?(?: ?(?:a|amps?))?(?: plate)?\b`,
   "g",
 );

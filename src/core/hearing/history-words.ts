@@ -122,6 +122,7 @@ export const EVENT_WORDS: readonly EventRow[] = [
       "water got|gets|came|went|ran|dripped|drips|in|inside",
       "under water",
       "in|from the rain",
+      "when|if|whenever it [is|it's] rains|raining|wet|damp",
     ],
   },
   {

@@ -17,6 +17,6 @@ export const NOT_STANDING: readonly string[] = [
   "run|runs on after",
   "motor|it runs|turns|spins|works [fine|ok] but|and|though [the|its] _2 NOT _1 turn|spin|move|go|blow|rotate",
   "comes|come|starts|start [on] late|early",
-  "NOT cool|heat|freeze|dry|spin-dry|wash|chill|warm|drain",
+  "NOT cool|cooling|heating|drying|draining|heat|freeze|dry|spin-dry|wash|chill|warm|drain",
   "thermostat|timer|control|controls|switch|button|remote|board [is] dead|failed|broken|stuck|NOT",
 ];

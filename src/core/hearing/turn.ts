@@ -11,11 +11,12 @@ interface Place {
 /** Complaints whose own words are denials: that they are denied once more says nothing. */
 const OWN_DENIALS: readonly (Complaint | null)[] = ["does-not-run", "starts-with-push"];
 
-const ROWS = TURNS.map(({ turn, where, say }) => {
+const ROWS = TURNS.map(({ turn, where, say, notOf = [] }) => {
   const any = say.map((phrase) => sourceOf(phrase, GROUPS)).join("|");
   return {
     turn,
     where,
+    notOf,
     pattern: where === "before" ? new RegExp(`(?:^|[ ,;.])(?:${any})[ -]*$`) : new RegExp(`^[ ]?(?:${any})(?![\\w'])`),
   };
 });
@@ -32,7 +33,8 @@ export function turnOf(
   { from, to, complaint }: Place & { readonly complaint: Complaint | null },
 ): { readonly turn: SaidTurn; readonly whole: Place } {
   const [before, behind] = [said.slice(0, from), said.slice(to)];
-  for (const { turn, where, pattern } of ROWS) {
+  for (const { turn, where, notOf, pattern } of ROWS) {
+    if (complaint !== null && notOf.includes(complaint)) continue;
     if (turn === "denied" && (OWN_DENIALS.includes(complaint) || LIMITED.test(behind))) continue;
     const match = pattern.exec(where === "before" ? before : behind);
     if (!match) continue;

@@ -1,3 +1,5 @@
+import type { Complaint } from "../trade";
+
 /** What becomes of something that was said: it is so now, it is not so, it has been so, or somebody supposes it. */
 export type SaidTurn = "now" | "denied" | "over" | "guessed";
 
@@ -7,6 +9,8 @@ export interface TurnRow {
   /** before what is turned, or behind it */
   readonly where: "before" | "behind";
   readonly say: readonly string[];
+  /** not of these: stopped dead */
+  readonly notOf?: readonly Complaint[];
 }
 
 export const TURNS: readonly TurnRow[] = [
@@ -22,8 +26,9 @@ export const TURNS: readonly TurnRow[] = [
   {
     turn: "over",
     where: "before",
-    say: ["used to [be|have|make|get] _2", "no longer _2", "stopped|quit|ceased [making] [a|the|any] _1", "had been _1", "once upon _3"],
+    say: ["used to [be|have|make|get] _2", "no longer _2", "had been _1", "once upon _3"],
   },
+  { turn: "over", where: "before", say: ["stopped|quit|ceased [making] [a|the|any] _1"], notOf: ["dead", "does-not-run"] },
   {
     turn: "over",
     where: "behind",
@@ -31,8 +36,8 @@ export const TURNS: readonly TurnRow[] = [
       "_2 [is|are|has|have|was] [all] gone|vanished|disappeared|cured|fixed|solved|over [now|since|again]",
       "_2 went away",
       "_2 [has|have|had] stopped since|after|when|once",
-      "_5 , gone|quiet|silent|cured|fixed now|since|again",
-      "_5 , [is|but|it|it's] [is] gone|quiet|silent|fine|ok|cured|fixed|better now|since",
+      "_5 , gone|quiet|silent|cured|fixed now|since|again|today",
+      "_5 , [is|but|it|it's] [is] gone|quiet|silent|fine|ok|cured|fixed|better now|since|today",
       "_3 until|till|before OTHERS|someone|somebody|we|i|they|he",
       "_3 until|till|before [the] last|new _2",
     ],

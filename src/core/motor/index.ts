@@ -9,7 +9,7 @@ export {
   type PlateInHand,
   type PlatePicks,
 } from "./plate-choice";
-export { PLATE_FIELDS, readPlateField, type PlateFieldId } from "./plate-field";
+export { PLATE_FIELDS, hertzBeside, readPlateField, type PlateFieldId } from "./plate-field";
 export { endsOf, middleOf, type PlateValue } from "./plate-value";
 export { LOAD_LAWS, TOPOLOGIES, type CapacitorPart, type Load, type LoadLaw, type Machine, type Topology } from "./machine";
 export { conditionWith, SOUND, type Condition, type PartState } from "./condition";

@@ -111,6 +111,18 @@ export function readPlateField(field: PlateFieldId, text: string): Result<readon
   return found;
 }
 
+/**
+ * Hertz that stand beside the volts, where their own field is empty.
+ * @param volts the field of volts as stamped
+ * @returns the hertz as stamped; empty where there are none
+ * @example hertzBeside("115V 60Hz 1PH") -> "60"
+ */
+export function hertzBeside(volts: string): string {
+  const [, behind, before] =
+    /(?<![\d.])([56]0(?:\s*[/-]\s*[56]0)?)\s*(?:hz|cyc?|c\/s)\b|\bhz\s*[:=]?\s*([56]0(?:\s*\/\s*[56]0)?)(?!\d)/i.exec(volts) ?? [];
+  return behind ?? before ?? "";
+}
+
 /* A plate changes seldom, and its card is assessed with every key. */
 const readBefore = new Map<string, Result<readonly PlateValue[], Failure>>();
 const MOST_KEPT = 500;

@@ -3,7 +3,7 @@ import { diceOf } from "../../../tests/relations/dice";
 import { drawPlateField } from "../../../tests/relations/plate-texts";
 import { howMany } from "../../../tests/support/how-many";
 import { connectionOfSupply, plateInHand, type PlateFigures } from "./plate-choice";
-import { PLATE_FIELDS, readPlateField, type PlateFieldId } from "./plate-field";
+import { hertzBeside, PLATE_FIELDS, readPlateField, type PlateFieldId } from "./plate-field";
 
 const read = (field: PlateFieldId, text: string) => {
   const found = readPlateField(field, text);
@@ -132,6 +132,14 @@ describe("a plate field as stamped", () => {
     );
   });
 });
+
+test.each([
+  ["115V 60Hz 1PH", "60"],
+  ["230 V 50/60 Hz", "50/60"],
+  ["HZ 60 115 V", "60"],
+  ["230 V", ""],
+  ["60 V", ""],
+])("hertz beside the volts: %s", (volts, hertz) => expect(hertzBeside(volts)).toBe(hertz));
 
 const NOBODY = { connection: null, hertz: null, speed: null };
 function plate(texts: Partial<Record<PlateFieldId, string>>, picks: Partial<typeof NOBODY> | Record<string, number> = {}) {

@@ -151,6 +151,16 @@ describe("plate", () => {
       failures: {},
     });
   });
+  test("hertz that stand with the volts are taken where their own field is empty", () => {
+    expect(plate({ volts: "115V 60Hz 1PH", rpm: "1725" })).toMatchObject({ supplyV: 115, frequencyHz: 60, speed: { poles: 4 } });
+    expect(plate({ volts: "115V 60Hz", hertz: "50", rpm: "1425" })).toMatchObject({ frequencyHz: 50 });
+  });
+  test("what it is ordered by is kept as printed, in one line", () => {
+    expect(assessParts({ plate: { maker: " Orlane", model: "52-118", serial: "4471" } }).facts.printedAs).toBe(
+      "Orlane 52-118, serial no. 4471",
+    );
+    expect(assessParts({ plate: { volts: "230" } }).facts.printedAs).toBe("");
+  });
   test.each([
     [{ volts: "99999" }, "volts", "reading-out-of-range"],
     [{ amps: "lots" }, "amps", "reading-not-a-number"],

@@ -5,6 +5,7 @@ import { parseCapacitorLabel, parseCapacitorParts, type CapacitorLabel, type Wri
 import {
   endsOf,
   foreignByPlate,
+  hertzBeside,
   middleOf,
   MOTOR_SORTS,
   type NotOurs,
@@ -182,7 +183,8 @@ export const plateStation = defineStation({
   } as PlateRecord,
   lasts: (record) => record,
   assess(record, { facts: known }) {
-    const read = (field: PlateFieldId): Result<readonly PlateValue[], Failure> => readPlateField(field, record[field]);
+    const read = (field: PlateFieldId): Result<readonly PlateValue[], Failure> =>
+      readPlateField(field, field === "hertz" ? record.hertz.trim() || hertzBeside(record.volts) : record[field]);
     const [volts, hertz, amps, power] = [read("volts"), read("hertz"), read("amps"), read("power")];
     const hertzChoices = valuesOf(hertz).flatMap((value) => [...new Set(endsOf(value))]);
     const rpm = parseSpeeds(record.rpm, hertzChoices.length === 0 ? null : Math.max(...hertzChoices));

@@ -106,6 +106,10 @@ const PART_WORDS = { run: "Run part", start: "Start part", unknown: "Read as" } 
 /** What was made of an entry, so that nothing is read otherwise unseen. */
 export function hintOf(field: Field, record: PlateRecord, detail: Detail): string | null {
   if (field === "rpm") return polesHint(detail);
+  if (field === "hertz")
+    return record.hertz.trim() === "" && detail.hertzChoices.length > 0
+      ? `${detail.hertzChoices.join("/")} Hz, as it stands with the volts`
+      : null;
   if (field === "capacitor" || field === "secondCapacitor") {
     const ofFirst = detail.capacitors.length - (record.secondCapacitor.trim() === "" || detail.failures.secondCapacitor ? 0 : 1);
     const parts = field === "capacitor" ? detail.capacitors.slice(0, ofFirst) : detail.capacitors.slice(ofFirst);

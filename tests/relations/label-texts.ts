@@ -220,3 +220,53 @@ export function drawLabel(dice: Dice): LabelText {
     truth: { ...truth, tolerance: tolerance && { lowPercent: tolerance[0], highPercent: tolerance[1] }, ratedV },
   };
 }
+
+/** A run and a start part in one line, in either order, with their kinds or without. */
+export interface TwoParts {
+  readonly text: string;
+  readonly run: Pick<LabelTruth, "nominalsUf" | "ratedV">;
+  readonly start: Pick<LabelTruth, "nominalsUf" | "rangeUf" | "ratedV">;
+}
+
+/** Run parts; one has two sections. */
+const RUN_PARTS: readonly (readonly [figure: string, nominalsUf: readonly number[], ratedV: number])[] = [
+  ["20", [20], 450],
+  ["12.5", [12.5], 440],
+  ["35", [35], 370],
+  ["7,5", [7.5], 400],
+  ["35/5", [35, 5], 440],
+];
+const START_PARTS: readonly (readonly [
+  figure: string,
+  nominalsUf: readonly number[] | null,
+  rangeUf: readonly [number, number] | null,
+  ratedV: number,
+])[] = [
+  ["130", [130], null, 250],
+  ["189-227", null, [189, 227], 165],
+  ["88-108", null, [88, 108], 330],
+  ["75", [75], null, 300],
+];
+
+/**
+ * Draws a line that tells of two capacitors.
+ * @param dice chances
+ * @returns its text, and both parts
+ */
+export function drawTwoParts(dice: Dice): TwoParts {
+  const [runFigure, runUf, runV] = dice.pick(RUN_PARTS);
+  const [startFigure, startUf, rangeUf, startV] = dice.pick(START_PARTS);
+  const unit = dice.pick(["µF", "MFD", "uF", "mfd"]);
+  const isNamed = dice.happens(0.5);
+  const part = (figure: string, ratedV: number, name: string): string => {
+    const volts = dice.pick([`${ratedV}V`, `${ratedV} V`, `${ratedV} VAC`, `${ratedV}V~`]);
+    const bits = dice.shuffle([`${figure} ${unit}`, volts]);
+    return [...(isNamed ? [name] : []), ...bits].join(" ");
+  };
+  const parts = dice.shuffle([part(runFigure, runV, dice.pick(["RUN", "run"])), part(startFigure, startV, dice.pick(["START", "start"]))]);
+  return {
+    text: parts.join(dice.pick([" / ", "; ", "\n", " · ", ", ", " + ", " and "])),
+    run: { nominalsUf: runUf, ratedV: runV },
+    start: { nominalsUf: startUf, rangeUf, ratedV: startV },
+  };
+}

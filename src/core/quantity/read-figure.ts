@@ -41,15 +41,19 @@ const VULGAR: Readonly<Record<string, string>> = { "¼": "1/4", "½": "1/2", "¾
  * @example normaliseFigure("3 kΩ") -> "3 kohm"; normaliseFigure("1½") -> "1 1/2"
  */
 export function normaliseFigure(text: string): string {
-  return text
-    .replace(/(\d?)([¼½¾⅓⅔⅙⅛⅜⅝⅞⅕⅒])/g, (_, digit: string, sign: string) => `${digit}${digit ? " " : ""}${VULGAR[sign] ?? ""}`)
-    .normalize("NFKC")
-    .replace(/[\u2126\u03a9\u03c9]/g, "ohm")
-    .replace(/[\u03bc\u00b5]/g, "u")
-    .replace(/[\u2212\u2010-\u2014]/g, "-")
-    .replace(/[\u0400-\u04ff]+/g, (word) => CYRILLIC[word.toLowerCase()] ?? word)
-    .replace(/\s+/g, " ")
-    .trim();
+  return (
+    text
+      .replace(/(\d?)([¼½¾⅓⅔⅙⅛⅜⅝⅞⅕⅒])/g, (_, digit: string, sign: string) => `${digit}${digit ? " " : ""}${VULGAR[sign] ?? ""}`)
+      .normalize("NFKC")
+      .replace(/[\u2126\u03a9\u03c9]/g, "ohm")
+      .replace(/[\u03bc\u00b5]/g, "u")
+      .replace(/[\u2212\u2010-\u2014]/g, "-")
+      .replace(/[\u0400-\u04ff]+/g, (word) => CYRILLIC[word.toLowerCase()] ?? word)
+      .replace(/\s+/g, " ")
+      // A turn a minute: its 1 is part of the unit.
+      .replace(/(?<=\d) 1 ?\/ ?min(?![a-z])/i, " rpm")
+      .trim()
+  );
 }
 
 /** Unit words lose spaces and dots; `1/min` keeps its stroke. */

@@ -1,5 +1,5 @@
 import { diceOf } from "../../../../tests/relations/dice";
-import { drawLabel, type LabelTruth } from "../../../../tests/relations/label-texts";
+import { drawLabel, drawTwoParts, type LabelTruth } from "../../../../tests/relations/label-texts";
 import { howMany } from "../../../../tests/support/how-many";
 import { parseCapacitorLabel } from "./label";
 import type { CapacitorLabel } from "./says";
@@ -26,6 +26,22 @@ test("a label says what its parts say, in any order, spelling and company; and n
     else expect({ text, ...saidBy(read.value) }).toEqual({ text, ...truth });
   }
   expect(asked / count).toBeLessThan(0.001);
+});
+
+test("two parts in one line are two, each with its own volts, in either order and joined by any sign", () => {
+  const count = howMany(20_000, 1, 20);
+  for (let seed = 1; seed <= count; seed += 1) {
+    const { text, run, start } = drawTwoParts(diceOf(seed));
+    const read = parseCapacitorParts(text);
+    const said = read.ok ? read.value.map(({ label }) => saidBy(label)) : [];
+    expect({ text, said }).toEqual({
+      text,
+      said: [
+        { ...run, rangeUf: null, tolerance: null },
+        { ...start, tolerance: null },
+      ],
+    });
+  }
 });
 
 test.each([

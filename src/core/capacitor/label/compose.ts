@@ -133,6 +133,17 @@ export function compose(tokens: readonly Placed[], assignment: Assignment): Comp
     spend(group.at, bare.left);
   }
   const ratedV = volts.length > 0 ? Math.max(...volts) : null;
+  // Volts before it and other volts behind it: each belongs to a part of its own.
+  const voltsAt = assignment.bonds.flatMap(({ unit, figures }) => (unitOf(unit) === "v" ? [figures] : []));
+  const isOfTwo = bound.some(
+    ({ group: { at, token } }) =>
+      token.hasUf &&
+      token.values.length > 1 &&
+      new Set(volts).size > 1 &&
+      voltsAt.some((each) => each < at) &&
+      voltsAt.some((each) => each > at),
+  );
+  if (isOfTwo) return { figures: { kind: "two-parts" }, ratedV, used, cost };
   const bareOnes = bound.length > 0 ? [] : [...groups.values()].filter((group) => mayBeBareCapacitance(group, tokens));
   const figures = figuresOf(bound, bareOnes, [...groups.values()], tokens, ratedV);
   if (bareOnes.length > 0) cost += LEFT.asCapacitance;

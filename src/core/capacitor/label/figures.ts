@@ -51,7 +51,11 @@ export function joined(values: readonly string[], joints: readonly FigureJoint[]
   const [first = "", second] = values;
   if (second === undefined) return withThousands(first, ratedV);
   const [low, high] = [Number(first), Number(second)];
-  if (values.length > 2) return nominals(...values);
+  // A range beside another figure is a start part and a run part.
+  if (values.length > 2)
+    return joints.some((joint, index) => joint === "-" && isRangeLike(Number(values[index]), Number(values[index + 1])))
+      ? { kind: "two-parts" }
+      : nominals(...values);
   if (joints[0] === "-") {
     if (high < low * MOST_SECOND && low <= MOST_SECTION_UF) return nominals(first, second);
     if (high <= low || high / low <= MOST_RATIO) return range(first, second);

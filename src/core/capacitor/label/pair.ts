@@ -21,6 +21,9 @@ function parted(text: string, at: number, length: number): readonly WrittenPart[
 
 const hasBothVolts = (parts: readonly WrittenPart[]): boolean => parts.every(({ label }) => label.ratedV !== null);
 
+/** A motor with two has a run and a start part. */
+const areTwoKinds = ([first, second]: readonly WrittenPart[]): boolean => first?.label.kind !== second?.label.kind;
+
 /** Volts from here on are those of a run part: start parts are not made for them. */
 const RUN_VOLTS = 370;
 
@@ -68,7 +71,8 @@ export function parseCapacitorParts(text: string): Result<readonly WrittenPart[]
   );
   const least = Math.min(...splits.map(leftOver));
   const clean = splits.filter((each) => leftOver(each) === least);
-  const parts = clean.find(hasBothVolts) ?? joined ?? clean.find(([a, b]) => a?.label.kind !== b?.label.kind) ?? clean[0];
+  const withVolts = clean.filter(hasBothVolts);
+  const parts = withVolts.find(areTwoKinds) ?? withVolts[0] ?? joined ?? clean.find(areTwoKinds) ?? clean[0];
   if (parts?.length !== 2) return fail(whole.failure);
   return ok(inOrder(parts));
 }

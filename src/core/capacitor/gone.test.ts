@@ -12,4 +12,5 @@ test.each([
   ["changed the capacitor, still hums", null],
   ["cover removed, then it hums. Capacitor is new", null],
   ["fan hums", null],
+  ["the capacitor is gone", null],
 ])("%s: %s", (said, gone) => expect(goneBySaid(said)).toBe(gone));

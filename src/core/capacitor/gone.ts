@@ -4,7 +4,7 @@ export type Gone = (typeof GONE)[number];
 
 const CAPACITOR = "\\b(?:(?:run|start|starting|running)[- ]?)?cap(?:acitor)?s?\\b";
 const NEAR = "[^.;,]{0,24}?";
-const REMOVED = "\\b(?:removed|taken out|took out|pulled out|missing|gone|not there|no longer there|ripped out)\\b";
+const REMOVED = "\\b(?:removed|taken out|took out|pulled out|missing|not there|no longer there|ripped out)\\b";
 const BRIDGED = "\\b(?:bridged|bypassed|jumper(?:ed)?|jumped out|linked out|shorted out|wired across|wired straight)\\b";
 
 const SAID: readonly { readonly gone: Gone; readonly phrase: RegExp }[] = [
@@ -22,15 +22,16 @@ const TAKEN_BACK = /\b(?:not|never|nobody|wasn['’]?t|n['’]t)\b/i;
 export const GONE_PHRASES: readonly RegExp[] = SAID.map(({ phrase }) => phrase);
 
 /**
- * What people say was done to the capacitor.
+ * What people say was done to the capacitor. That it *is gone* may only mean that it has failed, and says nothing here.
  * @param text in the person's own words
+ * @param counts whether what stands at these places is said as being so now, and not supposed by somebody else
  * @returns what; null: nothing of the kind is said
  * @example goneBySaid("somebody bridged the capacitor") -> "bridged"
  */
-export function goneBySaid(text: string): Gone | null {
+export function goneBySaid(text: string, counts: (from: number, to: number) => boolean = () => true): Gone | null {
   const row = SAID.find(({ phrase }) => {
     const found = phrase.exec(text);
-    return found !== null && !TAKEN_BACK.test(found[0]);
+    return found !== null && !TAKEN_BACK.test(found[0]) && counts(found.index, found.index + found[0].length);
   });
   return row?.gone ?? null;
 }

@@ -5,6 +5,7 @@ export {
   labelParts,
   parseCapacitorLabel,
   parseCapacitorParts,
+  printBesideKind,
   printCapacitorLabel,
   printCapacitorParts,
   ratedUfOf,

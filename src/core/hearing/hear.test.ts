@@ -1,6 +1,9 @@
 import { COMPLAINTS } from "../trade";
 import fc from "fast-check";
 import { hear } from "./hear";
+import { goneBySaid } from "../capacitor";
+import { foreignBySaid } from "../motor";
+import { saidAsSo } from "./turn";
 import { saysItTrips } from "./trips";
 import { ASKS, PHRASES } from "./index";
 
@@ -197,6 +200,23 @@ describe("the table", () => {
       { seed: 9, numRuns: 2000 },
     );
   });
+});
+
+test.each([
+  ["the neighbour thinks the capacitor was taken out", false],
+  ["the last man said the capacitor is bridged", false],
+  ["somebody took out the capacitor", true],
+  ["owner says the capacitor was taken out", true],
+])("“%s”: a guess is no finding", (said, counts) => {
+  expect(goneBySaid(said, saidAsSo(said)) !== null).toBe(counts);
+});
+
+test("what somebody supposes is not told as found, and no sort of motor", () => {
+  expect(hear("the neighbour thinks the pump is seized").told).toEqual([]);
+  expect(hear("pump is seized").told).toEqual(["seized"]);
+  const said = "the last man said it is a three-phase motor";
+  expect(foreignBySaid(said, saidAsSo(said))).toBeNull();
+  expect(foreignBySaid("it is a three-phase motor", saidAsSo("it is a three-phase motor"))).toBe("three-phase");
 });
 
 test.each([

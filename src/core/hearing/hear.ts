@@ -8,7 +8,7 @@ import { COURSE_WORDS, EVENT_WORDS } from "./history-words";
 import { hearMachine } from "./machine";
 import { patternOf } from "./say";
 import { NOT_STANDING } from "./standing-words";
-import { turnOf } from "./turn";
+import { saidAsSo, turnOf } from "./turn";
 import type { SaidTurn } from "./turns";
 
 /** A stretch of the text as typed, from its first sign to behind its last. */
@@ -121,7 +121,9 @@ export function hear(text: string, noted: readonly RegExp[] = []): Hearing {
     matches(said, pattern).map((span) => ({ ...span, complaint })),
   ).filter((each) => !OF_WHOLE.has(each.complaint) || !inPart.some((part) => overlap(part, each)));
   const turned = found.map((each) => ({ ...each, ...turnOf(said, each) }));
-  const [courses, events, told] = [longest(rowsOf(said, COURSES_SAID)), rowsOf(said, EVENTS_SAID), rowsOf(said, FINDINGS_SAID)];
+  const isSo = saidAsSo(said);
+  const told = rowsOf(said, FINDINGS_SAID).filter(({ spans }) => spans.some(({ from, to }) => isSo(from, to)));
+  const [courses, events] = [longest(rowsOf(said, COURSES_SAID)), rowsOf(said, EVENTS_SAID)];
   const heard = complaintsNow(
     said,
     turned,

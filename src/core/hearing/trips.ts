@@ -1,6 +1,6 @@
 import { GROUPS } from "./groups";
 import { patternOf } from "./say";
-import { turnOf } from "./turn";
+import { saidAsSo } from "./turn";
 
 const TRIPPED = patternOf(["TRIPS"], GROUPS, { notBehind: ["thermal|protector"] });
 // The words change seldom, and a card is assessed with every key.
@@ -20,9 +20,8 @@ export function saysItTrips(text: string): boolean {
   const before = known.get(said);
   if (before !== undefined) return before;
   if (known.size >= MOST_KNOWN) known.clear();
-  const found = [...said.matchAll(TRIPPED)].some(
-    (match) => turnOf(said, { from: match.index, to: match.index + match[0].length, complaint: null }).turn === "now",
-  );
+  const isSo = saidAsSo(said);
+  const found = [...said.matchAll(TRIPPED)].some((match) => isSo(match.index, match.index + match[0].length));
   known.set(said, found);
   return found;
 }

@@ -42,3 +42,13 @@ export function turnOf(
   }
   return { turn: "now", whole: { from, to } };
 }
+
+/**
+ * Whether something that another reader found in a text is said as being so now.
+ * @param text in the person's own words
+ * @returns a question of places in it: true where nothing around them denies it, ends it, or leaves it to somebody's guess
+ */
+export function saidAsSo(text: string): (from: number, to: number) => boolean {
+  const said = text.toLowerCase().replace(/[\u2018\u2019`´]/g, "'");
+  return (from, to) => turnOf(said, { from, to, complaint: null }).turn === "now";
+}

@@ -42,18 +42,25 @@ export const FOREIGN_PHRASES: readonly RegExp[] = SAID.map(({ phrase }) => phras
 const NOT_OF_THE_MOTOR =
   /\b(?:single|one|1)[- ]?(?:phase|ph)\b|\b(?:not|no|isn['’]?t) (?:a |an )?(?:three|3)[- ]?(?:phase|ph)\b|\b(?:three|3)[- ]?(?:phase|ph) (?:supply|panel|board|service|feed|mains|building|breaker)\b/i;
 
-const saidSort = (text: string): ForeignSort | null => {
-  const sort = SAID.find(({ phrase }) => phrase.test(text))?.sort ?? null;
+type Counts = (from: number, to: number) => boolean;
+
+const saidSort = (text: string, counts: Counts = () => true): ForeignSort | null => {
+  const row = SAID.find(({ phrase }) => {
+    const found = phrase.exec(text);
+    return found !== null && counts(found.index, found.index + found[0].length);
+  });
+  const sort = row?.sort ?? null;
   return sort === "three-phase" && NOT_OF_THE_MOTOR.test(text) ? null : sort;
 };
 
 /**
  * A sort of motor that is not judged here, as people speak of it.
  * @param text in the person's own words
+ * @param counts whether what stands at these places is said as being so, and not supposed by somebody else
  * @returns the sort; null: none is named
  * @example foreignBySaid("EC fan does not run") -> "electronic"
  */
-export const foreignBySaid = (text: string): ForeignSort | null => saidSort(text);
+export const foreignBySaid = (text: string, counts?: Counts): ForeignSort | null => saidSort(text, counts);
 
 /** What a plate says, as printed and as read; null: not read. */
 export interface PlateSays {

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { correctLabel, type LabelCorrections } from "./correct";
 import { parseCapacitorLabel } from "./label";
-import { labelParts, printCapacitorLabel } from "./print";
+import { labelParts, printBesideKind, printCapacitorLabel } from "./print";
 import type { CapacitorLabel } from "./says";
 import { START_RANGES_UF, suggestStartRanges } from "../start-ranges";
 import { howMany } from "../../../../tests/support/how-many";
@@ -62,6 +62,11 @@ describe("a label, printed and read again", () => {
       { seed: 17, numRuns: howMany(4000) },
     );
   });
+});
+
+test("beside its kind a label is printed without the words for it", () => {
+  expect(printBesideKind(labelOf("START 88-108 MFD 330V"))).toBe("88–108 µF 330 V");
+  expect(printBesideKind(labelOf("run 20 µF 450 V class b"))).toBe("20 µF 450 V class b");
 });
 
 describe("what else a label says", () => {

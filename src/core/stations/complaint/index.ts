@@ -4,6 +4,7 @@ import * as v from "valibot";
 import { COURSES, EVENTS, type Course, type Event } from "../../diagnosis";
 import { ROUTINE } from "../../hearing/routine";
 import { saysItTrips } from "../../hearing/trips";
+import { saidAsSo } from "../../hearing/turn";
 import { hearPurpose, PURPOSE_TABLE, PURPOSES, type Purpose } from "../../job";
 import { goneBySaid, type Gone } from "../../capacitor";
 import { foreignBySaid, type NotOurs } from "../../motor";
@@ -79,9 +80,9 @@ export const complaintStation = defineStation({
       complaints.length === 0 && said.trim() === "" && course.length === 0 && after.length === 0 && (record.purpose ?? "fault") === "fault";
     // Who complains of something has it seen to, whatever else the sentence names.
     const purpose = record.purpose ?? (complaints.length > 0 ? null : hearPurpose(said)) ?? "fault";
-    const saidSort = foreignBySaid(said);
+    const saidSort = foreignBySaid(said, saidAsSo(said));
     const notOurs: NotOurs | null = saidSort === null ? null : { sort: saidSort, by: "said" };
-    const capacitorGone = goneBySaid(said);
+    const capacitorGone = goneBySaid(said, saidAsSo(said));
     const repairedAt = lastRepair(context);
     const events = repairedAt === null || after.includes("repair") ? after : [...after, "repair" as const];
     return plainAssessment<ComplaintDetail>(

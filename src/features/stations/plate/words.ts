@@ -1,5 +1,5 @@
 import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, DRIVES, type Drive } from "@/core/trade";
-import { printCapacitorLabel } from "@/core/capacitor";
+import { printBesideKind } from "@/core/capacitor";
 import { MOTOR_SORTS, type MotorSort, type PlateConnection, type PlateValue } from "@/core/motor";
 import { formatNumber, formatPercent } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
@@ -113,7 +113,7 @@ export function hintOf(field: Field, record: PlateRecord, detail: Detail): strin
   if (field === "capacitor" || field === "secondCapacitor") {
     const ofFirst = detail.capacitors.length - (record.secondCapacitor.trim() === "" || detail.failures.secondCapacitor ? 0 : 1);
     const parts = field === "capacitor" ? detail.capacitors.slice(0, ofFirst) : detail.capacitors.slice(ofFirst);
-    return parts.length === 0 ? null : parts.map(({ label }) => `${PART_WORDS[label.kind]} ${printCapacitorLabel(label)}`).join("; ");
+    return parts.length === 0 ? null : parts.map(({ label }) => `${PART_WORDS[label.kind]} ${printBesideKind(label)}`).join("; ");
   }
   if (field === "power" && detail.powerW !== null) return `${formatNumber(detail.powerW, 0)} W at the shaft`;
   return null;

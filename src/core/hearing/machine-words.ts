@@ -10,7 +10,7 @@ export interface MachineRow {
 export const MACHINE_NOUNS: readonly MachineRow[] = [
   { of: "fan", say: ["fan|fans|ventilator|extractor|propeller"] },
   { of: "blower", say: ["blower|blowers|inducer|furnace", "air handler"] },
-  { of: "pump", say: ["pump|pumps|circulator"] },
+  { of: "pump", say: ["pump|pumps|circulator|sump"] },
   {
     of: "belt-compressor",
     say: ["belt driven|drive|drives compressor", "compressor with [a] belt", "belt compressor", "air compressor with [a] belt"],

@@ -1,4 +1,4 @@
-import { printBesideKind } from "@/core/capacitor";
+import { printCapacitorLabel } from "@/core/capacitor";
 import type { StationEntries, TravellerAssessment } from "@/core/traveller";
 import { formatNumber, formatQuantity } from "@/core/quantity";
 import { MOTOR_TYPE_WORDS } from "../vocabulary/words";
@@ -18,7 +18,7 @@ export function plateCells(entries: StationEntries, { facts, stations }: Travell
     ["Plate amps", facts.fullLoadA === null ? null : formatQuantity("current", facts.fullLoadA)],
     // What could not be read is told under its field; up here it would pass for read.
     ["rpm", detail.failures.rpm ? null : plate?.rpm?.trim() || null],
-    ["Capacitor", detail.capacitors.map(({ label }) => printBesideKind(label)).join(" / ") || null],
+    ["Capacitor", detail.capacitors.map(({ label }) => printCapacitorLabel({ ...label, notes: [] })).join(" / ") || null],
   ];
   return cells.filter((cell): cell is readonly [string, string] => cell[1] !== null);
 }

@@ -1,7 +1,8 @@
 import fc from "fast-check";
+import { printBesideKind } from "./beside-kind";
 import { correctLabel, type LabelCorrections } from "./correct";
 import { parseCapacitorLabel } from "./label";
-import { labelParts, printBesideKind, printCapacitorLabel } from "./print";
+import { labelParts, printCapacitorLabel } from "./print";
 import type { CapacitorLabel } from "./says";
 import { START_RANGES_UF, suggestStartRanges } from "../start-ranges";
 import { howMany } from "../../../../tests/support/how-many";

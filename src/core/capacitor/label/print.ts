@@ -63,15 +63,3 @@ export function labelParts(label: CapacitorLabel): Record<LabelPart, string> {
 export function printCapacitorLabel(label: CapacitorLabel): string {
   return [...Object.values(labelParts(label)), ...label.notes].filter((part) => part !== "").join(" ");
 }
-
-/** Words that say the kind and nothing more. */
-const KIND_WORDS: ReadonlySet<string> = new Set(["run", "running", "start", "starting", "capacitor", "cap"]);
-
-/**
- * Prints a label where its kind is told beside it: without the words that say it once more.
- * @param label what the label says
- * @returns one line
- * @example "START 88-108 MFD 330 V" -> "88–108 µF 330 V"
- */
-export const printBesideKind = (label: CapacitorLabel): string =>
-  printCapacitorLabel({ ...label, notes: label.notes.filter((word) => !KIND_WORDS.has(word)) });

@@ -5,6 +5,7 @@ import { isStationId, STATION_IDS, type StationId } from "@/core/stations";
 import type { StationRecord, Traveller } from "@/records";
 import { prepareToKeep } from "@/store/change-row";
 import { endWith, updateTraveller } from "@/store/write";
+import { useLetterKeys } from "../keys/useLetterKeys";
 import { Case, fetchCase } from "../line-up/case-later";
 import type { CaseProps } from "../line-up/case-props";
 import { visitDayOf } from "../vocabulary/clock";
@@ -15,6 +16,7 @@ import { stampWordOf } from "../station/stamp-word-of";
 import type { EarlierReading } from "../stations/earlier-readings";
 import { BenchTop, type ChangeStation, type ReadAgain } from "./BenchTop";
 import type { CardAnswer } from "./card-answer";
+import FootBar from "./FootBar";
 import { ProgressHeader } from "./ProgressHeader";
 import { PlateSummary } from "./PlateSummary";
 import { stationsShown, Strip } from "./Strip";
@@ -31,8 +33,6 @@ const NO_ROUNDS: readonly EarlierReading[] = [];
 
 /* What nobody waits for comes behind the station. */
 const StudyTrouble = lazy(async () => ({ default: (await import("../station/StudyTrouble")).StudyTrouble }));
-const CardKeys = lazy(() => import("./CardKeys"));
-const FootBar = lazy(() => import("./FootBar"));
 
 interface CardInHandProps {
   readonly traveller: Traveller;
@@ -142,7 +142,7 @@ export function CardInHand({
     go(shown[(shown.indexOf(station) + by + shown.length) % shown.length] ?? station);
   };
 
-  const onLetter = (key: string): boolean => {
+  useLetterKeys(house.hasLetterKeys, (key) => {
     const target = STATION_IDS.find((each) => STATION_LABELS[each].letter === key);
     if (target) go(target);
     else if (key === "n" && next.kind === "go") go(next.move.target, next.move.method);
@@ -151,7 +151,7 @@ export function CardInHand({
     else if (key === "k") step(-1);
     else return false;
     return true;
-  };
+  });
 
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh">
@@ -162,7 +162,6 @@ export function CardInHand({
       <StorageBanner />
       <Suspense>
         <StudyTrouble />
-        <CardKeys isOn={house.hasLetterKeys} act={onLetter} />
       </Suspense>
       {trouble}
       <ProgressHeader places={places} station={station} onGo={go} />
@@ -197,9 +196,7 @@ export function CardInHand({
           </Suspense>
         </aside>
       </div>
-      <Suspense>
-        <FootBar {...caseProps} />
-      </Suspense>
+      <FootBar {...caseProps} />
     </div>
   );
 }

@@ -26,7 +26,7 @@ const NOISE: readonly RegExp[] = [
   new RegExp(String.raw`(?<![\d.a-z])${FRACTION}\s*(?:mm\b|cm\b|")`),
   // Resistors across it, power of a motor, its amps and speed, weight
   new RegExp(String.raw`(?<![\d.a-z])${NUM}\s*[km]?\s*(?:ohms?|ω)(?:\s*resistor)?(?:\s*${NUM}\s*w(?:atts?)?\b)?`),
-  new RegExp(String.raw`(?<![\d.a-z])${FRACTION}\s*(?:hp|h\.p\.|kw|w|watts?|rpm|ph|kvar|var|k?g)\b`),
+  new RegExp(String.raw`(?<![\d.a-z])${FRACTION}\s*(?:hp|h\.p\.|kw|w|watts?|rpm|ph|k?g)\b`),
   new RegExp(String.raw`\bamps?\s*:?\s*${NUM}|(?<![\d.a-z])${NUM}\s*(?:amps?|a)\b`),
   // Direct volts: 1000 V DC
   /(?<![\d.a-z])\d{2,4}\s*v(?:olts?)?\s*\.?\s*d\.?\s?c(?![a-z])/,

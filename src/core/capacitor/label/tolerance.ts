@@ -77,14 +77,14 @@ export function takeLetter(rest: Strike): Tolerance | null {
 
 /* What a percentage may be about. Humidity, duty, losses and overvoltage stand on many cans. */
 interface About {
-  readonly what: "tolerance" | "humidity" | "duty" | "losses" | "overvoltage" | "efficiency";
+  readonly what: "tolerance" | "humidity" | "duty" | "losses" | "overvoltage";
   readonly words: RegExp;
   /** percentages that are usual of it: where two could be it, these tell */
   readonly isUsual: (percent: number) => boolean;
 }
 
 export const ABOUT: readonly About[] = [
-  { what: "tolerance", words: /tol(?:erance|eranz|érance|leranza|erancia|\.)?/, isUsual: (percent) => percent >= 1 && percent <= 50 },
+  { what: "tolerance", words: /tol[a-zé]*\.?/, isUsual: (percent) => percent >= 1 && percent <= 50 },
   { what: "humidity", words: /r\.?\s?h\.?|r\.?\s?f\.?|hum(?:idity|\.)?|feuchte|damp/, isUsual: (percent) => percent >= 40 },
   {
     what: "duty",
@@ -98,7 +98,6 @@ export const ABOUT: readonly About[] = [
     isUsual: (percent) => percent <= 2,
   },
   { what: "overvoltage", words: /over\s?-?volt(?:age|s)?|o\.?v\.?/, isUsual: (percent) => percent >= 100 && percent <= 200 },
-  { what: "efficiency", words: /eff(?:iciency|\.)?|η/, isUsual: (percent) => percent >= 40 },
 ];
 
 /** Deviations that capacitors are sold with. */

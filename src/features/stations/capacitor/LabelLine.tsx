@@ -1,8 +1,6 @@
 "use client";
 import { lazy, Suspense } from "react";
-import { PickOne } from "@/components/Choice";
 import { LineField } from "@/components/LineField";
-import { terminalNames } from "@/core/capacitor";
 import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../../station/contract";
 import { typeLabel } from "@/core/stations/capacitor";
@@ -48,14 +46,6 @@ export function LabelLine(props: Props) {
         <StartRanges text={record.label} onPick={setLabel} />
         {detail.state === "label" ? <LabelReadBack record={record} detail={detail} change={change} /> : null}
       </Suspense>
-      {detail.state === "label" && detail.label.sections.length > 1 ? (
-        <PickOne
-          legend="Terminal that feeds this motor"
-          options={terminalNames(detail.label).map((name) => ({ id: name, label: name }))}
-          picked={record.feeds === "" ? null : record.feeds}
-          onPick={(feeds) => change((r) => ({ ...r, feeds: feeds ?? "" }))}
-        />
-      ) : null}
     </div>
   );
 }

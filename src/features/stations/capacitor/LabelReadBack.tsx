@@ -1,8 +1,11 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
+import { PickOne } from "@/components/Choice";
+import { terminalNames } from "@/core/capacitor";
 import type { InstrumentProps } from "../../station/contract";
 import { LabelDrawing } from "./LabelDrawing";
-import { labelReadBack, type CapacitorDetail, type LabelDetail } from "./sentences";
+import { labelReadBack } from "./label-read-back";
+import type { CapacitorDetail, LabelDetail } from "./sentences";
 
 const LabelCorrections = lazy(() => import("./LabelCorrections"));
 
@@ -33,6 +36,14 @@ export default function LabelReadBack({ record, detail, change }: Props) {
         <Suspense>
           <LabelCorrections record={record} detail={detail} change={change} />
         </Suspense>
+      ) : null}
+      {detail.label.sections.length > 1 ? (
+        <PickOne
+          legend="Terminal that feeds this motor"
+          options={terminalNames(detail.label).map((name) => ({ id: name, label: name }))}
+          picked={record.feeds === "" ? null : record.feeds}
+          onPick={(feeds) => change((r) => ({ ...r, feeds: feeds ?? "" }))}
+        />
       ) : null}
     </>
   );

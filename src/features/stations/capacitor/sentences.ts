@@ -249,24 +249,6 @@ export function sectionName({ sections }: LabelDetail, index: number): string {
   return sections[index]?.terminal ?? `Section ${index + 1}`;
 }
 
-/** What was understood of the label, in words; the drawing shows the same. */
-export function labelReadBack({ label, sections }: LabelDetail): string {
-  const values = label.sections.map(
-    (s) =>
-      (s.nominalUf === null ? `${formatNumber(s.lowUf ?? 0, 2)} to ${formatNumber(s.highUf ?? 0, 2)}` : formatNumber(ratedUfOf(s), 3)) +
-      (s.terminal ? ` (${s.terminal})` : ""),
-  );
-  return [
-    `${label.kind === "run" ? "Run" : "Start"} capacitor (${label.kindReason})`,
-    `${values.join(" + ")} µF`,
-    label.ratedV === null ? "no volts given" : formatQuantity("voltage", label.ratedV),
-    sections[0]?.limits?.origin === "house-rule" ? "no tolerance on the label: house rule" : null,
-    label.notes.length > 0 ? `kept as a note: ${label.notes.join(" ")}` : null,
-  ]
-    .filter((part) => part !== null)
-    .join(" · ");
-}
-
 /** Percent of rated, with the deviation. */
 export function percentFigure(section: SectionVerdict | undefined): string | null {
   if (!section?.joint || !section.limits) return null;

@@ -1,5 +1,5 @@
 import { formatNumber, formatPercent, formatProbability, formatQuantity, typedFigure } from "@/core/quantity";
-import { ratedUfOf, SWING_MEANING, type Gone, type PartMismatch } from "@/core/capacitor";
+import { SWING_MEANING, type Gone, type PartMismatch } from "@/core/capacitor";
 import type { HouseFigures } from "@/core/house";
 import { isWorthWaiting, type CapacitorRecord, type SectionContradiction, type SectionVerdict } from "@/core/stations/capacitor";
 import { doubtSentence } from "./doubt-words";

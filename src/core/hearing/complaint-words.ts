@@ -129,7 +129,6 @@ export const PHRASES: readonly PhraseRow[] = [
       "by hand to start|get",
       "get|gets going [only] by hand",
       "get|gets going [only] if|when|once|after _3 PUSH",
-      "hand start|started|starts",
     ],
   },
 

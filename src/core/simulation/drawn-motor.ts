@@ -12,13 +12,22 @@ export interface DrawnMotor {
   /** as printed: rounded, and by the maker's own tolerance */
   readonly plate: { readonly volts: number; readonly hertz: number; readonly amps: number; readonly rpm: number; readonly powerW: number };
   readonly hasBelt: boolean;
+  /** wound for two volts; which of them it is on */
+  readonly dual?: { readonly inHand: "lower" | "higher"; readonly volts: string; readonly amps: string };
+  /** none of the sorts that are judged: three phases, electronics */
+  readonly foreign?: "three-phase" | "electronic";
+  /** what of the plate can be read */
+  readonly printed?: "whole" | "worn" | "missing";
+  /** of a shaded-pole motor: no second winding, so what it draws hardly depends on what it does */
+  readonly shaded?: { readonly runningA: number; readonly lockedA: number; readonly rpm: number };
 }
 
 /** What is met, and how often, in this world: motors by machine, with their sizes [W]. Chosen apart from the line-up's tables. */
-const MET: readonly (readonly [
+export type MetRow = readonly [
   { readonly type: MotorType; readonly kind: MachineKind; readonly watts: readonly [low: number, high: number] },
   number,
-])[] = [
+];
+const MET: readonly MetRow[] = [
   [{ type: "psc", kind: "fan", watts: [25, 400] }, 24],
   [{ type: "psc", kind: "blower", watts: [90, 750] }, 22],
   [{ type: "psc", kind: "hermetic-compressor", watts: [500, 3000] }, 12],
@@ -51,10 +60,16 @@ const LAW: Record<MachineKind, Machine["load"]["law"]> = {
 /** Larger motors lose less; a share between the worst and the best of their size. */
 const lossFactor = (watts: number, share: number): number => Math.min(2.6, (2.3 - 0.62 * Math.log10(watts / 20)) * (0.75 + 0.5 * share));
 
-function drawMachine(chance: Chance, topology: Topology, kind: MachineKind, watts: number): Machine {
-  const { between, of } = chance;
+/** Hertz and volts of a place, for a motor of so many watts. */
+export type Mains = (chance: Chance, watts: number) => { readonly frequencyHz: number; readonly supplyV: number };
+const USUAL_MAINS: Mains = ({ of }, watts) => {
   const frequencyHz = of([50, 60, 60]);
-  const supplyV = frequencyHz === 50 ? of([220, 230, 240]) : watts > 900 ? of([208, 230]) : of([115, 115, 208, 230]);
+  return { frequencyHz, supplyV: frequencyHz === 50 ? of([220, 230, 240]) : watts > 900 ? of([208, 230]) : of([115, 115, 208, 230]) };
+};
+
+function drawMachine(chance: Chance, topology: Topology, kind: MachineKind, watts: number, mains: Mains): Machine {
+  const { between, of } = chance;
+  const { frequencyHz, supplyV } = mains(chance, watts);
   const poles = kind === "hermetic-compressor" ? 2 : of([2, 4, 4, 4, 6]);
   const loss = lossFactor(watts, chance.next());
   const isRunning = topology === "psc" || topology === "cscr";
@@ -117,13 +132,15 @@ const MOST_TRIES = 400;
 /**
  * A motor of this world.
  * @param chance repeatable chance
+ * @param met what is met, and how often
+ * @param mains hertz and volts of the place
  * @returns the motor
  */
-export function drawMotor(chance: Chance): DrawnMotor {
+export function drawMotor(chance: Chance, met: readonly MetRow[] = MET, mains: Mains = USUAL_MAINS): DrawnMotor {
   for (let trial = 0; trial < MOST_TRIES; trial += 1) {
-    const { type, kind, watts } = chance.weighed(MET);
+    const { type, kind, watts } = chance.weighed(met);
     const topology = TOPOLOGY[type] ?? "psc";
-    const machine = drawMachine(chance, topology, kind, Math.exp(chance.between(Math.log(watts[0]), Math.log(watts[1]))));
+    const machine = drawMachine(chance, topology, kind, Math.exp(chance.between(Math.log(watts[0]), Math.log(watts[1]))), mains);
     if (!isSold(machine)) continue;
     const { rated } = plateStates(machine);
     const gear: GearSort =

@@ -13,10 +13,14 @@ export interface Body {
   readonly contact?: "open" | "not-pressed" | "welded";
   readonly relay?: "coil-open" | "contact-open" | "welded";
   readonly open?: "main" | "start" | "common";
+  /** turns of the start winding that are left, as a part of all */
+  readonly startTurns?: number;
   /** a path to the frame: ohms an ohmmeter sees, or megohms that only a tester does */
   readonly frameOhm?: number;
   readonly frameMegohm?: number;
   readonly volts?: "absent" | "lost" | "no-call" | "low" | "sags";
+  /** line amps over those of its condition: halves of the winding in series or side by side */
+  readonly lineTimes?: number;
   readonly turn?: "rough" | "tight" | "seized";
   /** held by the load, so free without it */
   readonly isHeldByLoad?: boolean;
@@ -28,29 +32,32 @@ export interface Body {
   readonly runsBackwards?: boolean;
 }
 
-interface Kind {
+/** A way to fail. */
+export interface FaultKind {
+  readonly id: string;
   readonly suspect: Suspect;
   readonly often: number;
   readonly fits: (motor: DrawnMotor) => boolean;
   readonly body: (chance: Chance, machine: Machine) => Body;
 }
 
-const everywhere = (): boolean => true;
-const isOpenShaft = ({ kind }: DrawnMotor): boolean => kind !== "hermetic-compressor";
+export const everywhere = (): boolean => true;
+export const isOpenShaft = ({ kind }: DrawnMotor): boolean => kind !== "hermetic-compressor";
 const hasRun = ({ machine }: DrawnMotor): boolean => machine.runCapacitor !== null;
 const hasStart = ({ machine }: DrawnMotor): boolean => machine.startCapacitor !== null;
 const hasSwitch = ({ gear }: DrawnMotor): boolean => gear === "switch";
 const hasRelay = ({ gear }: DrawnMotor): boolean => gear === "potential-relay";
-const change = (id: Parameters<typeof conditionOfFault>[0]["id"], level: number, machine: Machine): Partial<Condition> => {
+export const change = (id: Parameters<typeof conditionOfFault>[0]["id"], level: number, machine: Machine): Partial<Condition> => {
   const made = conditionOfFault({ id, level }, machine);
   const sound = conditionOfFault({ id: "supply-high", level: 1 }, machine);
   return Object.fromEntries(Object.entries(made).filter(([key, value]) => value !== sound[key as keyof Condition]));
 };
-const seen = (chance: Chance, sign: Sign, probability: number): Pick<Body, "sign"> => (chance.is(probability) ? { sign } : {});
+export const seen = (chance: Chance, sign: Sign, probability: number): Pick<Body, "sign"> => (chance.is(probability) ? { sign } : {});
 
 /** Ways to fail in this world, each with its own rate: not those of the line-up. */
-export const FAULT_KINDS: readonly Kind[] = [
+export const FAULT_KINDS: readonly FaultKind[] = [
   {
+    id: "run-weak",
     suspect: "run-capacitor",
     often: 24,
     fits: hasRun,
@@ -60,6 +67,7 @@ export const FAULT_KINDS: readonly Kind[] = [
     },
   },
   {
+    id: "run-open",
     suspect: "run-capacitor",
     often: 10,
     fits: hasRun,
@@ -70,6 +78,7 @@ export const FAULT_KINDS: readonly Kind[] = [
     }),
   },
   {
+    id: "run-shorted",
     suspect: "run-capacitor",
     often: 1.5,
     fits: hasRun,
@@ -81,6 +90,7 @@ export const FAULT_KINDS: readonly Kind[] = [
   },
   // Passes cold, and gives way under volts and heat.
   {
+    id: "run-fades",
     suspect: "run-capacitor",
     often: 1.5,
     fits: hasRun,
@@ -88,6 +98,7 @@ export const FAULT_KINDS: readonly Kind[] = [
   },
   // The last visitor's part.
   {
+    id: "run-wrong",
     suspect: "run-capacitor",
     often: 2,
     fits: hasRun,
@@ -97,6 +108,7 @@ export const FAULT_KINDS: readonly Kind[] = [
     },
   },
   {
+    id: "start-weak",
     suspect: "start-capacitor",
     often: 16,
     fits: hasStart,
@@ -110,6 +122,7 @@ export const FAULT_KINDS: readonly Kind[] = [
     },
   },
   {
+    id: "start-open",
     suspect: "start-capacitor",
     often: 9,
     fits: hasStart,
@@ -120,12 +133,14 @@ export const FAULT_KINDS: readonly Kind[] = [
     }),
   },
   {
+    id: "switch-open",
     suspect: "start-switch",
     often: 9,
     fits: hasSwitch,
     body: (_, machine) => ({ condition: change("switch-stuck-open", 1, machine), contact: "open" }),
   },
   {
+    id: "switch-not-pressed",
     suspect: "start-switch",
     often: 3,
     fits: hasSwitch,
@@ -136,6 +151,7 @@ export const FAULT_KINDS: readonly Kind[] = [
     }),
   },
   {
+    id: "switch-welded",
     suspect: "start-switch",
     often: 4,
     fits: hasSwitch,
@@ -147,24 +163,28 @@ export const FAULT_KINDS: readonly Kind[] = [
     }),
   },
   {
+    id: "relay-open",
     suspect: "start-relay",
     often: 6,
     fits: hasRelay,
     body: (_, machine) => ({ condition: change("switch-stuck-open", 1, machine), relay: "contact-open" }),
   },
   {
+    id: "relay-welded",
     suspect: "start-relay",
     often: 3,
     fits: hasRelay,
     body: (_, machine) => ({ condition: change("switch-stuck-closed", 1, machine), relay: "welded", noise: "hum" }),
   },
   {
+    id: "relay-coil",
     suspect: "start-relay",
     often: 2,
     fits: hasRelay,
     body: (_, machine) => ({ condition: change("switch-stuck-closed", 1, machine), relay: "coil-open", noise: "hum" }),
   },
   {
+    id: "main-winding-open",
     suspect: "main-winding",
     often: 5,
     fits: everywhere,
@@ -175,6 +195,7 @@ export const FAULT_KINDS: readonly Kind[] = [
     }),
   },
   {
+    id: "start-winding-open",
     suspect: "start-winding",
     often: 4,
     fits: everywhere,
@@ -185,6 +206,7 @@ export const FAULT_KINDS: readonly Kind[] = [
     }),
   },
   {
+    id: "shorted-turns",
     suspect: "shorted-turns",
     often: 5,
     fits: everywhere,
@@ -195,15 +217,23 @@ export const FAULT_KINDS: readonly Kind[] = [
     }),
   },
   {
+    id: "grounded",
     suspect: "ground-fault",
     often: 3.5,
     fits: everywhere,
     body: (chance) => ({ condition: {}, frameOhm: Math.exp(chance.between(0, 9)), ...seen(chance, "varnish-burnt", 0.3) }),
   },
   // Only volts find it.
-  { suspect: "ground-fault", often: 2, fits: everywhere, body: (chance) => ({ condition: {}, frameMegohm: chance.between(0.02, 0.6) }) },
-  { suspect: "protector", often: 5, fits: everywhere, body: () => ({ condition: {}, open: "common" }) },
   {
+    id: "grounded-high",
+    suspect: "ground-fault",
+    often: 2,
+    fits: everywhere,
+    body: (chance) => ({ condition: {}, frameMegohm: chance.between(0.02, 0.6) }),
+  },
+  { id: "protector-open", suspect: "protector", often: 5, fits: everywhere, body: () => ({ condition: {}, open: "common" }) },
+  {
+    id: "bearing-worn",
     suspect: "bearing-worn",
     often: 13,
     fits: isOpenShaft,
@@ -215,12 +245,14 @@ export const FAULT_KINDS: readonly Kind[] = [
     }),
   },
   {
+    id: "bearing-seized",
     suspect: "bearing-seized",
     often: 5,
     fits: everywhere,
     body: (chance, machine) => ({ condition: change("jammed", 1, machine), turn: chance.is(0.8) ? "seized" : "tight" }),
   },
   {
+    id: "load-heavy",
     suspect: "driven-load",
     often: 6,
     fits: everywhere,
@@ -231,6 +263,7 @@ export const FAULT_KINDS: readonly Kind[] = [
     }),
   },
   {
+    id: "load-jammed",
     suspect: "driven-load",
     often: 2.5,
     fits: isOpenShaft,
@@ -242,38 +275,49 @@ export const FAULT_KINDS: readonly Kind[] = [
     }),
   },
   {
+    id: "load-noisy",
     suspect: "driven-load",
     often: 3,
     fits: isOpenShaft,
     body: (chance) => ({ condition: {}, noise: chance.of(["rattle", "scrape"] as const), ...seen(chance, "wheel-fouled", 0.4) }),
   },
-  { suspect: "driven-load", often: 1.5, fits: isOpenShaft, body: (_, machine) => ({ condition: change("load-gone", 1, machine) }) },
   {
+    id: "load-gone",
+    suspect: "driven-load",
+    often: 1.5,
+    fits: isOpenShaft,
+    body: (_, machine) => ({ condition: change("load-gone", 1, machine) }),
+  },
+  {
+    id: "supply-low",
     suspect: "supply",
     often: 3,
     fits: everywhere,
     body: (chance, machine) => ({ condition: change("supply-low", chance.between(0.7, 0.87), machine), volts: "low" }),
   },
   {
+    id: "supply-sags",
     suspect: "supply",
     often: 2,
     fits: everywhere,
     body: (chance, machine) => ({ condition: change("supply-low", chance.between(0.6, 0.8), machine), volts: "sags" }),
   },
-  { suspect: "supply", often: 2, fits: everywhere, body: () => ({ condition: {}, volts: "absent" }) },
+  { id: "supply-absent", suspect: "supply", often: 2, fits: everywhere, body: () => ({ condition: {}, volts: "absent" }) },
   {
+    id: "feed-lost",
     suspect: "wiring",
     often: 4,
     fits: everywhere,
     body: (chance) => ({ condition: {}, volts: "lost", ...seen(chance, "lead-burnt", 0.5) }),
   },
   {
+    id: "joint-loose",
     suspect: "wiring",
     often: 2,
     fits: everywhere,
     body: (chance) => ({ condition: {}, comesAndGoes: true, ...seen(chance, "lead-loose", 0.5) }),
   },
-  { suspect: "wiring", often: 1, fits: isOpenShaft, body: () => ({ condition: {}, runsBackwards: true }) },
-  { suspect: "control", often: 4.5, fits: everywhere, body: () => ({ condition: {}, volts: "no-call" }) },
-  { suspect: "control", often: 1, fits: everywhere, body: () => ({ condition: {}, comesAndGoes: true }) },
+  { id: "turns-backwards", suspect: "wiring", often: 1, fits: isOpenShaft, body: () => ({ condition: {}, runsBackwards: true }) },
+  { id: "control-silent", suspect: "control", often: 4.5, fits: everywhere, body: () => ({ condition: {}, volts: "no-call" }) },
+  { id: "control-sometimes", suspect: "control", often: 1, fits: everywhere, body: () => ({ condition: {}, comesAndGoes: true }) },
 ];

@@ -1,38 +1,83 @@
-import type { Suspect } from "../trade";
-import { conditionWith, predict, type Behaviour, type Prediction } from "../motor";
+import type { Purpose } from "../job";
 import { chanceFrom, type Chance } from "./chance";
 import { complaintsOf, historyOf } from "./customer";
 import { drawMotor, type DrawnMotor } from "./drawn-motor";
-import { FAULT_KINDS, type Body } from "./fault-kinds";
-import type { HiddenCase } from "./told";
+import { FAULT_KINDS, type FaultKind } from "./fault-kinds";
+import { doingOf, soundOf } from "./physics";
+import { MISREAD } from "./keyed";
+import type { Flaw, HiddenCase, Place } from "./told";
+import { WIDE_KINDS } from "./wide-kinds";
+import { drawWideMotor } from "./wide-motor";
 
 /** Nothing wrong in it, and somebody called all the same. */
 const NOTHING_WRONG = 0.06;
 const TWO_FAULTS = 0.1;
 
-/** Two bodies in one shell: what the one says nothing of, the other says. */
-const joined = (first: Body, second: Body): Body => ({ ...second, ...first, condition: { ...second.condition, ...first.condition } });
+/** How much of the world is met: motors as bench and reference have them, or whole jobs of every sort. */
+export type Level = "usual" | "wide";
 
-function drawFaults(chance: Chance, motor: DrawnMotor): { faults: readonly Suspect[]; body: Body } {
-  if (chance.is(NOTHING_WRONG)) return { faults: [], body: { condition: {} } };
-  const rows = FAULT_KINDS.filter(({ fits }) => fits(motor)).map((kind) => [kind, kind.often] as const);
+function drawFlaws(chance: Chance, motor: DrawnMotor, kinds: readonly FaultKind[], sound: number): readonly Flaw[] {
+  if (chance.is(sound)) return [];
+  const rows = kinds.filter(({ fits }) => fits(motor)).map((kind) => [kind, kind.often] as const);
+  const flawOf = ({ id, suspect, body }: FaultKind): Flaw => ({ id, suspect, body: body(chance, motor.machine) });
   const first = chance.weighed(rows);
-  const body = first.body(chance, motor.machine);
-  if (!chance.is(TWO_FAULTS)) return { faults: [first.suspect], body };
+  const flaw = flawOf(first);
+  if (!chance.is(TWO_FAULTS)) return [flaw];
   const second = chance.weighed(rows.filter(([{ suspect }]) => suspect !== first.suspect));
-  return { faults: [first.suspect, second.suspect], body: joined(body, second.body(chance, motor.machine)) };
+  return [flaw, flawOf(second)];
 }
 
-/** A hard path to ground opens the breaker before the rotor moves. */
-const TRIPS_BELOW_OHM = 60;
+/** Nobody measures these at a motor that lies on the bench. */
+const OF_THE_PLACE = ["supply", "wiring", "control", "driven-load"];
+/** What still turns on a yearly check. */
+const GOES_UNNOTICED = ["run-weak", "bearing-worn", "bearing-dry", "damp", "cover-loose", "load-heavy", "start-weak"];
+/** Of a motor that is none of ours: what it shares with ours. */
+const OF_ANY_MOTOR = ["bearing-worn", "bearing-dry", "load-noisy", "cover-loose"];
 
-function behaviourOf({ volts, open, frameOhm, comesAndGoes }: Body, { startsAlone, keepsRunning, held }: Prediction): Behaviour {
-  if (volts === "absent" || volts === "lost" || volts === "no-call" || open === "common") return "dead";
-  if (frameOhm !== undefined && frameOhm < TRIPS_BELOW_OHM) return "trips";
-  if (comesAndGoes) return "starts";
-  if (startsAlone) return "starts";
-  if ((held.lineA ?? 0) < 0.02) return "dead";
-  return keepsRunning ? "only-pushed" : "hums";
+function kindsFor(motor: DrawnMotor, purpose: Purpose): readonly FaultKind[] {
+  const all = [...FAULT_KINDS, ...WIDE_KINDS];
+  if (motor.foreign) return all.filter(({ id }) => OF_ANY_MOTOR.includes(id));
+  if (purpose === "spare") return all.filter(({ suspect }) => !OF_THE_PLACE.includes(suspect));
+  if (purpose === "yearly-check") return all.filter(({ id }) => GOES_UNNOTICED.includes(id));
+  // The one winding of a shaded-pole motor is open, shorted or grounded; nothing else of the windings is there.
+  return motor.shaded ? all.filter(({ id }) => id !== "start-winding-open" && id !== "protector-open") : all;
+}
+
+const SOUND_BY_PURPOSE: Readonly<Record<Purpose, number>> = { fault: NOTHING_WRONG, "yearly-check": 0.55, spare: 0.4 };
+
+/** Motors as they are met in general: twenty-five degrees, a customer who called. */
+function usualCase(chance: Chance): { motor: DrawnMotor; flaws: readonly Flaw[]; place: Place; soundMegohm: number } {
+  const motor = drawMotor(chance);
+  const flaws = drawFlaws(chance, motor, FAULT_KINDS, NOTHING_WRONG);
+  const place = { voltageScale: chance.between(0.96, 1.04), loadScale: chance.between(0.78, 1), ambientC: 25, purpose: "fault" as const };
+  return { motor, flaws, place, soundMegohm: 200 };
+}
+
+const COLDEST_C = -30;
+const HOTTEST_C = 60;
+/** Most are met indoors; some at the ends of what is met. */
+const ambientOf = (chance: Chance): number => Math.round(chance.is(0.6) ? chance.between(10, 30) : chance.between(COLDEST_C, HOTTEST_C));
+
+function wideCase(chance: Chance): { motor: DrawnMotor; flaws: readonly Flaw[]; place: Place; soundMegohm: number } {
+  const motor = drawWideMotor(chance);
+  const purpose = chance.weighed<Purpose>([
+    ["fault", 80],
+    ["yearly-check", 10],
+    ["spare", motor.kind === "hermetic-compressor" ? 0 : 10],
+  ]);
+  const flaws = drawFlaws(chance, motor, kindsFor(motor, purpose), motor.foreign ? 0.5 : SOUND_BY_PURPOSE[purpose]);
+  const isSpare = purpose === "spare";
+  return {
+    motor,
+    flaws,
+    place: {
+      voltageScale: isSpare ? chance.between(0.98, 1.02) : chance.between(0.96, 1.04),
+      loadScale: isSpare ? 0.05 : chance.between(0.78, 1),
+      ambientC: isSpare ? Math.round(chance.between(12, 28)) : ambientOf(chance),
+      purpose,
+    },
+    soundMegohm: 20 * 10 ** chance.between(0, 1.6),
+  };
 }
 
 /**
@@ -40,25 +85,31 @@ function behaviourOf({ volts, open, frameOhm, comesAndGoes }: Body, { startsAlon
  * case is judged.
  * @param seed any whole number; the same seed gives the same series
  * @param talk how much of what they notice customers say: 0 one word, 1 all of it
+ * @param level how much of the world is met
  * @returns the case
  */
-export function hiddenCase(seed: number, talk: number | null = null): HiddenCase {
+export function hiddenCase(seed: number, talk: number | null = null, level: Level = "usual"): HiddenCase {
   const chance = chanceFrom(seed * 7919 + 101);
   for (;;) {
-    const motor = drawMotor(chance);
-    const { faults, body } = drawFaults(chance, motor);
-    const condition = conditionWith({
-      voltageScale: chance.between(0.96, 1.04),
-      ...body.condition,
-      loadScale: (body.condition.loadScale ?? 1) * chance.between(0.78, 1),
-    });
-    const prediction = predict(motor.machine, condition);
-    const sound = predict(motor.machine, conditionWith({ loadScale: 0.9 }));
-    const behaviour = behaviourOf(body, prediction);
-    const told = { motor, faults, body, prediction, sound, behaviour };
-    const complaints = complaintsOf(told, chance, talk ?? chance.of([0.15, 0.5, 0.9]));
-    // Nobody calls about nothing.
-    if (complaints.length === 0) continue;
-    return { ...told, condition, complaints, ...historyOf(faults, chance), seed };
+    const { motor, flaws, place, soundMegohm } = level === "usual" ? usualCase(chance) : wideCase(chance);
+    const doing = doingOf(motor, flaws, place);
+    const shown = { motor, ...doing, sound: soundOf(motor) };
+    const calls = place.purpose === "fault";
+    const complaints = calls ? complaintsOf(shown, chance, talk ?? chance.of([0.15, 0.5, 0.9])) : [];
+    // Nobody calls about nothing, and a yearly check is of what runs.
+    if ((calls && complaints.length === 0) || (place.purpose === "yearly-check" && doing.behaviour !== "starts")) continue;
+    const history = calls ? historyOf(doing.faults, chance) : { course: [], after: [] };
+    return {
+      ...shown,
+      place,
+      flaws,
+      complaints,
+      ...history,
+      seed,
+      misreads: level === "usual" ? MISREAD : 0,
+      soundMegohm,
+      riseK: 0,
+      stalls: 0,
+    };
   }
 }

@@ -1,7 +1,11 @@
 export { chanceFrom, type Chance } from "./chance";
 export { drawMotor, type DrawnMotor } from "./drawn-motor";
 export { FAULT_KINDS, type Body } from "./fault-kinds";
-export { hiddenCase } from "./hidden-case";
+export { hiddenCase, type Level } from "./hidden-case";
 export type { Keyed } from "./keyed";
-export { observe, opening } from "./observe";
-export type { HiddenCase } from "./told";
+export { cooled, powered, worked, type Outcome } from "./life";
+export { MENDED_BY, type Work } from "./mends";
+export { leadOrder, observe } from "./observe";
+export { opening } from "./opening";
+export type { Flaw, HiddenCase } from "./told";
+export { WIDE_KINDS } from "./wide-kinds";

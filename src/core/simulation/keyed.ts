@@ -24,10 +24,10 @@ export const keyed = <Id extends StationId>(station: Id, data: Partial<StationDa
 /** A meter is off by its own error on every figure; one figure in fifty is misread by a digit. */
 export const METER_SD = 0.006;
 export const MISREAD = 0.02;
-export function shown(value: number, digits: number, { chance }: Making): string {
+export function shown(value: number, digits: number, { chance, hidden }: Making): string {
   const read = Math.max(0, value * (1 + METER_SD * chance.normal()));
   const text = read.toFixed(digits);
-  if (!chance.is(MISREAD) || read === 0) return text;
+  if (!chance.is(hidden.misreads) || read === 0) return text;
   // A 3 for an 8, one place in the middle: what a glance gets wrong.
   return text.replace(/[38]/, (digit) => (digit === "3" ? "8" : "3"));
 }

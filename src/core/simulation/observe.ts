@@ -2,6 +2,7 @@ import type { TestId } from "../trade";
 import { type Noise, type RunField, conditionWith, predict, type PredictedRun } from "../motor";
 import { type Entry, type Quantity } from "../quantity";
 import { STATIONS, type StationData, type StationId } from "../stations";
+import { resistanceAt } from "../winding";
 import { chanceFrom } from "./chance";
 import type { HiddenCase } from "./told";
 import { entryOf, figure, keyed, ohm, over, placesFor, shown, type Keyed, type Maker, type Making } from "./keyed";
@@ -15,7 +16,20 @@ function capacitance(uf: number, scale: number | null | undefined, making: Makin
   return { reading: figure(uf * own, "capacitance", making), overLimit: null };
 }
 
-const labelOf = (uf: number, kind: "run" | "start"): string =>
+const LEAD_ORDERS = [
+  ["C", "R", "S"],
+  ["R", "S", "C"],
+  ["S", "C", "R"],
+  ["R", "C", "S"],
+] as const;
+/**
+ * Which lead is which, by the place in which it comes out.
+ * @param seed of the case
+ * @returns common, run and start in their order
+ */
+export const leadOrder = (seed: number): (typeof LEAD_ORDERS)[number] => chanceFrom(seed + 17).of(LEAD_ORDERS);
+
+export const labelOf = (uf: number, kind: "run" | "start"): string =>
   kind === "run" ? `${uf} µF ±6 % 440 V run` : `${uf} µF −0 +20 % 250 V start`;
 
 const capacitor: Maker = (making) => {
@@ -27,7 +41,7 @@ const capacitor: Maker = (making) => {
     machine.startCapacitor && { kind: "start" as const, uf: 1.1 * machine.startCapacitor.capacitanceUf, scale: body.startUfByMeter },
   ].filter((part) => part !== null);
   const nominal = (part: NonNullable<typeof first>): number => (part.kind === "start" ? Math.round(part.uf / 1.1) : part.uf);
-  if (!first) return keyed("capacitor", { note: "none fitted" } as never);
+  if (!first) return keyed("capacitor", { note: "none fitted" });
   if (second && before.label !== "") {
     const { reading, overLimit } = capacitance(second.uf, second.scale, making);
     const label = labelOf(nominal(second), second.kind);
@@ -37,24 +51,34 @@ const capacitor: Maker = (making) => {
   return keyed("capacitor", { label: labelOf(nominal(first), first.kind), readings: [reading], overLimit, isIsolated: true });
 };
 
-/** Three leads as they come out, in an order of their own; the names say nothing. */
+/** Ohms of the machine model are those of a motor at work. */
+const AT_WORK_C = 75;
+const windingC = ({ place, riseK }: HiddenCase): number => place.ambientC + riseK;
+/** Copper at the temperature of this moment; the motors of the general world were measured at one. */
+const ohmsNow = (ohm: number, hidden: HiddenCase): number => resistanceAt(ohm, AT_WORK_C, windingC(hidden));
+
+/** Leads as they come out, in an order of their own; the names say nothing. A motor of one coil has two. */
 const windings: Maker = (making) => {
-  const { motor, body, seed } = making.hidden;
+  const { hidden } = making;
+  const { motor, body, seed } = hidden;
   const { mainResistanceOhm, startResistanceOhm } = motor.machine;
-  const cold = 0.82;
   const shorted = 1 - 0.5 * (body.condition.shortedMainFraction ?? 0);
+  const main = body.open === "main" ? null : ohmsNow(mainResistanceOhm * shorted, hidden);
+  if (motor.shaded) {
+    const entry = body.open === undefined && main !== null ? ohm(main, making) : over("resistance", making);
+    const posts = STATIONS.windings.blank.posts.slice(0, 2);
+    return keyed("windings", { posts, pairs: [{ a: 0, b: 1, entry }] });
+  }
   const own: Record<"C" | "R" | "S", number | null> = {
     C: body.open === "common" ? null : 0.05,
-    R: body.open === "main" ? null : mainResistanceOhm * cold * shorted,
-    S: body.open === "start" ? null : startResistanceOhm * cold,
+    R: motor.foreign === "three-phase" ? ohmsNow(mainResistanceOhm, hidden) : main,
+    S:
+      body.open === "start"
+        ? null
+        : ohmsNow(motor.foreign === "three-phase" ? mainResistanceOhm : startResistanceOhm * (body.startTurns ?? 1), hidden),
   };
-  const orders = [
-    ["C", "R", "S"],
-    ["R", "S", "C"],
-    ["S", "C", "R"],
-    ["R", "C", "S"],
-  ] as const;
-  const order = chanceFrom(seed + 17).of(orders);
+  if (motor.foreign === "three-phase") own.C = own.R;
+  const order = leadOrder(seed);
   const between = (a: "C" | "R" | "S", b: "C" | "R" | "S"): Entry => {
     const [first, second] = [own[a], own[b]];
     return first === null || second === null ? over("resistance", making) : ohm(first + second, making);
@@ -64,7 +88,7 @@ const windings: Maker = (making) => {
     [1, 2],
     [0, 2],
   ] as const;
-  return keyed("windings", { pairs: pairs.map(([a, b]) => ({ a, b, entry: between(order[a]!, order[b]!) })) });
+  return keyed("windings", { pairs: pairs.map(([a, b]) => ({ a, b, entry: between(order[a], order[b]) })) });
 };
 
 const frame: Maker = (making) => {
@@ -74,13 +98,22 @@ const frame: Maker = (making) => {
   return keyed("frame", { readings: [hit, clear(), clear()] });
 };
 
+/**
+ * What the insulation comes to at the winding's temperature: modern varnish, by its own law.
+ * @source IEEE 43-2013, 6.3 (activation of modern insulation, below and above 40 °C)
+ */
+function soundMegohmNow(hidden: HiddenCase): number {
+  const kelvin = windingC(hidden) + 273;
+  return hidden.soundMegohm * Math.exp((windingC(hidden) < 40 ? 1245 : 4230) * (1 / kelvin - 1 / 313));
+}
+
 const insulation: Maker = (making) => {
   const { frameOhm, frameMegohm } = making.hidden.body;
-  const megohm = frameOhm === undefined ? (frameMegohm ?? making.chance.of([60, 120, 300, 550])) : frameOhm / 1e6;
+  const megohm = frameOhm === undefined ? (frameMegohm ?? Math.min(999, soundMegohmNow(making.hidden))) : frameOhm / 1e6;
   return keyed("insulation", {
     together: entryOf("0", "insulation", making),
     apart: over("insulation", making),
-    temperature: entryOf("25", "temperature", making),
+    temperature: entryOf(windingC(making.hidden).toFixed(0), "temperature", making),
     isDisconnected: true,
     isInVacuum: false,
     joining: "joined",
@@ -113,14 +146,16 @@ const gear: Maker = (making) => {
 };
 
 const supply: Maker = (making) => {
-  const { motor, body, condition } = making.hidden;
-  const volts = motor.machine.supplyV * (body.volts === "sags" ? 0.97 : condition.voltageScale);
+  const { motor, body, condition, place } = making.hidden;
+  // Wired for the other volts it gets what the feed gives all the same.
+  const fed = body.lineTimes === undefined ? condition.voltageScale : place.voltageScale;
+  const volts = motor.machine.supplyV * (body.volts === "sags" ? 0.97 : fed);
   const isThere = body.volts !== "absent" && body.volts !== "lost" && body.volts !== "no-call";
   const none = (): Entry => figure(0.4, "voltage", making, 1);
   return keyed("supply", {
     call: body.volts === "no-call" ? "no-call" : "calls",
     standing: isThere ? figure(volts, "voltage", making, 1) : none(),
-    starting: isThere ? figure(motor.machine.supplyV * condition.voltageScale * 0.98, "voltage", making, 1) : null,
+    starting: isThere ? figure(motor.machine.supplyV * fed * 0.98, "voltage", making, 1) : null,
     atDisconnect: isThere ? null : body.volts === "absent" ? none() : figure(motor.machine.supplyV, "voltage", making, 1),
   });
 };
@@ -245,33 +280,4 @@ const MAKERS: Record<TestId, Maker> = {
 export function observe(hidden: HiddenCase, test: TestId, at: string, record: <Id extends StationId>(id: Id) => StationData<Id>): Keyed {
   const chance = chanceFrom(hidden.seed * 131 + [...test].reduce((sum, letter) => sum * 31 + letter.charCodeAt(0), 7));
   return MAKERS[test]({ hidden, chance, at, record });
-}
-
-/**
- * Complaint and plate as they stand when the visit begins.
- * @param hidden the case with its hidden faults
- * @returns records of both stations
- */
-export function opening({ motor, complaints, course, after }: HiddenCase): { readonly [Id in "complaint" | "plate"]: StationData<Id> } {
-  const { machine, plate } = motor;
-  const parts = [
-    machine.runCapacitor ? labelOf(machine.runCapacitor.capacitanceUf, "run") : null,
-    machine.startCapacitor ? labelOf(machine.startCapacitor.capacitanceUf, "start") : null,
-  ].filter((part) => part !== null);
-  return {
-    complaint: { ...STATIONS.complaint.blank, complaints: [...complaints], course: [...course], after: [...after] },
-    plate: {
-      ...STATIONS.plate.blank,
-      motorType: motor.type,
-      machineKind: motor.kind,
-      drive: motor.kind === "hermetic-compressor" ? null : motor.hasBelt ? "belt" : "direct",
-      volts: String(plate.volts),
-      hertz: String(plate.hertz),
-      amps: String(plate.amps),
-      rpm: String(plate.rpm),
-      power: `${plate.powerW} W`,
-      capacitor: parts[0] ?? "",
-      secondCapacitor: parts[1] ?? "",
-    },
-  };
 }

@@ -13,6 +13,7 @@ export {
   type MotorPart,
   type Place,
   type Step,
+  BLANK_TAKE_APART,
   type TakeApartRecord,
   type Wire,
 } from "./record";

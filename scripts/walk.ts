@@ -14,7 +14,9 @@ const policy = argument("technician") ?? undefined;
 if (process.argv.includes("--tell")) {
   const { job, broken, first } = walkJob(seed, policy);
   const { motor, place, flaws, behaviour } = job.asFound;
-  console.log(`seed ${seed}, ${job.policy}: ${motor.type} ${motor.kind}, ${motor.plate.volts} V ${motor.plate.powerW} W, ${place.purpose}, ${place.ambientC} °C`);
+  console.log(
+    `seed ${seed}, ${job.policy}: ${motor.type} ${motor.kind}, ${motor.plate.volts} V ${motor.plate.powerW} W, ${place.purpose}, ${place.ambientC} °C${motor.foreign ? `, ${motor.foreign}` : ""}`,
+  );
   console.log(`hidden: ${flaws.map(({ id, body }) => `${id} ${JSON.stringify(body)}`).join("; ") || "nothing"}; ${behaviour}`);
   for (const { minute, what } of job.told) console.log(`${String(minute).padStart(4)}  ${what}`);
   if (first) console.log(`first: ${first.action} after ${Math.round(first.minutes)} min, ${first.isRight ? "right" : "not right"}`);

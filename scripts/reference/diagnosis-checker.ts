@@ -1,6 +1,6 @@
 import { COMPLAINTS, TESTS, type ActionId, type Complaint, type TestId, type MachineKind } from "@/core/trade";
 import { assessTraveller } from "@/core/traveller";
-import { ACTION_TABLE, cheapestAction, costModel, settledCost, type RepairSite } from "@/core/decision";
+import { ACTION_TABLE, cheapestAction, costModel, isServed, settledCost, type RepairSite } from "@/core/decision";
 import { chooseMove, type Finding, type Standing } from "@/core/diagnosis";
 import { toHouseFigures } from "@/core/house";
 import { studyNow } from "@/core/study/answer";
@@ -61,7 +61,7 @@ function nextTest({ standing, action, findings, raws, machine, site, complaints 
       machine,
       mayTrip: complaints.some(isTrip) || raws.some(({ does }) => does === "trips"),
     },
-    { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model) },
+    { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model), serves: isServed },
     { action, checkFirst: ACTION_TABLE[action].checkFirst },
   );
   return move.kind === "decide" ? null : move.offer.test;

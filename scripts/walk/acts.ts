@@ -15,7 +15,12 @@ export function open(job: Job, id: "complaint" | "plate"): void {
   tick(job, 1.5);
   const data = opening(job.hidden)[id];
   key(job, id, data);
-  tell(job, id === "complaint" ? `heard: ${job.hidden.complaints.join(", ") || job.hidden.place.purpose}` : `plate: ${job.hidden.motor.printed ?? "whole"}`);
+  tell(
+    job,
+    id === "complaint"
+      ? `heard: ${job.hidden.complaints.join(", ") || job.hidden.place.purpose}`
+      : `plate: ${job.hidden.motor.printed ?? "whole"}`,
+  );
 }
 
 /** Off, locked, proven dead. */
@@ -53,7 +58,16 @@ export function makeLive(job: Job): void {
 }
 
 /** Tests in which the motor gets power. */
-const RUNS: readonly TestId[] = ["noise", "run-amps", "start-winding-amps", "speed", "start-time", "temperature", "uncoupled-run", "push-start"];
+const RUNS: readonly TestId[] = [
+  "noise",
+  "run-amps",
+  "start-winding-amps",
+  "speed",
+  "start-time",
+  "temperature",
+  "uncoupled-run",
+  "push-start",
+];
 
 /** Makes one test, and keys what its instrument shows. */
 export function measure(job: Job, test: TestId): void {
@@ -118,7 +132,13 @@ export function doWork(job: Job, action: ActionId, outcome: Outcome = "good"): v
     const exchange = {
       ...BLANK_EXCHANGE,
       out: { ...BLANK_EXCHANGE.out, label: "the old one", fate: "scrap" as const, why: "as found", unusableAt: isMotor ? at : null },
-      pieces: [{ ...BLANK_PIECE, label, reading: reading === null ? null : read(job, reading, action.endsWith("capacitor") ? "capacitance" : "resistance") }],
+      pieces: [
+        {
+          ...BLANK_PIECE,
+          label,
+          reading: reading === null ? null : read(job, reading, action.endsWith("capacitor") ? "capacitance" : "resistance"),
+        },
+      ],
       fittedAt: at,
     };
     key(job, "out-in", { works: { ...record.works, [action]: exchange } });

@@ -23,7 +23,12 @@ export function customerReads(job: Job, assessment: TravellerAssessment): readon
   const card = cardOf(job);
   const end = endOfCard(card, { ...assessment });
   const works = doneOn(assessment, end);
-  return [...plainFound(assessment, true), ...causeSentences(assessment), ...doneSentences(works), ...nowSentences(card, assessment, end, works)];
+  return [
+    ...plainFound(assessment, true),
+    ...causeSentences(assessment),
+    ...doneSentences(works),
+    ...nowSentences(card, assessment, end, works),
+  ];
 }
 
 /** What the card itself says, station by station. */
@@ -46,7 +51,13 @@ export function paperFaults(job: Job, assessment: TravellerAssessment): readonly
     const value = Number.parseFloat(figure);
     return spoken.has(figure) || keyed.some((each) => each === value || Math.abs(each / value - 1) < 0.006);
   };
-  const unmeasured = paper.filter((sentence) => /\b(?:drew|draws|reads|turned|turns at|took|takes|got|gets)\b/.test(sentence) && figuresIn(sentence).slice(0, 1).some((figure) => !isKnown(figure)));
+  const unmeasured = paper.filter(
+    (sentence) =>
+      /\b(?:drew|draws|reads|turned|turns at|took|takes|got|gets)\b/.test(sentence) &&
+      figuresIn(sentence)
+        .slice(0, 1)
+        .some((figure) => !isKnown(figure)),
+  );
   const isDone = recordOf(job, "prove").afterBehaviour === "starts";
   const saysWorks = paper.some((sentence) => sentence.startsWith("It works again"));
   return [

@@ -54,8 +54,10 @@ export function tally(): { add(walked: Walked): void; sum(): Sum } {
       }
       for (const { code, about, chance, isSo } of hedged) {
         band(code === "at-fault" ? `at-fault ${about}` : code, chance, isSo);
-        if (code === "at-fault" && about !== "no-fault") band(`all suspects ${String(Math.floor(chance * 10) * 10).padStart(2)} %`, chance, isSo);
-        if (code === "puts-it-right") band(`puts-it-right ${String(Math.min(9, Math.floor(chance * 10)) * 10).padStart(2)} %`, chance, isSo);
+        if (code === "at-fault" && about !== "no-fault")
+          band(`all suspects ${String(Math.floor(chance * 10) * 10).padStart(2)} %`, chance, isSo);
+        if (code === "puts-it-right")
+          band(`puts-it-right ${String(Math.min(9, Math.floor(chance * 10)) * 10).padStart(2)} %`, chance, isSo);
       }
       if (first) {
         counts.firsts += 1;
@@ -100,9 +102,17 @@ export function reportOf(sum: Sum, msEach: number): string {
     `${sum.jobs} jobs, ${msEach.toFixed(0)} ms each; ${sum.outright} outright claims`,
     `follows the next move: ${jobs} jobs, right first ${percent(right, jobs)}, ${minutes.length ? quantileOfSorted(minutes, 0.5).toFixed(0) : "–"} min at the median`,
     `of these a sound motor condemned ${percent(sum.condemned, jobs)}, works that mend nothing ${percent(sum.useless, jobs)}; false claims by an unasked slip: ${sum.slipsThrough}`,
-    ...worst.map(([code, { jobs: count, seeds, what }]) => `${String(count).padStart(5)}  ${code}  ${seeds.map((seed, index) => `[${seed}] ${what[index] ?? ""}`).join("; ")}`),
+    ...worst.map(
+      ([code, { jobs: count, seeds, what }]) =>
+        `${String(count).padStart(5)}  ${code}  ${seeds.map((seed, index) => `[${seed}] ${what[index] ?? ""}`).join("; ")}`,
+    ),
     "",
-    ...[...sum.bands].sort(([a], [b]) => (a < b ? -1 : 1)).map(([name, { count, stated, so }]) => `${name.padEnd(32)} ${String(count).padStart(6)}  stated ${percent(stated, count).padStart(7)}  so ${percent(so, count).padStart(7)}`),
+    ...[...sum.bands]
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(
+        ([name, { count, stated, so }]) =>
+          `${name.padEnd(32)} ${String(count).padStart(6)}  stated ${percent(stated, count).padStart(7)}  so ${percent(so, count).padStart(7)}`,
+      ),
     ...(process.env.MISSES ? ["", ...sum.missed.slice(0, Number(process.env.MISSES))] : []),
   ].join("\n");
 }

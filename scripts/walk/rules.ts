@@ -85,7 +85,9 @@ export function judgeAction(hidden: HiddenCase, action: ActionId, also: ActionId
     NOTHING_DONE.includes(work)
       ? flaws.length === 0 || flaws.some(({ id }) => isMended(id))
       : flaws.some(({ id }) => mends(work, id) && !(CONDEMNS.includes(work) && isPlainly(id)));
-  const isRight = flaws.length === 0 ? works.every((work) => NOTHING_DONE.includes(work)) : flaws.every(({ id }) => isMended(id)) && works.every(isNeeded);
+  // Two faults are seldom seen at once: the first work is right where it puts one of them right, and nothing is paid for besides.
+  const isRight =
+    flaws.length === 0 ? works.every((work) => NOTHING_DONE.includes(work)) : flaws.some(({ id }) => isMended(id)) && works.every(isNeeded);
   return {
     isRight,
     condemnsSound: works.some((work) => CONDEMNS.includes(work) && !flaws.some(({ id }) => mends(work, id) && !isPlainly(id))),

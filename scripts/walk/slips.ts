@@ -5,8 +5,7 @@ import { stationForTest, type TravellerAssessment } from "@/core/traveller";
 import type { StationId } from "@/core/stations";
 import { key, read, recordOf, tell, type Job } from "./job";
 
-const isEntry = (value: unknown): value is Entry =>
-  typeof value === "object" && value !== null && "reading" in value && "text" in value;
+const isEntry = (value: unknown): value is Entry => typeof value === "object" && value !== null && "reading" in value && "text" in value;
 
 /** A record with one entry in another's place. */
 function replaced(value: unknown, path: string, entry: Entry): unknown {

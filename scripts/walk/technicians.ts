@@ -25,11 +25,15 @@ export function test(job: Job, id: TestId, assessment: TravellerAssessment): voi
 /** The way on that stands first; one that was done already and did not help is passed over. */
 function wayOn(job: Job, { actions, facts }: TravellerAssessment): { action: ActionId; also: ActionId | null } {
   const done = new Set(facts.worksDone.map(({ work }) => work));
-  const offer = actions.find(({ action }) => !done.has(action) && !(isWork(action) && job.decided.includes(action))) ?? actions[0];
+  const offer = actions.find(({ action }) => !done.has(action) && !job.decided.includes(action)) ?? actions[0];
   return { action: offer?.action ?? "refer", also: offer?.also ?? null };
 }
 
+/** So often a technician tries another way before somebody else is asked. */
+const MOST_DECISIONS = 4;
+
 export function decideFirst(job: Job, assessment: TravellerAssessment): void {
+  if (job.decided.length >= MOST_DECISIONS) return end(job, "referred");
   const { action, also } = wayOn(job, assessment);
   decide(job, action, also);
 }
@@ -50,7 +54,7 @@ function workOn(job: Job, assessment: TravellerAssessment): void {
 /** Takes the proof, and once more by another work where it speaks against what was decided. */
 function proveOrDecideAnew(job: Job, assessment: TravellerAssessment): void {
   const isAgainst = assessment.facts.proof === "against";
-  if (isAgainst && job.decided.length < 4) {
+  if (isAgainst) {
     decideFirst(job, assessment);
     return;
   }
@@ -69,8 +73,7 @@ const LEAVING: Readonly<Partial<Record<ActionId, "referred" | "left-as-is" | "no
 function endIt(job: Job, assessment: TravellerAssessment): void {
   const { detail } = assessment.stations.end;
   if (assessment.facts.proof === "against") {
-    if (job.decided.length < 4) return decideFirst(job, assessment);
-    return end(job, "referred");
+    return decideFirst(job, assessment);
   }
   const { action } = assessment.facts;
   const condemned = action === "replace-motor" && assessment.facts.purpose === "spare" ? "condemned" : null;
@@ -213,7 +216,11 @@ export const downTheStrip: Technician = (job, assessment) => {
 /** Changes the capacitor before anything was measured. */
 export const capacitorFirst: Technician = (job, assessment) => {
   const { machine } = job.hidden.motor;
-  const action: ActionId | null = machine.runCapacitor ? "replace-run-capacitor" : machine.startCapacitor ? "replace-start-capacitor" : null;
+  const action: ActionId | null = machine.runCapacitor
+    ? "replace-run-capacitor"
+    : machine.startCapacitor
+      ? "replace-start-capacitor"
+      : null;
   if (isOpening(assessment) || action === null || job.decided.length > 0) return follow(job, assessment);
   decide(job, action, null);
   return true;

@@ -1,5 +1,5 @@
 import type { Claim, ClaimCode } from "@/core/claim";
-import { chanceFrom, leadOrder, MENDED_BY, type HiddenCase, type Work } from "@/core/simulation";
+import { leadOrder, MENDED_BY, ownValue, type HiddenCase, type Work } from "@/core/simulation";
 import type { Job } from "./job";
 
 /** Of which moment a claim speaks: of when its station was last keyed, of how the motor was found, or of now. */
@@ -18,7 +18,7 @@ const START_LIMITS = [1 / 1.1, 1.2 / 1.1] as const;
 function valueOf({ body, seed }: HiddenCase, kind: string): number {
   const scale = kind === "start" ? body.startUfByMeter : body.runUfByMeter;
   if (scale === null || scale === 0) return 0;
-  return scale === undefined || scale === 1 ? 1 + 0.02 * chanceFrom(seed).normal() : scale;
+  return scale === undefined || scale === 1 ? ownValue(seed) : scale;
 }
 const isWithin = (hidden: HiddenCase, kind: string): boolean => {
   const [low, high] = kind === "start" ? START_LIMITS : RUN_LIMITS;
@@ -43,7 +43,9 @@ export const TRUTHS: Readonly<Record<ClaimCode, Truth>> = {
     of: "keyed",
     is: ({ seed, motor }, about) => {
       const [post = "", role = ""] = about.split(":");
-      return motor.shaded || motor.foreign ? false : leadOrder(seed)[Number(post)] === role;
+      // One coil has two ends, and which is which says nothing.
+      if (motor.shaded) return role.startsWith("L");
+      return motor.foreign ? false : leadOrder(seed)[Number(post)] === role;
     },
   },
   "lead-open": {
@@ -58,6 +60,7 @@ export const TRUTHS: Readonly<Record<ClaimCode, Truth>> = {
   "insulation-holds": { of: "keyed", is: ({ body }) => body.frameOhm === undefined && (body.frameMegohm ?? 99) >= 1 },
   "insulation-out": { of: "keyed", is: ({ body }) => body.frameOhm !== undefined || (body.frameMegohm ?? 99) < 1 },
   "gear-works": { of: "keyed", is: (hidden) => !isGearFailed(hidden) },
+  "relay-rests-right": { of: "keyed", is: ({ body }) => body.relay === undefined || body.relay === "welded" },
   "gear-failed": { of: "keyed", is: isGearFailed },
   "supply-good": { of: "keyed", is: (hidden) => volts(hidden) === "there" },
   "supply-low": { of: "keyed", is: (hidden) => volts(hidden) === "low" },
@@ -66,7 +69,10 @@ export const TRUTHS: Readonly<Record<ClaimCode, Truth>> = {
   "supply-lost": { of: "keyed", is: (hidden) => volts(hidden) === "lost" },
   "no-call": { of: "keyed", is: (hidden) => volts(hidden) === "no-call" },
   "draws-as-it-should": { of: "keyed", is: ({ behaviour }) => behaviour === "starts" },
-  "at-fault": { of: "found", is: ({ faults }, suspect) => (suspect === "no-fault" ? faults.length === 0 : faults.some((fault) => fault === suspect)) },
+  "at-fault": {
+    of: "found",
+    is: ({ faults }, suspect) => (suspect === "no-fault" ? faults.length === 0 : faults.some((fault) => fault === suspect)),
+  },
   "puts-it-right": {
     of: "found",
     is: ({ flaws }, works) => flaws.every(({ id }) => works.split("+").some((work) => MENDED_BY[id]?.includes(work as Work) === true)),

@@ -1,4 +1,5 @@
 import type { ActionId } from "@/core/trade";
+import type { TravellerAssessment } from "@/core/traveller";
 import { claimsOf, type Claim } from "@/core/claim";
 import { chanceFrom, hiddenCase } from "@/core/simulation";
 import { assess, startJob, tell, type Job } from "./job";
@@ -31,6 +32,20 @@ export interface Walked {
 
 const keyOf = ({ code, what }: Broken): string => `${code} ${what}`;
 
+/** What the card thinks at a step: who may be at fault, what is worth doing, and what comes next. */
+function thoughts({ next, standing, actions }: TravellerAssessment): string {
+  const percent = (chance: number): string => `${Math.round(100 * chance)}`;
+  const who = standing.suspects.slice(0, 5).map(({ suspect, probability }) => `${suspect} ${percent(probability)}`);
+  const ways = actions
+    .slice(0, 3)
+    .map(
+      ({ action, also, cost, cureProbability }) => `${action}${also ? `+${also}` : ""} ${Math.round(cost)} (${percent(cureProbability)})`,
+    );
+  const offers = next.kind === "move" ? (next.move.kind === "decide" ? next.move.others : [next.move.offer, ...next.move.others]) : [];
+  const worth = offers.slice(0, 4).map(({ test, ...offer }) => `${test} ${JSON.stringify(offer).slice(0, 0)}`);
+  return `   ${next.kind}${next.kind === "move" ? `/${next.move.kind}` : ""} ${next.station} | ${who.join(", ")} | ${ways.join(", ")} | ${worth.join(",")}`;
+}
+
 /**
  * Takes one job from the open line to its end.
  * @param seed of the motor and of everything drawn
@@ -44,7 +59,8 @@ export function walkJob(seed: number, name?: string): Walked {
   const job = startJob(seed, policy, hidden);
   const broken = new Map<string, Broken>();
   const note = (found: readonly Broken[]): void => {
-    for (const each of found) if (!broken.has(keyOf(each))) broken.set(keyOf(each), { ...each, what: `${each.what} (minute ${Math.round(job.minutes)})` });
+    for (const each of found)
+      if (!broken.has(keyOf(each))) broken.set(keyOf(each), { ...each, what: `${each.what} (minute ${Math.round(job.minutes)})` });
   };
   const hedged: Hedged[] = [];
   let first: Walked["first"] = null;
@@ -87,11 +103,14 @@ export function walkJob(seed: number, name?: string): Walked {
       }
       if (job.decided.length > before && before === 0) {
         weigh();
-        const { action, also } = { action: job.decided[0] as ActionId, also: assessment.actions.find((each) => each.action === job.decided[0])?.also ?? null };
+        const { action, also } = {
+          action: job.decided[0] as ActionId,
+          also: assessment.actions.find((each) => each.action === job.decided[0])?.also ?? null,
+        };
         first = { ...judgeAction(job.hidden, action, also), action, minutes: job.minutes };
       }
       assessment = assess(job);
-      if (process.env.TELL_NEXT) tell(job, `   next: ${assessment.next.kind} ${assessment.next.station}`);
+      if (process.env.TELL_NEXT) tell(job, thoughts(assessment));
       listen();
     }
     note(paperFaults(job, assessment));

@@ -20,7 +20,7 @@ export interface KeptCard {
 /** Rows by their stations; each was held against its station's schema, or salvaged, when it was read. */
 export const toEntries = (rows: readonly StationRecord[]): StationEntries =>
   Object.fromEntries(
-    rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason, earlier: row.earlier }]),
+    rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason, earlier: row.earlier, keyedAt: row.updatedAt }]),
   ) as StationEntries;
 
 /** What was keyed on a visit, as evidence for later ones. */

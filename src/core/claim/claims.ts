@@ -98,7 +98,8 @@ const gear: Claims = ({
     "start-gear": { stamp, detail },
   },
 }) => {
-  if (stamp === "holds") return [outright("gear-works", "start-gear", detail.sort)];
+  const isRelay = detail.sort === "potential-relay" || detail.sort === "current-relay";
+  if (stamp === "holds") return [outright(isRelay ? "relay-rests-right" : "gear-works", "start-gear", detail.sort)];
   return stamp === "out" && detail.verdict !== null && detail.verdict in GEAR_FAILED
     ? [outright("gear-failed", "start-gear", detail.verdict)]
     : [];

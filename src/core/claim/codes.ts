@@ -23,6 +23,8 @@ export const CLAIM_CODES = [
   "insulation-holds",
   "insulation-out",
   "gear-works",
+  /** a relay: coil and contacts at rest, and nothing of whether it opens */
+  "relay-rests-right",
   "gear-failed",
   "supply-good",
   "supply-low",

@@ -122,6 +122,19 @@ export function mends({ action, also }: Pick<ActionCosts, "action" | "also">, fa
 export const isCovered = (work: Pick<ActionCosts, "action" | "also">, faults: readonly Suspect[]): boolean =>
   faults.every((fault) => mends(work, fault));
 
+/**
+ * Whether a way on is right for what is wrong: each of its works puts some of it right; where nothing is wrong, nothing is done.
+ * @param work one work, or two on the same visit
+ * @param faults what is wrong
+ * @returns false where a work is for nothing
+ */
+export const isServed = ({ action, also }: Pick<ActionCosts, "action" | "also">, faults: readonly Suspect[]): boolean => {
+  const works = also === null ? [action] : [action, also];
+  return works.every((each) =>
+    faults.length === 0 ? ACTION_TABLE[each].cures.length === 0 : faults.some((fault) => mends({ action: each, also: null }, fault)),
+  );
+};
+
 /** What of a bearing job put together on the motor takes the place of the house's usual one. */
 export type JobTerms = Pick<BearingJob, "partCost" | "minutes" | "holds"> & Partial<Pick<BearingJob, "isQuoted">>;
 

@@ -3,6 +3,7 @@ export {
   costGiven,
   costModel,
   isCovered,
+  isServed,
   mends,
   failureWithin,
   UNKNOWN_LIFE,

@@ -112,6 +112,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       wiring: 0.15,
       supply: 0.12,
       "start-winding": 0.15,
+      "start-relay": 0.15,
       "main-winding": 0.1,
     },
   },
@@ -239,6 +240,7 @@ export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {
       "driven-load": 0.2,
       "shorted-turns": 0.2,
       "start-switch": 0.08,
+      "start-relay": 0.08,
     },
   },
 };

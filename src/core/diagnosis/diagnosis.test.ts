@@ -1,5 +1,5 @@
 import { ACTIONS, COMPLAINTS, SUSPECTS, TESTS, type Complaint, type Suspect, MOTOR_TYPES } from "../trade";
-import { ACTION_TABLE, cheapestAction, costModel, settledCost } from "../decision";
+import { ACTION_TABLE, cheapestAction, costModel, isServed, settledCost } from "../decision";
 import { toHouseFigures } from "../house";
 import { COMPLAINT_TABLE } from "./complaint-table";
 import type { Finding } from "./finding";
@@ -202,6 +202,7 @@ describe("chooseMove", () => {
   const best = {
     now: (hypotheses: readonly Hypothesis[]) => cheapestAction(hypotheses, MODEL),
     settled: (faults: readonly Suspect[]) => settledCost(faults, MODEL),
+    serves: isServed,
   };
   const likely = { action: "replace-run-capacitor", checkFirst: ACTION_TABLE["replace-run-capacitor"].checkFirst } as const;
   const dead = { hand: TESTS, power: "dead", machine: "blower" } as const;

@@ -47,6 +47,8 @@ export interface BestAction {
   };
   /** what the right work costs once the faults are known */
   readonly settled: (faults: readonly Suspect[]) => number;
+  /** whether a way on is right for these faults: each of its works puts one of them right; nothing done where nothing is wrong */
+  readonly serves: (work: { readonly action: ActionId; readonly also: ActionId | null }, faults: readonly Suspect[]) => boolean;
 }
 
 /** Minutes that a change of power state costs before a test in the other state. */
@@ -66,6 +68,15 @@ const TIE = 0.1;
  * simulation of the bench: fewer minutes than a fixed order, and right oftener.
  */
 const MUST_SAVE = 5;
+/**
+ * Below this chance of being right, what is cheapest is a guess: tests go on while one of them tells anything, and
+ * costs less than what is at stake. A wrong work, or a motor called sound that is not, is paid for by trust besides. Judgement.
+ */
+const SURE = 0.9;
+/** So much a test has to tell then. */
+const TELLS_BITS = 0.04;
+/** Nobody goes on for ever: after so many tests what is left is decided by what it costs. Judgement. */
+const MOST_TESTS = 14;
 /** Each test that was made makes the next harder to justify: what many tests have left open, one more seldom settles. Judgement. */
 const PATIENCE_TESTS = 8;
 function entropyBits(probabilities: readonly number[]): number {
@@ -189,7 +200,7 @@ function byRate(a: TestOffer, b: TestOffer): number {
  * Look, smell and turn are one step: whoever turned it by hand had it before the eyes, and little that is plain to see was
  * missed. Judgement.
  */
-const SEEN_BY_HAND = 0.2;
+const SEEN_BY_HAND = 0.45;
 /** Whoever clamped it while it ran stood beside it: what could be heard was heard for the most part. Judgement. */
 const HEARD_BY_CLAMP = 0.4;
 const AT_THE_RUN: readonly TestId[] = ["run-amps", "start-winding-amps", "speed", "capacitor-running"];
@@ -206,6 +217,8 @@ export interface At {
   readonly machine?: MachineKind;
   /** it trips, or may: no power before look, hand and frame */
   readonly mayTrip?: boolean;
+  /** it starts by itself, as somebody said or saw: it needs no push */
+  readonly startsByItself?: boolean;
   /** instruments the house has; without it: all */
   readonly owned?: readonly Instrument[];
   /** what an hour of the technician costs */
@@ -249,7 +262,7 @@ export function chooseMove(
   const checks = tripChecks(at.mayTrip ?? false, machine, at.hand, findings);
   const where = { machine, findings, tripChecks: checks, ...(at.owned ? { owned: at.owned } : {}) };
   const offers = at.hand
-    .filter((test) => barOf(test, where) === null)
+    .filter((test) => barOf(test, where) === null && !(test === "push-start" && at.startsByItself === true))
     .map((test) => {
       const spec = TEST_TABLE[test];
       const change = spec.power === at.power ? 0 : STATE_CHANGE_MINUTES[spec.power === "dead" ? "to-dead" : "to-live"];
@@ -263,15 +276,21 @@ export function chooseMove(
     })
     .sort(byRate);
   const made = new Set(findings.map(({ test }) => test)).size;
-  const isWorth = ({ outcomes, saving, minutes, informationBits }: TestOffer): boolean =>
+  const right = weighed.reduce((sum, { faults, probability }) => sum + (best.serves(now, faults) ? probability : 0), 0);
+  const isGuess = right < SURE && made < MOST_TESTS;
+  const tells = ({ informationBits, minutes }: TestOffer): boolean =>
+    isGuess && informationBits >= TELLS_BITS && minutes * rate < now.expectedCost;
+  const saves = ({ outcomes, saving, minutes, informationBits }: TestOffer): boolean =>
     informationBits >= WORTH_TESTING_BITS &&
     outcomes.some(({ action, also }) => action !== now.action || also !== now.also) &&
     saving > MUST_SAVE * (1 + made / PATIENCE_TESTS) * minutes * rate;
+  const isWorth = (offer: TestOffer): boolean => saves(offer) || tells(offer);
   const [first, ...rest] = offers.filter(isWorth);
   if (first) return { kind: "test", offer: first, others: [...rest, ...offers.filter((offer) => !isWorth(offer))] };
-  const check = [...checks, ...likely.checkFirst]
-    .map((test) => offers.find((offer) => offer.test === test))
-    .find((offer) => offer !== undefined);
+  const asked = [...checks, ...likely.checkFirst].flatMap((test) => offers.find((offer) => offer.test === test) ?? []);
+  // What can be made in the state the circuit is in comes first: each change of state costs minutes, and what trips has its order.
+  const inThisState = checks.length > 0 ? undefined : asked.find(({ test }) => TEST_TABLE[test].power === at.power);
+  const check = inThisState ?? asked[0];
   if (!check) return { kind: "decide", others: offers };
   return { kind: "check-first", offer: check, before: likely.action, others: offers.filter((offer) => offer !== check) };
 }

@@ -74,6 +74,9 @@ export const ONE_COIL: readonly MotorType[] = ["shaded-pole"];
 export const NEEDS_GEAR: readonly MotorType[] = ["cap-start", "cap-start-run", "split-phase"];
 const ON_SHELL: Row = { "start-relay": 0.11 };
 
+/** What a motor leaves behind when it comes off its machine. */
+const OF_THE_PLACE: readonly Suspect[] = ["supply", "control", "driven-load"];
+
 /** Yearly wear: on a motor of this age these parts are at fault oftener than on one of middle age, and below it less often. */
 const WEARING: readonly Suspect[] = ["run-capacitor", "start-capacitor", "bearing-worn", "bearing-seized", "shorted-turns", "ground-fault"];
 const MIDDLE_AGE_YEARS = 8;
@@ -89,6 +92,8 @@ export interface MotorProfile {
   readonly gear?: GearSort | null;
   /** how it drives its machine, where somebody said */
   readonly drive?: Drive | null;
+  /** it lies on the bench: nothing of a machine or its feed is there */
+  readonly isOnBench?: boolean;
 }
 
 /** How often the house finds each part at fault, over the usual. */
@@ -104,10 +109,14 @@ const MOST = 0.6;
  * @returns only suspects that can be present on this type
  */
 export function priorsFor(motor: MotorProfile, factors: PriorFactors = {}): ReadonlyMap<Suspect, number> {
-  const { type, machine, ageYears = null, gear = null } = motor;
+  const { type, machine, ageYears = null, gear = null, isOnBench = false } = motor;
   const wear = ageYears === null ? 1 : Math.min(WEAR.most, Math.max(WEAR.least, ageYears / MIDDLE_AGE_YEARS));
   const isWelded = machine === "hermetic-compressor";
-  const absent: readonly Suspect[] = [...(gear === null ? [] : gearRow(gear).rulesOut), ...(isWelded ? (["start-switch"] as const) : [])];
+  const absent: readonly Suspect[] = [
+    ...(isOnBench ? OF_THE_PLACE : []),
+    ...(gear === null ? [] : gearRow(gear).rulesOut),
+    ...(isWelded ? (["start-switch"] as const) : []),
+  ];
   const rows = (
     Object.entries({
       ...BY_TYPE[type],

@@ -33,10 +33,12 @@ export function sectionFor(label: CapacitorLabel): CapacitorLabel["sections"][nu
  * @returns the label; null: the plate asks for none
  */
 export function plateCapacitorFor(
-  { plateCapacitor, plateSecondCapacitor }: Pick<Facts, "plateCapacitor" | "plateSecondCapacitor">,
+  { plateCapacitor, plateSecondCapacitor, motorType }: Pick<Facts, "plateCapacitor" | "plateSecondCapacitor" | "motorType">,
   kind: CapacitorLabel["kind"],
 ): CapacitorLabel | null {
-  return [plateCapacitor, plateSecondCapacitor].find((label) => label?.kind === kind) ?? plateCapacitor;
+  // Where the motor has both, the one that can be read says nothing of the other.
+  const only = motorType === "cap-start-run" ? null : plateCapacitor;
+  return [plateCapacitor, plateSecondCapacitor].find((label) => label?.kind === kind) ?? only;
 }
 
 /** Value of a label as the model takes it: the nominal one, or the middle of the printed range. */

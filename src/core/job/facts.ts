@@ -36,6 +36,8 @@ export interface JobFacts {
   readonly proof: "none" | "open" | "against" | "there";
   /** it was made without the load of a machine */
   readonly isProofUnloaded: boolean;
+  /** when it was made, ISO 8601; null: it was not, or nobody knows when */
+  readonly provedAt: string | null;
 }
 
 export const NO_JOB_FACTS: JobFacts = {
@@ -49,4 +51,5 @@ export const NO_JOB_FACTS: JobFacts = {
   recheckOn: null,
   proof: "none",
   isProofUnloaded: false,
+  provedAt: null,
 };

@@ -1,5 +1,6 @@
 import type { HouseFigures } from "../house";
 import type { FigureSize, Finding, Outcome } from "../diagnosis";
+import type { IdleRange } from "./idle-amps";
 import { type WorkingStep, figureOf, decideConformity, formatNumber, formatQuantity, type Conformity, type Entry } from "../quantity";
 
 /** Line amps while running, against the plate. */
@@ -11,10 +12,15 @@ export interface AmpsVerdict {
   /** amps / plate amps; null without a plate figure */
   readonly fractionOfPlate: number | null;
   readonly conformity: Conformity | null;
+  /** what it draws without load, where it had none; null: held against the plate */
+  readonly idle: IdleRange | null;
 }
 
 /** Load and volts move amps from one moment to the next: a standard uncertainty, over the plate's. */
 const MOMENT = 0.03;
+
+/** Idle amps go with the volts: so far outside their range, as a part of its end, says nothing yet. */
+const IDLE_ROOM = 0.15;
 
 /** Twice the plate and more is condemned however well it sounds. */
 const FAR_ABOVE = 1.6;
@@ -35,9 +41,15 @@ export const ampsLimits = (plateA: number, house: HouseFigures): { readonly low:
  * @param entry what was keyed; null: nothing
  * @param plateA full-load amps of the plate [A]; null: not known
  * @param house house rules in force
+ * @param idle what it draws without load, where it has none; null: it drives its machine
  * @returns the verdict; null: nothing was keyed
  */
-export function judgeAmps(entry: Entry | null, plateA: number | null, house: HouseFigures): AmpsVerdict | null {
+export function judgeAmps(
+  entry: Entry | null,
+  plateA: number | null,
+  house: HouseFigures,
+  idle: IdleRange | null = null,
+): AmpsVerdict | null {
   const figure = figureOf(entry);
   if (figure === null) return null;
   const { value: amps, standardUncertainty: standardUncertaintyA } = figure;
@@ -46,18 +58,23 @@ export function judgeAmps(entry: Entry | null, plateA: number | null, house: Hou
     standardUncertaintyA,
     plateA,
     fractionOfPlate: plateA === null ? null : amps / plateA,
+    idle,
     conformity:
       plateA === null
         ? null
         : decideConformity({
             value: amps,
             standardUncertainty: standardUncertaintyA,
-            limits: ampsLimits(plateA, house),
+            limits: idle ? { low: idle.lowA * (1 - IDLE_ROOM), high: idle.highA * (1 + IDLE_ROOM) } : ampsLimits(plateA, house),
             guardFactor: house.guardFactor,
             coverageFactor: house.coverageFactor,
           }),
   };
 }
+
+/** Above its idle amps is as grave as twice the plate under load; below them the meter or the connection is asked, and no part. */
+const idleFinding = (amps: number, { highA }: IdleRange, p: number): Finding[] =>
+  p > 0.5 || amps > highA ? [{ test: "run-amps", weights: { "near-plate": p, "far-above": 1 - p } }] : [];
 
 /**
  * Running amps against the plate, as one of the outcomes the line-up knows.
@@ -67,6 +84,7 @@ export function judgeAmps(entry: Entry | null, plateA: number | null, house: Hou
 export function findingOfAmps(verdict: AmpsVerdict | null): Finding[] {
   if (verdict?.fractionOfPlate == null || verdict.conformity === null) return [];
   const p = verdict.conformity.probabilityWithin;
+  if (verdict.idle) return idleFinding(verdict.amps, verdict.idle, p);
   const far: Outcome<"run-amps"> = verdict.fractionOfPlate > FAR_ABOVE ? "far-above" : verdict.fractionOfPlate > 1 ? "above" : "below";
   const { fractionOfPlate, standardUncertaintyA, plateA } = verdict;
   // Where no machine model was asked, the size of the figure counts.

@@ -5,6 +5,9 @@ import type { Shown } from "./told";
 
 const ratio = (a: number | null | undefined, b: number | null | undefined): number => (a && b ? a / b : 1);
 
+/** Five milliamps at 230 V. */
+const TRIPS_RESIDUAL_MEGOHM = 0.046;
+
 /** What somebody beside the machine could notice, the plainest first, with how likely each is noticed. */
 function noticed({ body, prediction, sound, behaviour, faults }: Shown, chance: Chance): (readonly [Complaint, number])[] {
   const { running } = prediction;
@@ -26,7 +29,9 @@ function noticed({ body, prediction, sound, behaviour, faults }: Shown, chance: 
     if (amps > 1.9) list.push(["trips-running", 0.6], ["burning-smell", 0.4]);
     if (amps > 1.25) list.push(["runs-hot", 0.7], ["high-current", 0.2]);
     if (amps > 1.5 && chance.is(0.4)) list.push(["cuts-out-and-returns", 0.8]);
-    if (body.frameMegohm !== undefined) list.push([chance.is(0.5) ? "intermittent" : "trips-running", 0.8]);
+    // Megohms trip nothing but a residual-current device, and that below some forty kilohms.
+    if (body.frameMegohm !== undefined && body.frameMegohm < TRIPS_RESIDUAL_MEGOHM)
+      list.push([chance.is(0.5) ? "intermittent" : "trips-running", 0.8]);
     if (body.frameOhm !== undefined) list.push([chance.is(0.6) ? "trips-at-start" : "trips-running", 0.9]);
   }
   if (behaviour === "starts" || behaviour === "only-pushed") {

@@ -30,6 +30,8 @@ export interface Body {
   /** works at the moment somebody looks */
   readonly comesAndGoes?: boolean;
   readonly runsBackwards?: boolean;
+  /** the shell is hot to the hand, from before */
+  readonly isHot?: boolean;
 }
 
 /** A way to fail. */
@@ -229,7 +231,7 @@ export const FAULT_KINDS: readonly FaultKind[] = [
     suspect: "ground-fault",
     often: 2,
     fits: everywhere,
-    body: (chance) => ({ condition: {}, frameMegohm: chance.between(0.02, 0.6) }),
+    body: (chance) => ({ condition: {}, frameMegohm: Math.exp(chance.between(Math.log(0.02), Math.log(0.6))) }),
   },
   { id: "protector-open", suspect: "protector", often: 5, fits: everywhere, body: () => ({ condition: {}, open: "common" }) },
   {
@@ -257,7 +259,7 @@ export const FAULT_KINDS: readonly FaultKind[] = [
     often: 6,
     fits: everywhere,
     body: (chance, machine) => ({
-      condition: change("load-heavy", chance.between(1.2, 1.8), machine),
+      condition: change("load-heavy", chance.between(1.3, 1.9), machine),
       ...(chance.is(0.35) ? { turn: "tight" as const, isHeldByLoad: true } : {}),
       ...seen(chance, "dust-clogged", 0.4),
     }),

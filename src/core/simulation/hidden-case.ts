@@ -94,6 +94,8 @@ export function hiddenCase(seed: number, talk: number | null = null, level: Leve
     const { motor, flaws, place, soundMegohm } = level === "usual" ? usualCase(chance) : wideCase(chance);
     const doing = doingOf(motor, flaws, place);
     const shown = { motor, ...doing, sound: soundOf(motor) };
+    // Nobody sells, or keeps, what does not start with nothing wrong.
+    if (level === "wide" && doingOf(motor, [], place).behaviour !== "starts") continue;
     const calls = place.purpose === "fault";
     const complaints = calls ? complaintsOf(shown, chance, talk ?? chance.of([0.15, 0.5, 0.9])) : [];
     // Nobody calls about nothing, and a yearly check is of what runs.

@@ -5,7 +5,7 @@ export { hiddenCase, type Level } from "./hidden-case";
 export type { Keyed } from "./keyed";
 export { cooled, powered, worked, type Outcome } from "./life";
 export { MENDED_BY, type Work } from "./mends";
-export { leadOrder, observe } from "./observe";
+export { leadOrder, observe, ownValue } from "./observe";
 export { opening } from "./opening";
 export type { Flaw, HiddenCase } from "./told";
 export { WIDE_KINDS } from "./wide-kinds";

@@ -41,6 +41,7 @@ export const MENDED_BY: Readonly<Record<string, readonly Work[]>> = {
   "grounded-hard": MOTOR,
   damp: ["dry-out", "replace-motor"],
   "protector-open": MOTOR,
+  "protector-hot": ["wait-and-retest", "replace-motor"],
   "bearing-worn": BEARINGS,
   "bearing-seized": BEARINGS,
   "bearing-dry": ["grease-bearings", "service-bearings", ...BEARINGS],

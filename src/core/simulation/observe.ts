@@ -7,12 +7,14 @@ import { chanceFrom } from "./chance";
 import type { HiddenCase } from "./told";
 import { entryOf, figure, keyed, ohm, over, placesFor, shown, type Keyed, type Maker, type Making } from "./keyed";
 
+/** A sound part's value over its label's: somewhere within its own tolerance. */
+export const ownValue = (seed: number): number => 1 + Math.max(-0.045, Math.min(0.045, 0.02 * chanceFrom(seed).normal()));
+
 /** A capacitor as its meter reads it: open reads next to nothing, shorted reads beyond the range. */
 function capacitance(uf: number, scale: number | null | undefined, making: Making): { reading: Entry; overLimit: "shorted" | null } {
   if (scale === 0) return { reading: over("capacitance", making), overLimit: "shorted" };
   if (scale === null) return { reading: entryOf(shown(0.02, 2, making), "capacitance", making), overLimit: null };
-  // A sound part lies somewhere within its own tolerance.
-  const own = scale === undefined || scale === 1 ? 1 + 0.02 * chanceFrom(making.hidden.seed).normal() : scale;
+  const own = scale === undefined || scale === 1 ? ownValue(making.hidden.seed) : scale;
   return { reading: figure(uf * own, "capacitance", making), overLimit: null };
 }
 
@@ -78,17 +80,20 @@ const windings: Maker = (making) => {
         : ohmsNow(motor.foreign === "three-phase" ? mainResistanceOhm : startResistanceOhm * (body.startTurns ?? 1), hidden),
   };
   if (motor.foreign === "three-phase") own.C = own.R;
+  const isElectronic = motor.foreign === "electronic";
   const order = leadOrder(seed);
   const between = (a: "C" | "R" | "S", b: "C" | "R" | "S"): Entry => {
     const [first, second] = [own[a], own[b]];
-    return first === null || second === null ? over("resistance", making) : ohm(first + second, making);
+    return isElectronic || first === null || second === null ? over("resistance", making) : ohm(first + second, making);
   };
   const pairs = [
     [0, 1],
     [1, 2],
     [0, 2],
   ] as const;
-  return keyed("windings", { pairs: pairs.map(([a, b]) => ({ a, b, entry: between(order[a], order[b]) })) });
+  // Where a lead is open the shell is felt: a protector that opened on heat closes again.
+  const shell = body.open === "common" ? ({ shell: body.isHot ? "hot" : "cool" } as const) : {};
+  return keyed("windings", { ...shell, pairs: pairs.map(([a, b]) => ({ a, b, entry: between(order[a], order[b]) })) });
 };
 
 const frame: Maker = (making) => {
@@ -201,7 +206,9 @@ const uncoupled: Maker = (making) => {
   const { motor, condition, body, behaviour } = making.hidden;
   const isDead = behaviour === "dead" || behaviour === "trips";
   const load = body.isHeldByLoad ? { isJammed: false } : {};
-  const alone = predict(motor.machine, { ...conditionWith({}), ...condition, ...load, loadScale: 0.08 });
+  const alone = motor.shaded
+    ? { startsAlone: body.isHeldByLoad === true || behaviour === "starts" }
+    : predict(motor.machine, { ...conditionWith({}), ...condition, ...load, loadScale: 0.08 });
   const isRough = body.noise === "squeal" || body.noise === "rumble" || body.noise === "hum";
   const result = isDead || !alone.startsAlone ? "does-not-run" : isRough ? "runs-rough" : "runs";
   return keyed("uncoupled-run", { freedAt: making.at, result });
@@ -216,8 +223,9 @@ const push: Maker = (making) => {
 
 /** How each test is made on such a case, and keyed as a person would. */
 const MAKERS: Record<TestId, Maker> = {
-  look: ({ hidden: { body }, chance }) => {
-    const signs = [...(body.sign ? [body.sign] : []), ...(chance.is(0.05) ? (["dust-clogged"] as const) : [])];
+  look: ({ hidden: { body, motor }, chance }) => {
+    const shown = motor.foreign === "electronic" ? (["electronics-inside"] as const) : [];
+    const signs = [...shown, ...(body.sign ? [body.sign] : []), ...(chance.is(0.05) ? (["dust-clogged"] as const) : [])];
     return keyed("look", { signs: [...new Set(signs)], nothingFound: signs.length === 0 });
   },
   "hand-turn": ({ hidden: { body }, chance }) => {
@@ -241,7 +249,8 @@ const MAKERS: Record<TestId, Maker> = {
     const { machine } = making.hidden.motor;
     const { running } = making.hidden.prediction;
     const uf = machine.runCapacitor?.capacitanceUf ?? 10;
-    const amps = running?.startA ?? 0;
+    const scale = making.hidden.body.runUfByMeter;
+    const amps = (running?.startA ?? 0) * (scale === undefined || scale === 1 ? ownValue(making.hidden.seed) : 1);
     const volts = running?.capacitorV ?? machine.supplyV;
     return keyed("capacitor", {
       label: making.record("capacitor").label || labelOf(uf, "run"),

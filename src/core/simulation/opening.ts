@@ -13,7 +13,7 @@ const ALL_PRINTED = ["volts", "hertz", "amps", "rpm", "power", "capacitor", "sec
 
 function printedOn({ machine, plate, dual, foreign }: DrawnMotor): Partial<Plate> {
   if (foreign === "three-phase") return { volts: "3~ 400", hertz: "50", amps: "1.2", rpm: "1420", power: "0.37 kW" };
-  if (foreign === "electronic") return { volts: "230", hertz: "50/60", power: "80 W", rpm: "2450" };
+  if (foreign === "electronic") return { volts: "EC 230", hertz: "50/60", power: "80 W", rpm: "2450" };
   const parts = [
     machine.runCapacitor ? labelOf(machine.runCapacitor.capacitanceUf, "run") : null,
     machine.startCapacitor ? labelOf(machine.startCapacitor.capacitanceUf, "start") : null,

@@ -9,10 +9,13 @@ const joined = (first: Body, second: Body): Body => ({ ...second, ...first, cond
 /** A hard path to ground opens the breaker before the rotor moves. */
 const TRIPS_BELOW_OHM = 60;
 
-function behaviourOf({ volts, open, frameOhm, comesAndGoes }: Body, { startsAlone, keepsRunning, held }: Prediction): Behaviour {
+function behaviourOf(body: Body, { startsAlone, keepsRunning, held }: Prediction): Behaviour {
+  const { volts, open, frameOhm, comesAndGoes, startTurns } = body;
   if (volts === "absent" || volts === "lost" || volts === "no-call" || open === "common") return "dead";
   if (frameOhm !== undefined && frameOhm < TRIPS_BELOW_OHM) return "trips";
   if (comesAndGoes) return "starts";
+  // Turns that close on themselves hold the rotor as they feed on it.
+  if (startTurns !== undefined) return keepsRunning ? "only-pushed" : "hums";
   if (startsAlone) return "starts";
   if ((held.lineA ?? 0) < 0.02) return "dead";
   return keepsRunning ? "only-pushed" : "hums";

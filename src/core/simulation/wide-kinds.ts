@@ -57,6 +57,14 @@ export const WIDE_KINDS: readonly FaultKind[] = [
     fits: (motor) => isOpenShaft(motor) && motor.type !== "shaded-pole",
     body: () => ({ condition: {}, runsBackwards: true }),
   },
+  // Opened on heat, and closes again when it has cooled.
+  {
+    id: "protector-hot",
+    suspect: "protector",
+    often: 5,
+    fits: ({ shaded }) => shaded === undefined,
+    body: () => ({ condition: {}, open: "common", isHot: true }),
+  },
   {
     id: "grounded-hard",
     suspect: "ground-fault",

@@ -21,4 +21,6 @@ export interface StationContext {
   readonly worked?: ReadonlySet<string>;
   /** when the card was made, ISO 8601; absent: not known */
   readonly at?: string | null;
+  /** when this station's record was last changed, ISO 8601; absent: not known */
+  readonly keyedAt?: string | null;
 }

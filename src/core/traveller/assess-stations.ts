@@ -117,7 +117,7 @@ export function assessStations(
     const station = stationOf(id);
     const entry = entries[id];
     const data = (entry?.data ?? station.blank) as object;
-    const context = { facts, house, earlier, study, findings: [...findings], worked, at };
+    const context = { facts, house, earlier, study, findings: [...findings], worked, at, keyedAt: entry?.keyedAt ?? null };
     const times = timesOf((entry?.earlier ?? []) as readonly Round<object>[], data);
     const assessment = station.assess(data, { ...context, facts: judgedBy(station.definition, data, facts) });
     // What was set aside stays as it was judged then: by the motor that was found.

@@ -16,6 +16,8 @@ import { assessStations, type Rounds } from "./assess-stations";
 import { modelFor, siteOf } from "./costs";
 import type { StationAssessments, StationEntries } from "./entries";
 import type { Ground } from "./ground";
+import { jobState } from "./job-state";
+import { isReopened, standingLeft } from "./reopened";
 import { nextStep, type NextStep } from "./next-step";
 import { stateChangeFor } from "./ways";
 
@@ -27,7 +29,10 @@ export interface TravellerAssessment {
   readonly rounds: Rounds;
   readonly facts: CardFacts;
   readonly findings: readonly Finding[];
+  /** what was found, weighed; once a proof spoke against a work, what is left beside it */
   readonly standing: Standing;
+  /** what was decided is done, and the proof says that it was not that: tests and decision come once more */
+  readonly isOpenAgain: boolean;
   /** findings that cannot both be the whole truth */
   readonly contradictions: readonly Contradiction[];
   /** findings a person left out to see what changes; they are not weighed */
@@ -75,21 +80,31 @@ export function assessTraveller(
   const leftOut = all.filter((finding) => leaveOut.has(findingKey(finding)));
   const findings = all.filter((finding) => !leaveOut.has(findingKey(finding)));
   // Of a motor that is none of ours nothing is accused, and nothing acquitted.
-  const standing =
+  const weighed =
     facts.notOurs !== null
       ? NOTHING_WEIGHED
       : weighEvidence(
-          { type: facts.motorType, machine: facts.machineKind, ageYears: facts.ageYears, gear: facts.startGear, drive: facts.drive },
+          {
+            type: facts.motorType,
+            machine: facts.machineKind,
+            ageYears: facts.ageYears,
+            gear: facts.startGear,
+            drive: facts.drive,
+            isOnBench: facts.purpose === "spare",
+          },
           { complaints: facts.complaints, isRoutine: facts.isRoutine, findings, history: facts.history, ruledOut: facts.ruledOut },
           houseWeights(house),
         );
+  const job = jobState(entries, stations, facts);
+  const isOpenAgain = isReopened(job, stations, facts);
+  const standing = isOpenAgain ? standingLeft(weighed, facts) : weighed;
   const { machineYearsLeft } = stations.decide.detail;
   const life: Life = { motorAgeYears: facts.ageYears, machineYearsLeft };
   const site = siteOf(facts, findings);
   const model = modelFor(house, site, life, facts);
   const actions = facts.notOurs !== null ? [] : rankActions(standing.hypotheses, model);
   // What was found stays a bar to running the motor, whatever a person leaves out of the weighing.
-  const next = nextStep({ entries, stations, facts, standing, findings: all, actions, house, model });
+  const next = nextStep({ stations, facts, standing, findings: all, actions, house, model, job });
   const method = "method" in next ? next.method : null;
   return {
     stations,
@@ -99,7 +114,8 @@ export function assessTraveller(
     findings,
     leftOut,
     standing,
-    contradictions: contradictionsOf(standing),
+    isOpenAgain,
+    contradictions: contradictionsOf(weighed),
     next,
     actions,
     site,

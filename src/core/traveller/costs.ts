@@ -3,6 +3,10 @@ import type { Finding } from "../diagnosis";
 import type { Facts } from "../facts";
 import type { HouseFigures } from "../house";
 import { doneAt } from "../job";
+import type { ActionId } from "../trade";
+
+/** What does nothing at the motor, and gives it power again. */
+const LEAVES_IT: readonly ActionId[] = ["no-repair", "keep-until"];
 
 // Prices change seldom, beliefs with every key: one model a set of prices is enough.
 const models = new WeakMap<HouseFigures, Map<string, CostModel>>();
@@ -22,12 +26,23 @@ export const siteOf = (
   drying: dryingChance(findings, doneAt("dry-out", worksDone) !== null),
 });
 
-export function modelFor(house: HouseFigures, site: RepairSite, life: Life, { bearingJob, quotedPrices }: Facts): CostModel {
+export function modelFor(house: HouseFigures, site: RepairSite, life: Life, { bearingJob, quotedPrices, isGrounded }: Facts): CostModel {
   const known = models.get(house) ?? new Map<string, CostModel>();
   models.set(house, known);
   const terms = bearingJob ? [bearingJob.partCost, bearingJob.minutes, bearingJob.holds] : [];
-  const key = [...Object.values(site), life.motorAgeYears, life.machineYearsLeft, ...terms, JSON.stringify(quotedPrices)].join();
-  const model = known.get(key) ?? costModel(house, site, life, bearingJob, pricesInForce(quotedPrices, house.hourlyRate));
-  known.set(key, model);
-  return model;
+  const key = [
+    ...Object.values(site),
+    life.motorAgeYears,
+    life.machineYearsLeft,
+    ...terms,
+    JSON.stringify(quotedPrices),
+    isGrounded,
+  ].join();
+  const made = known.get(key);
+  if (made) return made;
+  const model = costModel(house, site, life, bearingJob, pricesInForce(quotedPrices, house.hourlyRate));
+  // What must get no power is not left as it is, nor called good.
+  const kept = isGrounded ? { ...model, actions: model.actions.filter(({ action }) => !LEAVES_IT.includes(action)) } : model;
+  known.set(key, kept);
+  return kept;
 }

@@ -9,6 +9,8 @@ export interface StationEntry<Data = unknown> {
   readonly skippedReason: string | null;
   /** what was set aside before it was read anew, the oldest first */
   readonly earlier?: readonly Round<Data>[];
+  /** when it was last changed, ISO 8601; absent: not known */
+  readonly keyedAt?: string;
 }
 export type StationEntries = { readonly [Id in StationId]?: StationEntry<StationData<Id>> };
 /** What each station makes of its record. */

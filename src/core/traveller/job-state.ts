@@ -33,11 +33,16 @@ export function jobState(entries: StationEntries, stations: StationAssessments, 
   const { end, isChosen, lacks } = stations.end.detail;
   const spec = isChosen && end !== null ? END_TABLE[end] : null;
   const works = worksOf(facts);
-  const isShown = stations.prove.stamp !== "not-done" && stations.prove.stamp !== "skipped";
+  const isProved = stations.prove.stamp !== "not-done" && stations.prove.stamp !== "skipped";
+  const decidedAt = entries.decide?.data.decidedAt ?? null;
+  // A proof shows what was decided before it, and nothing that was decided since.
+  const isShown = isProved && !(facts.provedAt !== null && decidedAt !== null && decidedAt > facts.provedAt);
+  // What was done before a proof that spoke against it is not what was decided since, though it has the same name.
+  const counted = isProved && !isShown ? facts.worksDone.filter(({ at }) => at > (facts.provedAt ?? "")) : facts.worksDone;
   const { works: exchanges } = stations["out-in"].detail;
   /** a part that is named, or a work of which nothing is noted, while nothing shows that it was done */
   const isOpen = (action: ActionId): boolean => {
-    if (doneAt(action, facts.worksDone) !== null) return false;
+    if (doneAt(action, counted) !== null) return false;
     const exchange = exchanges.find((each) => each.action === action);
     if (exchange?.isOnOrder) return false;
     const isNamed = exchange !== undefined && exchange.lacks.length > 0 && stations["out-in"].stamp === "open";

@@ -1,12 +1,12 @@
-import { ACTION_TABLE, cheapestAction, checksBefore, settledCost, type ActionOffer, type CostModel } from "../decision";
+import { ACTION_TABLE, cheapestAction, checksBefore, isServed, settledCost, type ActionOffer, type CostModel } from "../decision";
 import { chooseMove, ownedInstruments, TEST_TABLE, type Finding, type Move, type Standing, type TestOffer } from "../diagnosis";
 import type { Facts } from "../facts";
 import type { HouseFigures } from "../house";
-import { checksBeforePower, stepInOrder, type OrderStep } from "../job";
+import { checksBeforePower, PURPOSE_TABLE, stepInOrder, type JobState, type OrderStep } from "../job";
 import { STATION_IDS, stationOf, type StationId } from "../stations";
-import type { TestId } from "../trade";
-import type { StationAssessments, StationEntries } from "./entries";
-import { jobState } from "./job-state";
+import type { Complaint, TestId } from "../trade";
+import type { StationAssessments } from "./entries";
+import { isReopened } from "./reopened";
 import { stateChangeFor, whereOf } from "./ways";
 
 /** The next step on the traveller: a station to fill in first, or a move the evidence asks for. */
@@ -46,7 +46,6 @@ function openTests(stations: StationAssessments): Map<TestId, StationId> {
 
 /** What the next step is chosen from. */
 interface StepGround {
-  readonly entries: StationEntries;
   readonly stations: StationAssessments;
   readonly facts: Facts;
   readonly standing: Standing;
@@ -54,6 +53,8 @@ interface StepGround {
   readonly actions: readonly ActionOffer[];
   readonly house: HouseFigures;
   readonly model: CostModel;
+  /** where the job stands */
+  readonly job: JobState;
 }
 
 /**
@@ -90,24 +91,56 @@ function beforePower({ stations, facts }: StepGround, step: NextStep, others: re
     : null;
 }
 
+/** Complaints of a motor that comes up by itself, and of one that does not. */
+const RUNS: readonly Complaint[] = [
+  "squeals",
+  "rumbles",
+  "vibrates",
+  "runs-hot",
+  "slow-or-weak",
+  "runs-backwards",
+  "trips-running",
+  "cuts-out-and-returns",
+];
+const STANDS: readonly Complaint[] = [
+  "does-not-run",
+  "dead",
+  "hums-no-start",
+  "starts-with-push",
+  "trips-at-start",
+  "trips-at-once",
+  "starts-slow",
+];
+const startsByItself = ({ complaints, behaviourFound, purpose }: Facts): boolean =>
+  behaviourFound === "starts" ||
+  (behaviourFound === null &&
+    !complaints.some((each) => STANDS.includes(each)) &&
+    (purpose === "yearly-check" || complaints.some((each) => RUNS.includes(each))));
+
 /** The move that the evidence asks for while nothing is decided. */
 function moveByEvidence({ stations, facts, standing, findings, actions, house, model }: StepGround): NextStep {
   const open = openTests(stations);
   const action = actions[0]?.action ?? "no-repair";
-  const checkFirst = checksBefore(action, ACTION_TABLE[action].checkFirst, { complaints: facts.complaints, findings });
+  // What is called good on a check or on the bench was checked.
+  const own =
+    action === "no-repair" ? [...PURPOSE_TABLE[facts.purpose].checks, ...ACTION_TABLE[action].checkFirst] : ACTION_TABLE[action].checkFirst;
+  const checkFirst = checksBefore(action, own, { complaints: facts.complaints, findings });
   const move = chooseMove(
     standing.hypotheses,
     findings,
     {
       // What lies open is not run.
-      hand: [...open.keys()].filter((test) => TEST_TABLE[test].power !== "live" || !facts.isApart),
+      hand: [...open.keys()].filter(
+        (test) => (TEST_TABLE[test].power !== "live" || !facts.isApart) && !PURPOSE_TABLE[facts.purpose].lacks.includes(test),
+      ),
       mayTrip: facts.mayTrip,
+      startsByItself: startsByItself(facts),
       power: facts.power,
       machine: facts.machineKind,
       owned: ownedInstruments(house),
       hourlyRate: house.hourlyRate,
     },
-    { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model) },
+    { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model), serves: isServed },
     { action, checkFirst },
   );
   if (move.kind === "decide") return { kind: "move", move, station: facts.isApart ? "take-apart" : "decide", method: null };
@@ -129,12 +162,12 @@ const othersOf = (step: NextStep): readonly TestOffer[] =>
  * @returns the step with its station, and the way of working there
  */
 export function nextStep(weighed: StepGround): NextStep {
-  const { entries, stations, facts } = weighed;
+  const { stations, facts } = weighed;
   const opening = STATION_IDS.find((id) => stationOf(id).definition.isOpening && stations[id].stamp === "not-done");
   if (opening) return { kind: "station", station: opening };
-  const job = jobState(entries, stations, facts);
+  const { job } = weighed;
   if (facts.notOurs !== null && !job.isDecided) return { kind: "not-ours", station: nextServing(stations) };
-  if (job.isDecided) {
+  if (job.isDecided && !isReopened(job, stations, facts)) {
     const station = stepInOrder(job);
     return { kind: "order", station, method: null };
   }

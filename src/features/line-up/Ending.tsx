@@ -43,7 +43,11 @@ export function SignOff({ words, names, onNames, onFinish }: { words: string } &
 }
 
 /** The proof speaks against the decision: three ways on from there. */
-export function Contradicted({ doubts, onGo }: { doubts: readonly string[] } & Pick<CaseProps, "onGo">) {
+export function Contradicted({
+  doubts,
+  move,
+  onGo,
+}: { doubts: readonly string[]; move: GoWords["move"] | null } & Pick<CaseProps, "onGo">) {
   return (
     <section aria-label="Next move" className="border-2 border-out p-3.5">
       <h2 className="text-[18px] font-bold">The proof contradicts the decision</h2>
@@ -53,8 +57,18 @@ export function Contradicted({ doubts, onGo }: { doubts: readonly string[] } & P
         </p>
       ))}
       <p className="mt-1 text-[14px]">It is not signed off as repaired over this. Measure again, decide again, or say how it ends.</p>
+      {move ? (
+        <p className="mt-1 text-[14px]">
+          <b>{move.title}.</b> What is left beside what was put right: {move.reason}
+        </p>
+      ) : null}
       <div className="mt-2.5 flex flex-wrap gap-2">
-        <button type="button" className="btn btn-filled" onClick={() => onGo("decide")}>
+        {move && move.target !== "decide" ? (
+          <button type="button" className="btn btn-filled" onClick={() => onGo(move.target, move.method)}>
+            {move.button}
+          </button>
+        ) : null}
+        <button type="button" className={`btn ${move && move.target !== "decide" ? "" : "btn-filled"}`} onClick={() => onGo("decide")}>
           Decide again
         </button>
         <button type="button" className="btn" onClick={() => onGo("prove")}>

@@ -37,7 +37,7 @@ export function NextMove({ words, names, onNames, finished, onGo, onFinish, onCa
   if (words.kind === "contradicted")
     return (
       <Suspense>
-        <Contradicted doubts={words.doubts} onGo={onGo} />
+        <Contradicted doubts={words.doubts} move={words.move} onGo={onGo} />
       </Suspense>
     );
   return <Proposed words={words} onGo={onGo} />;

@@ -1,5 +1,5 @@
 import { waysOn } from "@/core/decision";
-import { END_TABLE, type EndId } from "@/core/job";
+import { END_TABLE, isAfterWork, type EndId } from "@/core/job";
 import { isReadyToFinish, isWorkDone, type TravellerAssessment } from "@/core/traveller";
 import { formatNumber, formatProbability } from "@/core/quantity";
 import { END_SENTENCES, END_WORDS } from "../vocabulary/end-words";
@@ -11,7 +11,7 @@ import { nextMoveWords, otherMoves, outcomeLines, proofDoubtsOf, type NextMoveWo
 export type NextWords =
   | { readonly kind: "sign-off"; readonly end: EndId; readonly words: string }
   /** the proof speaks against the decision: nothing is signed off over that */
-  | { readonly kind: "contradicted"; readonly doubts: readonly string[] }
+  | { readonly kind: "contradicted"; readonly doubts: readonly string[]; readonly move: NextMoveWords | null }
   | {
       readonly kind: "go";
       readonly move: NextMoveWords;
@@ -40,7 +40,10 @@ function nextWords(assessment: TravellerAssessment): NextWords {
   if (end !== null && isReadyToFinish(assessment)) return { kind: "sign-off", end, words: `${END_WORDS[end]}. ${END_SENTENCES[end]}` };
   const doubts = proofDoubtsOf(assessment);
   // An end that needs no proof is not held up by one.
-  if (doubts.length > 0 && (end === null || END_TABLE[end].isWorkDone)) return { kind: "contradicted", doubts };
+  const { isOpenAgain, next } = assessment;
+  const isAtProof = isOpenAgain || (next.kind === "order" && isAfterWork(next.station));
+  if (doubts.length > 0 && isAtProof && (end === null || END_TABLE[end].isWorkDone))
+    return { kind: "contradicted", doubts, move: isOpenAgain ? nextMoveWords(assessment) : null };
   return { kind: "go", move: nextMoveWords(assessment), outcomes: outcomeLines(assessment), others: otherMoves(assessment) };
 }
 

@@ -42,14 +42,14 @@ export function useWorked(
     const read = new Set<HouseRuleId>();
     const figures = watchedFigures(house.figures, read);
     const facts = judgedBy(hand.definition, record, before.facts);
-    const context = { ...before, facts, worked: new Set(before.worked), house: figures, earlier, study, at: createdAt };
+    const context = { ...before, facts, worked: new Set(before.worked), house: figures, earlier, study, at: createdAt, keyedAt: row?.updatedAt ?? null };
     const rounds = (entry?.earlier ?? []).map((round) => ({
       why: round.why,
       assessment: hand.assess(round.data as typeof hand.blank, { ...context, facts: before.facts }),
     }));
     const assessment = amongRepeats(stamped(hand.assess(record, context), entry?.skippedReason), rounds);
     return { record, assessment, rules: [...read] };
-  }, [hand, entry, before, house, earlier, study, createdAt]);
+  }, [hand, entry, row?.updatedAt, before, house, earlier, study, createdAt]);
   const facts = useSame(useMemo(() => factsWith(station, own?.assessment.facts ?? {}, ground), [station, own, ground]));
   const rules = useSame(own?.rules ?? NO_RULES);
   return useMemo(() => hand && own && { hand, facts, ...own, rules }, [hand, own, facts, rules]);

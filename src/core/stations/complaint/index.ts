@@ -94,7 +94,8 @@ export const complaintStation = defineStation({
           mayTrip: mayTrip(record),
           makesCold: MAKES_COLD.test(said),
           purpose,
-          isRoutine: complaints.length === 0 && (!PURPOSE_TABLE[purpose].asksComplaint || ROUTINE.test(said)),
+          // Nobody heard or saw a motor on the bench at work: that nothing was said of it says nothing.
+          isRoutine: complaints.length === 0 && purpose !== "spare" && (!PURPOSE_TABLE[purpose].asksComplaint || ROUTINE.test(said)),
           history: [...course, ...events],
           capacitorGone,
           notOurs,

@@ -1,6 +1,7 @@
 import { defineStation, plainAssessment, type Stamp, type StationContext } from "../../station";
-import { knownMotor, type Facts } from "../../facts";
-import { PURPOSE_TABLE, type JobFacts } from "../../job";
+import type { Facts } from "../../facts";
+import { idleRangeOf } from "../../study/idle-range-of";
+import { PURPOSE_TABLE, readAt, type JobFacts } from "../../job";
 import {
   findingOfAmps,
   ampsLimits,
@@ -8,7 +9,6 @@ import {
   judgeAmps,
   workingOfAmps,
   type AmpsVerdict,
-  idleRange,
   judgeIdle,
   type IdleRange,
   type IdleVerdict,
@@ -166,11 +166,29 @@ function stampOf(record: ProveRecord, detail: ProveDetail, facts: Facts): Stamp 
 /** What the motor draws without load, held against what it idles at. */
 function idleOf(after: AmpsVerdict | null, plateA: number | null, facts: Facts, study: StationContext["study"]): ProveDetail["idle"] {
   if (after === null || plateA === null) return null;
-  const known = knownMotor(facts);
-  const estimate = known.ok ? study("motor", known.value.knowledge) : null;
-  const range = idleRange(plateA, facts.motorType, estimate?.ok ? estimate.value.members : null);
+  const range = idleRangeOf(plateA, facts, study);
   return { range, verdict: judgeIdle(after.amps, after.standardUncertaintyA, range) };
 }
+
+const isTouched = ({ after, afterBehaviour, afterRotation, afterNoises, lines }: ProveRecord): boolean =>
+  readAt(after).length > 0 || afterBehaviour !== null || afterRotation !== null || afterNoises.length > 0 || Object.keys(lines).length > 0;
+
+/** When the proof was made: by its figures, else by when it was last keyed. */
+const provedAtOf = ({ after }: ProveRecord, { keyedAt = null }: StationContext): string | null => readAt(after).sort().at(-1) ?? keyedAt;
+
+/** Something was done since: what was shown then shows nothing of it. */
+const isOfBeforeWork = (provedAt: string | null, { worksDone }: Facts): boolean =>
+  provedAt !== null && worksDone.some(({ at }) => at > provedAt);
+
+const withoutProof = (record: ProveRecord): ProveRecord => ({
+  ...record,
+  after: BLANK_PROVE.after,
+  afterBehaviour: null,
+  afterNoises: [],
+  afterHotPlace: null,
+  afterRotation: null,
+  lines: {},
+});
 
 /** How far the proof is, for how the card ends. */
 function proofOf({ doubts, lacks, slips, rows }: ProveDetail, record: ProveRecord): JobFacts["proof"] {
@@ -195,8 +213,10 @@ export const proveStation = defineStation({
   schema: ProveRecordSchema,
   blank: BLANK_PROVE,
   migrations: proveMigrations,
-  assess(keyed, context) {
+  assess(typed, context) {
     const { house } = context;
+    const provedAt = provedAtOf(typed, context);
+    const keyed = isOfBeforeWork(provedAt, context.facts) ? withoutProof(typed) : typed;
     const known = asFitted(context.facts);
     const isRunOfNow = ranAfter(known);
     const facts: Facts = isRunOfNow ? { ...known, noisesFound: [], hotPlaceFound: null } : known;
@@ -243,7 +263,7 @@ export const proveStation = defineStation({
       // Only what was found speaks of the fault; the figure after the repair speaks of the repair.
       // A proof is no test to be proposed: it comes after the decision.
       openTests: [],
-      facts: { proof: proofOf(detail, record), isProofUnloaded: isUnloaded },
+      facts: { proof: proofOf(detail, record), isProofUnloaded: isUnloaded, provedAt: isTouched(keyed) ? provedAt : null },
       findings: isFromRunTest ? [] : findingOfAmps(before),
       working: [
         ...workingOfAmps(

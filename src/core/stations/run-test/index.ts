@@ -21,6 +21,8 @@ import {
   type RunUnderstanding,
 } from "../../motor";
 import { type WorkingStep, figureOf, formatNumber } from "../../quantity";
+import { PURPOSE_TABLE } from "../../job";
+import { idleRangeOf } from "../../study/idle-range-of";
 import type { Failure } from "../../result";
 import { findingsOfRun, isSaid } from "./findings";
 import { rowsOf, type RunRow } from "./judge";
@@ -117,13 +119,13 @@ function stampOf(
  * Tests whose figure is still to be taken. Senses and dead work come before a run with the covers on: until the circuit was
  * made safe once, the run offers itself by its amps only.
  */
-function openTests(record: RunTestRecord, rows: readonly RunRow[], { complaints, deadSince }: Facts): TestId[] {
+function openTests(record: RunTestRecord, rows: readonly RunRow[], { complaints, deadSince, motorType }: Facts): TestId[] {
   if (isBlank(record) && deadSince === null) return ["run-amps"];
   const isOpen = (field: RunRow["field"]): boolean => rows.find((row) => row.field === field)?.value == null;
   const isTurning = stateOfBehaviour(record.behaviour) === "running";
   const open: TestId[] = [
     ...(isTurning && isOpen("lineAmps") ? ["run-amps" as const] : []),
-    ...(isTurning && isOpen("startAmps") ? ["start-winding-amps" as const] : []),
+    ...(isTurning && isOpen("startAmps") && motorType !== "shaded-pole" ? ["start-winding-amps" as const] : []),
     ...(isTurning && isOpen("speed") ? ["speed" as const] : []),
     ...(record.behaviour === null && isOpen("startTime") ? ["start-time" as const] : []),
     // What stands and hums is not left on to be listened to, or to be felt.
@@ -200,12 +202,15 @@ export const runTestStation = defineStation({
     const asked = questionOf(record, facts);
     const question = asked.ok ? asked.value.question : null;
     // Nothing keyed, nothing to explain: what to expect is asked when the station is opened.
-    const isAsked = question !== null && !isBlank(record);
+    const isUnloaded = PURPOSE_TABLE[facts.purpose].isUnloaded;
+    // The model runs a motor under the load of its machine.
+    const isAsked = question !== null && !isBlank(record) && !isUnloaded;
     const answer = isAsked ? context.study("run", question) : null;
     const understanding = answer?.ok ? answer.value : null;
     const rows = rowsOf(record, facts, house, understanding);
     const isTurning = stateOfBehaviour(record.behaviour) === "running";
-    const amps = isTurning ? judgeAmps(record.lineAmps, facts.fullLoadA, house) : null;
+    const idle = isUnloaded && facts.fullLoadA !== null && record.lineAmps ? idleRangeOf(facts.fullLoadA, facts, context.study) : null;
+    const amps = isTurning ? judgeAmps(record.lineAmps, facts.fullLoadA, house, idle) : null;
     const found = isBlank(record) ? [] : [...findingOfAmps(amps), ...findingsOfRun(record, rows, facts, house)];
     const suppliedV = figureOf(record.supplyVolts)?.value ?? null;
     const otherwise =

@@ -65,7 +65,7 @@ const SHOWS_AS: Partial<Record<Suspect, Shows>> = {
       ["load-gone", 2],
       ["jammed", 2],
     ],
-    share: 0.8,
+    share: 0.68,
     why: "a wheel that only rattles asks for no more torque",
   },
   supply: {

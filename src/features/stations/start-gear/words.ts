@@ -28,6 +28,13 @@ export const VERDICT_WORDS: Record<GearVerdict, string> = {
   "ptc-cold-when-hot": "Stays low when it should be hot: it never lets go of the start winding.",
   "more-needed": "Measure at rest and actuated, or coil and contacts, as the drawing asks.",
 };
+/** A relay is measured at rest: that its contacts open at speed, an ohmmeter cannot show. */
+const RELAY_RESTS =
+  "Coil and contacts read as they should at rest. Whether the contacts open once it runs, no ohmmeter shows: a welded one reads the same. Amps in the start lead while it runs tell.";
+const RELAYS: readonly (string | null)[] = ["potential-relay", "current-relay"];
+const verdictWords = ({ sort, verdict }: Detail & { verdict: GearVerdict }): string =>
+  verdict === "works" && RELAYS.includes(sort) ? RELAY_RESTS : VERDICT_WORDS[verdict];
+
 const REPAIR_WORDS: Record<GearRepair, string | null> = {
   none: null,
   seat: "Press the disc by hand: a good switch closes. Seat the cover or end bell fully and measure once more before anything is replaced.",
@@ -45,7 +52,7 @@ export function sentences(detail: Detail): string[] {
     return detail.sort === "none" ? ["No start gear on this motor."] : ["Pick what brings the start winding in."];
   const repair = REPAIR_WORDS[detail.repair];
   return [
-    ...(detail.isPluggedIn || detail.isUnplugAsked ? [] : [VERDICT_WORDS[detail.verdict]]),
+    ...(detail.isPluggedIn || detail.isUnplugAsked ? [] : [verdictWords({ ...detail, verdict: detail.verdict })]),
     ...(repair ? [repair] : []),
     ...detail.also.map((each) => `Also: ${lowerFirst(VERDICT_WORDS[each.verdict])} ${REPAIR_WORDS[each.repair] ?? ""}`.trim()),
     ...(detail.isPluggedIn

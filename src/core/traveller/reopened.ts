@@ -1,0 +1,80 @@
+import { ACTION_TABLE } from "../decision";
+import { marginalProbabilities, type Hypothesis, type Standing } from "../diagnosis";
+import type { Facts } from "../facts";
+import { END_TABLE, isMend, MEND_TABLE, type JobState } from "../job";
+import type { ProofDoubt } from "../stations/prove";
+import type { ActionId, Suspect } from "../trade";
+import type { StationAssessments } from "./entries";
+
+/** What of a proof says that the work did not put it right; the rest asks for the work itself to be looked at. */
+const NOT_PUT_RIGHT: Readonly<Record<ProofDoubt, boolean>> = {
+  "does-not-start": true,
+  "amps-out": true,
+  "amps-low": true,
+  "idle-low": true,
+  "idle-high": true,
+  "no-better": true,
+  "noise-stays": true,
+  "capacitor-not-felt": true,
+  "still-slow": true,
+  "still-hot": true,
+  "supply-still-off": true,
+  "line-failed": true,
+  "rotation-wrong": false,
+  "wrong-part-in": false,
+};
+
+/**
+ * Whether the question is open again: what was decided is done, the proof speaks against it, and nobody said how it ends.
+ * @param job where the job stands
+ * @param stations what each station makes of its record
+ * @param facts what is known of the motor
+ * @returns true: tests and decision come once more, over what is left
+ */
+export function isReopened({ isDecided, isToDo, isApart }: JobState, { prove, end }: StationAssessments, facts: Facts): boolean {
+  const { isChosen, end: how } = end.detail;
+  const isLeft = isChosen && how !== null && !END_TABLE[how].isWorkDone;
+  return (
+    isDecided && !isToDo && !isApart && !isLeft && facts.proof === "against" && prove.detail.doubts.some((doubt) => NOT_PUT_RIGHT[doubt])
+  );
+}
+
+/** What the works on a card put right, those that were done and those that a proof took for done. */
+function putRight({ worksDone, action, also }: Facts): ReadonlySet<Suspect> {
+  const actions = worksDone.flatMap(({ work }): readonly ActionId[] => (isMend(work) ? MEND_TABLE[work].of : [work]));
+  const decided = [action, also].filter((each) => each !== null);
+  return new Set([...actions, ...decided].flatMap((each) => ACTION_TABLE[each].cures));
+}
+
+/** A new part may be bad, or the work not have held: so often, where nothing else would explain it. Judgement. */
+const DID_NOT_HOLD = 0.1;
+/** Nothing was wrong, and it fails all the same: hardly ever. */
+const NOTHING_WRONG = 0.02;
+
+/**
+ * Who is left once a work was done and the proof says that it was not that, or not that alone.
+ * @param standing as everything found has it
+ * @param facts the works that were done
+ * @returns sets of faults that are left, and each suspect's chance among them
+ */
+export function standingLeft(standing: Standing, facts: Facts): Standing {
+  const right = putRight(facts);
+  const known = new Map(standing.hypotheses.map(({ faults }) => [faults.join(), faults]));
+  const left = new Map<readonly Suspect[], number>();
+  for (const { faults, probability } of standing.hypotheses) {
+    const rest = faults.filter((fault) => !right.has(fault));
+    const isGone = rest.length === 0;
+    const set = isGone ? faults : (known.get(rest.join()) ?? rest);
+    const weight = probability * (!isGone ? 1 : faults.length === 0 ? NOTHING_WRONG : DID_NOT_HOLD);
+    left.set(set, (left.get(set) ?? 0) + weight);
+  }
+  const total = [...left.values()].reduce((sum, weight) => sum + weight, 0);
+  const hypotheses = [...left].map(([faults, weight]): Hypothesis => ({ faults, probability: weight / total }));
+  const marginals = marginalProbabilities(hypotheses);
+  const none = hypotheses.find(({ faults }) => faults.length === 0)?.probability ?? 0;
+  const suspects = standing.suspects.map((each) => ({
+    ...each,
+    probability: each.suspect === "no-fault" ? none : (marginals.get(each.suspect) ?? 0),
+  }));
+  return { hypotheses, suspects: suspects.sort((a, b) => b.probability - a.probability) };
+}

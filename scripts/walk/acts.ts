@@ -5,10 +5,10 @@ import { END_TABLE, type EndId } from "@/core/job";
 import { cooled, observe, opening, powered, worked, type Outcome, type Work } from "@/core/simulation";
 import { BLANK_EXCHANGE, BLANK_PIECE } from "@/core/stations/out-in";
 import { BLANK_TAKE_APART, type Step } from "@/core/stations/take-apart";
-import { STATIONS } from "@/core/stations";
+import { STATIONS, type StationId } from "@/core/stations";
 import { trapsBack } from "@/core/stations/take-apart/traps";
 import { NO_RUN_ENTRIES } from "@/core/motor";
-import { key, nowOf, read, recordOf, tell, tick, type Job } from "./job";
+import { assess, key, nowOf, read, recordOf, tell, tick, type Job } from "./job";
 
 /** Complaint and plate, as they are heard and read. */
 export function open(job: Job, id: "complaint" | "plate"): void {
@@ -75,8 +75,23 @@ export function measure(job: Job, test: TestId): void {
   const { station, data } = observe(job.hidden, test, nowOf(job), (id) => recordOf(job, id));
   key(job, station, data);
   job.made.push(test);
+  standBy(job, station);
   tell(job, `${test}: ${brief(data)}`);
   if (RUNS.includes(test)) job.hidden = powered(job.hidden);
+}
+
+const sure = (value: unknown): unknown => {
+  if (Array.isArray(value)) return value.map(sure);
+  if (typeof value !== "object" || value === null) return value;
+  if ("reading" in value && "text" in value) return value.reading === null ? value : { ...value, isSure: true };
+  return Object.fromEntries(Object.entries(value).map(([name, each]) => [name, sure(each)]));
+};
+
+/** A right figure that is asked about is looked at again, and stands. */
+function standBy(job: Job, station: StationId): void {
+  if (job.slipped.has(station) || assess(job).stations[station].stamp !== "unsure") return;
+  key(job, station, sure(recordOf(job, station)) as object);
+  tell(job, "asked whether it is a slip: it stands");
 }
 
 /** Texts of what was keyed, for whoever follows. */

@@ -92,7 +92,7 @@ const rowOf = (job: Job, id: StationId, at: string) => {
 const put = (job: Job, id: StationId, changed: object, at: string): void => {
   job.keyedAt.set(id, at);
   job.truthAt.set(id, job.hidden);
-  job.entries = { ...job.entries, [id]: { skippedReason: null, ...changed } } as StationEntries;
+  job.entries = { ...job.entries, [id]: { skippedReason: null, ...changed, keyedAt: at } } as StationEntries;
 };
 
 /** Keys fields of a station, as the screens do: what is read after a work stands beside what was found. */

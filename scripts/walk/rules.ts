@@ -1,5 +1,5 @@
 import { ACTION_TABLE } from "@/core/decision";
-import { isWork } from "@/core/job";
+import { isWork, mendsOf } from "@/core/job";
 import { MENDED_BY, type HiddenCase } from "@/core/simulation";
 import { TRIPS, type ActionId } from "@/core/trade";
 import { stateChangeFor, type TravellerAssessment } from "@/core/traveller";
@@ -24,7 +24,10 @@ function bringsPower({ next }: TravellerAssessment): boolean {
 
 const undone = ({ facts }: TravellerAssessment): readonly ActionId[] =>
   [facts.action, facts.also].filter(
-    (action): action is ActionId => action !== null && isWork(action) && !facts.worksDone.some(({ work }) => work === action),
+    (action): action is ActionId =>
+      action !== null &&
+      isWork(action) &&
+      !facts.worksDone.some(({ work }) => work === action || mendsOf(action).some((mend) => mend === work)),
   );
 
 /** Sends to power that a careful technician would refuse. */
@@ -67,7 +70,7 @@ export interface Verdict {
 
 /** A welded shell is opened by nobody: its faults inside are handed over. */
 const isInside = ({ motor }: HiddenCase, id: string): boolean =>
-  motor.kind === "hermetic-compressor" && MENDED_BY[id]?.includes("replace-motor") === true && !/^(?:run|start|relay)-/.test(id);
+  motor.kind === "hermetic-compressor" && MENDED_BY[id]?.includes("replace-motor") === true && !/^(?:run-|start-weak|start-open$|relay-)/.test(id);
 
 /**
  * How a decision stands to the hidden motor.

@@ -119,6 +119,8 @@ const supply: Claims = ({
   },
 }) => {
   const code = detail.outcome === null ? undefined : SUPPLY[detail.outcome];
+  // Volts that are good for the plate's other connection say nothing against the supply.
+  if (detail.isForAnother) return [];
   if (code === undefined || stamp === "unsure" || stamp === "too-close" || (code === "supply-good" && stamp !== "holds")) return [];
   return [outright(code, "supply")];
 };

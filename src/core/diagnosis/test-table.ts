@@ -492,9 +492,9 @@ export const TEST_TABLE = {
         base: 0.9,
         given: {
           "run-capacitor": 0.3,
-          "start-capacitor": 0.1,
-          "start-switch": 0.25,
-          "start-relay": 0.25,
+          "start-capacitor": 0.2,
+          "start-switch": 0.35,
+          "start-relay": 0.35,
           "start-winding": 0.02,
           "main-winding": 0.03,
           "bearing-seized": 0.03,

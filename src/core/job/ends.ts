@@ -74,6 +74,9 @@ const BY_ACTION: Readonly<Partial<Record<ActionId, EndId>>> = {
   "no-repair": "nothing-found",
 };
 
+/** What each decision comes to for a motor on the bench; mended or good, it is a tested spare. */
+const OF_A_SPARE: Readonly<Partial<Record<ActionId, EndId>>> = { "replace-motor": "condemned", refer: "referred" };
+
 /**
  * The end a card is on its way to, while nobody chose another.
  * @param ground purpose, decision, and what is on order or done meanwhile
@@ -82,7 +85,7 @@ const BY_ACTION: Readonly<Partial<Record<ActionId, EndId>>> = {
 export function likelyEnd({ purpose, action, isOnOrder, isMakeshift, isProofUnloaded }: EndGround): EndId | null {
   if (isMakeshift) return "makeshift";
   if (isOnOrder) return "waits-for-part";
-  if (purpose === "spare") return action === "replace-motor" ? "condemned" : action === null ? null : "tested-spare";
+  if (purpose === "spare") return action === null ? null : (OF_A_SPARE[action] ?? "tested-spare");
   if (action === null) return null;
   return BY_ACTION[action] ?? (isProofUnloaded ? "proved-without-load" : "repaired");
 }

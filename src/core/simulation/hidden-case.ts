@@ -19,12 +19,13 @@ export type Level = "usual" | "wide";
 function drawFlaws(chance: Chance, motor: DrawnMotor, kinds: readonly FaultKind[], sound: number): readonly Flaw[] {
   if (chance.is(sound)) return [];
   const rows = kinds.filter(({ fits }) => fits(motor)).map((kind) => [kind, kind.often] as const);
+  if (rows.length === 0) return [];
   const flawOf = ({ id, suspect, body }: FaultKind): Flaw => ({ id, suspect, body: body(chance, motor.machine) });
   const first = chance.weighed(rows);
   const flaw = flawOf(first);
-  if (!chance.is(TWO_FAULTS)) return [flaw];
-  const second = chance.weighed(rows.filter(([{ suspect }]) => suspect !== first.suspect));
-  return [flaw, flawOf(second)];
+  const others = rows.filter(([{ suspect }]) => suspect !== first.suspect);
+  if (!chance.is(TWO_FAULTS) || others.length === 0) return [flaw];
+  return [flaw, flawOf(chance.weighed(others))];
 }
 
 /** Nobody measures these at a motor that lies on the bench. */

@@ -247,16 +247,18 @@ const MAKERS: Record<TestId, Maker> = {
   },
   "capacitor-running": (making) => {
     const { machine } = making.hidden.motor;
-    const { running } = making.hidden.prediction;
+    // What stands has amps and volts at its capacitor all the same.
+    const { running, held } = making.hidden.prediction;
+    const figures = running ?? held;
     const uf = machine.runCapacitor?.capacitanceUf ?? 10;
     const scale = making.hidden.body.runUfByMeter;
-    const amps = (running?.startA ?? 0) * (scale === undefined || scale === 1 ? ownValue(making.hidden.seed) : 1);
-    const volts = running?.capacitorV ?? machine.supplyV;
+    const amps = (figures.startA ?? 0) * (scale === undefined || scale === 1 ? ownValue(making.hidden.seed) : 1);
+    const volts = figures.capacitorV ?? machine.supplyV;
     return keyed("capacitor", {
       label: making.record("capacitor").label || labelOf(uf, "run"),
       running: {
         sections: [{ amps: figure(amps, "current", making), volts: figure(volts, "voltage", making, 0) }],
-        hertz: "",
+        hertz: making.hidden.motor.printed === "whole" ? "" : making.hidden.motor.plate.hertz === 50 ? "50" : "60",
         isStartDeviceOut: true,
       },
     });

@@ -17,7 +17,7 @@ import { modelFor, siteOf } from "./costs";
 import type { StationAssessments, StationEntries } from "./entries";
 import type { Ground } from "./ground";
 import { jobState } from "./job-state";
-import { isReopened, standingLeft } from "./reopened";
+import { openedAgainBy, standingLeft } from "./reopened";
 import { nextStep, type NextStep } from "./next-step";
 import { stateChangeFor } from "./ways";
 
@@ -96,15 +96,15 @@ export function assessTraveller(
           houseWeights(house),
         );
   const job = jobState(entries, stations, facts);
-  const isOpenAgain = isReopened(job, stations, facts);
-  const standing = isOpenAgain ? standingLeft(weighed, facts) : weighed;
+  const openedBy = openedAgainBy(job, stations, facts);
+  const standing = openedBy === "proof" || openedBy === "hand" ? standingLeft(weighed, facts) : weighed;
   const { machineYearsLeft } = stations.decide.detail;
   const life: Life = { motorAgeYears: facts.ageYears, machineYearsLeft };
   const site = siteOf(facts, findings);
   const model = modelFor(house, site, life, facts);
   const actions = facts.notOurs !== null ? [] : rankActions(standing.hypotheses, model);
   // What was found stays a bar to running the motor, whatever a person leaves out of the weighing.
-  const next = nextStep({ stations, facts, standing, findings: all, actions, house, model, job });
+  const next = nextStep({ stations, facts, standing, findings: all, actions, house, model, job, isOpenAgain: openedBy !== null });
   const method = "method" in next ? next.method : null;
   return {
     stations,
@@ -114,7 +114,7 @@ export function assessTraveller(
     findings,
     leftOut,
     standing,
-    isOpenAgain,
+    isOpenAgain: openedBy !== null,
     contradictions: contradictionsOf(weighed),
     next,
     actions,

@@ -6,7 +6,6 @@ import { checksBeforePower, PURPOSE_TABLE, stepInOrder, type JobState, type Orde
 import { STATION_IDS, stationOf, type StationId } from "../stations";
 import type { Complaint, TestId } from "../trade";
 import type { StationAssessments } from "./entries";
-import { isReopened } from "./reopened";
 import { stateChangeFor, whereOf } from "./ways";
 
 /** The next step on the traveller: a station to fill in first, or a move the evidence asks for. */
@@ -55,6 +54,8 @@ interface StepGround {
   readonly model: CostModel;
   /** where the job stands */
   readonly job: JobState;
+  /** what was decided did not put it right: tests and decision come once more */
+  readonly isOpenAgain: boolean;
 }
 
 /**
@@ -63,7 +64,9 @@ interface StepGround {
  */
 function listenFirst({ stations, facts, findings }: StepGround): NextStep | null {
   const isOpen = facts.complaints.includes("does-not-run") && facts.behaviourFound === null && stations["run-test"].stamp === "not-done";
-  if (!isOpen || facts.deadSince !== null || findings.length > 0) return null;
+  // What smells burnt or was wet gets no power for it either.
+  const isDoubtful = facts.complaints.includes("burning-smell") || facts.history.includes("water");
+  if (!isOpen || isDoubtful || facts.deadSince !== null || findings.length > 0) return null;
   if (facts.mayTrip) return stations.look.stamp === "not-done" ? { kind: "look-first", station: "look" } : null;
   return { kind: "listen", station: "run-test", method: "run" };
 }
@@ -117,13 +120,20 @@ const startsByItself = ({ complaints, behaviourFound, purpose }: Facts): boolean
     !complaints.some((each) => STANDS.includes(each)) &&
     (purpose === "yearly-check" || complaints.some((each) => RUNS.includes(each))));
 
+/** Amps and volts of a run are not read where nothing runs. */
+const NEVER_UP: readonly Complaint[] = ["does-not-run", "dead", "hums-no-start", "trips-at-once"];
+const doesNotRun = ({ complaints, behaviourFound }: Facts): boolean =>
+  behaviourFound === null
+    ? complaints.some((each) => NEVER_UP.includes(each))
+    : behaviourFound !== "starts" && behaviourFound !== "only-pushed";
+
 /** The move that the evidence asks for while nothing is decided. */
-function moveByEvidence({ stations, facts, standing, findings, actions, house, model }: StepGround): NextStep {
+function moveByEvidence({ stations, facts, standing, findings, actions, house, model, isOpenAgain }: StepGround): NextStep {
   const open = openTests(stations);
   const action = actions[0]?.action ?? "no-repair";
-  // What is called good on a check or on the bench was checked.
-  const own =
-    action === "no-repair" ? [...PURPOSE_TABLE[facts.purpose].checks, ...ACTION_TABLE[action].checkFirst] : ACTION_TABLE[action].checkFirst;
+  // What is called good on a check or on the bench was checked, also where one thing was found.
+  const checks = action === "replace-motor" || action === "refer" ? [] : PURPOSE_TABLE[facts.purpose].checks;
+  const own = [...checks, ...ACTION_TABLE[action].checkFirst];
   const checkFirst = checksBefore(action, own, { complaints: facts.complaints, findings });
   const move = chooseMove(
     standing.hypotheses,
@@ -131,7 +141,10 @@ function moveByEvidence({ stations, facts, standing, findings, actions, house, m
     {
       // What lies open is not run.
       hand: [...open.keys()].filter(
-        (test) => (TEST_TABLE[test].power !== "live" || !facts.isApart) && !PURPOSE_TABLE[facts.purpose].lacks.includes(test),
+        (test) =>
+          (TEST_TABLE[test].power !== "live" || !facts.isApart) &&
+          !PURPOSE_TABLE[facts.purpose].lacks.includes(test) &&
+          !(test === "capacitor-running" && doesNotRun(facts)),
       ),
       mayTrip: facts.mayTrip,
       startsByItself: startsByItself(facts),
@@ -143,7 +156,7 @@ function moveByEvidence({ stations, facts, standing, findings, actions, house, m
     { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model), serves: isServed },
     { action, checkFirst },
   );
-  if (move.kind === "decide") return { kind: "move", move, station: facts.isApart ? "take-apart" : "decide", method: null };
+  if (move.kind === "decide") return { kind: "move", move, station: facts.isApart && !isOpenAgain ? "take-apart" : "decide", method: null };
   return { kind: "move", move, ...whereOf(move.offer.test, open.get(move.offer.test) ?? "decide") };
 }
 
@@ -165,11 +178,11 @@ export function nextStep(weighed: StepGround): NextStep {
   const { stations, facts } = weighed;
   const opening = STATION_IDS.find((id) => stationOf(id).definition.isOpening && stations[id].stamp === "not-done");
   if (opening) return { kind: "station", station: opening };
-  const { job } = weighed;
+  const { job, isOpenAgain } = weighed;
   if (facts.notOurs !== null && !job.isDecided) return { kind: "not-ours", station: nextServing(stations) };
-  if (job.isDecided && !isReopened(job, stations, facts)) {
-    const station = stepInOrder(job);
-    return { kind: "order", station, method: null };
+  if (job.isDecided && !isOpenAgain) {
+    const ordered: NextStep = { kind: "order", station: stepInOrder(job), method: null };
+    return beforePower(weighed, ordered, []) ?? ordered;
   }
   if (facts.isConnectionDoubted && facts.connectionSaid === null) return { kind: "look-connection", station: "plate" };
   const listening = listenFirst(weighed);

@@ -1,7 +1,7 @@
 import { ACTION_TABLE } from "../decision";
 import { marginalProbabilities, type Hypothesis, type Standing } from "../diagnosis";
 import type { Facts } from "../facts";
-import { END_TABLE, isMend, MEND_TABLE, type JobState } from "../job";
+import { END_TABLE, isMend, isWork, MEND_TABLE, type JobState } from "../job";
 import type { ProofDoubt } from "../stations/prove";
 import type { ActionId, Suspect } from "../trade";
 import type { StationAssessments } from "./entries";
@@ -24,19 +24,31 @@ const NOT_PUT_RIGHT: Readonly<Record<ProofDoubt, boolean>> = {
   "wrong-part-in": false,
 };
 
+/** What nothing that was decided puts right, and power must not come back to. */
+const isGroundedStill = ({ isGrounded, isGroundCleared, action, also }: Facts): boolean =>
+  isGrounded && !isGroundCleared && [action, also].every((each) => each === null || !ACTION_TABLE[each].cures.includes("ground-fault"));
+
 /**
- * Whether the question is open again: what was decided is done, the proof speaks against it, and nobody said how it ends.
+ * Why the question is open again once what was decided is done: the proof speaks against it, or a path to the frame was found that
+ * it does not mend, or it does not turn free once it is back together. Nobody said how it ends otherwise.
  * @param job where the job stands
  * @param stations what each station makes of its record
  * @param facts what is known of the motor
- * @returns true: tests and decision come once more, over what is left
+ * @returns null: it is not
  */
-export function isReopened({ isDecided, isToDo, isApart }: JobState, { prove, end }: StationAssessments, facts: Facts): boolean {
+export function openedAgainBy(
+  { isDecided, isToDo, isApart, isFrameOpen }: JobState,
+  { prove, end, "take-apart": apart }: StationAssessments,
+  facts: Facts,
+): "proof" | "ground" | "hand" | null {
   const { isChosen, end: how } = end.detail;
   const isLeft = isChosen && how !== null && !END_TABLE[how].isWorkDone;
-  return (
-    isDecided && !isToDo && !isApart && !isLeft && facts.proof === "against" && prove.detail.doubts.some((doubt) => NOT_PUT_RIGHT[doubt])
-  );
+  if (!isDecided || isToDo || isLeft) return null;
+  // All is back, and it does not turn: no ledger closes over that, and what was decided was not it.
+  const { lacks } = apart.detail;
+  if (isApart) return lacks.length > 0 && lacks.every(({ kind }) => kind === "does-not-turn-free") ? "hand" : null;
+  if (facts.proof === "against" && prove.detail.doubts.some((doubt) => NOT_PUT_RIGHT[doubt])) return "proof";
+  return isGroundedStill(facts) && !isFrameOpen && facts.action !== null && isWork(facts.action) ? "ground" : null;
 }
 
 /** What the works on a card put right, those that were done and those that a proof took for done. */

@@ -87,11 +87,16 @@ function isAfter(entry: Entry | null, fittedAt: string | null): boolean {
   return fittedAt !== null && entry?.reading != null && entry.reading.at > fittedAt;
 }
 
-function rowOf(field: RunField, record: ProveRecord, { runFound, runNow, fittedAt }: Facts, house: HouseFigures): ProofRow {
+/** When the last work was done: what ran between two works shows nothing of the second. */
+const lastWorkAt = ({ worksDone, fittedAt }: Facts): string | null => worksDone.at(-1)?.at ?? fittedAt;
+
+function rowOf(field: RunField, record: ProveRecord, facts: Facts, house: HouseFigures): ProofRow {
+  const { runFound, runNow, fittedAt } = facts;
   const keyed = figureOf(record.before[field]);
   const run = runFound[field] ?? null;
+  const ran = [runNow[field] ?? null, run].find((entry) => isAfter(entry, lastWorkAt(facts))) ?? null;
   const before = keyed ?? (isAfter(run, fittedAt) ? null : figureOf(run));
-  const after = figureOf(record.after[field]) ?? figureOf(runNow[field] ?? null) ?? (isAfter(run, fittedAt) ? figureOf(run) : null);
+  const after = figureOf(record.after[field]) ?? figureOf(ran);
   const spread =
     before && after
       ? Math.max(
@@ -227,11 +232,12 @@ export const proveStation = defineStation({
     // What the run test found is the figure before, unless another was keyed here.
     const run = facts.runFound.lineAmps ?? null;
     const isRunAfter = isAfter(run, facts.fittedAt);
+    const ran = [facts.runNow.lineAmps ?? null, run].find((entry) => isAfter(entry, lastWorkAt(facts))) ?? null;
     const found = isRunAfter ? null : run;
     const isFromRunTest = record.before.lineAmps === null && found !== null;
     // What the old motor drew is held against the old plate.
     const before = judgeAmps(record.before.lineAmps ?? found, context.facts.fullLoadA, house);
-    const after = judgeAmps(record.after.lineAmps ?? facts.runNow.lineAmps ?? (isRunAfter ? run : null), plateA, house);
+    const after = judgeAmps(record.after.lineAmps ?? ran, plateA, house);
     const rows = RUN_FIELD_IDS.map((field) => rowOf(field, record, facts, house));
     const isUnloaded = record.isUnloaded ?? PURPOSE_TABLE[facts.purpose].isUnloaded;
     const idle = isUnloaded ? idleOf(after, plateA, facts, context.study) : null;

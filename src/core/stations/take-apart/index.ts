@@ -129,7 +129,10 @@ export const takeApartStation = defineStation({
       after,
     };
     const isClosed = state === "closed";
+    // Where nobody turned it as it was found, how it turns once it is back speaks of its bearings.
+    const isNews = facts.handFound === null && !isEmpty && after.weights !== null && after.outcome !== null && after.outcome !== "free";
     return plainAssessment<TakeApartDetail>(isEmpty && record.note.trim() !== "" ? "noted" : STAMPS[state], detail, {
+      findings: isNews && after.weights ? [{ test: "hand-turn", weights: after.weights }] : [],
       facts: {
         isApart: !isEmpty && !isClosed,
         hasMovedLeads: record.wires.length > 0,

@@ -2,7 +2,9 @@ import type { Stamp } from "../../station";
 import type { Finding } from "../../diagnosis";
 import { isNoPathClass, type BoardAnswer, type BoardUnderstanding, type ElementClass, type ThreeLeadAnswer } from "../../winding";
 import type { UsualOhms } from "../../motor";
+import type { SHELL_FEELS } from "./record";
 
+type ShellFeel = (typeof SHELL_FEELS)[number];
 type Weights = Extract<Finding, { test: "winding-ohms" }>["weights"];
 type Outcome = keyof Weights;
 
@@ -36,33 +38,36 @@ const LEFT_OF: Record<keyof UsualOhms, Outcome> = { main: "start-open", start: "
 const LEAST_BY_OHMS = 0.05;
 /** A protector burnt open, or an open common lead, is left. Judgement. */
 const OPEN_WHEN_COOL = 0.4;
+/** On a hot shell it is what opens by design, and closes again. Judgement. */
+const OPEN_WHEN_HOT = 5;
 
 /** One open lead without a mark may be any of three; the ohms of the pair that reads say which the likelier, where the plate is known. */
-function weightsByOhms(ohm: number, usual: UsualOhms | null, isCool: boolean): Weights {
+function weightsByOhms(ohm: number, usual: UsualOhms | null, shell: ShellFeel | null): Weights {
   // A protector that opened on heat has closed again once the shell is cool.
-  const common = isCool ? OPEN_WHEN_COOL : 1;
-  if (usual === null || !(ohm > 0)) return { ...THREE["lead-open"].weights, "common-open": common };
+  const common = shell === "cool" ? OPEN_WHEN_COOL : shell === "hot" ? OPEN_WHEN_HOT : 1;
+  const most0 = Math.max(1, common);
+  if (usual === null || !(ohm > 0)) return { "main-open": 1 / most0, "start-open": 1 / most0, "common-open": common / most0 };
   const logs = (Object.keys(LEFT_OF) as (keyof UsualOhms)[]).map((left) => {
     const { middle, logSd } = usual[left];
     return [LEFT_OF[left], Math.exp(-0.5 * (Math.log(ohm / middle) / logSd) ** 2) / logSd] as const;
   });
   const most = Math.max(...logs.map(([, weight]) => weight));
   return Object.fromEntries(
-    logs.map(([outcome, weight]) => [outcome, Math.max(LEAST_BY_OHMS, weight / most) * (outcome === "common-open" ? common : 1)]),
+    logs.map(([outcome, weight]) => [outcome, (Math.max(LEAST_BY_OHMS, weight / most) * (outcome === "common-open" ? common : 1)) / most0]),
   );
 }
 
 /**
  * @param usual ohms a motor of this plate usually has; null: the plate does not say enough
- * @param isCool the shell was felt, and is cool
+ * @param shell how the shell felt; null: nobody felt it
  */
-export function findingsOfThree(answer: ThreeLeadAnswer, usual: UsualOhms | null, isCool: boolean): Finding[] {
+export function findingsOfThree(answer: ThreeLeadAnswer, usual: UsualOhms | null, shell: ShellFeel | null): Finding[] {
   const weights =
     answer.kind !== "lead-open"
       ? THREE[answer.kind].weights
       : answer.role !== null
         ? { [OPEN_ROLE[answer.role]]: 1 }
-        : weightsByOhms(answer.ohm, usual, isCool);
+        : weightsByOhms(answer.ohm, usual, shell);
   return weights ? [{ test: "winding-ohms", weights }] : [];
 }
 

@@ -131,6 +131,15 @@ function confirmedRoles(roles: readonly (readonly string[] | null)[], elements: 
   );
 }
 
+/** Below this chance that the start winding has all its turns, which of the two is the start winding is not sure either. Judgement. */
+const SURELY_NAMED = 0.9;
+const isDoubted = (lowStart: StartWinding | null): boolean => lowStart !== null && lowStart.sound < SURELY_NAMED;
+/** A start winding that has lost turns may read less than the run winding: then only common is named. */
+const withoutDoubted = (
+  roles: readonly (readonly string[] | null)[],
+  lowStart: StartWinding | null,
+): readonly (readonly string[] | null)[] => (isDoubted(lowStart) ? roles.map((role) => (role?.[0] === "C" ? role : null)) : roles);
+
 /** A winding is hotter inside than its mean by resistance; 10 K by IEC 60034-1, table 8. */
 const HOT_SPOT_K = 10;
 
@@ -230,8 +239,11 @@ export const windingsStation = defineStation({
       board,
       isWorking: question !== null && board === null,
       asksShell: three?.kind === "lead-open" || record.shell !== null,
-      roles: confirmedRoles(three ? rolesOfThree(three) : (board?.settledRoles ?? names.map(() => null)), elements),
-      isSettled: three ? three.kind === "named" : board?.state === "settled",
+      roles: withoutDoubted(
+        confirmedRoles(three ? rolesOfThree(three) : (board?.settledRoles ?? names.map(() => null)), elements),
+        lowStart,
+      ),
+      isSettled: (three ? three.kind === "named" : board?.state === "settled") && !isDoubted(lowStart),
       elements,
       next: three
         ? three.kind === "need-more"
@@ -261,7 +273,7 @@ export const windingsStation = defineStation({
         : lowStart
           ? findingsOfLowStart(lowStart)
           : three
-            ? findingsOfThree(three, expectedOhms(facts), record.shell === "cool")
+            ? findingsOfThree(three, expectedOhms(facts), record.shell)
             : board
               ? findingsOfBoard(board)
               : [];

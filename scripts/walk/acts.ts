@@ -8,7 +8,7 @@ import { BLANK_TAKE_APART, type Step } from "@/core/stations/take-apart";
 import { STATIONS, type StationId } from "@/core/stations";
 import { trapsBack } from "@/core/stations/take-apart/traps";
 import { NO_RUN_ENTRIES } from "@/core/motor";
-import { assess, key, nowOf, read, recordOf, tell, tick, type Job } from "./job";
+import { assess, key, nowOf, read, recordOf, skip, tell, tick, type Job } from "./job";
 
 /** Complaint and plate, as they are heard and read. */
 export function open(job: Job, id: "complaint" | "plate"): void {
@@ -73,6 +73,11 @@ const RUNS: readonly TestId[] = [
 export function measure(job: Job, test: TestId): void {
   tick(job, TEST_TABLE[test].minutes);
   const { station, data } = observe(job.hidden, test, nowOf(job), (id) => recordOf(job, id));
+  if ("note" in data && data.note === "none fitted") {
+    skip(job, station, "none fitted");
+    job.made.push(test);
+    return tell(job, `${station}: none fitted`);
+  }
   key(job, station, data);
   job.made.push(test);
   standBy(job, station);
@@ -218,6 +223,7 @@ export function prove(job: Job, parts: { readonly hasFigures: boolean } = { hasF
     afterNoises: [...(noise.noises ?? [])],
     afterRotation: job.hidden.body.runsBackwards ? "ccw" : "cw",
   });
+  standBy(job, "prove");
   job.hidden = powered(job.hidden);
   tell(job, `proof: ${behaviour}${figures.lineAmps ? `, ${figures.lineAmps.text} A` : ""}`);
 }

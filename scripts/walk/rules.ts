@@ -70,7 +70,9 @@ export interface Verdict {
 
 /** A welded shell is opened by nobody: its faults inside are handed over. */
 const isInside = ({ motor }: HiddenCase, id: string): boolean =>
-  motor.kind === "hermetic-compressor" && MENDED_BY[id]?.includes("replace-motor") === true && !/^(?:run-|start-weak|start-open$|relay-)/.test(id);
+  motor.kind === "hermetic-compressor" &&
+  MENDED_BY[id]?.includes("replace-motor") === true &&
+  !/^(?:run-|start-weak|start-open$|relay-)/.test(id);
 
 /**
  * How a decision stands to the hidden motor.

@@ -52,7 +52,8 @@ export const TRUTHS: Readonly<Record<ClaimCode, Truth>> = {
     of: "keyed",
     is: ({ seed, body }, post) => body.open === ({ C: "common", R: "main", S: "start" } as const)[leadOrder(seed)[Number(post)] ?? "C"],
   },
-  "windings-hold": { of: "keyed", is: ({ body }) => body.open === undefined && body.startTurns === undefined },
+  // Turns that close on themselves do not show in which lead is which.
+  "windings-hold": { of: "keyed", is: ({ body }) => body.open === undefined },
   "windings-shorted": { of: "keyed", is: isWindingShort },
   "start-winding-lost-turns": { of: "keyed", is: ({ body }) => body.startTurns !== undefined },
   "frame-clear": { of: "keyed", is: ({ body }) => body.frameOhm === undefined },

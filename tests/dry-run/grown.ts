@@ -105,7 +105,7 @@ function aSortOfStartGear(): void {
   assert.equal(stamp, "holds");
   assert.deepEqual(findings, [{ test: "relay-ohms", weights: { works: 1 } }]);
   assert.match(
-    startGearView.say(data as never, assessment.stations["start-gear"], assessment.facts, FIGURES)[0] ?? "",
+    startGearView.say(data as never, assessment.stations["start-gear"], assessment.facts, FIGURES)[0]?.text ?? "",
     /^Drum timer: contacts 0.3\sΩ/,
   );
   assert.equal(detail.verdict, "works");

@@ -105,7 +105,7 @@ const COOKED: readonly OutcomeKey[] = [
   "winding-ohms/start-open",
   "winding-ohms/start-shorted",
 ];
-const COOKED_COMPLAINTS: readonly Complaint[] = ["burning-smell"];
+const COOKED_COMPLAINTS: readonly Complaint[] = ["burning-smell", "runs-hot"];
 const KEEPS_THE_MOTOR: readonly ActionId[] = [
   "replace-run-capacitor",
   "replace-start-capacitor",

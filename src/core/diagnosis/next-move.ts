@@ -200,7 +200,7 @@ function byRate(a: TestOffer, b: TestOffer): number {
  * Look, smell and turn are one step: whoever turned it by hand had it before the eyes, and little that is plain to see was
  * missed. Judgement.
  */
-const SEEN_BY_HAND = 0.45;
+const SEEN_BY_HAND = 0.2;
 /** Whoever clamped it while it ran stood beside it: what could be heard was heard for the most part. Judgement. */
 const HEARD_BY_CLAMP = 0.4;
 const AT_THE_RUN: readonly TestId[] = ["run-amps", "start-winding-amps", "speed", "capacitor-running"];
@@ -284,7 +284,9 @@ export function chooseMove(
     informationBits >= WORTH_TESTING_BITS &&
     outcomes.some(({ action, also }) => action !== now.action || also !== now.also) &&
     saving > MUST_SAVE * (1 + made / PATIENCE_TESTS) * minutes * rate;
-  const isWorth = (offer: TestOffer): boolean => saves(offer) || tells(offer);
+  // What pays for its minutes comes first; while it is a guess, what tells anything comes after it.
+  const saving = offers.filter(saves);
+  const isWorth = saving.length > 0 ? saves : tells;
   const [first, ...rest] = offers.filter(isWorth);
   if (first) return { kind: "test", offer: first, others: [...rest, ...offers.filter((offer) => !isWorth(offer))] };
   const asked = [...checks, ...likely.checkFirst].flatMap((test) => offers.find((offer) => offer.test === test) ?? []);

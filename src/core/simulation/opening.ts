@@ -12,8 +12,9 @@ const WORN_SHARE = 0.4;
 const ALL_PRINTED = ["volts", "hertz", "amps", "rpm", "power", "capacitor", "secondCapacitor"] as const;
 
 function printedOn({ machine, plate, dual, foreign }: DrawnMotor): Partial<Plate> {
-  if (foreign === "three-phase") return { volts: "3~ 400", hertz: "50", amps: "1.2", rpm: "1420", power: "0.37 kW" };
-  if (foreign === "electronic") return { volts: "EC 230", hertz: "50/60", power: "80 W", rpm: "2450" };
+  const { amps, rpm, powerW } = plate;
+  if (foreign === "three-phase") return { volts: "3~ 400", hertz: "50", amps: String(amps), rpm: String(rpm), power: `${powerW} W` };
+  if (foreign === "electronic") return { volts: "EC 230", hertz: "50/60", amps: String(amps), power: `${powerW} W`, rpm: String(rpm) };
   const parts = [
     machine.runCapacitor ? labelOf(machine.runCapacitor.capacitanceUf, "run") : null,
     machine.startCapacitor ? labelOf(machine.startCapacitor.capacitanceUf, "start") : null,

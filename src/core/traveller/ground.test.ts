@@ -20,7 +20,8 @@ test.each(cards.map((card) => [card.traveller.id, card] as const))(
       const station = stationOf(id);
       const before = groundBefore(id, ground);
       const data = (entry?.data ?? station.blank) as object;
-      const context = { ...before, facts: judgedBy(station.definition, data, before.facts), house: HOUSE, earlier, study: NO_STUDY, at };
+      const facts = judgedBy(station.definition, data, before.facts);
+      const context = { ...before, facts, house: HOUSE, earlier, study: NO_STUDY, at, keyedAt: entry?.keyedAt ?? null };
       const alone = station.assess(data, context);
       expect(plain(stamped(alone, entry?.skippedReason))).toBe(plain(whole.stations[id]));
       expect(plain(factsWith(id, alone.facts, ground))).toBe(plain(whole.facts));

@@ -47,7 +47,7 @@ export function PartsBefore({ station, hand, house }: PartsBeforeProps) {
 function Part({ each, hand, house }: { each: LaidAside } & Pick<PartsBeforeProps, "hand" | "house">) {
   const study = useStudies();
   const assessment = hand.assess(each.value, { facts: NO_FACTS, house: house.figures, earlier: [], findings: [], study });
-  const [first] = hand.view.say(each.value, assessment, NO_FACTS, house.figures);
+  const first = hand.view.say(each.value, assessment, NO_FACTS, house.figures)[0]?.text;
   return (
     <>
       <span className="line-clamp-2 min-w-0">{first ?? "Nothing keyed"}</span>

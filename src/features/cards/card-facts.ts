@@ -8,7 +8,7 @@ import type { CardLine } from "@/store/summary";
 import { STATION_LABELS } from "../stations/labels";
 import { nextMoveWords } from "../line-up/next-move-words";
 import { isReadyToFinish } from "@/core/traveller";
-import { saidAt } from "../stations/registry";
+import { statementsAt } from "../stations/registry";
 import { stampWord } from "../stations/stamp-word";
 import { END_WORDS } from "../vocabulary/end-words";
 import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/list-words";
@@ -43,7 +43,8 @@ export function cardFacts(
   const action = card.entries.decide?.data.action ?? null;
   const next = isReadyToFinish(assessment) ? "ready to sign off" : `next: ${inSentence(nextMoveWords(assessment).title)}`;
   const speaks = loudest(assessment);
-  const detail = speaks && speaks !== "prove" ? (saidAt(speaks, card.entries[speaks]?.data, assessment, house)[1] ?? "") : "";
+  const means = speaks && speaks !== "prove" ? statementsAt(speaks, card.entries[speaks]?.data, assessment, house) : [];
+  const detail = means.find(({ kind }) => kind === "means")?.text ?? "";
   if (card.traveller.finishedAt !== null || action) {
     const { stamp } = stations.prove;
     const isJudged = stamp === "out" || stamp === "too-close";

@@ -13,7 +13,7 @@ import { assessCard, type KeptCard } from "@/store/kept-card";
 import type { NewPart } from "@/store/parts";
 import { motorLine } from "../match/sheet-words";
 import { STATION_LABELS } from "../stations/labels";
-import { saidAt } from "../stations/registry";
+import { statementsAt } from "../stations/registry";
 
 /** Parts of a card that can lie on a shelf as spares. */
 export const SPARES = ["motor", "capacitor", "bearing"] as const;
@@ -116,8 +116,10 @@ export function spareOf(spare: Spare, card: KeptCard, house: HouseFigures, study
       cardId: traveller.id,
       donor: fitText([traveller.machine, traveller.site].filter(Boolean).join(", "), "printed"),
       readings: read.flatMap((id) => {
-        const said = saidAt(id, entries[id]?.data, assessment, house).filter((sentence) => !sentence.startsWith("Working it out"));
-        return said.length === 0 ? [] : [{ what: STATION_LABELS[id].title, said: fitText(said.join(" "), "note") }];
+        // What is still being worked out is no reading.
+        const told = statementsAt(id, entries[id]?.data, assessment, house).filter(({ kind }) => kind !== "working");
+        const words = told.map(({ text }) => text).join(" ");
+        return told.length === 0 ? [] : [{ what: STATION_LABELS[id].title, said: fitText(words, "note") }];
       }),
     },
   };

@@ -7,6 +7,7 @@ import type { Hypothesis } from "@/core/diagnosis";
 import type { StationData, StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import type { House } from "@/records";
+import type { Said } from "./said";
 
 /** A record as it should be, from the record as it is. */
 export type ChangeRecord<Record> = (record: Record, at: string) => Record;
@@ -73,5 +74,5 @@ export interface StationView<Id extends StationId = StationId, Detail = unknown>
   /** lines of what was listed, where paper has a table of it: found by their words, read out where there is no table */
   list?(record: StationData<Id>): readonly string[];
   /** what was measured, then what it means; for cards and the printed page */
-  say(record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts, house: HouseFigures): readonly string[];
+  say(record: StationData<Id>, assessment: Assessment<Detail>, facts: Facts, house: HouseFigures): readonly Said[];
 }

@@ -23,7 +23,7 @@ export function earlierReadings(id: StationId, { rounds, facts }: TravellerAsses
     at,
     stamp: assessment.stamp,
     stampWord: stampWordOf(view, assessment),
-    said: view.say(data as StationData<StationId>, assessment, facts, house),
+    said: view.say(data as StationData<StationId>, assessment, facts, house).map(({ text }) => text),
   }));
 }
 

@@ -5,6 +5,7 @@ import { bearingView } from "./bearing";
 import { capacitorView } from "./capacitor";
 import { complaintView } from "./complaint";
 import type { StationView } from "../station/contract";
+import type { Said } from "../station/said";
 import { decideView } from "./decide";
 import { endView } from "./end";
 import { frameView } from "./frame";
@@ -52,16 +53,19 @@ export function viewOf(id: StationId): StationView<StationId, unknown> {
   return VIEWS[id];
 }
 
-/** Sentences of one station, for cards and the printed page; a station nobody came to has its blank record. */
-export function saidAt(
+/** What one station says, each statement by what it is; a station nobody came to has its blank record. */
+export function statementsAt(
   id: StationId,
   record: unknown,
   { stations, facts }: Pick<TravellerAssessment, "stations" | "facts">,
   house: HouseFigures,
-): readonly string[] {
+): readonly Said[] {
   const data = (record ?? stationOf(id).blank) as StationData<StationId>;
   return viewOf(id).say(data, stations[id], facts, house);
 }
+
+/** The same as sentences alone, for the printed page. */
+export const saidAt = (...of: Parameters<typeof statementsAt>): readonly string[] => statementsAt(...of).map(({ text }) => text);
 
 /** What was listed at one station, a line each. */
 export const listedAt = (id: StationId, record: unknown): readonly string[] =>

@@ -16,13 +16,13 @@ const settle = (): Promise<void> => jest.advanceTimersByTimeAsync(20);
 const requestOf = (id: string): CardRequest => {
   const card = CARDS.find(({ traveller }) => traveller.id === id);
   if (!card) throw new Error(`no card ${id}`);
-  const rows = Object.entries(card.entries).map(([stationId, { data, skippedReason }]) => ({
+  const rows = Object.entries(card.entries).map(([stationId, { data, skippedReason, keyedAt }]) => ({
     id: `${id}/${stationId}`,
     travellerId: id,
     stationId,
     data,
     skippedReason,
-    updatedAt: card.traveller.createdAt,
+    updatedAt: keyedAt ?? card.traveller.createdAt,
   })) as unknown as StationRecord[];
   const earlier = card.earlier.map(({ at, records }, index) => ({
     id: `earlier-${index}` as TravellerId,

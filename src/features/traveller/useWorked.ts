@@ -42,7 +42,16 @@ export function useWorked(
     const read = new Set<HouseRuleId>();
     const figures = watchedFigures(house.figures, read);
     const facts = judgedBy(hand.definition, record, before.facts);
-    const context = { ...before, facts, worked: new Set(before.worked), house: figures, earlier, study, at: createdAt, keyedAt: row?.updatedAt ?? null };
+    const context = {
+      ...before,
+      facts,
+      worked: new Set(before.worked),
+      house: figures,
+      earlier,
+      study,
+      at: createdAt,
+      keyedAt: row?.updatedAt ?? null,
+    };
     const rounds = (entry?.earlier ?? []).map((round) => ({
       why: round.why,
       assessment: hand.assess(round.data as typeof hand.blank, { ...context, facts: before.facts }),

@@ -2,6 +2,7 @@ import type { BearingEnd } from "@/core/bearing";
 import { dayWords } from "@/features/vocabulary/clock";
 import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { StationView } from "../../station/contract";
+import { noted, said } from "../../station/said";
 import {
   bothSentence,
   END_WORDS,
@@ -36,12 +37,14 @@ export const bearingView: StationView<"bearing", Detail> = {
     const welded = detail.isWelded ? [WELDED_SENTENCE] : [];
     const isJob = record.both !== null || record.tier !== null;
     return [
-      ...welded,
-      ...named,
-      ...(isJob ? [`${jobSentence(detail)} ${bothSentence(detail.both)}`] : []),
-      ...(detail.months === null ? [] : upkeepSentences(detail, record)),
-      ...(record.lastDone ? [`Last seen to on ${dayWords(record.lastDone)}.`] : []),
-      ...(record.note.trim() ? [record.note.trim()] : []),
+      ...said("read", welded, named),
+      ...said(
+        "means",
+        isJob && `${jobSentence(detail)} ${bothSentence(detail.both)}`,
+        detail.months !== null && upkeepSentences(detail, record),
+      ),
+      ...said("read", record.lastDone && `Last seen to on ${dayWords(record.lastDone)}.`),
+      ...noted(record),
     ];
   },
 };

@@ -1,5 +1,6 @@
 import { typedFigure } from "@/core/quantity";
 import type { StationView } from "../../station/contract";
+import { noted, said } from "../../station/said";
 import { type Detail, nameOf, sentences } from "./words";
 
 export const frameView: StationView<"frame", Detail> = {
@@ -10,8 +11,8 @@ export const frameView: StationView<"frame", Detail> = {
         ? "Grounded"
         : null,
   say: (record, { detail }) => {
-    if (detail.measured === 0) return record.beeps === null ? [] : sentences(detail);
+    if (detail.measured === 0) return said("means", record.beeps !== null && sentences(detail));
     const readings = record.readings.flatMap((entry, lead) => (entry?.reading ? [`${nameOf(detail, lead)} ${typedFigure(entry)}`] : []));
-    return [`To the frame: ${readings.join(", ")}.`, ...sentences(detail), ...(record.note.trim() ? [record.note.trim()] : [])];
+    return [...said("read", `To the frame: ${readings.join(", ")}.`), ...said("means", sentences(detail)), ...noted(record)];
   },
 };

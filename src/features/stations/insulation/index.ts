@@ -1,4 +1,5 @@
 import type { StationView } from "../../station/contract";
+import { noted, said } from "../../station/said";
 import { cellName, type Detail, sentences } from "./words";
 
 export const insulationView: StationView<"insulation", Detail> = {
@@ -9,10 +10,10 @@ export const insulationView: StationView<"insulation", Detail> = {
       cell.entry?.reading ? [`${cellName(cell)} ${cell.entry.text.trim()}${/\d$/.test(cell.entry.text.trim()) ? " MΩ" : ""}`] : [],
     );
     return [
-      `${read.join(", ")}${record.testV ? ` at ${record.testV} V` : ""}.`,
-      ...sentences(detail),
-      ...(record.isDischarged === true ? ["Discharged afterwards."] : []),
-      ...(record.note.trim() ? [record.note.trim()] : []),
+      ...said("read", `${read.join(", ")}${record.testV ? ` at ${record.testV} V` : ""}.`),
+      ...said("means", sentences(detail)),
+      ...said("read", record.isDischarged === true && "Discharged afterwards."),
+      ...noted(record),
     ];
   },
 };

@@ -1,4 +1,5 @@
 import type { StationView } from "../../station/contract";
+import { said } from "../../station/said";
 import { INCOMING_WORDS } from "@/features/vocabulary/swap-words";
 import { sentences, type Detail } from "./words";
 
@@ -10,5 +11,5 @@ export const outInView: StationView<"out-in", Detail> = {
     if (detail.works.some(({ isOnOrder }) => isOnOrder)) return "On order";
     return stamp === "holds" ? INCOMING_WORDS.right : null;
   },
-  say: (record, { detail }) => sentences(record, detail),
+  say: (record, { detail }) => said("means", sentences(record, detail)),
 };

@@ -2,6 +2,7 @@ import { formatNumber, formatQuantity } from "@/core/quantity";
 import { notOursSentence } from "@/features/vocabulary/not-ours-words";
 import { MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
 import type { StationView } from "../../station/contract";
+import { said } from "../../station/said";
 import { type Detail, polesHint } from "./words";
 
 export const plateView: StationView<"plate", Detail> = {
@@ -24,11 +25,10 @@ export const plateView: StationView<"plate", Detail> = {
     // What stands on a plate that is none of ours is told as it stands there.
     const printed = notOurs ? [record.volts, record.rpm && `${record.rpm} rpm`].filter((text) => text.trim() !== "") : [];
     return [
-      ...(notOurs ? [notOursSentence(notOurs)] : []),
-      ...(printed.length > 0 ? [`As printed: ${printed.join(", ")}.`] : []),
-      ...(parts.length > 0 ? [`${parts.join(", ")}.`] : []),
-      ...(hint ? [`${hint}.`] : []),
-      ...(facts.printedAs ? [`On the plate: ${facts.printedAs}.`] : []),
+      ...said("means", notOurs && notOursSentence(notOurs)),
+      ...said("read", printed.length > 0 && `As printed: ${printed.join(", ")}.`, parts.length > 0 && `${parts.join(", ")}.`),
+      ...said("means", hint && `${hint}.`),
+      ...said("read", facts.printedAs && `On the plate: ${facts.printedAs}.`),
     ];
   },
 };

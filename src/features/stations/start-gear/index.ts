@@ -1,4 +1,5 @@
 import type { StationView } from "../../station/contract";
+import { noted, said } from "../../station/said";
 import { GEAR_VIEWS } from "./gear-views";
 import { gearReadings } from "./gear-readings";
 import { type Detail, sentences } from "./words";
@@ -8,11 +9,11 @@ export const startGearView: StationView<"start-gear", Detail> = {
     stamp === "noted" ? "None fitted" : detail.verdict === "not-pressed" ? "Not pressed" : detail.verdict === "welded" ? "Welded" : null,
   say: (record, { detail }) => {
     if (detail.sort === null) return [];
-    const said = gearReadings(record);
+    const readings = gearReadings(record);
     return [
-      `${GEAR_VIEWS[detail.sort].name}${said === "" ? "" : `: ${said}`}.`,
-      ...sentences(detail),
-      ...(record.note.trim() ? [record.note.trim()] : []),
+      ...said("read", `${GEAR_VIEWS[detail.sort].name}${readings === "" ? "" : `: ${readings}`}.`),
+      ...said("means", sentences(detail)),
+      ...noted(record),
     ];
   },
 };

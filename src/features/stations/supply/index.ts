@@ -1,5 +1,6 @@
 import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { StationView } from "../../station/contract";
+import { noted, said } from "../../station/said";
 import { CALL_WORDS, INTERLOCK_WORDS, sentences, type Detail } from "./words";
 
 const BRIEFS: Partial<Record<NonNullable<Detail["outcome"]>, string>> = {
@@ -12,9 +13,12 @@ const BRIEFS: Partial<Record<NonNullable<Detail["outcome"]>, string>> = {
 export const supplyView: StationView<"supply", Detail> = {
   brief: ({ detail }) => (detail.isDefeated ? "Bridged" : detail.outcome ? (BRIEFS[detail.outcome] ?? null) : null),
   say: (record, { detail, stamp }) => [
-    ...(record.call ? [`${CALL_WORDS[record.call]}.`] : []),
-    ...(record.interlock && record.interlock !== "none" ? [`Interlock: ${inSentence(INTERLOCK_WORDS[record.interlock])}.`] : []),
-    ...(stamp === "not-done" || detail.outcome === null ? [] : sentences(detail)),
-    ...(record.note.trim() ? [record.note.trim()] : []),
+    ...said(
+      "read",
+      record.call && `${CALL_WORDS[record.call]}.`,
+      record.interlock && record.interlock !== "none" && `Interlock: ${inSentence(INTERLOCK_WORDS[record.interlock])}.`,
+    ),
+    ...said("means", stamp !== "not-done" && detail.outcome !== null && sentences(detail)),
+    ...noted(record),
   ],
 };

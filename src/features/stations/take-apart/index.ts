@@ -1,4 +1,5 @@
 import type { StationView } from "../../station/contract";
+import { noted, said } from "../../station/said";
 import { ledgerLines, sentences, STATE_WORDS, type Detail } from "./words";
 
 export const takeApartView: StationView<"take-apart", Detail> = {
@@ -10,7 +11,7 @@ export const takeApartView: StationView<"take-apart", Detail> = {
       : { title: "Put it back, and close it", reason: "It lies open. No power until every part and wire is back and it turns free." },
   list: ledgerLines,
   say: (record, { detail, stamp }) => [
-    ...(stamp === "not-done" || detail.state === "nothing-off" ? [] : sentences(detail)),
-    ...(record.note.trim() ? [record.note.trim()] : []),
+    ...said("means", stamp !== "not-done" && detail.state !== "nothing-off" && sentences(detail)),
+    ...noted(record),
   ],
 };

@@ -2,6 +2,7 @@ import type { Facts } from "@/core/facts";
 import type { BoardUnderstanding, Probe } from "@/core/winding";
 import { layoutWord } from "@/features/vocabulary/board-words";
 import type { StationView } from "../../station/contract";
+import { noted, said } from "../../station/said";
 import { outcomeSentences } from "./board-sentences";
 import { connectionOf, describe, leftOutSentence } from "./connection-words";
 import { windingSentences, type WindingsDetail } from "./sentences";
@@ -53,10 +54,10 @@ export const windingsView: StationView<"windings", WindingsDetail> = {
       .filter(({ entry }) => entry.reading)
       .map(({ a, b, entry }) => `${pairName(detail.names, [a, b])} ${typedFigure(entry)}`);
     return [
-      `${readings.join(", ")}.`,
-      ...windingSentences(detail, facts.machineKind === "hermetic-compressor"),
-      ...connectionSentence(detail, facts),
-      ...(record.note.trim() ? [record.note.trim()] : []),
+      ...said("read", `${readings.join(", ")}.`),
+      ...said(detail.isWorking ? "working" : "means", windingSentences(detail, facts.machineKind === "hermetic-compressor")),
+      ...said("means", connectionSentence(detail, facts)),
+      ...noted(record),
     ];
   },
 };

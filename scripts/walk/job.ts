@@ -118,5 +118,12 @@ export function skip(job: Job, id: StationId, reason: string): void {
 export const read = (job: Job, text: string, quantity: Quantity): Entry =>
   takeReading(text, quantity, DEFAULT_METER, nowOf(job), "simulation").entry;
 
-export const assess = (job: Job): TravellerAssessment =>
-  assessTraveller(job.entries, HOUSE, [], job.study, { at: new Date(START_MS).toISOString() });
+/** Assessing is pure: one answer a set of records is enough. */
+const assessed = new WeakMap<StationEntries, TravellerAssessment>();
+export function assess({ entries, study }: Job): TravellerAssessment {
+  const known = assessed.get(entries);
+  if (known) return known;
+  const made = assessTraveller(entries, HOUSE, [], study, { at: new Date(START_MS).toISOString() });
+  assessed.set(entries, made);
+  return made;
+}

@@ -50,9 +50,10 @@ function thoughts({ next, standing, actions }: TravellerAssessment): string {
  * Takes one job from the open line to its end.
  * @param seed of the motor and of everything drawn
  * @param name which technician; absent: as the seed has it
+ * @param hasThoughts what the card thinks at each step is told as well
  * @returns what was said, done, and broken
  */
-export function walkJob(seed: number, name?: string): Walked {
+export function walkJob(seed: number, name?: string, hasThoughts = false): Walked {
   const draw = chanceFrom(seed * 53 + 29);
   const policy = name ?? draw.weighed(Object.entries(TECHNICIANS).map(([id, { share }]) => [id, share] as const));
   const hidden = hiddenCase(seed, null, "wide");
@@ -110,7 +111,7 @@ export function walkJob(seed: number, name?: string): Walked {
         first = { ...judgeAction(job.hidden, action, also), action, minutes: job.minutes };
       }
       assessment = assess(job);
-      if (process.env.TELL_NEXT) tell(job, thoughts(assessment));
+      if (hasThoughts) tell(job, thoughts(assessment));
       listen();
     }
     note(paperFaults(job, assessment));

@@ -51,15 +51,16 @@ export function openedAgainBy(
   return isGroundedStill(facts) && !isFrameOpen && facts.action !== null && isWork(facts.action) ? "ground" : null;
 }
 
-/** What the works on a card put right, those that were done and those that a proof took for done. */
-function putRight({ worksDone, action, also }: Facts): ReadonlySet<Suspect> {
+/** What the works on a card put right, those that were done and those that a proof took for done: how often each did not hold. */
+function putRight({ worksDone, action, also }: Facts): ReadonlyMap<Suspect, number> {
   const actions = worksDone.flatMap(({ work }): readonly ActionId[] => (isMend(work) ? MEND_TABLE[work].of : [work]));
   const decided = [action, also].filter((each) => each !== null);
-  return new Set([...actions, ...decided].flatMap((each) => ACTION_TABLE[each].cures));
+  const rows = [...actions, ...decided].flatMap((each) =>
+    ACTION_TABLE[each].cures.map((fault) => [fault, 1 - ACTION_TABLE[each].holds] as const),
+  );
+  return new Map(rows);
 }
 
-/** A new part may be bad, or the work not have held: so often, where nothing else would explain it. Judgement. */
-const DID_NOT_HOLD = 0.1;
 /** Nothing was wrong, and it fails all the same: hardly ever. */
 const NOTHING_WRONG = 0.02;
 
@@ -77,7 +78,8 @@ export function standingLeft(standing: Standing, facts: Facts): Standing {
     const rest = faults.filter((fault) => !right.has(fault));
     const isGone = rest.length === 0;
     const set = isGone ? faults : (known.get(rest.join()) ?? rest);
-    const weight = probability * (!isGone ? 1 : faults.length === 0 ? NOTHING_WRONG : DID_NOT_HOLD);
+    const didNotHold = faults.reduce((product, fault) => product * (right.get(fault) ?? 1), 1);
+    const weight = probability * (!isGone ? 1 : faults.length === 0 ? NOTHING_WRONG : didNotHold);
     left.set(set, (left.get(set) ?? 0) + weight);
   }
   const total = [...left.values()].reduce((sum, weight) => sum + weight, 0);

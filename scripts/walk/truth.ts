@@ -80,7 +80,7 @@ export const TRUTHS: Readonly<Record<ClaimCode, Truth>> = {
   },
   proved: { of: "now", is: ({ behaviour }) => behaviour === "starts" },
   "works-again": { of: "now", is: ({ behaviour }) => behaviour === "starts" },
-  "good-as-a-spare": { of: "now", is: ({ flaws }) => flaws.length === 0 },
+  "spare-starts": { of: "now", is: ({ behaviour }) => behaviour === "starts" },
   "runs-without-load": { of: "now", is: ({ behaviour }) => behaviour === "starts" },
 };
 

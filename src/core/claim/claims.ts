@@ -155,7 +155,7 @@ const proof: Claims = ({ stations: { prove, end } }) => {
   return [
     ...(prove.stamp === "holds" ? [outright("proved", "prove")] : []),
     ...(how === "repaired" ? [outright("works-again", "end")] : []),
-    ...(how === "tested-spare" ? [outright("good-as-a-spare", "end")] : []),
+    ...(how === "tested-spare" ? [outright("spare-starts", "end")] : []),
     ...(how === "proved-without-load" ? [outright("runs-without-load", "end")] : []),
   ];
 };

@@ -39,7 +39,8 @@ export const CLAIM_CODES = [
   "puts-it-right",
   "proved",
   "works-again",
-  "good-as-a-spare",
+  /** a motor on the bench, once it was tested */
+  "spare-starts",
   "runs-without-load",
 ] as const;
 export type ClaimCode = (typeof CLAIM_CODES)[number];

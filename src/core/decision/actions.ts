@@ -74,7 +74,7 @@ export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
     // Part, minutes and this chance are those of the whole job, core/bearing/job.ts.
     holds: TIER_TABLE.good.holds,
     why: "That of the job as it is put together: see the table of bearing jobs.",
-    checkFirst: ["hand-turn-unloaded", "winding-ohms", "frame-ohms"],
+    checkFirst: ["winding-ohms", "frame-ohms"],
   },
   "replace-motor": {
     cures: WHOLE_MOTOR,
@@ -98,7 +98,7 @@ export const ACTION_TABLE: Record<ActionId, ActionSpec> = {
     minutes: "loadMinutes",
     holds: 0.92,
     why: "What fouled or jammed comes back once in twelve: lint, belt, a worn pulley.",
-    checkFirst: ["hand-turn-unloaded"],
+    checkFirst: [],
   },
   "repair-control": {
     cures: ["control"],

@@ -164,10 +164,16 @@ const IN_CASES: readonly {
     when: () => true,
   },
   {
-    actions: ["replace-bearings"],
+    actions: ["replace-bearings", "free-load"],
     tests: ["hand-turn-unloaded"],
-    why: "what is held or rough is turned again without its load before the motor is opened",
+    why: "what is held or rough is turned again without its load before the motor is opened, or its load freed",
     when: (known) => shows(known, HELD),
+  },
+  {
+    actions: ["replace-motor", "refer"],
+    tests: ["switch-ohms", "relay-ohms", "ptc-ohms", "capacitor-meter"],
+    why: "a start winding that stays in and a weak capacitor hum, smell and run hot as shorted turns do, and cost little",
+    when: (known) => !shows(known, CONDEMNED),
   },
   {
     actions: ["replace-motor", "refer"],

@@ -30,7 +30,9 @@ export interface DecisionFacts {
   readonly action: ActionId | null;
   /** done on the same visit */
   readonly also: ActionId | null;
+  /** when it was decided, ISO 8601; null: nothing was, or nobody knows when */
+  readonly decidedAt: string | null;
   readonly quotedPrices: QuotedPrices;
 }
 
-export const NO_DECISION_FACTS: DecisionFacts = { action: null, also: null, quotedPrices: {} };
+export const NO_DECISION_FACTS: DecisionFacts = { action: null, also: null, decidedAt: null, quotedPrices: {} };

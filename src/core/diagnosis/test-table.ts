@@ -72,7 +72,14 @@ export const TEST_TABLE = {
       "winding-burnt": {
         why: "Burnt varnish smells and darkens where turns have shorted or a winding opened.",
         base: 0.015,
-        given: { "shorted-turns": 0.4, "main-winding": 0.3, "start-winding": 0.3, "ground-fault": 0.25 },
+        given: {
+          "shorted-turns": 0.4,
+          "main-winding": 0.3,
+          "start-winding": 0.3,
+          "ground-fault": 0.25,
+          "start-switch": 0.12,
+          "start-relay": 0.1,
+        },
       },
       "wiring-damaged": {
         why: "A loose or burnt lead is the fault itself, or beside it.",

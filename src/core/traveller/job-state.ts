@@ -34,9 +34,8 @@ export function jobState(entries: StationEntries, stations: StationAssessments, 
   const spec = isChosen && end !== null ? END_TABLE[end] : null;
   const works = worksOf(facts);
   const isProved = stations.prove.stamp !== "not-done" && stations.prove.stamp !== "skipped";
-  const decidedAt = entries.decide?.data.decidedAt ?? null;
   // A proof shows what was decided before it, and nothing that was decided since.
-  const isShown = isProved && !(facts.provedAt !== null && decidedAt !== null && decidedAt > facts.provedAt);
+  const isShown = isProved && !(facts.provedAt !== null && facts.decidedAt !== null && facts.decidedAt > facts.provedAt);
   // What was done before a proof that spoke against it is not what was decided since, though it has the same name.
   const counted = isProved && !isShown ? facts.worksDone.filter(({ at }) => at > (facts.provedAt ?? "")) : facts.worksDone;
   const { works: exchanges } = stations["out-in"].detail;

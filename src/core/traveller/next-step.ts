@@ -74,7 +74,11 @@ function listenFirst({ stations, facts, findings }: StepGround): NextStep | null
 /** Work with power on was done on this visit, or power came back: what comes then is no first power. */
 const HAD_POWER: readonly StationId[] = ["supply", "run-test", "uncoupled-run", "prove"];
 const hadPower = (stations: StationAssessments, facts: Facts): boolean =>
-  facts.restoredAtAll.length > 0 || HAD_POWER.some((id) => stations[id].stamp !== "not-done" && stations[id].stamp !== "skipped");
+  facts.restoredAtAll.length > 0 ||
+  HAD_POWER.some((id) => {
+    const isOnlySaid = id === "uncoupled-run" && stations[id].detail.state === "welded-shell";
+    return !isOnlySaid && stations[id].stamp !== "not-done" && stations[id].stamp !== "skipped";
+  });
 
 /** What is seen to, dead, before the power that a step would bring; null: nothing. */
 function beforePower({ stations, facts }: StepGround, step: NextStep, others: readonly TestOffer[]): NextStep | null {

@@ -81,8 +81,13 @@ const foreignReason = ({ notOurs }: TravellerAssessment["facts"]): string =>
         ...(notOurs.sort === "electronic" || notOurs.sort === "direct" ? [ELECTRONICS_CAUTION] : []),
       ].join(" ");
 
-function reasonOf({ next, actions, facts }: TravellerAssessment): string {
+/** Volts that fit none of the plate's connections. */
+const FITS_NEITHER =
+  "The plate has two connections, and the volts that were measured fit neither. Switch off, prove it dead, look at links and leads, and tap at the plate which volts it is connected for: then they can be judged.";
+
+function reasonOf({ next, actions, facts, stations }: TravellerAssessment): string {
   if (next.kind === "not-ours") return foreignReason(facts);
+  if (next.kind === "look-connection" && stations.supply.detail.isConnectionOpen) return FITS_NEITHER;
   if (isFirstStep(next)) return FIRST_STEPS[next.kind].reason;
   if (next.kind === "before-power") return BEFORE_POWER_REASONS[next.test] ?? "";
   if (next.kind === "order") return next.station === "take-apart" && facts.isApart ? CLOSE_REASON : (ORDER_REASONS[next.station] ?? "");

@@ -70,7 +70,7 @@ export const causeSentences = ({ stations }: TravellerAssessment): readonly stri
 const PLAIN_ENDS: Readonly<Record<EndId, string>> = {
   repaired: "It works again: it was measured on the machine after the work.",
   "proved-without-load": "It runs as it should without its machine. How it does on the machine is measured on the day it is fitted.",
-  "tested-spare": "It was tested without load, and is good to be kept as a spare.",
+  "tested-spare": "It was tested without load, and nothing that was measured is out of order. It is kept as a spare.",
   condemned: "The motor is not worth mending. It was made unusable, and must not be connected again.",
   "left-as-is": "Nothing was changed. It stays as it is.",
   makeshift: "It runs by a makeshift. That is not a repair.",

@@ -59,6 +59,7 @@ export const decideStation = defineStation({
       facts: {
         action,
         also,
+        decidedAt: action === null ? null : record.decidedAt,
         isMakeshift: record.partHere === false && record.measure !== null,
         recheckOn: record.recheckOn,
       },

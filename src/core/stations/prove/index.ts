@@ -1,7 +1,7 @@
 import { defineStation, plainAssessment, type Stamp, type StationContext } from "../../station";
 import type { Facts } from "../../facts";
 import { idleRangeOf } from "../../study/idle-range-of";
-import { PURPOSE_TABLE, readAt, type JobFacts } from "../../job";
+import { doneAt, isWork, PURPOSE_TABLE, readAt, type JobFacts } from "../../job";
 import {
   findingOfAmps,
   ampsLimits,
@@ -87,14 +87,19 @@ function isAfter(entry: Entry | null, fittedAt: string | null): boolean {
   return fittedAt !== null && entry?.reading != null && entry.reading.at > fittedAt;
 }
 
-/** When the last work was done: what ran between two works shows nothing of the second. */
-const lastWorkAt = ({ worksDone, fittedAt }: Facts): string | null => worksDone.at(-1)?.at ?? fittedAt;
+/** What a run has to come after to show what was decided and done: a run between two works shows nothing of the second. */
+function showsAfter({ worksDone, fittedAt, decidedAt, action }: Facts): string | null {
+  const done = worksDone.at(-1)?.at ?? fittedAt;
+  const isDecidedDone = action === null || !isWork(action) || doneAt(action, worksDone) !== null;
+  // While what was decided is not done, nothing that ran before the decision shows it.
+  return done === null || isDecidedDone || decidedAt === null || decidedAt < done ? done : decidedAt;
+}
 
 function rowOf(field: RunField, record: ProveRecord, facts: Facts, house: HouseFigures): ProofRow {
   const { runFound, runNow, fittedAt } = facts;
   const keyed = figureOf(record.before[field]);
   const run = runFound[field] ?? null;
-  const ran = [runNow[field] ?? null, run].find((entry) => isAfter(entry, lastWorkAt(facts))) ?? null;
+  const ran = [runNow[field] ?? null, run].find((entry) => isAfter(entry, showsAfter(facts))) ?? null;
   const before = keyed ?? (isAfter(run, fittedAt) ? null : figureOf(run));
   const after = figureOf(record.after[field]) ?? figureOf(ran);
   const spread =
@@ -232,7 +237,7 @@ export const proveStation = defineStation({
     // What the run test found is the figure before, unless another was keyed here.
     const run = facts.runFound.lineAmps ?? null;
     const isRunAfter = isAfter(run, facts.fittedAt);
-    const ran = [facts.runNow.lineAmps ?? null, run].find((entry) => isAfter(entry, lastWorkAt(facts))) ?? null;
+    const ran = [facts.runNow.lineAmps ?? null, run].find((entry) => isAfter(entry, showsAfter(facts))) ?? null;
     const found = isRunAfter ? null : run;
     const isFromRunTest = record.before.lineAmps === null && found !== null;
     // What the old motor drew is held against the old plate.
@@ -269,7 +274,11 @@ export const proveStation = defineStation({
       // Only what was found speaks of the fault; the figure after the repair speaks of the repair.
       // A proof is no test to be proposed: it comes after the decision.
       openTests: [],
-      facts: { proof: proofOf(detail, record), isProofUnloaded: isUnloaded, provedAt: isTouched(keyed) ? provedAt : null },
+      facts: {
+        proof: proofOf(detail, record),
+        isProofUnloaded: isUnloaded,
+        provedAt: isTouched(keyed) ? provedAt : (ran?.reading?.at ?? null),
+      },
       findings: isFromRunTest ? [] : findingOfAmps(before),
       working: [
         ...workingOfAmps(

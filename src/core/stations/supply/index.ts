@@ -231,7 +231,10 @@ export const supplyStation = defineStation({
         // Volts that fall once it draws are not those it runs on.
         supplyFound: isVoltage && found?.outcome !== "sags" ? figureOf(record.standing) : null,
         ...partial.inferred?.facts,
-        ...(isForAnother ? { isConnectionDoubted: true } : {}),
+        // Volts that fit none of the plate's connections: which is made is looked at before they are judged.
+        ...(isForAnother || (partial.isConnectionOpen && partial.standingV !== null && found === null)
+          ? { isConnectionDoubted: true }
+          : {}),
       },
       working: workingOf(detail),
       // That control asks it to run is not yet a voltage, and standing volts are not yet those while it tries.

@@ -2,7 +2,7 @@ import type { ActionId, TestId } from "@/core/trade";
 import { isSwap, type SwapAction } from "@/core/exchange";
 import { STATE_CHANGE_MINUTES, TEST_TABLE } from "@/core/diagnosis";
 import { END_TABLE, type EndId } from "@/core/job";
-import { cooled, observe, opening, powered, worked, type Outcome, type Work } from "@/core/simulation";
+import { cooled, observe, opening, powered, worked, type HowItWent, type HandWork } from "@/core/simulation";
 import { BLANK_EXCHANGE, BLANK_PIECE } from "@/core/stations/out-in";
 import { BLANK_TAKE_APART, type Step } from "@/core/stations/take-apart";
 import { STATIONS, type StationId } from "@/core/stations";
@@ -141,7 +141,7 @@ function pieceFor(job: Job, action: SwapAction): { label: string; reading: strin
 }
 
 /** Does one decided work: the part in and the old one's fate, or the mend ticked. */
-export function doWork(job: Job, action: ActionId, outcome: Outcome = "good"): void {
+export function doWork(job: Job, action: ActionId, outcome: HowItWent = "good"): void {
   tick(job, 15);
   const record = recordOf(job, "out-in");
   const at = nowOf(job);
@@ -170,7 +170,7 @@ export function doWork(job: Job, action: ActionId, outcome: Outcome = "good"): v
 }
 
 /** A work without a part, before or beside what is decided. */
-export function mend(job: Job, work: Work): void {
+export function mend(job: Job, work: HandWork): void {
   tick(job, 10);
   const record = recordOf(job, "out-in");
   key(job, "out-in", { done: { ...record.done, [work]: nowOf(job) } });

@@ -1,5 +1,5 @@
 import type { Claim, ClaimCode } from "@/core/claim";
-import { leadOrder, MENDED_BY, ownValue, type HiddenCase, type Work } from "@/core/simulation";
+import { leadOrder, MENDED_BY, ownValue, type HiddenCase, type HandWork } from "@/core/simulation";
 import type { Job } from "./job";
 
 /** Of which moment a claim speaks: of when its station was last keyed, of how the motor was found, or of now. */
@@ -76,7 +76,7 @@ export const TRUTHS: Readonly<Record<ClaimCode, Truth>> = {
   },
   "puts-it-right": {
     of: "found",
-    is: ({ flaws }, works) => flaws.every(({ id }) => works.split("+").some((work) => MENDED_BY[id]?.includes(work as Work) === true)),
+    is: ({ flaws }, works) => flaws.every(({ id }) => works.split("+").some((work) => MENDED_BY[id]?.includes(work as HandWork) === true)),
   },
   proved: { of: "now", is: ({ behaviour }) => behaviour === "starts" },
   "works-again": { of: "now", is: ({ behaviour }) => behaviour === "starts" },

@@ -70,10 +70,11 @@ export const smellMigrations: StationMigrations = { 19: (data) => ({ note: "", .
 `,
     "src/features/stations/smell/index.ts": `import type { StationDetail } from "@/core/stations";
 import type { StationView } from "../../station/contract";
+import { said } from "../../station/said";
 
 export const smellView: StationView<"smell", StationDetail<"smell">> = {
   cautions: { fumes: "Burnt varnish is not breathed in: air the place first." },
-  say: (record) => (record.isBurnt ? ["Smells of burnt varnish."] : []),
+  say: (record) => said("means", record.isBurnt && "Smells of burnt varnish."),
 };
 `,
     "src/features/stations/smell/how.ts": `import type { HowSet } from "../../station/how";

@@ -119,7 +119,11 @@ export const CARD_RELATIONS: readonly CardRelation[] = [
   },
   { name: "the same job a hundred days later", change: moved(100 * DAY_MS) as CardRelation["change"], differs: same },
   { name: "the same job in another zone, across midnight", change: moved(13 * 3_600_000) as CardRelation["change"], differs: same },
-  { name: "the same figures in other units", change: (entries) => mapEntries(entries, inOtherUnits) as StationEntries, differs: same },
+  {
+    name: "the same figures in other units", // At the windings a single digit counts, so that the figure itself is part of what was read.
+    change: ({ windings, ...entries }) => ({ ...(mapEntries(entries, inOtherUnits) as StationEntries), ...(windings ? { windings } : {}) }),
+    differs: same,
+  },
   {
     name: "leads numbered another way",
     change: (entries) =>
@@ -137,7 +141,7 @@ export const CARD_RELATIONS: readonly CardRelation[] = [
   {
     name: "what was read is read once more, the same",
     change: (entries) =>
-      entries.frame
+      entries.frame && (entries.frame.earlier ?? []).length === 0
         ? {
             ...entries,
             frame: { ...entries.frame, earlier: [{ why: "repeat", at: "2026-11-30T08:00:00.000Z", data: entries.frame.data }] },

@@ -22,6 +22,7 @@ const TABLES = [
   "src/core/hearing/complaint-words.ts",
   "src/core/measure/measures.ts",
   "src/core/bearing/dimension-table.ts",
+  "src/core/simulation/fault-kinds.ts",
   "src/records/demo/stories.ts",
 ];
 

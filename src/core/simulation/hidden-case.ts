@@ -5,7 +5,7 @@ import { drawMotor, type DrawnMotor } from "./drawn-motor";
 import { FAULT_KINDS, type FaultKind } from "./fault-kinds";
 import { doingOf, soundOf } from "./physics";
 import { MISREAD } from "./keyed";
-import type { Flaw, HiddenCase, Place } from "./told";
+import type { Flaw, HiddenCase, Surroundings } from "./told";
 import { WIDE_KINDS } from "./wide-kinds";
 import { drawWideMotor } from "./wide-motor";
 
@@ -47,7 +47,7 @@ function kindsFor(motor: DrawnMotor, purpose: Purpose): readonly FaultKind[] {
 const SOUND_BY_PURPOSE: Readonly<Record<Purpose, number>> = { fault: NOTHING_WRONG, "yearly-check": 0.55, spare: 0.4 };
 
 /** Motors as they are met in general: twenty-five degrees, a customer who called. */
-function usualCase(chance: Chance): { motor: DrawnMotor; flaws: readonly Flaw[]; place: Place; soundMegohm: number } {
+function usualCase(chance: Chance): { motor: DrawnMotor; flaws: readonly Flaw[]; place: Surroundings; soundMegohm: number } {
   const motor = drawMotor(chance);
   const flaws = drawFlaws(chance, motor, FAULT_KINDS, NOTHING_WRONG);
   const place = { voltageScale: chance.between(0.96, 1.04), loadScale: chance.between(0.78, 1), ambientC: 25, purpose: "fault" as const };
@@ -59,7 +59,7 @@ const HOTTEST_C = 60;
 /** Most are met indoors; some at the ends of what is met. */
 const ambientOf = (chance: Chance): number => Math.round(chance.is(0.6) ? chance.between(10, 30) : chance.between(COLDEST_C, HOTTEST_C));
 
-function wideCase(chance: Chance): { motor: DrawnMotor; flaws: readonly Flaw[]; place: Place; soundMegohm: number } {
+function wideCase(chance: Chance): { motor: DrawnMotor; flaws: readonly Flaw[]; place: Surroundings; soundMegohm: number } {
   const motor = drawWideMotor(chance);
   const purpose = chance.weighed<Purpose>([
     ["fault", 80],

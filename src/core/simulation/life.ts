@@ -1,5 +1,5 @@
 import { FAULT_KINDS } from "./fault-kinds";
-import { MENDED_BY, type Work } from "./mends";
+import { MENDED_BY, type HandWork } from "./mends";
 import { chanceFrom } from "./chance";
 import { doingOf } from "./physics";
 import type { Flaw, HiddenCase } from "./told";
@@ -11,10 +11,10 @@ const withFlaws = (hidden: HiddenCase, flaws: readonly Flaw[]): HiddenCase => ({
 });
 
 /** How a work turned out. */
-export type Outcome = "good" | "bad-part" | "undone";
+export type HowItWent = "good" | "bad-part" | "undone";
 
 /** What a bad part does, by the work that puts it in. */
-const BAD_PART: Readonly<Partial<Record<Work, string>>> = {
+const BAD_PART: Readonly<Partial<Record<HandWork, string>>> = {
   "replace-run-capacitor": "run-weak",
   "replace-start-capacitor": "start-weak",
   "replace-start-relay": "relay-open",
@@ -28,7 +28,7 @@ const BAD_PART: Readonly<Partial<Record<Work, string>>> = {
  * @param outcome how it turned out
  * @returns as it is now
  */
-export function worked(hidden: HiddenCase, work: Work, outcome: Outcome = "good"): HiddenCase {
+export function worked(hidden: HiddenCase, work: HandWork, outcome: HowItWent = "good"): HiddenCase {
   if (outcome === "undone") return hidden;
   const left = hidden.flaws.filter(({ id }) => MENDED_BY[id]?.includes(work) !== true);
   const bad = outcome === "bad-part" ? FAULT_KINDS.find(({ id }) => id === BAD_PART[work]) : undefined;

@@ -2,23 +2,23 @@ import type { ActionId } from "../trade";
 import type { MendId } from "../job";
 
 /** What hands can do to a motor. */
-export type Work = ActionId | MendId;
+export type HandWork = ActionId | MendId;
 
-const BEARINGS: readonly Work[] = ["replace-bearings", "replace-motor"];
-const MOTOR: readonly Work[] = ["replace-motor"];
-const RUN: readonly Work[] = ["replace-run-capacitor", "replace-motor"];
-const START: readonly Work[] = ["replace-start-capacitor", "replace-motor"];
-const SWITCH: readonly Work[] = ["service-start-switch", "clean-contacts", "free-governor", "replace-motor"];
-const RELAY: readonly Work[] = ["replace-start-relay", "replace-motor"];
-const LOAD: readonly Work[] = ["free-load", "clean-wheel"];
-const FEED: readonly Work[] = ["repair-wiring-or-supply"];
-const JOINT: readonly Work[] = ["repair-wiring-or-supply", "rejoin-lead", "tighten-terminal"];
-const CONNECTION: readonly Work[] = ["reconnect", "connect-for-volts", "replace-motor"];
-const WAY: readonly Work[] = ["reconnect", "turn-way-round", "repair-wiring-or-supply"];
-const CONTROL: readonly Work[] = ["repair-control"];
+const BEARINGS: readonly HandWork[] = ["replace-bearings", "replace-motor"];
+const MOTOR: readonly HandWork[] = ["replace-motor"];
+const RUN: readonly HandWork[] = ["replace-run-capacitor", "replace-motor"];
+const START: readonly HandWork[] = ["replace-start-capacitor", "replace-motor"];
+const SWITCH: readonly HandWork[] = ["service-start-switch", "clean-contacts", "free-governor", "replace-motor"];
+const RELAY: readonly HandWork[] = ["replace-start-relay", "replace-motor"];
+const LOAD: readonly HandWork[] = ["free-load", "clean-wheel"];
+const FEED: readonly HandWork[] = ["repair-wiring-or-supply"];
+const JOINT: readonly HandWork[] = ["repair-wiring-or-supply", "rejoin-lead", "tighten-terminal"];
+const CONNECTION: readonly HandWork[] = ["reconnect", "connect-for-volts", "replace-motor"];
+const WAY: readonly HandWork[] = ["reconnect", "turn-way-round", "repair-wiring-or-supply"];
+const CONTROL: readonly HandWork[] = ["repair-control"];
 
 /** What puts each way to fail right, as hands do it: nothing here is read from the tables by which a job is judged. */
-export const MENDED_BY: Readonly<Record<string, readonly Work[]>> = {
+export const MENDED_BY: Readonly<Record<string, readonly HandWork[]>> = {
   "run-weak": RUN,
   "run-open": RUN,
   "run-shorted": RUN,

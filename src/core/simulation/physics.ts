@@ -1,7 +1,7 @@
 import { conditionWith, predict, type Behaviour, type Machine, type Prediction } from "../motor";
 import type { DrawnMotor } from "./drawn-motor";
 import type { Body } from "./fault-kinds";
-import type { Flaw, HiddenCase, Place } from "./told";
+import type { Flaw, HiddenCase, Surroundings } from "./told";
 
 /** Bodies in one shell: what the first says nothing of, the next says. */
 const joined = (first: Body, second: Body): Body => ({ ...second, ...first, condition: { ...second.condition, ...first.condition } });
@@ -41,7 +41,7 @@ const inLine = (prediction: Prediction, times: number): Prediction => {
 };
 
 /** Without a second winding it starts by its shaded poles, and draws much the same whatever it does. */
-function shadedDoes({ shaded }: DrawnMotor, { condition, open }: Body, place: Place): Prediction {
+function shadedDoes({ shaded }: DrawnMotor, { condition, open }: Body, place: Surroundings): Prediction {
   const { runningA, lockedA, rpm } = shaded ?? { runningA: 0, lockedA: 0, rpm: 0 };
   const volts = condition.voltageScale ?? place.voltageScale;
   const shorted = 1 + 6 * (condition.shortedMainFraction ?? 0);
@@ -69,7 +69,7 @@ export type Doing = Pick<HiddenCase, "faults" | "body" | "condition" | "predicti
  * @param place its feed and its load
  * @returns its parts as they are, and what it does
  */
-export function doingOf(motor: DrawnMotor, flaws: readonly Flaw[], place: Place): Doing {
+export function doingOf(motor: DrawnMotor, flaws: readonly Flaw[], place: Surroundings): Doing {
   const body = flaws.reduce<Body>((all, flaw) => joined(all, flaw.body), { condition: {} });
   const turned = body.condition.loadScale ?? 1;
   // Half the volts, or double, are of the feed that is there.

@@ -13,7 +13,7 @@ export interface Flaw {
 }
 
 /** Where it stands, and what for. */
-export interface Place {
+export interface Surroundings {
   /** volts of the feed over those of the plate */
   readonly voltageScale: number;
   /** load of the machine over the rated one */
@@ -25,7 +25,7 @@ export interface Place {
 /** A motor with what is hidden in it, what it does, and what its owner says; of one moment. */
 export interface HiddenCase {
   readonly motor: DrawnMotor;
-  readonly place: Place;
+  readonly place: Surroundings;
   readonly flaws: readonly Flaw[];
   readonly faults: readonly Suspect[];
   readonly body: Body;

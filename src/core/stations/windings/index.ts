@@ -22,7 +22,7 @@ import { elementsOf, elementsOfThree, groupsOf, windingFacts, withCapacitors, ty
 import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./findings";
 import { areThreeAlike, usualOhms, type UsualOhms } from "../../motor";
 import { slipsOf, type PairSlip } from "./slips";
-import { findingsOfLowStart, lowStartWinding, stampOfLowStart, type StartWinding } from "./start-winding";
+import { findingsOfLowStart, isDoubted, lowStartWinding, stampOfLowStart, withoutDoubted, type StartWinding } from "./start-winding";
 import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
 import { windingsMigrations } from "./migrations";
 import { workingOfBoard, workingOfHotRun, workingOfThree } from "./working";
@@ -130,15 +130,6 @@ function confirmedRoles(roles: readonly (readonly string[] | null)[], elements: 
     confirmed.includes(post) ? ["capacitor"] : switched.includes(post) && role?.length === 1 ? ["SW"] : role,
   );
 }
-
-/** Below this chance that the start winding has all its turns, which of the two is the start winding is not sure either. Judgement. */
-const SURELY_NAMED = 0.9;
-const isDoubted = (lowStart: StartWinding | null): boolean => lowStart !== null && lowStart.sound < SURELY_NAMED;
-/** A start winding that has lost turns may read less than the run winding: then only common is named. */
-const withoutDoubted = (
-  roles: readonly (readonly string[] | null)[],
-  lowStart: StartWinding | null,
-): readonly (readonly string[] | null)[] => (isDoubted(lowStart) ? roles.map((role) => (role?.[0] === "C" ? role : null)) : roles);
 
 /** A winding is hotter inside than its mean by resistance; 10 K by IEC 60034-1, table 8. */
 const HOT_SPOT_K = 10;

@@ -58,3 +58,12 @@ const DOUBTFUL = { close: 0.8, out: 0.3 } as const;
 /** @returns the stamp it asks for; null: it is as it may be */
 export const stampOfLowStart = ({ sound }: StartWinding): "out" | "too-close" | null =>
   sound < DOUBTFUL.out ? "out" : sound < DOUBTFUL.close ? "too-close" : null;
+
+/** Below this chance that the start winding has all its turns, which of the two is the start winding is not sure either. Judgement. */
+const SURELY_NAMED = 0.9;
+export const isDoubted = (lowStart: StartWinding | null): boolean => lowStart !== null && lowStart.sound < SURELY_NAMED;
+/** A start winding that has lost turns may read less than the run winding: then only common is named. */
+export const withoutDoubted = (
+  roles: readonly (readonly string[] | null)[],
+  lowStart: StartWinding | null,
+): readonly (readonly string[] | null)[] => (isDoubted(lowStart) ? roles.map((role) => (role?.[0] === "C" ? role : null)) : roles);

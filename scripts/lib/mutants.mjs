@@ -1,0 +1,112 @@
+/**
+ * Rules of the core made wrong on purpose, one at a time: a limit moved, a sign turned, a condition dropped. Each has to be noticed
+ * by the unit tests named beside it, or by a walk.
+ */
+export const MUTANTS = [
+  { kind: "discharge", file: "src/core/capacitor/discharge.ts", from: "holdS: 5 * tauS", to: "holdS: 3 * tauS", tests: ["core/capacitor"] },
+  {
+    kind: "discharge",
+    file: "src/core/capacitor/discharge.ts",
+    from: "tauS * Math.log(chargeV / volts)",
+    to: "tauS * Math.log(volts / chargeV)",
+    tests: ["core/capacitor"],
+  },
+  {
+    kind: "temperature",
+    file: "src/core/winding/temperature.ts",
+    from: "COPPER_CONSTANT_C = 234.5",
+    to: "COPPER_CONSTANT_C = 228",
+    tests: ["core/winding", "unit/reference"],
+  },
+  {
+    kind: "temperature",
+    file: "src/core/insulation/temperature.ts",
+    from: "HALVING_K = 10",
+    to: "HALVING_K = 12",
+    tests: ["core/insulation", "unit/reference"],
+  },
+  {
+    kind: "permission",
+    file: "src/core/diagnosis/permission.ts",
+    from: '"push-start": (machine) => machine === "fan" || machine === "blower",',
+    to: "",
+    tests: ["core/diagnosis", "core/stations"],
+  },
+  {
+    kind: "permission",
+    file: "src/core/diagnosis/permission.ts",
+    from: 'if (first.length > 0 && TEST_TABLE[test].power === "live")',
+    to: 'if (first.length > 3 && TEST_TABLE[test].power === "live")',
+    tests: ["core/diagnosis", "core/simulation"],
+  },
+  {
+    kind: "cost",
+    file: "src/core/decision/cost-model.ts",
+    from: "(faults.length > 0 ? (1 - costs.holds) * ifNot : 0)",
+    to: "(faults.length > 0 ? costs.holds * ifNot : 0)",
+    tests: ["core/decision"],
+  },
+  {
+    kind: "cost",
+    file: "src/core/decision/cost-model.ts",
+    from: "if (left.length > 0) return spent + later + model.callbackCost + model.followUp(left);",
+    to: "if (left.length > 0) return spent + later + model.followUp(left);",
+    tests: ["core/decision"],
+  },
+  {
+    kind: "match",
+    file: "src/core/match/mechanical-lines.ts",
+    from: "SAME_SHAFT_MM = 0.1",
+    to: "SAME_SHAFT_MM = 1.6",
+    tests: ["core/match"],
+  },
+  {
+    kind: "match",
+    file: "src/core/match/electric-lines.ts",
+    from: "SAME_UF = 0.015",
+    to: "SAME_UF = 0.4",
+    tests: ["core/match", "unit/reference"],
+  },
+  {
+    kind: "sections",
+    file: "src/core/facts/known-motor.ts",
+    from: 'terminal === "HERM"',
+    to: 'terminal === "FAN"',
+    tests: ["core/stations", "core/traveller"],
+  },
+  {
+    kind: "read-after",
+    file: "src/core/traveller/read-after.ts",
+    from: "moments.every((at) => at > since)",
+    to: "moments.some((at) => at > since)",
+    tests: ["core/traveller"],
+  },
+  {
+    kind: "read-after",
+    file: "src/core/traveller/after-repair.ts",
+    from: "if (moments.length === 0 || moments.every((at) => at <= since)) return data;",
+    to: "if (moments.length === 0 || moments.some((at) => at <= since)) return data;",
+    tests: ["core/traveller"],
+  },
+  {
+    kind: "order",
+    file: "src/core/job/order.ts",
+    from: '["frame", ({ isFrameOpen }) => isFrameOpen],',
+    to: "",
+    tests: ["core/job", "unit/whole-jobs"],
+  },
+  {
+    kind: "order",
+    file: "src/core/traveller/next-step.ts",
+    from: "return beforePower(weighed, ordered, []) ?? ordered;",
+    to: "return ordered;",
+    tests: ["core/traveller", "unit/walk"],
+  },
+  {
+    kind: "proof",
+    file: "src/core/stations/prove/index.ts",
+    from: "provedAt !== null && worksDone.some(({ at }) => at > provedAt)",
+    to: "provedAt !== null && worksDone.some(({ at }) => at < provedAt)",
+    tests: ["core/traveller/reopened"],
+  },
+];

@@ -1,0 +1,55 @@
+// npm run mutants: each rule of scripts/lib/mutants.mjs made wrong in a copy of the house, and what notices it. A mutant that
+// nothing notices is printed with its place, and the command fails.
+import { spawnSync } from "node:child_process";
+import { cpSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { MUTANTS } from "./lib/mutants.mjs";
+
+const COPIED = [
+  "src",
+  "tests",
+  "scripts",
+  "docs",
+  "public",
+  "package.json",
+  "package-lock.json",
+  "tsconfig.json",
+  "jest.config.mjs",
+  "jest.config.js",
+  "jest.config.ts",
+  "jest.config.cjs",
+  "README.md",
+];
+const WALKED_JOBS = 150;
+
+const copy = mkdtempSync(join(tmpdir(), "mutant-"));
+for (const each of COPIED) {
+  try {
+    cpSync(each, join(copy, each), { recursive: true });
+  } catch (error) {
+    if (error.code !== "ENOENT") throw error;
+  }
+}
+symlinkSync(join(process.cwd(), "node_modules"), join(copy, "node_modules"));
+const run = (command, ...args) => spawnSync(command, args, { cwd: copy, encoding: "utf8", maxBuffer: 1e8 });
+
+let survived = 0;
+try {
+  for (const { kind, file, from, to, tests } of MUTANTS) {
+    const path = join(copy, file);
+    const text = readFileSync(path, "utf8");
+    if (!text.includes(from)) throw new Error(`${file} has no “${from}” any more: mend the table`);
+    writeFileSync(path, text.replace(from, to));
+    const isNoticedByTests = run(process.execPath, "scripts/unit.mjs", ...tests).status !== 0;
+    const isNoticed =
+      isNoticedByTests || run(process.execPath, "--import", "tsx", "scripts/walk.ts", String(WALKED_JOBS), "--seed", "1").status !== 0;
+    writeFileSync(path, text);
+    survived += Number(!isNoticed);
+    console.log(`${isNoticed ? (isNoticedByTests ? "tests" : "walk ") : "NOBODY"}  ${kind}: ${file}: ${from} -> ${to || "(gone)"}`);
+  }
+} finally {
+  rmSync(copy, { recursive: true, force: true });
+}
+console.log(`${MUTANTS.length - survived} noticed, ${survived} not`);
+process.exitCode = survived === 0 ? 0 : 1;

@@ -18,6 +18,7 @@ export {
   type TimedStation,
   type Times,
 } from "./rounds";
+export { PURPOSE_CHECKS } from "./purpose-checks";
 export { hearPurpose, PURPOSE_TABLE, PURPOSES, type Purpose } from "./purpose";
 export {
   asksFrame,

@@ -1,5 +1,3 @@
-import type { TestId } from "../trade";
-
 /** What a visit is for. Persisted: do not change without a migration. */
 export const PURPOSES = ["fault", "yearly-check", "spare"] as const;
 export type Purpose = (typeof PURPOSES)[number];
@@ -28,38 +26,11 @@ interface PurposeSpec {
   readonly asksComplaint: boolean;
   /** it runs without the load of a machine */
   readonly isUnloaded: boolean;
-  /** tests that have nothing to be made on */
-  readonly lacks: readonly TestId[];
-  /** what is looked at and measured before it is called good, in the order of practice */
-  readonly checks: readonly TestId[];
 }
 
-/** What each purpose asks for. @source trade practice: what a yearly check, and the test of a used motor, take in */
+/** What each purpose asks for. */
 export const PURPOSE_TABLE: Readonly<Record<Purpose, PurposeSpec>> = {
-  fault: { asksComplaint: true, isUnloaded: false, lacks: [], checks: [] },
-  "yearly-check": {
-    asksComplaint: false,
-    isUnloaded: false,
-    lacks: [],
-    checks: ["look", "hand-turn", "capacitor-meter", "insulation", "run-amps", "noise"],
-  },
-  spare: {
-    asksComplaint: false,
-    isUnloaded: true,
-    // Nothing is coupled to it, and the feed is the bench's own.
-    lacks: ["hand-turn-unloaded", "uncoupled-run", "push-start", "supply-voltage"],
-    checks: [
-      "look",
-      "hand-turn",
-      "frame-ohms",
-      "winding-ohms",
-      "capacitor-meter",
-      "switch-ohms",
-      "relay-ohms",
-      "ptc-ohms",
-      "insulation",
-      "run-amps",
-      "noise",
-    ],
-  },
+  fault: { asksComplaint: true, isUnloaded: false },
+  "yearly-check": { asksComplaint: false, isUnloaded: false },
+  spare: { asksComplaint: false, isUnloaded: true },
 };

@@ -2,7 +2,7 @@ import { ACTION_TABLE, cheapestAction, checksBefore, isServed, settledCost, type
 import { chooseMove, ownedInstruments, TEST_TABLE, type Finding, type Move, type Standing, type TestOffer } from "../diagnosis";
 import type { Facts } from "../facts";
 import type { HouseFigures } from "../house";
-import { checksBeforePower, PURPOSE_TABLE, stepInOrder, type JobState, type OrderStep } from "../job";
+import { checksBeforePower, PURPOSE_CHECKS, stepInOrder, type JobState, type OrderStep } from "../job";
 import { STATION_IDS, stationOf, type StationId } from "../stations";
 import type { Complaint, TestId } from "../trade";
 import type { StationAssessments } from "./entries";
@@ -136,7 +136,7 @@ function moveByEvidence({ stations, facts, standing, findings, actions, house, m
   const open = openTests(stations);
   const action = actions[0]?.action ?? "no-repair";
   // What is called good on a check or on the bench was checked, also where one thing was found.
-  const checks = action === "replace-motor" || action === "refer" ? [] : PURPOSE_TABLE[facts.purpose].checks;
+  const checks = action === "replace-motor" || action === "refer" ? [] : PURPOSE_CHECKS[facts.purpose].checks;
   const own = [...checks, ...ACTION_TABLE[action].checkFirst];
   const checkFirst = checksBefore(action, own, { complaints: facts.complaints, findings });
   const move = chooseMove(
@@ -147,7 +147,7 @@ function moveByEvidence({ stations, facts, standing, findings, actions, house, m
       hand: [...open.keys()].filter(
         (test) =>
           (TEST_TABLE[test].power !== "live" || !facts.isApart) &&
-          !PURPOSE_TABLE[facts.purpose].lacks.includes(test) &&
+          !PURPOSE_CHECKS[facts.purpose].lacks.includes(test) &&
           !(test === "capacitor-running" && doesNotRun(facts)),
       ),
       mayTrip: facts.mayTrip,

@@ -6,6 +6,7 @@ import type { House } from "@/records";
 import { clearQueue, takeInHand, useBenchQueue, type LaidAside } from "@/store/bench-queue";
 import type { StationInHand } from "../station/in-hand";
 import { stampWordOf } from "../station/stamp-word-of";
+import { viewOf } from "../stations/registry";
 import { useStudies } from "../station/useStudies";
 
 interface PartsBeforeProps {
@@ -32,7 +33,7 @@ export function PartsBefore({ station, hand, house }: PartsBeforeProps) {
               className="flex min-h-[48px] w-full items-center justify-between gap-3 text-left text-[14px] hover:bg-press-wash"
               onClick={() => void takeInHand(station, each.at, new Date().toISOString())}
             >
-              <Part each={each} hand={hand} house={house} />
+              <Part each={each} station={station} hand={hand} house={house} />
             </button>
           </li>
         ))}
@@ -44,10 +45,10 @@ export function PartsBefore({ station, hand, house }: PartsBeforeProps) {
   );
 }
 
-function Part({ each, hand, house }: { each: LaidAside } & Pick<PartsBeforeProps, "hand" | "house">) {
+function Part({ each, station, hand, house }: { each: LaidAside } & PartsBeforeProps) {
   const study = useStudies();
   const assessment = hand.assess(each.value, { facts: NO_FACTS, house: house.figures, earlier: [], findings: [], study });
-  const first = hand.view.say(each.value, assessment, NO_FACTS, house.figures)[0]?.text;
+  const first = viewOf(station).say(each.value, assessment, NO_FACTS, house.figures)[0]?.text;
   return (
     <>
       <span className="line-clamp-2 min-w-0">{first ?? "Nothing keyed"}</span>

@@ -61,8 +61,8 @@ export type DrawInstrument<Id extends StationId, Detail> = {
   draw(props: InstrumentProps<Id, Detail>): ReactNode;
 }["draw"];
 
-/** How a station is shown beside its label: the word on its stamp, its sentences, and its instrument. */
-export interface StationView<Id extends StationId = StationId, Detail = unknown> {
+/** What a screen at work shows of a station beside its instrument: the word on its stamp, its methods and cautions. */
+export interface StationFace<Detail = unknown> {
   /** names of the station's methods, by their ids */
   readonly methods?: Readonly<Record<string, string>>;
   /** sentences of cautions that bite at this station alone, by their codes */
@@ -71,6 +71,10 @@ export interface StationView<Id extends StationId = StationId, Detail = unknown>
   brief?(assessment: Assessment<Detail>): string | null;
   /** what to do next at this station, where it knows better than the name of its test */
   move?(assessment: Assessment<Detail>): { readonly title: string; readonly reason: string } | null;
+}
+
+/** How a station is told: its face, and its statements. */
+export interface StationView<Id extends StationId = StationId, Detail = unknown> extends StationFace<Detail> {
   /** lines of what was listed, where paper has a table of it: found by their words, read out where there is no table */
   list?(record: StationData<Id>): readonly string[];
   /** what was measured, then what it means; for cards and the printed page */

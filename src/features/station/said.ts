@@ -2,8 +2,7 @@
  * What a statement of a station is: what was read or seen, what it means, that it is still being worked out, or what somebody
  * noted. Whoever picks a statement picks it by this, and never by its words.
  */
-export const SAID_KINDS = ["read", "means", "working", "note"] as const;
-export type SaidKind = (typeof SAID_KINDS)[number];
+export type SaidKind = "read" | "means" | "working" | "note";
 
 /** One statement of a station, by what it is. */
 export interface Said {
@@ -13,7 +12,7 @@ export interface Said {
 
 /** Statements of one kind; an empty text says nothing. */
 export const said = (kind: SaidKind, ...texts: readonly (string | readonly string[] | null | undefined | false)[]): readonly Said[] =>
-  texts.flatMap((text) => text || []).flatMap((text) => (text.trim() === "" ? [] : [{ kind, text }]));
+  texts.flatMap((text) => text || []).flatMap((text) => (text ? { kind, text } : []));
 
 /** A note, as it was typed. */
 export const noted = ({ note }: { readonly note: string }): readonly Said[] => said("note", note.trim());

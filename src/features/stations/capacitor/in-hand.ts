@@ -1,6 +1,6 @@
 import { capacitorStation } from "@/core/stations/capacitor";
-import { capacitorView } from ".";
+import { capacitorFace } from "./face";
 import { toHand } from "../../station/in-hand";
 import Instrument from "./Instrument";
 
-export default toHand(capacitorStation, capacitorView, Instrument);
+export default toHand(capacitorStation, capacitorFace, Instrument);

@@ -2,7 +2,7 @@ import { typedFigure } from "@/core/quantity";
 import type { StationView } from "../../station/contract";
 import { noted, said, type Said } from "../../station/said";
 import { exchangeParts } from "@/core/stations/capacitor";
-import { GONE_WORDS } from "@/features/vocabulary/gone-words";
+import { capacitorFace } from "./face";
 import { capacitorSentences, PART_NAMES, percentFigure, type CapacitorDetail, type LabelDetail } from "./sentences";
 import { readMoments } from "./words";
 
@@ -21,21 +21,7 @@ function otherSaid(record: Parameters<Say>[0], { other }: LabelDetail, house: Pa
 }
 
 export const capacitorView: StationView<"capacitor", CapacitorDetail> = {
-  methods: {
-    meter: "By meter",
-    running: "Running",
-    swing: "Ohmmeter swing",
-    discharge: "Discharge",
-    "start-parts": "Starts and kits",
-  },
-  brief: ({ detail }) =>
-    detail.state === "none-fitted"
-      ? "None fitted"
-      : detail.state === "gone"
-        ? GONE_WORDS[detail.gone]
-        : detail.state === "label" && detail.mismatches.length > 0
-          ? "Wrong part"
-          : null,
+  ...capacitorFace,
   say: (record, { detail }, _facts, house) => {
     if (detail.state === "gone") return said("means", capacitorSentences(detail, [], house));
     if (detail.state !== "label") return said("means", detail.state === "none-fitted" && "No capacitor on this type of motor.");

@@ -5,16 +5,26 @@ import { saidAt } from "@/features/stations/registry";
 import { stampWord } from "@/features/stations/stamp-word";
 import { readingsIn } from "@/core/job";
 import { STATION_IDS } from "@/core/stations";
-import type { TravellerAssessment } from "@/core/traveller";
+import { isReadyToFinish, type TravellerAssessment } from "@/core/traveller";
 import type { KeptCard } from "@/store/kept-card";
-import { HOUSE, recordOf, type Job } from "./job";
+import { assess, HOUSE, nowOf, recordOf, type Job } from "./job";
 import type { Broken } from "./rules";
 
+/** A job that came to its end is signed off. */
+export const signedOffAt = (job: Job): string | null => (job.keyedAt.has("end") && isReadyToFinish(assess(job)) ? nowOf(job) : null);
+
 /** The card as it is kept, for the papers. */
-export const cardOf = ({ entries, seed }: Job): KeptCard =>
+export const cardOf = (job: Job): KeptCard =>
   ({
-    traveller: { id: `walk-${seed}`, machine: "fan", site: "yard", createdAt: "2026-11-30T08:00:00.000Z", finishedAt: null, updatedAt: "" },
-    entries,
+    traveller: {
+      id: `walk-${job.seed}`,
+      machine: "fan",
+      site: "yard",
+      createdAt: "2026-11-30T08:00:00.000Z",
+      finishedAt: signedOffAt(job),
+      updatedAt: "",
+    },
+    entries: job.entries,
     earlier: [],
   }) as unknown as KeptCard;
 

@@ -97,7 +97,7 @@ export function assessTraveller(
         );
   const job = jobState(entries, stations, facts);
   const openedBy = openedAgainBy(job, stations, facts);
-  const standing = openedBy === "proof" || openedBy === "hand" ? standingLeft(weighed, facts) : weighed;
+  const standing = openedBy === "proof" || openedBy === "hand" ? standingLeft(weighed, facts, stations) : weighed;
   const { machineYearsLeft } = stations.decide.detail;
   const life: Life = { motorAgeYears: facts.ageYears, machineYearsLeft };
   const site = siteOf(facts, findings);

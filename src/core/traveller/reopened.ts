@@ -52,15 +52,22 @@ export function openedAgainBy(
 }
 
 /** What the works on a card put right, those that were done and those that a proof took for done: how often each did not hold. */
-function putRight({ worksDone, action, also }: Facts): ReadonlyMap<Suspect, number> {
+function putRight({ worksDone, action, also }: Facts, { "out-in": outIn }: StationAssessments): ReadonlyMap<Suspect, number> {
+  const measuredRight = new Set<ActionId>(
+    outIn.detail.works.flatMap(({ action: each, incoming }) => (incoming.verdict === "right" ? [each] : [])),
+  );
   const actions = worksDone.flatMap(({ work }): readonly ActionId[] => (isMend(work) ? MEND_TABLE[work].of : [work]));
   const decided = [action, also].filter((each) => each !== null);
   const rows = [...actions, ...decided].flatMap((each) =>
-    ACTION_TABLE[each].cures.map((fault) => [fault, 1 - ACTION_TABLE[each].holds] as const),
+    ACTION_TABLE[each].cures.map(
+      (fault) => [fault, (1 - ACTION_TABLE[each].holds) * (measuredRight.has(each) ? MEASURED_RIGHT : 1)] as const,
+    ),
   );
   return new Map(rows);
 }
 
+/** A part that was measured before it went in, and is the right one, is hardly ever what fails. Judgement. */
+const MEASURED_RIGHT = 0.15;
 /** Nothing was wrong, and it fails all the same: hardly ever. */
 const NOTHING_WRONG = 0.02;
 
@@ -68,10 +75,11 @@ const NOTHING_WRONG = 0.02;
  * Who is left once a work was done and the proof says that it was not that, or not that alone.
  * @param standing as everything found has it
  * @param facts the works that were done
+ * @param stations what each station makes of its record: parts that were measured before they went in
  * @returns sets of faults that are left, and each suspect's chance among them
  */
-export function standingLeft(standing: Standing, facts: Facts): Standing {
-  const right = putRight(facts);
+export function standingLeft(standing: Standing, facts: Facts, stations: StationAssessments): Standing {
+  const right = putRight(facts, stations);
   const known = new Map(standing.hypotheses.map(({ faults }) => [faults.join(), faults]));
   const left = new Map<readonly Suspect[], number>();
   for (const { faults, probability } of standing.hypotheses) {

@@ -3,6 +3,7 @@ import { lazy, Suspense, useState } from "react";
 import type { EndId } from "@/core/job";
 import type { TravellerId } from "@/records";
 import type { CaseProps } from "./case-props";
+import { inSentence } from "../vocabulary/in-sentence";
 import type { NextWords } from "./case-words";
 import { NEXT_BUTTON } from "./next-button";
 
@@ -58,9 +59,12 @@ export function Contradicted({
       ))}
       <p className="mt-1 text-[14px]">It is not signed off as repaired over this. Measure again, decide again, or say how it ends.</p>
       {move ? (
-        <p className="mt-1 text-[14px]">
-          <b>{move.title}.</b> What is left beside what was put right: {move.reason}
-        </p>
+        <>
+          <p className="mt-1 text-[14px]">The line-up is of what is left: what was put right counts as far as it may not have held.</p>
+          <p className="mt-1 text-[14px]">
+            <b>Next: {inSentence(move.title)}.</b> {move.reason}
+          </p>
+        </>
       ) : null}
       <div className="mt-2.5 flex flex-wrap gap-2">
         {move && move.target !== "decide" ? (

@@ -126,18 +126,13 @@ function pieceFor(job: Job, action: SwapAction): { label: string; reading: strin
   const { machine, plate, type } = job.hidden.motor;
   const run = machine.runCapacitor?.capacitanceUf ?? 10;
   const start = machine.startCapacitor?.capacitanceUf ?? 100;
-  switch (action) {
-    case "replace-run-capacitor":
-      return { label: `${run} µF ±6 % 440 V run`, reading: (run * 1.01).toFixed(2) };
-    case "replace-start-capacitor":
-      return { label: `${start} µF −0 +20 % 250 V start`, reading: (start * 1.1).toFixed(1) };
-    case "replace-bearings":
-      return { label: "6203-2RS, two", reading: null };
-    case "replace-motor":
-      return { label: `${type} motor ${plate.volts} V ${plate.powerW} W`, reading: null };
-    default:
-      return { label: "relay, as the old one", reading: null };
-  }
+  const pieces: Partial<Record<SwapAction, { label: string; reading: string | null }>> = {
+    "replace-run-capacitor": { label: `${run} µF ±6 % 440 V run`, reading: (run * 1.01).toFixed(2) },
+    "replace-start-capacitor": { label: `${start} µF −0 +20 % 250 V start`, reading: (start * 1.1).toFixed(1) },
+    "replace-bearings": { label: "6203-2RS, two", reading: null },
+    "replace-motor": { label: `${type} motor ${plate.volts} V ${plate.powerW} W`, reading: null },
+  };
+  return pieces[action] ?? { label: "relay, as the old one", reading: null };
 }
 
 /** Does one decided work: the part in and the old one's fate, or the mend ticked. */

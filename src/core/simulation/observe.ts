@@ -7,7 +7,12 @@ import { chanceFrom } from "./chance";
 import type { HiddenCase } from "./told";
 import { entryOf, figure, keyed, ohm, over, placesFor, shown, type Keyed, type Maker, type Making } from "./keyed";
 
-/** A sound part's value over its label's: somewhere within its own tolerance. */
+/**
+ * A sound part's value over its label's: somewhere within its own tolerance.
+ * @param seed of the case
+ * @returns part of the nominal value
+ * @example ownValue(7) = 1.0220
+ */
 export const ownValue = (seed: number): number => 1 + Math.max(-0.045, Math.min(0.045, 0.02 * chanceFrom(seed).normal()));
 
 /** A capacitor as its meter reads it: open reads next to nothing, shorted reads beyond the range. */

@@ -45,7 +45,10 @@ const undone = (job: Job, { facts }: TravellerAssessment): readonly ActionId[] =
 
 /** What was decided is done; where nothing is left undone, what still lacks is written. */
 function workOn(job: Job, assessment: TravellerAssessment): void {
-  const [action] = undone(job, assessment);
+  const { facts, next } = assessment;
+  // The same work decided once more is done once more.
+  const again = next.kind === "order" && facts.action !== null && isWork(facts.action) ? facts.action : undefined;
+  const action = undone(job, assessment)[0] ?? again;
   if (action) return doWork(job, action);
   tell(job, "nothing is left to do at out and in");
   skip(job, "out-in", "nothing went in");

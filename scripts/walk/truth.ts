@@ -78,6 +78,7 @@ export const TRUTHS: Readonly<Record<ClaimCode, Truth>> = {
     of: "found",
     is: ({ flaws }, works) => flaws.every(({ id }) => works.split("+").some((work) => MENDED_BY[id]?.includes(work as HandWork) === true)),
   },
+  "not-put-right": { of: "keyed", is: ({ flaws, behaviour }) => flaws.length > 0 || behaviour !== "starts" },
   proved: { of: "now", is: ({ behaviour }) => behaviour === "starts" },
   "works-again": { of: "now", is: ({ behaviour }) => behaviour === "starts" },
   "spare-starts": { of: "now", is: ({ behaviour }) => behaviour === "starts" },

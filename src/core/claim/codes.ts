@@ -38,6 +38,8 @@ export const CLAIM_CODES = [
   /** about the way on that stands first */
   "puts-it-right",
   "proved",
+  /** the proof speaks against what was done */
+  "not-put-right",
   "works-again",
   /** a motor on the bench, once it was tested */
   "spare-starts",

@@ -64,7 +64,7 @@ export const FAULT_KINDS: readonly FaultKind[] = [
     often: 24,
     fits: hasRun,
     body: (chance, machine) => {
-      const scale = chance.between(0.3, 0.88);
+      const scale = chance.between(0.3, 0.93);
       return { condition: change("run-capacitor-weak", scale, machine), runUfByMeter: scale, ...seen(chance, "capacitor-bulged", 0.25) };
     },
   },

@@ -127,7 +127,13 @@ const insulation: Maker = (making) => {
     isDisconnected: true,
     isInVacuum: false,
     joining: "joined",
-    cells: [{ a: "all", b: "frame", entry: entryOf(`${megohm.toPrecision(3)}M`, "insulation", making) }],
+    cells: [
+      {
+        a: "all",
+        b: "frame",
+        entry: entryOf(megohm < 0.01 ? `${(megohm * 1000).toFixed(4)}k` : `${megohm.toPrecision(3)}M`, "insulation", making),
+      },
+    ],
     isDischarged: true,
   });
 };
@@ -264,7 +270,8 @@ const MAKERS: Record<TestId, Maker> = {
       running: {
         sections: [{ amps: figure(amps, "current", making), volts: figure(volts, "voltage", making, 0) }],
         hertz: making.hidden.motor.printed === "whole" ? "" : making.hidden.motor.plate.hertz === 50 ? "50" : "60",
-        isStartDeviceOut: true,
+        // A motor that stands has its start part in.
+        isStartDeviceOut: running !== null || machine.startCapacitor === null,
       },
     });
   },

@@ -1,7 +1,7 @@
 import { ACTION_TABLE } from "../decision";
 import { marginalProbabilities, type Hypothesis, type Standing } from "../diagnosis";
 import type { Facts } from "../facts";
-import { END_TABLE, isMend, isWork, MEND_TABLE, type JobState } from "../job";
+import { END_TABLE, isMend, MEND_TABLE, type JobState } from "../job";
 import type { ProofDoubt } from "../stations/prove";
 import type { ActionId, Suspect } from "../trade";
 import type { StationAssessments } from "./entries";
@@ -48,7 +48,7 @@ export function openedAgainBy(
   const { lacks } = apart.detail;
   if (isApart) return lacks.length > 0 && lacks.every(({ kind }) => kind === "does-not-turn-free") ? "hand" : null;
   if (facts.proof === "against" && prove.detail.doubts.some((doubt) => NOT_PUT_RIGHT[doubt])) return "proof";
-  return isGroundedStill(facts) && !isFrameOpen && facts.action !== null && isWork(facts.action) ? "ground" : null;
+  return isGroundedStill(facts) && !isFrameOpen && facts.action !== null ? "ground" : null;
 }
 
 /** What the works on a card put right, those that were done and those that a proof took for done: how often each did not hold. */

@@ -75,8 +75,12 @@ export const capacitorStation = defineStation({
     const sections = parts.flatMap((part) => part.sections);
     const isSecondMissing = hasTwoParts(context) && first.label !== null && (second === null || second.stamp === "not-done");
     const isLabelled = parts.some(({ label }) => label !== null);
+    // What was read and says nothing is not asked for over and over.
+    const wasRun = [record, record.second].some(({ running }) =>
+      running.sections.some(({ amps, volts }) => amps !== null || volts !== null),
+    );
     const openTests: readonly TestId[] = isLabelled
-      ? openTestsOf(sections, stamp, isSecondMissing)
+      ? openTestsOf(sections, stamp, isSecondMissing).filter((test) => test !== "capacitor-running" || !wasRun)
       : stamp === "not-done"
         ? ["capacitor-meter"]
         : [];

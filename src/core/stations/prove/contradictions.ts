@@ -84,7 +84,8 @@ const DOUBTS: Record<ProofDoubt, (proof: Proof, action: ActionId) => boolean> = 
     if (LEAVES_AS_IT_WAS.includes(action) || proof.isUnloaded) return false;
     const row = rowOf(proof, "lineAmps");
     const limit = proof.facts.fullLoadA === null ? null : (proof.facts.fullLoadA * proof.house.overloadPercent) / 100;
-    return row?.before != null && row.after !== null && limit !== null && row.before > limit && row.change !== "less";
+    // What is within the limit now is better, though two readings of the meter may not tell them apart.
+    return row?.before != null && row.after !== null && limit !== null && row.before > limit && row.after > limit && row.change !== "less";
   },
   "noise-stays": ({ record, facts }, action) =>
     MEANT_FOR_NOISE.includes(action) &&

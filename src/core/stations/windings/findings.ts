@@ -39,7 +39,7 @@ const LEAST_BY_OHMS = 0.05;
 /** A protector burnt open, or an open common lead, is left. Judgement. */
 const OPEN_WHEN_COOL = 0.4;
 /** On a hot shell it is what opens by design, and closes again. Judgement. */
-const OPEN_WHEN_HOT = 5;
+const OPEN_WHEN_HOT = 20;
 
 /** One open lead without a mark may be any of three; the ohms of the pair that reads say which the likelier, where the plate is known. */
 function weightsByOhms(ohm: number, usual: UsualOhms | null, shell: ShellFeel | null): Weights {

@@ -103,7 +103,9 @@ test.each(STATION_IDS)("all it takes to work at %s is fetched when it is opened"
   const { result } = renderHook(() => useHand(id));
   expect(result.current).toBeNull();
   await act(() => fetchHand(id));
-  expect(result.current).toMatchObject({ definition: { id }, view: viewOf(id), blank: STATIONS[id].blank });
+  expect(result.current).toMatchObject({ definition: { id }, blank: STATIONS[id].blank });
+  // What a page at work shows is part of what the station says anywhere.
+  expect(viewOf(id)).toMatchObject({ ...result.current?.view });
   expect(typeof result.current?.Instrument).toBe("function");
 });
 

@@ -52,7 +52,7 @@ test("the customer's page says of which day its prices are, and when the work wa
 });
 
 test("at Decide what can hardly cure is listed on request only", async ({ page }) => {
-  await page.goto("/traveller?id=demo-dairy-agitator&station=decide");
+  await page.goto("/traveller?id=demo-ventilator-interrupted&station=decide");
   const weighed = page.getByRole("table", { name: "What was weighed" });
   await expect(weighed).toBeVisible();
   const before = await weighed.getByRole("row").count();

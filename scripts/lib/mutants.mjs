@@ -37,7 +37,7 @@ export const MUTANTS = [
     file: "src/core/diagnosis/permission.ts",
     from: 'if (first.length > 0 && TEST_TABLE[test].power === "live")',
     to: 'if (first.length > 3 && TEST_TABLE[test].power === "live")',
-    tests: ["core/diagnosis", "core/simulation"],
+    tests: ["core/diagnosis/guess"],
   },
   {
     kind: "cost",
@@ -72,7 +72,7 @@ export const MUTANTS = [
     file: "src/core/facts/known-motor.ts",
     from: 'terminal === "HERM"',
     to: 'terminal === "FAN"',
-    tests: ["core/stations", "core/traveller"],
+    tests: ["core/facts"],
   },
   {
     kind: "read-after",

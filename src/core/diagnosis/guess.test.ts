@@ -100,3 +100,9 @@ test("that it starts by itself counts once for the start side, seen with the loa
     chance([quick, { test: "uncoupled-run", weights: { "runs-rough": 1 } }], "driven-load"),
   );
 });
+
+test("what trips gets no power before a single check that is still to be made; dead tests stay", () => {
+  expect(barOf("run-amps", { machine: "fan", findings: [], tripChecks: ["look"] })).toEqual({ kind: "trips", first: ["look"] });
+  expect(barOf("winding-ohms", { machine: "fan", findings: [], tripChecks: ["look"] })).toBeNull();
+  expect(barOf("run-amps", { machine: "fan", findings: [], tripChecks: [] })).toBeNull();
+});

@@ -2,7 +2,6 @@ import type { TestId } from "@/core/trade";
 import type { Entry } from "@/core/quantity";
 import { readingsIn } from "@/core/job";
 import { stationForTest, type TravellerAssessment } from "@/core/traveller";
-import type { StationId } from "@/core/stations";
 import { key, read, recordOf, tell, type Job } from "./job";
 
 const isEntry = (value: unknown): value is Entry => typeof value === "object" && value !== null && "reading" in value && "text" in value;
@@ -48,17 +47,13 @@ export function slip(job: Job, test: TestId): void {
   tell(job, `slip: ${text} keyed as ${wrong} at ${station}${path}`);
 }
 
-/** Where a figure is asked about it is looked at again, and mostly mended. */
+/** Where a figure is asked about it is looked at again, and mended. */
 export function askedAgain(job: Job, { stations }: TravellerAssessment): boolean {
-  const asked = [...job.slipped.keys()].find((id) => stations[id].stamp === "unsure" || stations[id].stamp === "contradicts");
+  const asked = [...job.slipped].find(([id]) => stations[id].stamp === "unsure" || stations[id].stamp === "contradicts");
   if (!asked) return false;
-  mended(job, asked);
-  return true;
-}
-
-function mended(job: Job, station: StationId): void {
-  const right = job.slipped.get(station) as object;
+  const [station, right] = asked;
   job.slipped.delete(station);
-  key(job, station, right);
+  key(job, station, right as object);
   tell(job, `looked again, and mended at ${station}`);
+  return true;
 }

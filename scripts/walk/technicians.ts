@@ -2,9 +2,9 @@ import type { ActionId, TestId } from "@/core/trade";
 import { isOnMachine, TEST_TABLE } from "@/core/diagnosis";
 import { isWork } from "@/core/job";
 import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
-import { isReadyToFinish, stateChangeFor, stationForTest, type TravellerAssessment } from "@/core/traveller";
+import { isReadyToFinish, stationForTest, type TravellerAssessment } from "@/core/traveller";
 import { decide, doWork, end, makeDead, makeLive, measure, mend, open, prove, takeApart } from "./acts";
-import { assess, key, recordOf, repeat, skip, tell, tick, type Job } from "./job";
+import { key, recordOf, repeat, skip, tell, tick, type Job } from "./job";
 import { askedAgain, slip } from "./slips";
 
 /** What a technician does at a step; true: the job goes on. */
@@ -337,4 +337,3 @@ export const TECHNICIANS: Readonly<Record<string, { readonly share: number; read
 };
 
 export const isDone = (assessment: TravellerAssessment, job: Job): boolean => job.keyedAt.has("end") && isReadyToFinish(assessment);
-export { assess, stateChangeFor };

@@ -42,7 +42,7 @@ function thoughts({ next, standing, actions }: TravellerAssessment): string {
       ({ action, also, cost, cureProbability }) => `${action}${also ? `+${also}` : ""} ${Math.round(cost)} (${percent(cureProbability)})`,
     );
   const offers = next.kind === "move" ? (next.move.kind === "decide" ? next.move.others : [next.move.offer, ...next.move.others]) : [];
-  const worth = offers.slice(0, 4).map(({ test, ...offer }) => `${test} ${JSON.stringify(offer).slice(0, 0)}`);
+  const worth = offers.slice(0, 4).map(({ test }) => test);
   return `   ${next.kind}${next.kind === "move" ? `/${next.move.kind}` : ""} ${next.station} | ${who.join(", ")} | ${ways.join(", ")} | ${worth.join(",")}`;
 }
 
@@ -104,10 +104,8 @@ export function walkJob(seed: number, name?: string, hasThoughts = false): Walke
       }
       if (job.decided.length > before && before === 0) {
         weigh();
-        const { action, also } = {
-          action: job.decided[0] as ActionId,
-          also: assessment.actions.find((each) => each.action === job.decided[0])?.also ?? null,
-        };
+        const action = job.decided[0] as ActionId;
+        const also = assessment.actions.find((each) => each.action === action)?.also ?? null;
         first = { ...judgeAction(job.hidden, action, also), action, minutes: job.minutes };
       }
       assessment = assess(job);

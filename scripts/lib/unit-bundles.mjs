@@ -10,6 +10,8 @@ const FOLDERS = ["src", "tests/unit", "tests/reference"];
 const NEEDS_PAGE = /@jest-environment jsdom/;
 /** A store, a page or a clock of its own: nothing of it may be found by the next file. */
 const NEEDS_ITSELF = /fake-indexeddb|useFakeTimers|@jest-environment/;
+/** Whole jobs, drawn evidence and their kind take long each: as scripts of their own they run beside one another. */
+const TAKES_LONG = /^tests\/unit\//;
 const PUTS_IN_PLACE = /\bjest\.mock\(/;
 
 /** Every unit test of the house, by path from its root. */
@@ -31,7 +33,7 @@ export function groupTests(files) {
       apart.push(file);
       continue;
     }
-    const name = NEEDS_ITSELF.test(text) ? file.replace(/\.test\.tsx?$/, "") : dirname(file);
+    const name = NEEDS_ITSELF.test(text) || TAKES_LONG.test(file) ? file.replace(/\.test\.tsx?$/, "") : dirname(file);
     const group = groups.get(name) ?? { files: [], needsPage: false };
     groups.set(name, { files: [...group.files, file], needsPage: group.needsPage || NEEDS_PAGE.test(text) });
   }

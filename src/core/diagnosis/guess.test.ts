@@ -1,6 +1,6 @@
 import { cheapestAction, costModel, isServed, settledCost } from "../decision";
 import { toHouseFigures } from "../house";
-import { TESTS, type Suspect } from "../trade";
+import { TESTS, type Suspect, type TestId } from "../trade";
 import type { Finding } from "./finding";
 import { chooseMove } from "./next-move";
 import { independentFindings } from "./one-fact";
@@ -78,6 +78,29 @@ test("of what is asked first, that which can be made in the state the circuit is
     ["dead", "look"],
   ] as const)
     expect(chooseMove(settled, [], { ...at, power }, best, asked)).toMatchObject({ kind: "check-first", offer: { test } });
+});
+
+test("before the power changes, what is asked for in any case is made in the state that it is in", () => {
+  const pushed: readonly Hypothesis[] = [
+    { faults: [], probability: 0.25 },
+    { faults: ["driven-load"], probability: 0.6 },
+    { faults: ["bearing-worn"], probability: 0.15 },
+  ];
+  const halves: readonly Hypothesis[] = [
+    { faults: [], probability: 0.4 },
+    { faults: ["driven-load"], probability: 0.35 },
+    { faults: ["bearing-worn"], probability: 0.25 },
+  ];
+  const dead = { hand: ["uncoupled-run", "frame-ohms", "insulation"], power: "dead", machine: "fan" } as const;
+  const asked = (always: readonly TestId[], checkFirst: readonly TestId[], hypotheses = pushed) => {
+    const move = chooseMove(hypotheses, [], dead, best, { action: "free-load", checkFirst, always });
+    return move.kind === "decide" ? move.kind : `${move.kind} ${move.offer.test}`;
+  };
+  expect(asked([], [])).toBe("test uncoupled-run");
+  expect(asked(["insulation"], ["insulation"])).toBe("while-here insulation");
+  expect(asked([], ["frame-ohms"])).toBe("while-here frame-ohms");
+  // What only one unlikely way asks for waits for it.
+  expect(asked([], ["frame-ohms"], halves)).toBe("test uncoupled-run");
 });
 
 test("a motor on the bench has no feed, no control and no load that could be at fault", () => {

@@ -82,7 +82,7 @@ function forbiddenBy(test: TestId, findings: readonly Finding[]): Finding | null
 /**
  * Why a test must not or cannot be made here; null: it may be. Power is not asked: a change of state is a step of its own.
  * @param test which test
- * @param at machine and findings so far
+ * @param at machine, findings so far, and what is known of how it starts
  * @param owned instruments the house has
  * @returns the reason; null: it may be made
  */
@@ -93,10 +93,15 @@ export function barOf(
     readonly findings: readonly Finding[];
     readonly owned?: readonly Instrument[];
     readonly tripChecks?: readonly TestId[];
+    /** it starts by itself, as somebody said or saw: it needs no push */
+    readonly startsByItself?: boolean;
+    /** it never comes up, as somebody said or saw: nothing is read while it runs */
+    readonly staysDown?: boolean;
   },
 ): Bar | null {
   if (!isOnMachine(test, at.machine)) return { kind: "machine", machine: at.machine };
-  if (!isAskedFor(test, at.findings)) return { kind: "not-asked" };
+  const isIdle = (at.startsByItself === true && test === "push-start") || (at.staysDown === true && test === "capacitor-running");
+  if (isIdle || !isAskedFor(test, at.findings)) return { kind: "not-asked" };
   const { tripChecks: first = [] } = at;
   if (first.length > 0 && TEST_TABLE[test].power === "live") return { kind: "trips", first };
   const finding = forbiddenBy(test, at.findings);

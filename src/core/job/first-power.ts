@@ -1,15 +1,5 @@
 import { TRIPS, type Complaint, type TestId } from "../trade";
-
-/** Complaints of a motor that does not run, or smells: leads to the frame before its first power. */
-const STANDS_OR_SMELLS: readonly Complaint[] = [
-  "does-not-run",
-  "dead",
-  "hums-no-start",
-  "burning-smell",
-  "trips-at-once",
-  "trips-at-start",
-  "trips-running",
-];
+import { COMPLAINT_TABLE } from "./complaint-table";
 
 interface BeforePower {
   readonly complaints: readonly Complaint[];
@@ -30,7 +20,7 @@ interface BeforePower {
  */
 export function checksBeforePower({ complaints, mayTrip, wasWet, isUnknown = false }: BeforePower): readonly TestId[] {
   const isTripping = mayTrip || complaints.some((complaint) => TRIPS.includes(complaint));
-  const isAsked = isTripping || wasWet || isUnknown || complaints.some((complaint) => STANDS_OR_SMELLS.includes(complaint));
+  const isAsked = isTripping || wasWet || isUnknown || complaints.some((complaint) => COMPLAINT_TABLE[complaint].asksFrame);
   if (!isAsked) return [];
   return isTripping ? ["look", "hand-turn", "frame-ohms"] : ["look", "frame-ohms"];
 }

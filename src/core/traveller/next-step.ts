@@ -2,9 +2,9 @@ import { ACTION_TABLE, cheapestAction, checksBefore, isServed, settledCost, type
 import { chooseMove, ownedInstruments, TEST_TABLE, type Finding, type Move, type Standing, type TestOffer } from "../diagnosis";
 import type { Facts } from "../facts";
 import type { HouseFigures } from "../house";
-import { checksBeforePower, PURPOSE_CHECKS, stepInOrder, type JobState, type OrderStep } from "../job";
+import { checksBeforePower, PURPOSE_CHECKS, saysItStands, saysItStarts, stepInOrder, type JobState, type OrderStep } from "../job";
 import { STATION_IDS, stationOf, type StationId } from "../stations";
-import type { Complaint, TestId } from "../trade";
+import type { TestId } from "../trade";
 import type { StationAssessments } from "./entries";
 import { stateChangeFor, whereOf } from "./ways";
 
@@ -98,45 +98,23 @@ function beforePower({ stations, facts }: StepGround, step: NextStep, others: re
     : null;
 }
 
-/** Complaints of a motor that comes up by itself, and of one that does not. */
-const RUNS: readonly Complaint[] = [
-  "squeals",
-  "rumbles",
-  "vibrates",
-  "runs-hot",
-  "slow-or-weak",
-  "runs-backwards",
-  "trips-running",
-  "cuts-out-and-returns",
-];
-const STANDS: readonly Complaint[] = [
-  "does-not-run",
-  "dead",
-  "hums-no-start",
-  "starts-with-push",
-  "trips-at-start",
-  "trips-at-once",
-  "starts-slow",
-];
 const startsByItself = ({ complaints, behaviourFound, purpose }: Facts): boolean =>
-  behaviourFound === "starts" ||
-  (behaviourFound === null &&
-    !complaints.some((each) => STANDS.includes(each)) &&
-    (purpose === "yearly-check" || complaints.some((each) => RUNS.includes(each))));
+  behaviourFound === "starts" || (behaviourFound === null && saysItStarts(complaints, purpose === "yearly-check"));
 
 /** Amps and volts of a run are not read where nothing runs. */
-const NEVER_UP: readonly Complaint[] = ["does-not-run", "dead", "hums-no-start", "trips-at-once"];
-const doesNotRun = ({ complaints, behaviourFound }: Facts): boolean =>
-  behaviourFound === null
-    ? complaints.some((each) => NEVER_UP.includes(each))
-    : behaviourFound !== "starts" && behaviourFound !== "only-pushed";
+const staysDown = ({ complaints, behaviourFound }: Facts): boolean =>
+  behaviourFound === null ? saysItStands(complaints) : behaviourFound !== "starts" && behaviourFound !== "only-pushed";
 
 /** The move that the evidence asks for while nothing is decided. */
 function moveByEvidence({ stations, facts, standing, findings, actions, house, model, isOpenAgain }: StepGround): NextStep {
   const open = openTests(stations);
   const action = actions[0]?.action ?? "no-repair";
   // What is called good on a check or on the bench was checked, also where one thing was found.
-  const checks = action === "replace-motor" || action === "refer" ? [] : PURPOSE_CHECKS[facts.purpose].checks;
+  // Where a part goes in, the proof shows how it runs.
+  const checks =
+    action === "replace-motor" || action === "refer"
+      ? []
+      : PURPOSE_CHECKS[facts.purpose].checks.filter((test) => action === "no-repair" || TEST_TABLE[test].power === "dead");
   const own = [...checks, ...ACTION_TABLE[action].checkFirst];
   const checkFirst = checksBefore(action, own, { complaints: facts.complaints, findings });
   const move = chooseMove(
@@ -145,20 +123,18 @@ function moveByEvidence({ stations, facts, standing, findings, actions, house, m
     {
       // What lies open is not run.
       hand: [...open.keys()].filter(
-        (test) =>
-          (TEST_TABLE[test].power !== "live" || !facts.isApart) &&
-          !PURPOSE_CHECKS[facts.purpose].lacks.includes(test) &&
-          !(test === "capacitor-running" && doesNotRun(facts)),
+        (test) => (TEST_TABLE[test].power !== "live" || !facts.isApart) && !PURPOSE_CHECKS[facts.purpose].lacks.includes(test),
       ),
       mayTrip: facts.mayTrip,
       startsByItself: startsByItself(facts),
+      staysDown: staysDown(facts),
       power: facts.power,
       machine: facts.machineKind,
       owned: ownedInstruments(house),
       hourlyRate: house.hourlyRate,
     },
     { now: (hypotheses) => cheapestAction(hypotheses, model), settled: (faults) => settledCost(faults, model), serves: isServed },
-    { action, checkFirst },
+    { action, checkFirst, always: checks },
   );
   if (move.kind === "decide") return { kind: "move", move, station: facts.isApart && !isOpenAgain ? "take-apart" : "decide", method: null };
   return { kind: "move", move, ...whereOf(move.offer.test, open.get(move.offer.test) ?? "decide") };

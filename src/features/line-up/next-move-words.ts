@@ -107,6 +107,10 @@ function reasonOf({ next, actions, facts, stations }: TravellerAssessment): stri
     return "Before it is called sound: nothing is out of order until this was seen, too.";
   if (move.kind === "check-first")
     return `Before you ${inSentence(ACTION_WORDS[move.before])}: what failed may have hurt the motor, and this shows it.`;
+  if (move.kind === "while-here") {
+    const before = move.before === "no-repair" ? "it is called sound" : `you ${inSentence(ACTION_WORDS[move.before])}`;
+    return `While the power is ${facts.power === "dead" ? "off" : "on"}: this is asked for before ${before}, and each change of power takes minutes.`;
+  }
   if (next.station === "take-apart") return CLOSE_REASON;
   return actions[0]
     ? `No outcome of any test left would change what is done. ${workWords(actions[0])} is the cheapest way on.`

@@ -69,9 +69,9 @@ export const MUTANTS = [
   },
   {
     kind: "sections",
-    file: "src/core/facts/known-motor.ts",
-    from: 'terminal === "HERM"',
-    to: 'terminal === "FAN"',
+    file: "src/core/facts/usual-section.ts",
+    from: 'fan: { terminal: "FAN", side: "smaller" }',
+    to: 'fan: { terminal: "HERM", side: "larger" }',
     tests: ["core/facts"],
   },
   {

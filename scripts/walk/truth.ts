@@ -26,6 +26,9 @@ const isWithin = (hidden: HiddenCase, kind: string): boolean => {
   return value >= low && value <= high;
 };
 
+/** What is open where a lead has no path. */
+const OPEN_AT: Readonly<Record<string, HiddenCase["body"]["open"]>> = { C: "common", R: "main", S: "start", CAP: "start" };
+
 const isGearFailed = ({ body }: HiddenCase): boolean => body.contact !== undefined || body.relay !== undefined;
 const isWindingShort = ({ body }: HiddenCase): boolean => body.startTurns !== undefined || (body.condition.shortedMainFraction ?? 0) > 0;
 const volts = ({ body }: HiddenCase): NonNullable<HiddenCase["body"]["volts"]> | "there" => body.volts ?? "there";
@@ -45,12 +48,12 @@ export const TRUTHS: Readonly<Record<ClaimCode, Truth>> = {
       const [post = "", role = ""] = about.split(":");
       // One coil has two ends, and which is which says nothing.
       if (motor.shaded) return role.startsWith("L");
-      return motor.foreign ? false : leadOrder(seed)[Number(post)] === role;
+      return motor.foreign ? false : leadOrder(seed, motor)[Number(post)] === role;
     },
   },
   "lead-open": {
     of: "keyed",
-    is: ({ seed, body }, post) => body.open === ({ C: "common", R: "main", S: "start" } as const)[leadOrder(seed)[Number(post)] ?? "C"],
+    is: ({ seed, body, motor }, post) => body.open === OPEN_AT[leadOrder(seed, motor)[Number(post)] ?? ""],
   },
   // Turns that close on themselves do not show in which lead is which.
   "windings-hold": { of: "keyed", is: ({ body }) => body.open === undefined },

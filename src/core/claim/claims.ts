@@ -1,4 +1,4 @@
-import type { FailedGear } from "./failed-gear";
+import { gearRow, type GearVerdict } from "../startgear";
 import type { StationDetail, StationId } from "../stations";
 import type { TravellerAssessment } from "../traveller";
 import type { Claim, ClaimCode } from "./codes";
@@ -44,14 +44,16 @@ const windings: Claims = ({
   facts,
 }) => {
   if (facts.notOurs !== null || stamp === "unsure" || stamp === "contradicts" || detail.measured === 0) return [];
-  const roles = detail.roles.flatMap((role, post) =>
-    role?.length === 1 ? [outright("lead-is", "windings", `${post}:${role[0] ?? ""}`)] : [],
+  // One answer that ohms cannot make sure of is said as likely.
+  const likely = detail.board?.state === "likely" ? (detail.board.answers[0]?.probability ?? 0) : null;
+  const roles = detail.roles.flatMap((role, post): readonly Claim[] =>
+    role?.length === 1 ? [{ code: "lead-is", station: "windings", about: `${post}:${role[0] ?? ""}`, chance: likely }] : [],
   );
   const open = detail.three?.kind === "lead-open" ? [outright("lead-open", "windings", String(detail.three.lead))] : [];
   return [
     ...roles,
     ...open,
-    ...(stamp === "holds" ? [outright("windings-hold", "windings")] : []),
+    ...(stamp === "holds" ? [{ code: "windings-hold", station: "windings", about: null, chance: likely } as const] : []),
     ...(detail.three?.kind === "shorted" ? [outright("windings-shorted", "windings")] : []),
     ...(detail.lowStart && stamp === "out" ? [outright("start-winding-lost-turns", "windings")] : []),
   ];
@@ -75,7 +77,8 @@ const insulation: Claims = ({
   ...(stamp === "out" ? [outright("insulation-out", "insulation")] : []),
 ];
 
-/** Verdicts that say a part of the start gear has failed. */
+/** Verdicts of start gear that say it has failed: neither that it works, nor that more is to be seen. */
+type FailedGear = Exclude<GearVerdict, "works" | "press-first" | "other-path" | "more-needed" | "ptc-hot">;
 const GEAR_FAILED: Readonly<Record<FailedGear, true>> = {
   "not-pressed": true,
   gummed: true,
@@ -98,7 +101,7 @@ const gear: Claims = ({
     "start-gear": { stamp, detail },
   },
 }) => {
-  const isRelay = detail.sort === "potential-relay" || detail.sort === "current-relay";
+  const isRelay = detail.sort !== null && gearRow(detail.sort).measuredAs === "relay";
   if (stamp === "holds") return [outright(isRelay ? "relay-rests-right" : "gear-works", "start-gear", detail.sort)];
   return stamp === "out" && detail.verdict !== null && detail.verdict in GEAR_FAILED
     ? [outright("gear-failed", "start-gear", detail.verdict)]

@@ -1,2 +1,3 @@
 export { NO_FACTS, type Facts } from "./facts";
-export { knownMotor, plateCapacitorFor, sectionFor, type KnownMotor } from "./known-motor";
+export { knownMotor, plateCapacitorFor, type KnownMotor } from "./known-motor";
+export { usualSectionOf } from "./usual-section";

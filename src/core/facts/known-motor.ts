@@ -1,5 +1,6 @@
 import type { MotorType } from "../trade";
 import type { Facts } from "./facts";
+import { usualSectionOf } from "./usual-section";
 import type { CapacitorLabel } from "../capacitor";
 import { otherConnection, TOPOLOGY_OF_TYPE, USUAL_OF_MACHINE, type CapacitorKnowledge, type MotorKnowledge } from "../motor";
 import { fail, ok, type Failure, type Result } from "../result";
@@ -18,15 +19,6 @@ const USUAL_WARM_C = 75;
 const USUAL_TOLERANCE = { run: 0.06, start: 0.15 } as const;
 
 /**
- * The section that serves this motor: of a dual part the compressor's, else the first.
- * @param label what the label says
- * @returns the section; undefined: the label has none
- */
-export function sectionFor(label: CapacitorLabel): CapacitorLabel["sections"][number] | undefined {
-  return label.sections.find(({ terminal }) => terminal === "HERM") ?? label.sections[0];
-}
-
-/**
  * What the plate asks for of this kind; without a second part on it, its only one.
  * @param facts what the plate asks for
  * @param kind run or start part
@@ -42,9 +34,10 @@ export function plateCapacitorFor(
 }
 
 /** Value of a label as the model takes it: the nominal one, or the middle of the printed range. */
-function toKnowledge(label: CapacitorLabel | null, kind: "run" | "start"): CapacitorKnowledge | null {
-  const section = label && sectionFor(label);
-  if (!label || !section || label.kind !== kind) return null;
+function toKnowledge(label: CapacitorLabel | null, kind: "run" | "start", machineKind: Facts["machineKind"]): CapacitorKnowledge | null {
+  const own = label === null ? null : usualSectionOf(label, machineKind);
+  const section = own === null ? undefined : label?.sections[own];
+  if (!section || label?.kind !== kind) return null;
   const { nominalUf, lowUf, highUf } = section;
   const capacitanceUf = nominalUf ?? (lowUf !== null && highUf !== null ? (lowUf + highUf) / 2 : null);
   if (capacitanceUf === null || !(capacitanceUf > 0)) return null;
@@ -78,7 +71,7 @@ export function knownMotor(facts: Facts): Result<KnownMotor, Failure> {
   const hasRun = topology === "psc" || topology === "cscr";
   const hasStart = topology === "csir" || topology === "cscr";
   const other = otherConnection(facts);
-  const runCapacitor = hasRun ? toKnowledge(labelOf("run"), "run") : null;
+  const runCapacitor = hasRun ? toKnowledge(labelOf("run"), "run", facts.machineKind) : null;
   return ok({
     assumedType,
     knowledge: {
@@ -92,7 +85,7 @@ export function knownMotor(facts: Facts): Result<KnownMotor, Failure> {
       fullLoadRpm: facts.fullLoadRpm,
       lockedRotorA: null,
       runCapacitor,
-      startCapacitor: hasStart ? toKnowledge(labelOf("start"), "start") : null,
+      startCapacitor: hasStart ? toKnowledge(labelOf("start"), "start", facts.machineKind) : null,
       capacitorRatedV: runCapacitor ? (labelOf("run")?.ratedV ?? null) : null,
       main: facts.mainWinding,
       start: facts.startWinding,

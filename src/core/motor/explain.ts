@@ -1,3 +1,4 @@
+import { normalDensity } from "../numeric";
 import type { Figure } from "../quantity";
 import { stateOfBehaviour, type Behaviour, type Measured } from "./behaviour";
 import { heldAbsolutely } from "./absolute-fit";
@@ -15,7 +16,6 @@ import { conditionOfSample, type Sample } from "./samples";
 const BEHAVIOUR_FLOOR = 0.02;
 /** A figure may have been taken at another moment, or mis-keyed: nothing is impossible. */
 const OUTLIER = { share: 0.01, logSd: 0.7 } as const;
-const normalDensity = (x: number, sd: number): number => Math.exp(-0.5 * (x / sd) ** 2) / sd;
 
 /**
  * A sound motor with little to do draws less and turns a little faster than with its usual load: so far down its amps are no

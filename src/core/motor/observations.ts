@@ -5,7 +5,7 @@ import type { KnowledgeEntry, MotorKnowledge } from "./knowledge";
 import type { Machine, Topology } from "./machine";
 import { roughPowerW } from "./parameters";
 import { synchronousRpm } from "./speed";
-import { steadyState, type SteadyState } from "./steady";
+import { shaftTorqueNmAt, steadyState, type SteadyState } from "./steady";
 import { usualEfficiency } from "./usual-efficiency";
 
 /** The states of one machine that plate figures speak of; worked out once for all observations. */
@@ -22,7 +22,7 @@ export const LIGHT_LOAD_SLIP = 0.003;
 const BREAKDOWN_SLIPS = [0.08, 0.11, 0.14, 0.18, 0.22, 0.27, 0.33, 0.4, 0.5, 0.62] as const;
 
 export function breakdownTorqueNm(circuit: Circuit): number {
-  return Math.max(...BREAKDOWN_SLIPS.map((slip) => steadyState(circuit, slip, "run").shaftTorqueNm));
+  return Math.max(...BREAKDOWN_SLIPS.map((slip) => shaftTorqueNmAt(circuit, slip, "run")));
 }
 
 /**

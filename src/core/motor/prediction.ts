@@ -3,7 +3,7 @@ import type { Condition } from "./condition";
 import { resistingTorqueNm } from "./load";
 import type { Machine } from "./machine";
 import { hasStarted, restFromStandstill, restWhenRunning } from "./resting";
-import { steadyState, type SteadyState } from "./steady";
+import { steadyState, torqueNmAt, type SteadyState } from "./steady";
 
 /** What a clamp, a voltmeter, a tachometer and a watch show at a motor. */
 export const RUN_QUANTITIES = ["lineA", "startA", "capacitorV", "speedRpm", "startTimeS"] as const;
@@ -38,7 +38,7 @@ export function startTimeS(circuit: Circuit, finalRadS: number): number {
   for (let index = 0; index < TIME_STEPS; index += 1) {
     const speed = (index + 0.5) * step;
     const state = speed < circuit.switchRadS ? "start" : "run";
-    const net = steadyState(circuit, 1 - speed / circuit.synchronousRadS, state).torqueNm - resistingTorqueNm(circuit, speed);
+    const net = torqueNmAt(circuit, 1 - speed / circuit.synchronousRadS, state) - resistingTorqueNm(circuit, speed);
     if (!(net > 0)) return LONGEST_START_S;
     time += (circuit.machine.inertiaKgm2 * step) / net;
   }

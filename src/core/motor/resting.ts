@@ -1,6 +1,6 @@
 import { hasSwitch, type Circuit, type SwitchState } from "./circuit";
 import { resistingTorqueNm } from "./load";
-import { steadyState, type SteadyState } from "./steady";
+import { steadyState, torqueNmAt, type SteadyState } from "./steady";
 
 /** Where the motor comes to rest: at a speed in one switch state, or hunting about the switch's speed. */
 export interface RestPoint {
@@ -14,14 +14,15 @@ export const STARTED_FRACTION = 0.8;
 const LOWEST_RUNNING_FRACTION = 0.2;
 /** Fine enough that no dip of the torque curve falls between two points. */
 const GRID = 240;
-const BISECTIONS = 40;
+/** From a step of the grid to a thousand-millionth of the speed: far below what any figure shows. */
+const BISECTIONS = 26;
 
 /** Without a switch both states are the same circuit. */
 const stateAt = (circuit: Circuit, speedRadS: number): SwitchState => (speedRadS < circuit.switchRadS ? "start" : "run");
 
 /** Motor torque less all that holds the shaft back [N m]. */
 function netTorqueNm(circuit: Circuit, speedRadS: number, state: SwitchState): number {
-  return steadyState(circuit, 1 - speedRadS / circuit.synchronousRadS, state).torqueNm - resistingTorqueNm(circuit, speedRadS);
+  return torqueNmAt(circuit, 1 - speedRadS / circuit.synchronousRadS, state) - resistingTorqueNm(circuit, speedRadS);
 }
 
 const pointAt = (circuit: Circuit, speedRadS: number, state: SwitchState): SteadyState =>

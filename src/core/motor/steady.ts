@@ -1,4 +1,4 @@
-import { windageTorqueNm, type Circuit, type SwitchState } from "./circuit";
+import { windageTorqueNm, type Circuit, type ExternalBranch, type SwitchState } from "./circuit";
 
 /** An rms phasor, the supply at angle 0. */
 export interface Phasor {
@@ -42,10 +42,18 @@ export interface SteadyState {
   readonly backwardA: number;
 }
 
-const { hypot } = Math;
+/** Length of a vector. Math.hypot guards against overflow, which no current here comes near, and takes ten times as long. */
+const lengthOf = (x: number, y: number): number => Math.sqrt(x * x + y * y);
 
 /** Impedance of one rotating field: magnetizing reactance, iron and rotor in parallel, at this slip. */
-function fieldImpedance(circuit: Circuit, slip: number): { re: number; im: number; yRe: number; yIm: number } {
+interface Field {
+  readonly re: number;
+  readonly im: number;
+  /** admittance of the rotor in it */
+  readonly yRe: number;
+  readonly yIm: number;
+}
+function fieldImpedance(circuit: Circuit, slip: number): Field {
   const { machine, frequencyScale } = circuit;
   const reactance = frequencyScale * machine.rotorReactanceOhm;
   // s / (R2 + j s X2): finite at synchronous speed, where R2/s is not.
@@ -58,19 +66,34 @@ function fieldImpedance(circuit: Circuit, slip: number): { re: number; im: numbe
   return { re: gRe / all, im: -gIm / all, yRe, yIm };
 }
 
-/**
- * Operating point of the two-winding machine at a slip, by two revolving fields (symmetrical components of two phases).
- * Shorted turns: the closed part shares the main axis, so flux and torque stay and only current and loss rise; a coarse
- * stand-in, since it leaves out the harmonics the fault brings.
- * @param circuit machine and condition, boiled down
- * @param slip 1 at standstill, 0 at synchronous speed of the forward field; any finite value
- * @param state where the switch stands; a motor without one takes either
- * @returns currents, torque, powers and capacitor volts
- * @source Fitzgerald, Electric Machinery, 9.3–9.4; Krause, Analysis of Electric Machinery, ch. 10 (unsymmetrical two-phase machine)
- * @example the quarter-horse, 110 V motor of Fitzgerald 9.2 draws 3.59 A at slip 0.05 (steady.test.ts)
- */
-export function steadyState(circuit: Circuit, slip: number, state: SwitchState): SteadyState {
-  const { machine, condition, voltageV, frequencyScale, turnsRatio: a, synchronousRadS } = circuit;
+/** What the equations give before anything is made of it: fields, currents and torque. */
+interface Solved {
+  readonly branch: ExternalBranch;
+  readonly f: Field;
+  readonly b: Field;
+  readonly isStartClosed: boolean;
+  readonly sumRe: number;
+  readonly sumIm: number;
+  readonly mRe: number;
+  readonly mIm: number;
+  readonly z1Re: number;
+  readonly z1Im: number;
+  readonly mainRe: number;
+  readonly mainIm: number;
+  readonly startRe: number;
+  readonly startIm: number;
+  readonly fRe: number;
+  readonly fIm: number;
+  readonly bRe: number;
+  readonly bIm: number;
+  readonly efSquare: number;
+  readonly ebSquare: number;
+  readonly torqueNm: number;
+}
+
+/** Currents of both windings at a slip, and the torque of both fields. */
+function solve(circuit: Circuit, slip: number, state: SwitchState): Solved {
+  const { machine, voltageV, frequencyScale, turnsRatio: a, synchronousRadS } = circuit;
   const branch = circuit.branches[state];
   const f = fieldImpedance(circuit, slip);
   const b = fieldImpedance(circuit, 2 - slip);
@@ -128,8 +151,88 @@ export function steadyState(circuit: Circuit, slip: number, state: SwitchState):
   const efSquare = efRe * efRe + efIm * efIm;
   const ebSquare = ebRe * ebRe + ebIm * ebIm;
   const torqueNm = (2 / synchronousRadS) * (efSquare * f.yRe - ebSquare * b.yRe);
+  return {
+    branch,
+    f,
+    b,
+    sumRe,
+    sumIm,
+    mRe,
+    mIm,
+    z1Re,
+    z1Im,
+    isStartClosed,
+    mainRe,
+    mainIm,
+    startRe,
+    startIm,
+    fRe,
+    fIm,
+    bRe,
+    bIm,
+    efSquare,
+    ebSquare,
+    torqueNm,
+  };
+}
+
+/**
+ * Mean torque at a slip: that of steadyState, without all else that it tells. Asked thousands of times for one point of rest.
+ * @param circuit machine and condition, boiled down
+ * @param slip 1 at standstill, 0 at synchronous speed of the forward field
+ * @param state where the switch stands
+ * @returns torque of both fields [N m]
+ */
+export const torqueNmAt = (circuit: Circuit, slip: number, state: SwitchState): number => solve(circuit, slip, state).torqueNm;
+
+/**
+ * What is left of it at the shaft.
+ * @param circuit machine and condition, boiled down
+ * @param slip 1 at standstill, 0 at synchronous speed of the forward field
+ * @param state where the switch stands
+ * @returns torque less friction and windage [N m]
+ */
+export const shaftTorqueNmAt = (circuit: Circuit, slip: number, state: SwitchState): number =>
+  torqueNmAt(circuit, slip, state) - windageTorqueNm(circuit, (1 - slip) * circuit.synchronousRadS);
+
+/**
+ * Operating point of the two-winding machine at a slip, by two revolving fields (symmetrical components of two phases).
+ * Shorted turns: the closed part shares the main axis, so flux and torque stay and only current and loss rise; a coarse
+ * stand-in, since it leaves out the harmonics the fault brings.
+ * @param circuit machine and condition, boiled down
+ * @param slip 1 at standstill, 0 at synchronous speed of the forward field; any finite value
+ * @param state where the switch stands; a motor without one takes either
+ * @returns currents, torque, powers and capacitor volts
+ * @source Fitzgerald, Electric Machinery, 9.3–9.4; Krause, Analysis of Electric Machinery, ch. 10 (unsymmetrical two-phase machine)
+ * @example the quarter-horse, 110 V motor of Fitzgerald 9.2 draws 3.59 A at slip 0.05 (steady.test.ts)
+ */
+export function steadyState(circuit: Circuit, slip: number, state: SwitchState): SteadyState {
+  const { machine, condition, voltageV, frequencyScale, turnsRatio: a, synchronousRadS } = circuit;
+  const {
+    branch,
+    f,
+    b,
+    sumRe,
+    sumIm,
+    mRe,
+    mIm,
+    z1Re,
+    z1Im,
+    isStartClosed,
+    mainRe,
+    mainIm,
+    startRe,
+    startIm,
+    fRe,
+    fIm,
+    bRe,
+    bIm,
+    efSquare,
+    ebSquare,
+    torqueNm,
+  } = solve(circuit, slip, state);
   // T2 = (poles/ω) |Ef Irb − Eb Irf| with Ir = −E Y: = (2/ωs) |Ef Eb| |Yf − Yb|.
-  const pulsatingTorqueNm = (2 / synchronousRadS) * Math.sqrt(efSquare * ebSquare) * hypot(f.yRe - b.yRe, f.yIm - b.yIm);
+  const pulsatingTorqueNm = (2 / synchronousRadS) * Math.sqrt(efSquare * ebSquare) * lengthOf(f.yRe - b.yRe, f.yIm - b.yIm);
   const rotorW = 2 * machine.rotorResistanceOhm * (rotorSquare(efSquare, f) + rotorSquare(ebSquare, b));
   const coreW = machine.coreResistanceOhm === null ? 0 : (2 * (efSquare + ebSquare)) / machine.coreResistanceOhm;
 
@@ -138,7 +241,7 @@ export function steadyState(circuit: Circuit, slip: number, state: SwitchState):
   const ownIm = frequencyScale * machine.startReactanceOhm + a * a * sumIm;
   const vsRe = ownRe * startRe - ownIm * startIm - (mRe * mainRe - mIm * mainIm);
   const vsIm = ownRe * startIm + ownIm * startRe - (mRe * mainIm + mIm * mainRe);
-  const externalV = hypot(voltageV - vsRe, vsIm);
+  const externalV = lengthOf(voltageV - vsRe, vsIm);
 
   // Shorted turns: main current in (1 − f) of the turns is I + V f/((1 − f) Z1); in the closed part it is I − V/Z1.
   const shorted = circuit.isMainClosed ? condition.shortedMainFraction : 0;
@@ -152,7 +255,7 @@ export function steadyState(circuit: Circuit, slip: number, state: SwitchState):
 
   const lineRe = inRe + startRe;
   const lineIm = inIm + startIm;
-  const lineA = hypot(lineRe, lineIm);
+  const lineA = lengthOf(lineRe, lineIm);
   const startSquare = startRe * startRe + startIm * startIm;
   const startA = Math.sqrt(startSquare);
   const speedRadS = (1 - slip) * synchronousRadS;
@@ -166,10 +269,10 @@ export function steadyState(circuit: Circuit, slip: number, state: SwitchState):
     main: { re: inRe, im: inIm },
     start: { re: startRe, im: startIm },
     line: { re: lineRe, im: lineIm },
-    mainA: hypot(inRe, inIm),
+    mainA: lengthOf(inRe, inIm),
     startA,
     lineA,
-    startWindingV: hypot(vsRe, vsIm),
+    startWindingV: lengthOf(vsRe, vsIm),
     externalV,
     capacitorV: isStartClosed || (circuit.isStartClosed && branch.isOpenAtCapacitor) ? externalV : 0,
     inputW,
@@ -186,8 +289,8 @@ export function steadyState(circuit: Circuit, slip: number, state: SwitchState):
     windageW: windageNm * speedRadS,
     shaftW: shaftTorqueNm * speedRadS,
     efficiency: inputW > 0 ? (shaftTorqueNm * speedRadS) / inputW : 0,
-    forwardA: hypot(fRe, fIm),
-    backwardA: hypot(bRe, bIm),
+    forwardA: lengthOf(fRe, fIm),
+    backwardA: lengthOf(bRe, bIm),
   };
 }
 

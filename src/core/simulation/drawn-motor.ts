@@ -18,6 +18,8 @@ export interface DrawnMotor {
   readonly foreign?: "three-phase" | "electronic";
   /** what of the plate can be read */
   readonly printed?: "whole" | "worn" | "missing";
+  /** several speeds: so many, and whether the start winding hangs on common or on the lowest */
+  readonly taps?: { readonly speeds: 2 | 3; readonly startAt: "C" | "LO"; readonly sections: readonly number[] };
   /** of a shaded-pole motor: no second winding, so what it draws hardly depends on what it does */
   readonly shaded?: { readonly runningA: number; readonly lockedA: number; readonly rpm: number };
 }

@@ -31,7 +31,17 @@ function drawFlaws(chance: Chance, motor: DrawnMotor, kinds: readonly FaultKind[
 /** Nobody measures these at a motor that lies on the bench. */
 const OF_THE_PLACE = ["supply", "wiring", "control", "driven-load"];
 /** What still turns on a yearly check. */
-const GOES_UNNOTICED = ["run-weak", "bearing-worn", "bearing-dry", "damp", "cover-loose", "load-heavy", "start-weak"];
+const GOES_UNNOTICED = [
+  "run-weak",
+  "bearing-worn",
+  "bearing-dry",
+  "damp",
+  "cover-loose",
+  "load-heavy",
+  "start-weak",
+  "run-worn",
+  "start-worn",
+];
 /** Of a motor that is none of ours: what it shares with ours. */
 const OF_ANY_MOTOR = ["bearing-worn", "bearing-dry", "load-noisy", "cover-loose"];
 

@@ -20,11 +20,13 @@ const CONTROL: readonly HandWork[] = ["repair-control"];
 /** What puts each way to fail right, as hands do it: nothing here is read from the tables by which a job is judged. */
 export const MENDED_BY: Readonly<Record<string, readonly HandWork[]>> = {
   "run-weak": RUN,
+  "run-worn": RUN,
   "run-open": RUN,
   "run-shorted": RUN,
   "run-fades": RUN,
   "run-wrong": RUN,
   "start-weak": START,
+  "start-worn": START,
   "start-open": START,
   "switch-open": SWITCH,
   "switch-not-pressed": [...SWITCH, "make-it-hold", "seat-or-fasten"],

@@ -2,7 +2,8 @@ import type { Entry } from "../quantity";
 import { STATIONS } from "../stations";
 import { resistanceAt } from "../winding";
 import { chanceFrom } from "./chance";
-import { entryOf, keyed, ohm, over, type Maker } from "./keyed";
+import type { DrawnMotor } from "./drawn-motor";
+import { entryOf, keyed, ohm, over, type Keyed, type Maker, type Making } from "./keyed";
 import type { HiddenCase } from "./told";
 
 /* What an ohmmeter and an insulation tester show of the windings. */
@@ -13,18 +14,78 @@ const LEAD_ORDERS = [
   ["S", "C", "R"],
   ["R", "C", "S"],
 ] as const;
+/** What lies between the leads of a motor: ends and ohms; null: no path. */
+interface Coil {
+  readonly from: string;
+  readonly to: string;
+  readonly ohm: number | null;
+}
+
+const SPEEDS = { 2: ["HI", "LO"], 3: ["HI", "MED", "LO"] } as const;
+
+/** Chain of the speeds from common on, each section with its ohms, and the start winding at its end or its beginning. */
+function chainOf(
+  { speeds, startAt, sections }: NonNullable<DrawnMotor["taps"]>,
+  main: number | null,
+  start: number | null,
+): readonly Coil[] {
+  const names = SPEEDS[speeds];
+  return [
+    { from: "C", to: "HI", ohm: main },
+    ...names.slice(1).map((name, index) => ({ from: names[index] ?? "HI", to: name, ohm: sections[index] ?? 0 })),
+    { from: startAt, to: "CAP", ohm: start },
+  ];
+}
+
+/** Ohms along the one way from lead to lead; null: there is none. */
+function ohmsBetween(coils: readonly Coil[], from: string, to: string, by?: Coil): number | null {
+  if (from === to) return 0;
+  for (const coil of coils) {
+    if (coil === by || (coil.from !== from && coil.to !== from)) continue;
+    const rest = coil.ohm === null ? null : ohmsBetween(coils, coil.from === from ? coil.to : coil.from, to, coil);
+    if (rest !== null && coil.ohm !== null) return coil.ohm + rest;
+  }
+  return null;
+}
+
 /**
  * Which lead is which, by the place in which it comes out.
  * @param seed of the case
- * @returns common, run and start in their order
+ * @param motor whose leads they are
+ * @returns common, run and start in their order; of several speeds their names and the capacitor's lead
  */
-export const leadOrder = (seed: number): (typeof LEAD_ORDERS)[number] => chanceFrom(seed + 17).of(LEAD_ORDERS);
+export function leadOrder(seed: number, { taps }: Pick<DrawnMotor, "taps">): readonly string[] {
+  const chance = chanceFrom(seed + 17);
+  if (taps === undefined) return chance.of(LEAD_ORDERS);
+  const left: string[] = ["C", ...SPEEDS[taps.speeds], "CAP"];
+  return Array.from({ length: left.length }, () => left.splice(Math.floor(chance.next() * left.length), 1)[0] ?? "");
+}
 
 /** Ohms of the machine model are those of a motor at work. */
 const AT_WORK_C = 75;
 const windingC = ({ place, riseK }: HiddenCase): number => place.ambientC + riseK;
 /** Copper at the temperature of this moment; the motors of the general world were measured at one. */
 const ohmsNow = (ohm: number, hidden: HiddenCase): number => resistanceAt(ohm, AT_WORK_C, windingC(hidden));
+
+/** Every pair of a board of several speeds. */
+function boardOf(making: Making, taps: NonNullable<DrawnMotor["taps"]>, main: number | null): Keyed {
+  const { hidden } = making;
+  const { body, motor, seed } = hidden;
+  const own = motor.machine;
+  const start = body.open === "start" ? null : ohmsNow(own.startResistanceOhm, hidden);
+  const sections = taps.sections.map((share) => ohmsNow(share * own.mainResistanceOhm, hidden));
+  const coils = chainOf({ ...taps, sections }, main, start);
+  const order = leadOrder(seed, motor);
+  const entry = (a: string, b: string): Entry => {
+    const isCut = body.open === "common" && (a === "C" || b === "C");
+    const ohms = isCut ? null : ohmsBetween(coils, a, b);
+    return ohms === null ? over("resistance", making) : ohm(ohms + 0.05, making);
+  };
+  const posts = order.map((_, index) => ({ name: String(index + 1), mark: null, x: (index + 1) / (order.length + 1), y: 0.5 }));
+  const pairs = order.flatMap((to, b) => order.slice(0, b).map((from, a) => ({ a, b, entry: entry(from, to) })));
+  const shell = body.open === "common" ? ({ shell: body.isHot ? "hot" : "cool" } as const) : {};
+  return keyed("windings", { ...shell, posts, pairs });
+}
 
 /** Leads as they come out, in an order of their own; the names say nothing. A motor of one coil has two. */
 export const windings: Maker = (making) => {
@@ -38,7 +99,8 @@ export const windings: Maker = (making) => {
     const posts = STATIONS.windings.blank.posts.slice(0, 2);
     return keyed("windings", { posts, pairs: [{ a: 0, b: 1, entry }] });
   }
-  const own: Record<"C" | "R" | "S", number | null> = {
+  if (motor.taps) return boardOf(making, motor.taps, main);
+  const own: Record<string, number | null> = {
     C: body.open === "common" ? null : 0.05,
     R: motor.foreign === "three-phase" ? ohmsNow(mainResistanceOhm, hidden) : main,
     S:
@@ -46,11 +108,11 @@ export const windings: Maker = (making) => {
         ? null
         : ohmsNow(motor.foreign === "three-phase" ? mainResistanceOhm : startResistanceOhm * (body.startTurns ?? 1), hidden),
   };
-  if (motor.foreign === "three-phase") own.C = own.R;
+  if (motor.foreign === "three-phase") own.C = own.R ?? null;
   const isElectronic = motor.foreign === "electronic";
-  const order = leadOrder(seed);
-  const between = (a: "C" | "R" | "S", b: "C" | "R" | "S"): Entry => {
-    const [first, second] = [own[a], own[b]];
+  const order = leadOrder(seed, motor);
+  const between = (a = "", b = ""): Entry => {
+    const [first = null, second = null] = [own[a], own[b]];
     return isElectronic || first === null || second === null ? over("resistance", making) : ohm(first + second, making);
   };
   const pairs = [
@@ -67,7 +129,8 @@ export const frame: Maker = (making) => {
   const { frameOhm } = making.hidden.body;
   const hit = frameOhm === undefined ? over("resistance", making) : ohm(frameOhm, making);
   const clear = (): Entry => (frameOhm === undefined ? over("resistance", making) : ohm(frameOhm + 8, making));
-  return keyed("frame", { readings: [hit, clear(), clear()] });
+  const others = leadOrder(making.hidden.seed, making.hidden.motor).slice(1).map(clear);
+  return keyed("frame", { readings: [hit, ...others] });
 };
 
 /**

@@ -11,9 +11,9 @@ import { entryOf, figure, keyed, ohm, over, placesFor, shown, type Keyed, type M
  * A sound part's value over its label's: somewhere within its own tolerance.
  * @param seed of the case
  * @returns part of the nominal value
- * @example ownValue(7) = 1.0220
+ * @example ownValue(7) = 1.0275
  */
-export const ownValue = (seed: number): number => 1 + Math.max(-0.045, Math.min(0.045, 0.02 * chanceFrom(seed).normal()));
+export const ownValue = (seed: number): number => 1 + Math.max(-0.055, Math.min(0.055, 0.025 * chanceFrom(seed).normal()));
 
 /** A capacitor as its meter reads it: open reads next to nothing, shorted reads beyond the range. */
 function capacitance(uf: number, scale: number | null | undefined, making: Making): { reading: Entry; overLimit: "shorted" | null } {

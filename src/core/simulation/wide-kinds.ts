@@ -2,6 +2,27 @@ import { change, everywhere, isOpenShaft, seen, type FaultKind } from "./fault-k
 
 /** Ways to fail that whole jobs meet beside the plain ones. */
 export const WIDE_KINDS: readonly FaultKind[] = [
+  // Parts wear through their limits slowly: as many lie just outside as just within.
+  {
+    id: "run-worn",
+    suspect: "run-capacitor",
+    often: 4,
+    fits: ({ machine }) => machine.runCapacitor !== null,
+    body: (chance, machine) => {
+      const scale = chance.between(0.89, 0.94);
+      return { condition: change("run-capacitor-weak", scale, machine), runUfByMeter: scale };
+    },
+  },
+  {
+    id: "start-worn",
+    suspect: "start-capacitor",
+    often: 2,
+    fits: ({ machine }) => machine.startCapacitor !== null,
+    body: (chance, machine) => {
+      const scale = chance.between(0.84, 0.908);
+      return { condition: change("start-capacitor-weak", scale, machine), startUfByMeter: scale };
+    },
+  },
   // The start winding of a motor whose switch stayed in: turns burnt together.
   {
     id: "start-winding-burnt",

@@ -82,19 +82,38 @@ function dualOf(chance: Chance, { plate, type, kind }: DrawnMotor): DrawnMotor["
   };
 }
 
+const TAPPED = 0.35;
+/** Speed taps of a fan or a blower: sections of the main winding in a chain, each with its part of the main ohms. */
+function tapsOf(chance: Chance, { type, kind }: DrawnMotor): DrawnMotor["taps"] {
+  if (type !== "psc" || (kind !== "fan" && kind !== "blower") || !chance.is(TAPPED)) return undefined;
+  const speeds = chance.of([2, 3] as const);
+  return {
+    speeds,
+    startAt: chance.of(["C", "LO"] as const),
+    sections: Array.from({ length: speeds - 1 }, () => chance.between(0.12, 0.4)),
+  };
+}
+
 /**
- * A motor as whole jobs meet it: shaded poles, two volts, plates that cannot be read, some of a sort that is not judged.
+ * A motor as whole jobs meet it: shaded poles, two volts, several speeds, plates that cannot be read, some of a sort that is not judged.
  * @param chance repeatable chance
  * @returns the motor
  */
 export function drawWideMotor(chance: Chance): DrawnMotor {
   const drawn = chance.is(SHADED) ? shadedPole(chance) : drawMotor(chance, MET, MAINS);
   const dual = dualOf(chance, drawn);
+  const taps = drawn.shaded ? undefined : tapsOf(chance, drawn);
   const foreign = chance.is(FOREIGN) && !drawn.shaded ? chance.of(["three-phase", "electronic"] as const) : undefined;
   const printed = chance.weighed<NonNullable<DrawnMotor["printed"]>>([
     ["whole", 75],
     ["worn", 17],
     ["missing", 8],
   ]);
-  return { ...drawn, printed, ...(dual && !foreign ? { dual } : {}), ...(foreign ? { foreign } : {}) };
+  return {
+    ...drawn,
+    printed,
+    ...(dual && !foreign ? { dual } : {}),
+    ...(taps && !foreign ? { taps } : {}),
+    ...(foreign ? { foreign } : {}),
+  };
 }

@@ -55,6 +55,8 @@ export interface BoardUnderstanding {
 /** A fault this likely counts as settled; an answer this likely, as the one to work with. */
 const SETTLED = 0.99;
 const LIKELY = 0.85;
+/** A post's role is shown while several answers are left once so much of them gives it that role. */
+const AGREED_BY_ALL = 0.98;
 /** Faults together may be this likely beside a sound layout that explains every reading; more is said. */
 const SELDOM_FAULTY = 0.1;
 /** A probe that tells less than this does not part the answers; with all answers taken as equally likely, less than that. */
@@ -108,7 +110,7 @@ function expectationsOf(
   });
 }
 
-function agreedRoles(answers: readonly BoardAnswer[], posts: number): (readonly LayoutRole[] | null)[] {
+function agreedRoles(answers: readonly BoardAnswer[], posts: number, share: number): (readonly LayoutRole[] | null)[] {
   const [best] = answers;
   return Array.from({ length: posts }, (_, post) => {
     const wanted = best?.roles[post];
@@ -117,7 +119,7 @@ function agreedRoles(answers: readonly BoardAnswer[], posts: number): (readonly 
     const agreeing = answers
       .filter(({ roles }) => plain(roles[post]) === plain(wanted))
       .reduce((sum, { probability }) => sum + probability, 0);
-    return agreeing >= LIKELY ? wanted : null;
+    return agreeing >= share ? wanted : null;
   });
 }
 
@@ -285,7 +287,10 @@ export function understandBoard(board: Board, query: BoardQuery = USUAL_QUERY): 
     expected: found.next ? expectationsOf(shown, found.list, found.next, table) : [],
     isSample: found.isSample,
     canBeSound: isSoundLeft,
-    settledRoles: found.isSample || state === "unknown" ? nobody : agreedRoles(answers, board.posts),
+    settledRoles:
+      found.isSample || state === "unknown"
+        ? nobody
+        : agreedRoles(answers, board.posts, state === "settled" || state === "likely" ? LIKELY : AGREED_BY_ALL),
     residuals: found.isSample ? [] : residualsOf(best, table),
     next: found.next,
   };

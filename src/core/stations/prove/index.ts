@@ -151,26 +151,20 @@ function lacksOf(record: ProveRecord, rows: readonly ProofRow[], facts: Facts, i
   ];
 }
 
+/** Something was seen or heard of it after the work, with or without a figure. */
+const isSeen = ({ afterBehaviour, afterRotation, afterNoises, afterHotPlace, lines }: ProveRecord): boolean =>
+  afterBehaviour !== null || afterRotation !== null || afterNoises.length > 0 || afterHotPlace !== null || Object.keys(lines).length > 0;
+
 function stampOf(record: ProveRecord, detail: ProveDetail, facts: Facts): Stamp {
   if (Object.keys(detail.slips).length > 0) return "unsure";
   if (detail.doubts.length > 0) return "out";
   if (detail.after && detail.lacks.length > 0) return "open";
   if (detail.after && detail.isUnloaded) return detail.idle === null ? "noted" : detail.idle.verdict === "within" ? "holds" : "too-close";
   if (detail.after) return detail.after.conformity?.decision ?? "noted";
-  const isTouched = detail.rows.some(({ after, isFromRunTest, before }) => after !== null || (before !== null && !isFromRunTest));
-  return isTouched ||
-    record.afterBehaviour !== null ||
-    record.afterNoises.length > 0 ||
-    record.afterHotPlace !== null ||
-    record.afterRotation !== null ||
-    Object.keys(record.lines).length > 0 ||
-    record.note.trim() !== ""
-    ? detail.lacks.length > 0
-      ? "open"
-      : facts.action !== null && isQuietNow(record, facts)
-        ? "holds"
-        : "noted"
-    : "not-done";
+  const hasFigure = detail.rows.some(({ after, isFromRunTest, before }) => after !== null || (before !== null && !isFromRunTest));
+  if (!hasFigure && !isSeen(record) && record.note.trim() === "") return "not-done";
+  if (detail.lacks.length > 0) return "open";
+  return facts.action !== null && isQuietNow(record, facts) ? "holds" : "noted";
 }
 
 /** What the motor draws without load, held against what it idles at. */
@@ -180,8 +174,7 @@ function idleOf(after: AmpsVerdict | null, plateA: number | null, facts: Facts, 
   return { range, verdict: judgeIdle(after.amps, after.standardUncertaintyA, range) };
 }
 
-const isTouched = ({ after, afterBehaviour, afterRotation, afterNoises, lines }: ProveRecord): boolean =>
-  readAt(after).length > 0 || afterBehaviour !== null || afterRotation !== null || afterNoises.length > 0 || Object.keys(lines).length > 0;
+const isKeyed = (record: ProveRecord): boolean => readAt(record.after).length > 0 || isSeen(record);
 
 /** When the proof was made: by its figures, else by when it was last keyed. */
 const provedAtOf = ({ after }: ProveRecord, { keyedAt = null }: StationContext): string | null => readAt(after).sort().at(-1) ?? keyedAt;
@@ -203,9 +196,7 @@ const withoutProof = (record: ProveRecord): ProveRecord => ({
 /** How far the proof is, for how the card ends. */
 function proofOf({ doubts, lacks, slips, rows }: ProveDetail, record: ProveRecord): JobFacts["proof"] {
   if (doubts.length > 0) return "against";
-  const hasFigure = rows.some(({ after }) => after !== null);
-  const isTouched = hasFigure || record.afterBehaviour !== null || record.afterRotation !== null || record.afterNoises.length > 0;
-  if (!isTouched && Object.keys(record.lines).length === 0) return "none";
+  if (!rows.some(({ after }) => after !== null) && !isSeen(record)) return "none";
   return lacks.length > 0 || Object.keys(slips).length > 0 ? "open" : "there";
 }
 
@@ -277,7 +268,7 @@ export const proveStation = defineStation({
       facts: {
         proof: proofOf(detail, record),
         isProofUnloaded: isUnloaded,
-        provedAt: isTouched(keyed) ? provedAt : (ran?.reading?.at ?? null),
+        provedAt: isKeyed(keyed) ? provedAt : (ran?.reading?.at ?? null),
       },
       findings: isFromRunTest ? [] : findingOfAmps(before),
       working: [

@@ -45,15 +45,18 @@ const OPEN_WHEN_HOT = 20;
 function weightsByOhms(ohm: number, usual: UsualOhms | null, shell: ShellFeel | null): Weights {
   // A protector that opened on heat has closed again once the shell is cool.
   const common = shell === "cool" ? OPEN_WHEN_COOL : shell === "hot" ? OPEN_WHEN_HOT : 1;
-  const most0 = Math.max(1, common);
-  if (usual === null || !(ohm > 0)) return { "main-open": 1 / most0, "start-open": 1 / most0, "common-open": common / most0 };
+  const heaviest = Math.max(1, common);
+  if (usual === null || !(ohm > 0)) return { "main-open": 1 / heaviest, "start-open": 1 / heaviest, "common-open": common / heaviest };
   const logs = (Object.keys(LEFT_OF) as (keyof UsualOhms)[]).map((left) => {
     const { middle, logSd } = usual[left];
     return [LEFT_OF[left], Math.exp(-0.5 * (Math.log(ohm / middle) / logSd) ** 2) / logSd] as const;
   });
   const most = Math.max(...logs.map(([, weight]) => weight));
   return Object.fromEntries(
-    logs.map(([outcome, weight]) => [outcome, (Math.max(LEAST_BY_OHMS, weight / most) * (outcome === "common-open" ? common : 1)) / most0]),
+    logs.map(([outcome, weight]) => [
+      outcome,
+      (Math.max(LEAST_BY_OHMS, weight / most) * (outcome === "common-open" ? common : 1)) / heaviest,
+    ]),
   );
 }
 

@@ -1,3 +1,4 @@
+import { cutChainOf, findingsOfCutChain, type CutChain } from "./cut-chain";
 import { defineStation, plainAssessment, type Stamp, type StationContext } from "../../station";
 import { type Facts, knownMotor } from "../../facts";
 export type { BoardQuestion } from "../../winding";
@@ -73,6 +74,8 @@ export interface WindingsDetail {
   readonly areThreeAlike: boolean;
   /** the start winding has lost turns, or may have; null: it is as it may be against the run winding */
   readonly lowStart: StartWinding | null;
+  /** two coils apart, which a motor of two speeds with an open run winding reads too; null: surely not */
+  readonly cutChain: CutChain | null;
   readonly hotRun: HotRun | null;
   /** below this test leads decide the answer [Ω]: the lowest reading is, and they were not measured; null: all is well */
   readonly nullBelowOhm: number | null;
@@ -218,6 +221,9 @@ export const windingsStation = defineStation({
     const isUnsure = slips.length > 0;
     const comparisons = comparisonsOf({ record, leads, elements }, earlier, house, (then) => understandRecord(then, context).elements);
     const lowStart = lowStartWinding(elements, facts.motorType);
+    const cutChain = board === null ? null : cutChainOf(elements, expectedOhms(facts), facts);
+    // What may be the half of another motor is given no names.
+    const roles = cutChain ? names.map(() => null) : (board?.settledRoles ?? names.map(() => null));
     const hotRun = hotRunOf(record, leads, facts.hotSpotC);
     const lowest = Math.min(...readable.flatMap((reading) => (reading.kind === "ohms" ? [reading.ohm] : [])));
     const firstPair = pairsOf(record)[0] ?? null;
@@ -230,11 +236,8 @@ export const windingsStation = defineStation({
       board,
       isWorking: question !== null && board === null,
       asksShell: three?.kind === "lead-open" || record.shell !== null,
-      roles: withoutDoubted(
-        confirmedRoles(three ? rolesOfThree(three) : (board?.settledRoles ?? names.map(() => null)), elements),
-        lowStart,
-      ),
-      isSettled: (three ? three.kind === "named" : board?.state === "settled") && !isDoubted(lowStart),
+      roles: withoutDoubted(confirmedRoles(three ? rolesOfThree(three) : roles, elements), lowStart),
+      isSettled: (three ? three.kind === "named" : board?.state === "settled" && cutChain === null) && !isDoubted(lowStart),
       elements,
       next: three
         ? three.kind === "need-more"
@@ -251,6 +254,7 @@ export const windingsStation = defineStation({
       comparisons,
       areThreeAlike: areAlike,
       lowStart,
+      cutChain,
       hotRun,
       nullBelowOhm: !leads.isNulled && lowest < house.lowOhmCaution ? house.lowOhmCaution : null,
       testLeadOhm: leads.ohm,
@@ -263,12 +267,14 @@ export const windingsStation = defineStation({
         ? []
         : lowStart
           ? findingsOfLowStart(lowStart)
-          : three
-            ? findingsOfThree(three, expectedOhms(facts), record.shell)
-            : board
-              ? findingsOfBoard(board)
-              : [];
-    const asNamed = lowStart ? (stampOfLowStart(lowStart) ?? named) : named;
+          : cutChain
+            ? findingsOfCutChain(cutChain)
+            : three
+              ? findingsOfThree(three, expectedOhms(facts), record.shell)
+              : board
+                ? findingsOfBoard(board)
+                : [];
+    const asNamed = cutChain ? "too-close" : lowStart ? (stampOfLowStart(lowStart) ?? named) : named;
     return plainAssessment(
       isForeign && detail.measured > 0 ? "noted" : isUnsure ? "unsure" : stampOf(asNamed, comparisons, doubts, hotRun),
       detail,
@@ -280,7 +286,11 @@ export const windingsStation = defineStation({
           ...(areAlike ? { notOurs: { sort: "three-phase" as const, by: "ohms" as const } } : {}),
           ...(elements.length > 0 ? { windingGroups: groupsOf(elements) } : {}),
           // What has lost turns is not what the plate was made with.
-          ...windingFacts(lowStart ? elements.filter(({ cls }) => cls !== "aux") : elements, leads.standardOhm, coldTemperatureC(record)),
+          ...windingFacts(
+            cutChain ? [] : lowStart ? elements.filter(({ cls }) => cls !== "aux") : elements,
+            leads.standardOhm,
+            coldTemperatureC(record),
+          ),
         },
         // A winding that lost ohms speaks louder than that its leads could be named.
         findings: [

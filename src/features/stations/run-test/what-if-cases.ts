@@ -1,4 +1,4 @@
-import { type Facts, sectionFor } from "@/core/facts";
+import { type Facts, usualSectionOf } from "@/core/facts";
 import { capacitorOf, whatIf, type Machine, type WhatIfCase, type WhatIfChoice } from "@/core/motor";
 import { ratedUfOf, type CapacitorLabel } from "@/core/capacitor";
 
@@ -29,8 +29,9 @@ export interface Capacitors {
 const POINTS = 41;
 /** Values closer than this draw the same curve. */
 const SAME = 0.005;
-const labelUf = (label: CapacitorLabel | null): number | null => {
-  const section = label && sectionFor(label);
+const labelUf = (label: CapacitorLabel | null, machineKind: Facts["machineKind"]): number | null => {
+  const own = label && usualSectionOf(label, machineKind);
+  const section = own === null ? undefined : label?.sections[own];
   return section ? ratedUfOf(section) : null;
 };
 
@@ -39,8 +40,8 @@ export function capacitorsOf(machine: Machine, facts: Facts): Capacitors {
   const own = capacitorOf(machine);
   return {
     // The plate's own figure where it has one: the fit moves the value within its tolerance.
-    plateUf: own && (labelUf(facts.plateCapacitor ?? facts.fittedCapacitor) ?? own.capacitanceUf),
-    labelledUf: own ? labelUf(facts.fittedCapacitor ?? facts.plateCapacitor) : null,
+    plateUf: own && (labelUf(facts.plateCapacitor ?? facts.fittedCapacitor, facts.machineKind) ?? own.capacitanceUf),
+    labelledUf: own ? labelUf(facts.fittedCapacitor ?? facts.plateCapacitor, facts.machineKind) : null,
     foundUf: own?.which === "run" ? facts.capacitorFoundUf : null,
   };
 }

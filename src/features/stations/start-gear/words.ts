@@ -1,5 +1,5 @@
 import type { STATIONS } from "@/core/stations";
-import type { GearRepair, GearVerdict } from "@/core/startgear";
+import { gearRow, type GearRepair, type GearVerdict } from "@/core/startgear";
 
 export type Detail = ReturnType<(typeof STATIONS)["start-gear"]["assess"]>["detail"];
 
@@ -31,9 +31,8 @@ export const VERDICT_WORDS: Record<GearVerdict, string> = {
 /** A relay is measured at rest: that its contacts open at speed, an ohmmeter cannot show. */
 const RELAY_RESTS =
   "Coil and contacts read as they should at rest. Whether the contacts open once it runs, no ohmmeter shows: a welded one reads the same. Amps in the start lead while it runs tell.";
-const RELAYS: readonly (string | null)[] = ["potential-relay", "current-relay"];
 const verdictWords = ({ sort, verdict }: Detail & { verdict: GearVerdict }): string =>
-  verdict === "works" && RELAYS.includes(sort) ? RELAY_RESTS : VERDICT_WORDS[verdict];
+  verdict === "works" && sort !== null && gearRow(sort).measuredAs === "relay" ? RELAY_RESTS : VERDICT_WORDS[verdict];
 
 const REPAIR_WORDS: Record<GearRepair, string | null> = {
   none: null,

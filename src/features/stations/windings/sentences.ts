@@ -155,6 +155,12 @@ const lowStartSentence = ({ startOhm, mainOhm, sound }: NonNullable<WindingsDeta
   `Start winding ${ohm(startOhm)} against ${ohm(mainOhm)} of the run winding: a split-phase motor has two to six times as many in its start winding. ${sound < SURELY_SHORTED ? "Turns of it are shorted: burnt, most often by a start switch that stayed in. Look at the switch too." : "Turns of it may be shorted: read both once more with the test leads nulled, and look at the start switch."}`;
 const SURELY_SHORTED = 0.3;
 
+/** Two coils apart that may be what is left of a motor of two speeds. */
+const cutChainSentences = ({ lowerOhm, higherOhm }: NonNullable<WindingsDetail["cutChain"]>): string[] => [
+  `Two coils with nothing between them, ${ohm(lowerOhm)} and ${ohm(higherOhm)}: run and start winding brought out apart, or a motor of two speeds whose run winding is open. Both read the same, so no lead is named.`,
+  `Look at plate, lead colours or the selector: if two of the leads are speeds, the run winding is open. Seen running by itself, it is whole.`,
+];
+
 /** What was taken off every reading for the test leads, and whose figure it is: ohms told elsewhere are without it. */
 export const leadsSentence = ({ testLeadOhm, isNulled }: Pick<WindingsDetail, "testLeadOhm" | "isNulled">): string =>
   testLeadOhm === 0
@@ -168,7 +174,9 @@ export function windingSentences(detail: WindingsDetail, isHotShell: boolean): s
     ? [notOursSentence({ sort: "three-phase", by: "ohms" }), STILL_SERVES]
     : three
       ? (ANSWERS[three.kind] as (a: Answer, names: readonly string[], isHot: boolean) => string[])(three, names, isHotShell)
-      : boardSentences(detail);
+      : detail.cutChain
+        ? cutChainSentences(detail.cutChain)
+        : boardSentences(detail);
   const suspicious = comparisons.filter(({ shortedTurns }) => shortedTurns === "strong" || shortedTurns === "hint");
   return [
     ...said,

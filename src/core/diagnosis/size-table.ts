@@ -12,6 +12,11 @@ export interface SizeSpec {
   readonly source: string;
   /** in rising order of `at`; between two points the weight is interpolated on its logarithm, beyond the ends it stays */
   readonly curves: Readonly<Partial<Record<Suspect, readonly Knot[]>>>;
+  /**
+   * how often sound parts have each size, as a relative density: where a figure may be off by much, it is far likelier one of the many
+   * that are sound than one of the few beyond; without it sizes are taken as equally frequent
+   */
+  readonly sound?: readonly Knot[];
   /** between these sizes a fault turns from a mild one into a grave one, which shows itself in other ways */
   readonly grave?: Readonly<Partial<Record<Suspect, readonly [mild: number, grave: number]>>>;
 }
@@ -22,10 +27,24 @@ const BEYOND_LIMIT: readonly Knot[] = [
   [0, 0.25],
   [0.01, 2.5],
   [0.03, 40],
-  [0.06, 130],
-  [0.1, 300],
-  [0.2, 800],
-  [0.5, 1500],
+  [0.06, 400],
+  [0.1, 2000],
+  [0.2, 8000],
+  [0.5, 15000],
+];
+/** Parts that hold lie within their limits, most of them well within; beyond, a label misread or another path is left. Judgement. */
+const SOUND_CAPACITORS: readonly Knot[] = [
+  [-0.2, 0.3],
+  [-0.06, 1],
+  [-0.03, 0.8],
+  [-0.01, 0.35],
+  [0, 0.12],
+  [0.01, 0.03],
+  [0.03, 0.0035],
+  [0.06, 0.0004],
+  [0.1, 0.00008],
+  [0.2, 0.00002],
+  [0.5, 0.00001],
 ];
 const OF_CAPACITORS = "a part out of its limits is to be replaced: IEC 60252-1 and -2, and its label; weights by trade judgement";
 
@@ -250,6 +269,7 @@ export const SIZE_TABLE = {
     what: "how far a capacitor reads beyond its limit, over that limit",
     axis: "linear",
     source: OF_CAPACITORS,
+    sound: SOUND_CAPACITORS,
     curves: {
       "run-capacitor": [[-0.05, 0.03], ...BEYOND_LIMIT],
       "start-capacitor": [[-0.06, 0.05], ...BEYOND_LIMIT],
@@ -259,6 +279,7 @@ export const SIZE_TABLE = {
     what: "how far a capacitor reads beyond its limit while it works, over that limit",
     axis: "linear",
     source: OF_CAPACITORS,
+    sound: SOUND_CAPACITORS,
     curves: {
       "run-capacitor": [[-0.05, 0.04], ...BEYOND_LIMIT],
       "start-capacitor": [[-0.06, 0.09], ...BEYOND_LIMIT],

@@ -20,11 +20,19 @@ const CURVES = new Map(
   ),
 );
 
+/** How often sound parts have each size, by scale. */
+const SOUND = new Map(
+  (Object.entries(SIZE_TABLE) as [SizeId, SizeSpec][]).flatMap(([of, { sound }]): [SizeId, Curve][] =>
+    sound ? [[of, sound.map(([at, density]) => [onAxis(of, at), Math.log(density)] as const)]] : [],
+  ),
+);
+
 const known = new WeakMap<FigureSize, Map<Suspect, number>>();
 
 /**
  * How many times likelier a figure of this size is with this part at fault than with nothing wrong: the curve of its kind,
- * averaged over what the figure itself may be off.
+ * averaged over what the figure itself may be off, by how often sound parts have each of these sizes: P(read | fault) over
+ * P(read | sound) = E[curve | read, sound].
  * @param size kind, size and standard uncertainty of the figure
  * @param fault which part
  * @returns ratio of likelihoods, > 0; 1: it says nothing of this part
@@ -38,7 +46,15 @@ export function timesLikelier(size: FigureSize, fault: Suspect): number {
   const before = rows.get(fault);
   if (before !== undefined) return before;
   const middle = onAxis(size.of, size.at);
-  const found = NINE.reduce<number>((sum, z) => sum + Math.exp(interpolate(curve, middle + z * size.spread)), 0) / NINE.length;
+  const sound = SOUND.get(size.of);
+  let [all, found] = [0, 0];
+  for (const z of NINE) {
+    const place = middle + z * size.spread;
+    const often = sound ? Math.exp(interpolate(sound, place)) : 1;
+    all += often;
+    found += often * Math.exp(interpolate(curve, place));
+  }
+  found /= all;
   rows.set(fault, found);
   return found;
 }

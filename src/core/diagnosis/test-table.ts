@@ -568,7 +568,7 @@ export const TEST_TABLE = {
     outcomes: {
       quiet: {
         why: "Most worn bearings are heard.",
-        base: 0.925,
+        base: 0.932,
         given: { "bearing-worn": 0.25, "driven-load": 0.5, "shorted-turns": 0.5, "run-capacitor": 0.65 },
       },
       hum: {
@@ -586,8 +586,8 @@ export const TEST_TABLE = {
           supply: 0.15,
         },
       },
-      squeal: { why: "A dry bearing squeals; a belt does too.", base: 0.005, given: { "bearing-worn": 0.3, "driven-load": 0.12 } },
-      rumble: { why: "A worn raceway rumbles.", base: 0.005, given: { "bearing-worn": 0.38, "driven-load": 0.1 } },
+      squeal: { why: "A dry bearing squeals; a belt does too.", base: 0.001, given: { "bearing-worn": 0.3, "driven-load": 0.12 } },
+      rumble: { why: "A worn raceway rumbles.", base: 0.002, given: { "bearing-worn": 0.38, "driven-load": 0.1 } },
       scrape: {
         why: "Something touches: the rotor on worn bearings, or a wheel on its housing.",
         base: 0.004,

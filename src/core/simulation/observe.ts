@@ -7,13 +7,19 @@ import type { HiddenCase } from "./told";
 import { frame, insulation, windings } from "./observe-windings";
 import { entryOf, figure, keyed, ohm, over, placesFor, shown, type Keyed, type Maker, type Making } from "./keyed";
 
+const OWN = { sd: 0.025, most: 0.055 } as const;
 /**
  * A sound part's value over its label's: somewhere within its own tolerance.
  * @param seed of the case
  * @returns part of the nominal value
- * @example ownValue(7) = 1.0275
  */
-export const ownValue = (seed: number): number => 1 + Math.max(-0.055, Math.min(0.055, 0.025 * chanceFrom(seed).normal()));
+export function ownValue(seed: number): number {
+  const { normal } = chanceFrom(seed);
+  for (;;) {
+    const apart = OWN.sd * normal();
+    if (Math.abs(apart) <= OWN.most) return 1 + apart;
+  }
+}
 
 /** A capacitor as its meter reads it: open reads next to nothing, shorted reads beyond the range. */
 function capacitance(uf: number, scale: number | null | undefined, making: Making): { reading: Entry; overLimit: "shorted" | null } {

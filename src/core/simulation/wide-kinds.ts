@@ -6,7 +6,7 @@ export const WIDE_KINDS: readonly FaultKind[] = [
   {
     id: "run-worn",
     suspect: "run-capacitor",
-    often: 4,
+    often: 6,
     fits: ({ machine }) => machine.runCapacitor !== null,
     body: (chance, machine) => {
       const scale = chance.between(0.89, 0.94);

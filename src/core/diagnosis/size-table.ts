@@ -84,11 +84,12 @@ export const SIZE_TABLE = {
       "bands of the trade for windings below 1 kV: above 100 MΩ as new, 5 to 100 sound, 1 to 5 low (damp, dirty or old), below 1 no power, below 0.1 finished once dried; IEEE 43-2013, table 3 for the least",
     curves: {
       "ground-fault": [
-        [0.01, 400],
-        [0.05, 220],
-        [0.1, 170],
-        [0.3, 65],
-        [1, 9],
+        [0.01, 600],
+        [0.05, 420],
+        [0.1, 380],
+        [0.3, 260],
+        [0.6, 110],
+        [1, 20],
         [2, 3],
         [5, 0.8],
         [10, 0.35],

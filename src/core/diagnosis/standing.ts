@@ -2,6 +2,7 @@ import { SUSPECTS, type Complaint, type Standee, type Suspect } from "../trade";
 import { AS_USUAL, complaintLikelihood, unsaidLikelihood, unsaidOf, type Heard, type Unsaid } from "./complaint-model";
 import type { Evidence, Finding, RuledOut } from "./finding";
 import { historyLikelihood, type History } from "./history-table";
+import { givenBack } from "./measured-out";
 import { independentFindings } from "./one-fact";
 import { faultSets, findingLikelihood } from "./outcome-model";
 import { ONE_COIL, priorsFor, type MotorProfile, type PriorFactors } from "./priors";
@@ -144,7 +145,7 @@ function pullsOf(own: number, all: readonly Spoken[]): Pull[] {
 /**
  * Weighs all evidence: Bayes over sets of at most two faults. Complaints by noisy or, those not made by a part of their
  * weight, tests by the ratio of given to base.
- * Because whole sets are weighed, a fault that is proven takes the complaint's support away from the others.
+ * A part that was measured out stays out, however little it shows. Because whole sets are weighed, a fault that is proven takes the complaint's support away from the others.
  * @param motor what the plate says; decides which parts can be at fault at all
  * @param known everything that was said and found
  * @param weights how this house weighs
@@ -165,9 +166,11 @@ export function weighEvidence(
     isOneCoil: ONE_COIL.includes(motor.type),
   };
   const logs = all.map((each) => logsOf(each, sets, unsaid, heard));
+  const rows = all.map((each, index) => ({ test: each.kind === "finding" ? each.finding.test : null, logs: logs[index] ?? [] }));
+  const back = givenBack(sets, rows);
   const odds = new Map([...priors].map(([suspect, p]) => [suspect, Math.log(p / (1 - p))]));
   const logWeights = sets.map((faults, index) => {
-    let sum = toLog(togetherFactor(faults));
+    let sum = toLog(togetherFactor(faults)) + (back[index] ?? 0);
     for (const fault of faults) sum += odds.get(fault) ?? 0;
     for (const row of logs) sum += row[index] ?? 0;
     return sum;

@@ -5,11 +5,8 @@ type Knot = readonly [at: number, times: number];
 
 /** How much a figure of one kind says by its size. */
 export interface SizeSpec {
-  /** what the size is, and in which unit */
-  readonly what: string;
   /** `log`: the tenth of a figure is as far from it as ten times it is */
   readonly axis: "log" | "linear";
-  readonly source: string;
   /** in rising order of `at`; between two points the weight is interpolated on its logarithm, beyond the ends it stays */
   readonly curves: Readonly<Partial<Record<Suspect, readonly Knot[]>>>;
   /**
@@ -46,7 +43,6 @@ const SOUND_CAPACITORS: readonly Knot[] = [
   [0.2, 0.00002],
   [0.5, 0.00001],
 ];
-const OF_CAPACITORS = "a part out of its limits is to be replaced: IEC 60252-1 and -2, and its label; weights by trade judgement";
 
 /** Volts below the plate's: half of them is another connection or a lost leg, not a weak feed. */
 const LOW_VOLTS = {
@@ -70,18 +66,19 @@ const LOW_VOLTS = {
 } as const satisfies SizeSpec["curves"];
 /** Torque goes with the square of the volts: at 88 % most machines still start, at 70 % hardly one does. */
 const GRAVE_VOLTS = { supply: [0.9, 0.72], wiring: [0.9, 0.72] } as const satisfies SizeSpec["grave"];
-const OF_VOLTS = "IEC 60034-1, 7.3 (±5 and ±10 %); below it by trade judgement";
 
 /*
  * Weights of figures by their size. Each curve goes one way, without steps: what is just over a limit does not count like
  * what is far over it. Trade judgement where no source is named, checked against the reference world.
  */
 export const SIZE_TABLE = {
+  /**
+   * What the insulation tester reads [MΩ].
+   * @source bands of the trade for windings below 1 kV: above 100 MΩ as new, 5 to 100 sound, 1 to 5 low (damp, dirty or old), below 1 no
+   * power, below 0.1 finished once dried; IEEE 43-2013, table 3 for the least
+   */
   insulation: {
-    what: "what the insulation tester reads [MΩ]",
     axis: "log",
-    source:
-      "bands of the trade for windings below 1 kV: above 100 MΩ as new, 5 to 100 sound, 1 to 5 low (damp, dirty or old), below 1 no power, below 0.1 finished once dried; IEEE 43-2013, table 3 for the least",
     curves: {
       "ground-fault": [
         [0.01, 600],
@@ -104,10 +101,9 @@ export const SIZE_TABLE = {
       ],
     },
   },
+  /** What an ohmmeter reads to the frame [Ω]. @source an ohmmeter on sound insulation shows OL; skin across the tips reads from 100 kΩ up, damp and dirt from there on */
   "frame-ohm": {
-    what: "what an ohmmeter reads to the frame [Ω]",
     axis: "log",
-    source: "an ohmmeter on sound insulation shows OL; skin across the tips reads from 100 kΩ up, damp and dirt from there on",
     curves: {
       "ground-fault": [
         [100, 5000],
@@ -120,10 +116,9 @@ export const SIZE_TABLE = {
       ],
     },
   },
+  /** Volts standing at the motor, over those of its plate. @source IEC 60034-1, 7.3 (±5 and ±10 %); below it by trade judgement */
   "volts-part": {
-    what: "volts standing at the motor, over those of its plate",
     axis: "linear",
-    source: OF_VOLTS,
     grave: GRAVE_VOLTS,
     curves: {
       ...LOW_VOLTS,
@@ -135,10 +130,9 @@ export const SIZE_TABLE = {
       ],
     },
   },
+  /** Volts standing at the motor while its control calls, over those of its plate. @source IEC 60034-1, 7.3 (±5 and ±10 %); below it by trade judgement */
   "volts-part-called": {
-    what: "volts standing at the motor while its control calls, over those of its plate",
     axis: "linear",
-    source: OF_VOLTS,
     grave: GRAVE_VOLTS,
     curves: {
       ...LOW_VOLTS,
@@ -149,10 +143,9 @@ export const SIZE_TABLE = {
       ],
     },
   },
+  /** Part of its volts that it loses while it tries to start, over what the house allows. @source house rule for the fall; beyond it by trade judgement */
   "volts-fall": {
-    what: "part of its volts that it loses while it tries to start, over what the house allows",
     axis: "linear",
-    source: "house rule for the fall; beyond it by trade judgement",
     curves: {
       supply: [
         [0.5, 0.3],
@@ -170,10 +163,9 @@ export const SIZE_TABLE = {
       ],
     },
   },
+  /** How far amps and speed look like those of the plate's other connection, 0 to 1. @source a winding of two halves in series takes half the volts each, side by side double: Veinott, ch. 2; weight by trade judgement */
   "other-connection": {
-    what: "how far amps and speed look like those of the plate's other connection, 0 to 1",
     axis: "linear",
-    source: "a winding of two halves in series takes half the volts each, side by side double: Veinott, ch. 2; weight by trade judgement",
     curves: {
       wiring: [
         [0, 1],
@@ -183,11 +175,9 @@ export const SIZE_TABLE = {
     },
     grave: { wiring: [0.3, 1] },
   },
+  /** Line amps of a motor that runs, over those of its plate. @source NEMA MG 1-12 (service factor) and IEC 60034-1 up to 1.15; beyond it by trade judgement: at twice the plate nothing is in order */
   "amps-part": {
-    what: "line amps of a motor that runs, over those of its plate",
     axis: "linear",
-    source:
-      "NEMA MG 1-12 (service factor) and IEC 60034-1 up to 1.15; beyond it by trade judgement: at twice the plate nothing is in order",
     curves: {
       "shorted-turns": [
         [0.9, 0.14],
@@ -266,20 +256,18 @@ export const SIZE_TABLE = {
       ],
     },
   },
+  /** How far a capacitor reads beyond its limit, over that limit. @source a part out of its limits is to be replaced: IEC 60252-1 and -2, and its label; weights by trade judgement */
   "capacitor-beyond": {
-    what: "how far a capacitor reads beyond its limit, over that limit",
     axis: "linear",
-    source: OF_CAPACITORS,
     sound: SOUND_CAPACITORS,
     curves: {
       "run-capacitor": [[-0.05, 0.03], ...BEYOND_LIMIT],
       "start-capacitor": [[-0.06, 0.05], ...BEYOND_LIMIT],
     },
   },
+  /** How far a capacitor reads beyond its limit while it works, over that limit. @source a part out of its limits is to be replaced: IEC 60252-1 and -2, and its label; weights by trade judgement */
   "capacitor-beyond-running": {
-    what: "how far a capacitor reads beyond its limit while it works, over that limit",
     axis: "linear",
-    source: OF_CAPACITORS,
     sound: SOUND_CAPACITORS,
     curves: {
       "run-capacitor": [[-0.05, 0.04], ...BEYOND_LIMIT],

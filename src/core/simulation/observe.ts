@@ -12,6 +12,7 @@ const OWN = { sd: 0.025, most: 0.055 } as const;
  * A sound part's value over its label's: somewhere within its own tolerance.
  * @param seed of the case
  * @returns part of the nominal value
+ * @example ownValue(7) = 1.0275
  */
 export function ownValue(seed: number): number {
   const { normal } = chanceFrom(seed);

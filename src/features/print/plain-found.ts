@@ -89,8 +89,11 @@ const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
     if (detail.state === "gone") return [GONE_TOLD[detail.gone]];
     return detail.state === "label" ? [...partTold(detail), ...(detail.other ? partTold(detail.other) : [])] : [];
   },
-  windings: (assessment) =>
-    asFoundAt("windings", assessment).stamp === "out" ? ["The windings of the motor do not read as they should."] : [],
+  windings: (assessment) => {
+    const { stamp } = asFoundAt("windings", assessment);
+    if (stamp === "too-close") return ["The figures of the windings do not tell for certain whether one of them is broken."];
+    return stamp === "out" ? ["The windings of the motor do not read as they should."] : [];
+  },
   frame: (assessment) => {
     const { stamp, detail } = asFoundAt("frame", assessment);
     if (stamp !== "out") return [];

@@ -12,14 +12,18 @@ import type { BoardElement } from "./elements";
 export interface CutChain {
   readonly lowerOhm: number;
   readonly higherOhm: number;
-  /** chance that it is whole */
+  /** chance that it is whole, by what was said and by the ohms */
   readonly whole: number;
+  /** how many times as likely such ohms are of a chain that was cut, by the ohms alone */
+  readonly timesCut: number;
 }
 
 /** Start winding over run winding of a PSC motor, as in the table of the machine model; section over run winding of a speed tap. */
 const RATIO = { startOverMain: { log: Math.log(2.8), sd: 0.38 }, sectionOverMain: { log: Math.log(0.25), sd: 0.45 } } as const;
 /** One in so many boards of two coils apart is a chain that was cut; of motors that stand still more. Judgement. */
 const CUT = { runsOrUnsaid: 0.02, stands: 0.15 } as const;
+/** Ohms of a board that may be of no layout known here prove no more than this. Judgement. */
+const MOST_TIMES = 20;
 /** From here on nothing is doubted. */
 const SURELY_WHOLE = 0.99;
 
@@ -61,12 +65,13 @@ export function cutChainOf(
           cut: normalDensity(ofMain - sectionOverMain.log, Math.hypot(usual.main.logSd, sectionOverMain.sd)),
         };
   const before = behaviourFound !== null || saysItStands(complaints) ? CUT.stands : CUT.runsOrUnsaid;
-  const [whole, cut] = [(1 - before) * byRatio.whole * byPlate.whole, before * byRatio.cut * byPlate.cut];
-  const chance = whole + cut > 0 ? whole / (whole + cut) : 0.5;
-  return chance < SURELY_WHOLE ? { lowerOhm, higherOhm, whole: chance } : null;
+  const [whole, cut] = [byRatio.whole * byPlate.whole, byRatio.cut * byPlate.cut];
+  const timesCut = Math.min(MOST_TIMES, whole > 0 ? cut / whole : MOST_TIMES);
+  const chance = (1 - before) / (1 - before + before * timesCut);
+  return chance < SURELY_WHOLE ? { lowerOhm, higherOhm, whole: chance, timesCut } : null;
 }
 
-/** What it says to the line-up: good by so much, an open run winding by the rest. */
-export const findingsOfCutChain = ({ whole }: CutChain): Finding[] => [
-  { test: "winding-ohms", weights: { good: whole, "main-open": 1 - whole } },
+/** What it says to the line-up, which knows itself how often a run winding is open: good, or that, as the ohms have it. */
+export const findingsOfCutChain = ({ timesCut }: CutChain): Finding[] => [
+  { test: "winding-ohms", weights: { good: 1 / (1 + timesCut), "main-open": timesCut / (1 + timesCut) } },
 ];

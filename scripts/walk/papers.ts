@@ -69,7 +69,7 @@ export function paperFaults(job: Job, assessment: TravellerAssessment): readonly
         .some((figure) => !isKnown(figure)),
   );
   const isDone = recordOf(job, "prove").afterBehaviour === "starts";
-  const saysWorks = paper.some((sentence) => sentence.startsWith("It works again"));
+  const saysWorks = paper.some((sentence) => /^It (?:works again|runs as it should):/.test(sentence));
   return [
     ...holes.map((what) => ({ code: "paper-has-a-hole", what })),
     ...unmeasured.map((what) => ({ code: "paper-figure-nobody-measured", what })),

@@ -85,6 +85,10 @@ const foreignReason = ({ notOurs }: TravellerAssessment["facts"]): string =>
 const FITS_NEITHER =
   "The plate has two connections, and the volts that were measured fit neither. Switch off, prove it dead, look at links and leads, and tap at the plate which volts it is connected for: then they can be judged.";
 
+/** Two coils apart, and another motor stands first. */
+const LOOK_FOR_SPEEDS =
+  "No test at hand parts them any more. Before a motor is replaced, look at plate, lead colours or selector: only where two of the leads are speeds is the run winding open.";
+
 function reasonOf({ next, actions, facts, stations }: TravellerAssessment): string {
   if (next.kind === "not-ours") return foreignReason(facts);
   if (next.kind === "look-connection" && stations.supply.detail.isConnectionOpen) return FITS_NEITHER;
@@ -112,6 +116,7 @@ function reasonOf({ next, actions, facts, stations }: TravellerAssessment): stri
     return `While the power is ${facts.power === "dead" ? "off" : "on"}: this is asked for before ${before}, and each change of power takes minutes.`;
   }
   if (next.station === "take-apart") return CLOSE_REASON;
+  if (stations.windings.detail.cutChain && actions[0]?.action === "replace-motor") return LOOK_FOR_SPEEDS;
   return actions[0]
     ? `No outcome of any test left would change what is done. ${workWords(actions[0])} is the cheapest way on.`
     : "No outcome of any test left would change what is done.";

@@ -3,6 +3,7 @@ import { ENDS } from "@/core/job";
 import { NO_STUDY } from "@/core/study";
 import { ACTIONS } from "@/core/trade";
 import { assessCard } from "@/store/kept-card";
+import { assessParts, readAt, type Parts } from "../../../tests/support/partial-card";
 import { demoCard, demoCards } from "../../../tests/support/demo-cards";
 import { endOfCard } from "../cards/card-facts";
 import { customerOptions } from "./customer-words";
@@ -84,4 +85,22 @@ test("every work has its words in the past, and every end its own", () => {
   const card = demoCard(CARDS, "nursery-fan-weak");
   const first = ENDS.map((end) => nowSentences(card, card.assessment, end, [])[0]);
   expect(new Set(first).size).toBe(ENDS.length);
+});
+
+test("what was heard is found; what ran before does not work again; an ohmmeter clears no insulation", () => {
+  const page = (parts: Parts) => {
+    const assessment = assessParts(parts);
+    return { found: plainFound(assessment, true), now: nowSentences(demoCard(CARDS, "nursery-fan-weak"), assessment, "repaired", []) };
+  };
+  const plate = { motorType: "psc", machineKind: "fan", volts: "230", hertz: "50", amps: "1.9" } as const;
+  const AT = "2026-01-01T09:00:00.000Z";
+  const run: Parts["run-test"] = { behaviour: "starts", lineAmps: readAt("1.3", "current", AT), noises: ["squeal"] };
+  const squeals = page({ plate, complaint: { complaints: ["squeals"] }, "run-test": run }).found;
+  expect(squeals).toContain("It squeals.");
+  expect(squeals.join(" ")).not.toContain("Nothing was found");
+  const clear = page({ plate, frame: { readings: ["OL", "OL", "OL"].map((text) => readAt(text, "resistance", AT)) } }).found.join(" ");
+  expect(clear).toContain("no path for current to its metal");
+  expect(clear).not.toContain("insulation");
+  expect(page({ plate, complaint: { complaints: ["squeals"] } }).now[0]).toMatch(/^It works again: /);
+  expect(page({ plate, complaint: { purpose: "yearly-check" } }).now[0]).toMatch(/^It runs as it should: /);
 });

@@ -38,6 +38,14 @@ const TURNS_TOLD: Readonly<Record<string, string>> = {
   "end-play": "Its shaft can be moved to and fro more than it should.",
 };
 
+const NOISES_TOLD: Readonly<Record<string, string>> = {
+  hum: "It hums loudly.",
+  squeal: "It squeals.",
+  rumble: "It rumbles.",
+  rattle: "It rattles.",
+  scrape: "Something scrapes in it.",
+};
+
 const SUPPLY_TOLD: Readonly<Record<string, string>> = {
   absent: "No power arrives at the motor",
   lost: "Power is lost on its way to the motor",
@@ -120,8 +128,9 @@ const TOLD: Readonly<Partial<Record<StationId, Told>>> = {
   },
   "run-test": (assessment) => {
     const { amps } = asFoundAt("run-test", assessment).detail;
-    if (amps?.conformity?.decision !== "out" || amps.plateA === null) return [];
-    return [`It draws ${formatQuantity("current", amps.amps)}; its plate says ${formatQuantity("current", amps.plateA)}.`];
+    const heard = assessment.facts.noisesFound.flatMap((noise) => NOISES_TOLD[noise] ?? []);
+    if (amps?.conformity?.decision !== "out" || amps.plateA === null) return heard;
+    return [`It draws ${formatQuantity("current", amps.amps)}; its plate says ${formatQuantity("current", amps.plateA)}.`, ...heard];
   },
 };
 
@@ -132,7 +141,8 @@ const NOT_OURS_TOLD =
 const IN_ORDER: Readonly<Partial<Record<StationId, string>>> = {
   capacitor: "the part that helps the motor run",
   windings: "the windings",
-  frame: "the insulation to its metal",
+  // What an ohmmeter clears; the insulation is a test of its own.
+  frame: "no path for current to its metal",
   insulation: "the insulation",
   "hand-turn": "the bearings, by hand",
   "start-gear": "the starting switch",

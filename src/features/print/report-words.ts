@@ -66,9 +66,12 @@ export const causeSentences = ({ stations }: TravellerAssessment): readonly stri
     state === "found" && by !== "complaint" ? [`Why it failed: ${CAUSE_WORDS[cause].name.toLowerCase()}.`] : [],
   );
 
+/** What ran before the visit does not work again. */
+const worksTold = ({ facts }: TravellerAssessment, isMeasured: boolean): string =>
+  `${facts.purpose === "fault" ? "It works again" : "It runs as it should"}: it was ${isMeasured ? "measured" : "tried"} on the machine after the work.`;
+
 /** How the machine is now, for who owns it. */
-const PLAIN_ENDS: Readonly<Record<EndId, string>> = {
-  repaired: "It works again: it was measured on the machine after the work.",
+const PLAIN_ENDS: Readonly<Record<Exclude<EndId, "repaired">, string>> = {
   "proved-without-load": "It runs as it should without its machine. How it does on the machine is measured on the day it is fitted.",
   "tested-spare": "It was tested without load, and nothing that was measured is out of order. It is kept as a spare.",
   condemned: "The motor is not worth mending. It was made unusable, and must not be connected again.",
@@ -115,7 +118,7 @@ export function nowSentences(
     text?.trim() ? [`${label} ${text.trim().replace(/[.\s]*$/, "")}.`] : [];
   return [
     ...(end !== null
-      ? [end === "repaired" && !isMeasured ? "It works again: it was tried on the machine after the work." : PLAIN_ENDS[end]]
+      ? [end === "repaired" ? worksTold(assessment, isMeasured) : PLAIN_ENDS[end]]
       : works.length > 0
         ? ["What was done has not been shown by a measurement."]
         : ["It is as it was."]),

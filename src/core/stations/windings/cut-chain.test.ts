@@ -39,7 +39,7 @@ test.each<readonly [string, readonly BoardElement[], UsualOhms | null, Facts, "s
 test("the lower the ohms of the lower coil, the less likely it is whole", () => {
   const chances = [150, 100, 70, 50, 40].map((ohm) => cutChainOf(apart(ohm, 534), USUAL, HUMS)?.whole ?? 1);
   expect(chances).toEqual([...chances].sort((a, b) => b - a));
-  expect(chances.at(-1)).toBeLessThan(0.3);
+  expect(chances.at(-1)).toBeLessThan(0.5);
   // Ohms alone condemn no winding of a board that may be of another layout.
-  expect(cutChainOf(apart(5, 5000), USUAL, HUMS)?.timesCut).toBe(20);
+  expect(cutChainOf(apart(5, 5000), USUAL, HUMS)?.timesCut).toBe(8);
 });

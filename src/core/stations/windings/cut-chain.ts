@@ -23,7 +23,7 @@ const RATIO = { startOverMain: { log: Math.log(2.8), sd: 0.38 }, sectionOverMain
 /** One in so many boards of two coils apart is a chain that was cut; of motors that stand still more. Judgement. */
 const CUT = { runsOrUnsaid: 0.02, stands: 0.15 } as const;
 /** Ohms of a board that may be of no layout known here prove no more than this. Judgement. */
-const MOST_TIMES = 20;
+const MOST_TIMES = 8;
 /** From here on nothing is doubted. */
 const SURELY_WHOLE = 0.99;
 

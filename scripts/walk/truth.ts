@@ -38,7 +38,11 @@ export const TRUTHS: Readonly<Record<ClaimCode, Truth>> = {
   dead: { of: "now", is: (_, __, job) => !job.isLive },
   "not-ours": { of: "found", is: ({ motor }) => motor.foreign !== undefined },
   "capacitor-holds": { of: "keyed", is: isWithin },
-  "capacitor-out": { of: "keyed", is: (hidden, kind) => !isWithin(hidden, kind) },
+  // One that fades at work is out, whatever it reads on the table.
+  "capacitor-out": {
+    of: "keyed",
+    is: (hidden, kind) => !isWithin(hidden, kind) || (kind === "run" && hidden.condition.runCapacitanceScale < RUN_LIMITS[0]),
+  },
   "capacitor-within": { of: "keyed", is: isWithin },
   "capacitor-shorted": { of: "keyed", is: ({ body }, kind) => (kind === "start" ? body.startUfByMeter : body.runUfByMeter) === 0 },
   "capacitor-is-not-asked-for": { of: "keyed", is: () => false },

@@ -1,4 +1,6 @@
 import { assessParts, madeSafe, readAt, type Parts } from "../../../tests/support/partial-card";
+import { NO_RUN_ENTRIES } from "../motor";
+import { BLANK_EXCHANGE, BLANK_PIECE } from "../stations/out-in";
 import { claimsOf, type ClaimCode } from "./index";
 
 const AT = "2026-01-01T09:00:00.000Z";
@@ -57,4 +59,20 @@ test("too close to call is said with its chance, and every suspect with its own"
   const suspects = close.filter(({ code }) => code === "at-fault");
   expect(suspects.length).toBeGreaterThan(8);
   expect(suspects.every(({ chance }) => chance !== null && chance >= 0 && chance <= 1)).toBe(true);
+});
+
+test("that a spare idles low asks what is wrong, and is no claim that it was not put right; nor are low amps of another motor", () => {
+  const AFTER = "2026-01-01T10:00:00.000Z";
+  const proof = (amps: string, more: Parts = {}): Parts => ({
+    ...PLATE,
+    decide: { action: "replace-motor", reason: "as found", decidedAt: AT },
+    prove: { after: { ...NO_RUN_ENTRIES, lineAmps: readAt(amps, "current", AFTER) }, afterBehaviour: "starts" },
+    ...more,
+  });
+  expect(codes(proof("0.3", { complaint: { purpose: "spare" } }))).not.toContain("not-put-right");
+  const fitted: Parts = {
+    "out-in": { works: { "replace-motor": { ...BLANK_EXCHANGE, pieces: [{ ...BLANK_PIECE, label: "another" }], fittedAt: AT } } },
+  };
+  expect(codes(proof("0.9", fitted))).not.toContain("not-put-right");
+  expect(codes(proof("3.4", fitted))).toContain("not-put-right");
 });

@@ -157,7 +157,8 @@ const proof: Claims = ({ stations: { prove, end } }) => {
   const how = end.detail.lacks.length === 0 ? end.detail.end : null;
   return [
     ...(prove.stamp === "holds" ? [outright("proved", "prove")] : []),
-    ...(prove.stamp === "out" ? [outright("not-put-right", "prove")] : []),
+    // That it idles low asks what else is wrong, and says of the repair nothing.
+    ...(prove.stamp === "out" && prove.detail.doubts.some((doubt) => doubt !== "idle-low") ? [outright("not-put-right", "prove")] : []),
     ...(how === "repaired" ? [outright("works-again", "end")] : []),
     ...(how === "tested-spare" ? [outright("spare-starts", "end")] : []),
     ...(how === "proved-without-load" ? [outright("runs-without-load", "end")] : []),

@@ -269,3 +269,34 @@ test("twelve posts fully read are understood", () => {
   expect(found.pairs).toBe(66);
   expect(found.answers.some((answer) => isTruth(answer, made))).toBe(true);
 });
+
+test.each<readonly [string, readonly BoardReading[]]>([
+  [
+    "a blower of three speeds with its protector open in common",
+    [
+      ohms(0, 1, 40.2),
+      ohms(0, 2, 45.4),
+      ohms(1, 2, 5.5),
+      ohms(0, 3, 42.5),
+      ohms(1, 3, 2),
+      ohms(2, 3, 3.5),
+      ...[0, 1, 2, 3].map((a) => open(a, 4)),
+    ],
+  ],
+  [
+    "the same of a small fan, ten times the ohms",
+    [
+      ohms(0, 1, 65.2),
+      ohms(0, 2, 880),
+      ohms(1, 2, 806),
+      ohms(0, 4, 130),
+      ohms(1, 4, 67),
+      ohms(2, 4, 742),
+      ...[0, 1, 2, 4].map((a) => open(a, 3)),
+    ],
+  ],
+])("%s: a post without a path may be no lead at all or an open one, so no other is named", (_, readings) => {
+  const { state, settledRoles } = understandBoard(boardOf(5, readings));
+  expect(state).toBe("cannot-tell");
+  expect(settledRoles).toEqual([null, null, null, null, null]);
+});

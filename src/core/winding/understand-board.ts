@@ -123,6 +123,15 @@ function agreedRoles(answers: readonly BoardAnswer[], posts: number, share: numb
   });
 }
 
+/**
+ * A post without a path to any other, while others hang together: one that is not used, or a lead that is open on its way in, by a
+ * protector most often. Which of the two the others cannot say, and their roles hang on it.
+ */
+const hasCutPost = ({ posts, readings }: Board): boolean =>
+  Array.from({ length: posts }, (_, post) => readings.filter(({ a, b }) => a === post || b === post)).some(
+    (own) => own.length === posts - 1 && own.every(({ kind }) => kind === "open"),
+  );
+
 interface Candidates {
   readonly list: readonly WeighedSolution[];
   readonly isSample: boolean;
@@ -288,7 +297,7 @@ export function understandBoard(board: Board, query: BoardQuery = USUAL_QUERY): 
     isSample: found.isSample,
     canBeSound: isSoundLeft,
     settledRoles:
-      found.isSample || state === "unknown"
+      found.isSample || state === "unknown" || (state === "cannot-tell" && hasCutPost(board))
         ? nobody
         : agreedRoles(answers, board.posts, state === "settled" || state === "likely" ? LIKELY : AGREED_BY_ALL),
     residuals: found.isSample ? [] : residualsOf(best, table),

@@ -20,10 +20,10 @@ const EXPECTED: Partial<Record<Joint["cls"], { readonly ratio: number; readonly 
 };
 /** A ground fault can be anything; this is wide enough to say so. */
 const GROUND = { ohm: 10, standardOhm: 15 } as const;
-/** Main windings of motors of this trade, in steps of 2.2, with how often [Ω]. */
-const SCALES = Array.from({ length: 8 }, (_, index) => {
+/** Main windings of motors of this trade, from a compressor's to a small fan's, in steps of 2.2, with how often [Ω]. */
+const SCALES = Array.from({ length: 10 }, (_, index) => {
   const mainOhm = 0.36 * 2.2 ** index;
-  return { mainOhm, share: Math.exp(-0.5 * (Math.log(mainOhm / 6) / 1.1) ** 2) };
+  return { mainOhm, share: Math.exp(-0.5 * (Math.log(mainOhm / 6) / 1.5) ** 2) };
 });
 /** A post that nothing hangs on is rarer than one in use. */
 const SPARE_SHARE = 0.1;

@@ -87,7 +87,7 @@ const FITS_NEITHER =
 
 /** Two coils apart, and another motor stands first. */
 const LOOK_FOR_SPEEDS =
-  "No test at hand parts them any more. Before a motor is replaced, look at plate, lead colours or selector: only where two of the leads are speeds is the run winding open.";
+  "Look at plate, lead colours or selector before another motor: only where two of the leads are speeds is the run winding open.";
 
 function reasonOf({ next, actions, facts, stations }: TravellerAssessment): string {
   if (next.kind === "not-ours") return foreignReason(facts);
@@ -113,7 +113,7 @@ function reasonOf({ next, actions, facts, stations }: TravellerAssessment): stri
     return `Before you ${inSentence(ACTION_WORDS[move.before])}: what failed may have hurt the motor, and this shows it.`;
   if (move.kind === "while-here") {
     const before = move.before === "no-repair" ? "it is called sound" : `you ${inSentence(ACTION_WORDS[move.before])}`;
-    return `While the power is ${facts.power === "dead" ? "off" : "on"}: this is asked for before ${before}, and each change of power takes minutes.`;
+    return `While the power is ${facts.power === "dead" ? "off" : "on"}: asked for before ${before}, and each change takes minutes.`;
   }
   if (next.station === "take-apart") return CLOSE_REASON;
   if (stations.windings.detail.cutChain && actions[0]?.action === "replace-motor") return LOOK_FOR_SPEEDS;

@@ -75,8 +75,9 @@ const DOUBTS: Record<ProofDoubt, (proof: Proof, action: ActionId) => boolean> = 
   // As low as before is how this machine loads it; lower than before, something that was driven no longer is.
   "amps-low": (proof) => {
     const { amps } = proof;
-    // Without its load it draws what it idles at.
-    if (proof.isUnloaded) return false;
+    // Without its load it draws what it idles at; what another motor draws is held against its own plate, once that is keyed.
+    const { fittedMotor, worksDone } = proof.facts;
+    if (proof.isUnloaded || (fittedMotor === null && worksDone.some(({ work }) => work === "replace-motor"))) return false;
     return amps?.conformity?.decision === "out" && (amps.fractionOfPlate ?? 1) < 1 && rowOf(proof, "lineAmps")?.change !== "same";
   },
   "no-better": (proof, action) => {

@@ -73,7 +73,7 @@ const MUST_SAVE = 5;
 /**
  * Below this chance of being right, what is cheapest is a guess: tests go on while one of them tells anything, and
  * costs less than what is at stake. A wrong work, or a motor called sound that is not, is paid for by trust besides. Set by walked
- * jobs: right as often with 0.75 as with 0.9, four minutes sooner; what is stated as three quarters is so in five of six.
+ * jobs: right as often with 0.75 as with 0.9, and four minutes sooner.
  */
 const SURE = 0.75;
 /** From this chance of being right on, what the work asks for is asked while the power is as it is. Judgement. */

@@ -152,7 +152,7 @@ function Post({ at: [x, y], view, name, roles, isWaiting, onGrip, onClick, onTap
   const word = roles ? rolesWord(roles) : null;
   const isLow = y > view.height * 0.6;
   // The name stands outward, unless it would run off the paper.
-  const isLeft = x < view.width * 0.3 && x - RADIUS - 8 > name.length * LETTER;
+  const isLeft = x < view.width * 0.45 && x - RADIUS - 8 > name.length * LETTER;
   // A long role takes two lines, or it would run into its neighbour's.
   const lines = (word ?? "?").split(/ (?=or )/);
   const top = isLow ? y + RADIUS + 19 : y - RADIUS - 9 - 15 * (lines.length - 1);

@@ -70,8 +70,8 @@ export const MUTANTS = [
   {
     kind: "sections",
     file: "src/core/facts/usual-section.ts",
-    from: 'fan: { terminal: "FAN", side: "smaller" }',
-    to: 'fan: { terminal: "HERM", side: "larger" }',
+    from: 'fan: "FAN"',
+    to: 'fan: "HERM"',
     tests: ["core/facts"],
   },
   {

@@ -1,3 +1,3 @@
 export { NO_FACTS, type Facts } from "./facts";
 export { knownMotor, plateCapacitorFor, type KnownMotor } from "./known-motor";
-export { usualSectionOf } from "./usual-section";
+export { sectionFor, usualSectionOf } from "./usual-section";

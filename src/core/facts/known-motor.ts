@@ -1,6 +1,6 @@
 import type { MotorType } from "../trade";
 import type { Facts } from "./facts";
-import { usualSectionOf } from "./usual-section";
+import { sectionFor } from "./usual-section";
 import type { CapacitorLabel } from "../capacitor";
 import { otherConnection, TOPOLOGY_OF_TYPE, USUAL_OF_MACHINE, type CapacitorKnowledge, type MotorKnowledge } from "../motor";
 import { fail, ok, type Failure, type Result } from "../result";
@@ -35,8 +35,7 @@ export function plateCapacitorFor(
 
 /** Value of a label as the model takes it: the nominal one, or the middle of the printed range. */
 function toKnowledge(label: CapacitorLabel | null, kind: "run" | "start", machineKind: Facts["machineKind"]): CapacitorKnowledge | null {
-  const own = label === null ? null : usualSectionOf(label, machineKind);
-  const section = own === null ? undefined : label?.sections[own];
+  const section = sectionFor(label, machineKind);
   if (!section || label?.kind !== kind) return null;
   const { nominalUf, lowUf, highUf } = section;
   const capacitanceUf = nominalUf ?? (lowUf !== null && highUf !== null ? (lowUf + highUf) / 2 : null);
@@ -62,16 +61,17 @@ function assumeType({ plateCapacitor, plateSecondCapacitor, fittedCapacitor, mac
  * @errors 'motor-without-model' for a motor without a start winding
  */
 export function knownMotor(facts: Facts): Result<KnownMotor, Failure> {
-  const assumedType = facts.motorType === "unknown" ? assumeType(facts) : null;
   const type = facts.motorType === "unknown" ? assumeType(facts) : facts.motorType;
+  const assumedType = facts.motorType === "unknown" ? type : null;
   const topology = TOPOLOGY_OF_TYPE[type];
   if (topology === null) return fail({ code: "motor-without-model", motorType: type });
   // What the plate asks for makes the motor; a part that was fitted says so only where the plate is silent.
   const labelOf = (kind: "run" | "start"): CapacitorLabel | null => plateCapacitorFor(facts, kind) ?? facts.fittedCapacitor;
+  const partOf = (kind: "run" | "start"): CapacitorKnowledge | null => toKnowledge(labelOf(kind), kind, facts.machineKind);
   const hasRun = topology === "psc" || topology === "cscr";
   const hasStart = topology === "csir" || topology === "cscr";
   const other = otherConnection(facts);
-  const runCapacitor = hasRun ? toKnowledge(labelOf("run"), "run", facts.machineKind) : null;
+  const runCapacitor = hasRun ? partOf("run") : null;
   return ok({
     assumedType,
     knowledge: {
@@ -85,7 +85,7 @@ export function knownMotor(facts: Facts): Result<KnownMotor, Failure> {
       fullLoadRpm: facts.fullLoadRpm,
       lockedRotorA: null,
       runCapacitor,
-      startCapacitor: hasStart ? toKnowledge(labelOf("start"), "start", facts.machineKind) : null,
+      startCapacitor: hasStart ? partOf("start") : null,
       capacitorRatedV: runCapacitor ? (labelOf("run")?.ratedV ?? null) : null,
       main: facts.mainWinding,
       start: facts.startWinding,

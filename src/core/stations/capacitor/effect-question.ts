@@ -1,5 +1,5 @@
 import type { StationContext } from "../../station";
-import { knownMotor, plateCapacitorFor, usualSectionOf } from "../../facts";
+import { knownMotor, plateCapacitorFor, sectionFor } from "../../facts";
 import { ratedUfOf, type CapacitorLabel } from "../../capacitor";
 import type { EffectQuestion } from "../../motor";
 import type { SectionVerdict } from "./section";
@@ -22,8 +22,7 @@ export function effectQuestionOf(
   if (!section || foundUf === undefined) return null;
   // The plate's value is what the motor was made for, whatever part was fitted since.
   const asked = plateCapacitorFor(facts, label.kind);
-  const askedOf = asked?.kind === label.kind ? usualSectionOf(asked, facts.machineKind) : null;
-  const wanted = askedOf === null ? undefined : asked?.sections[askedOf];
+  const wanted = asked?.kind === label.kind ? sectionFor(asked, facts.machineKind) : undefined;
   const wantedUf = ratedUfOf(wanted ?? section);
   const scale = foundUf / wantedUf;
   if (!(Math.abs(scale - 1) > AS_IT_SHOULD)) return null;

@@ -1,4 +1,4 @@
-import { type Facts, usualSectionOf } from "@/core/facts";
+import { type Facts, sectionFor } from "@/core/facts";
 import { capacitorOf, whatIf, type Machine, type WhatIfCase, type WhatIfChoice } from "@/core/motor";
 import { ratedUfOf, type CapacitorLabel } from "@/core/capacitor";
 
@@ -30,8 +30,7 @@ const POINTS = 41;
 /** Values closer than this draw the same curve. */
 const SAME = 0.005;
 const labelUf = (label: CapacitorLabel | null, machineKind: Facts["machineKind"]): number | null => {
-  const own = label && usualSectionOf(label, machineKind);
-  const section = own === null ? undefined : label?.sections[own];
+  const section = sectionFor(label, machineKind);
   return section ? ratedUfOf(section) : null;
 };
 

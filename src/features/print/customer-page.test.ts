@@ -99,7 +99,7 @@ test("what was heard is found; what ran before does not work again; an ohmmeter 
   expect(squeals).toContain("It squeals.");
   expect(squeals.join(" ")).not.toContain("Nothing was found");
   const clear = page({ plate, frame: { readings: ["OL", "OL", "OL"].map((text) => readAt(text, "resistance", AT)) } }).found.join(" ");
-  expect(clear).toContain("the windings against its metal, by ohms");
+  expect(clear).toContain("the windings against its metal (by ohms)");
   expect(clear).not.toContain("insulation");
   expect(page({ plate, complaint: { complaints: ["squeals"] } }).now[0]).toMatch(/^It works again: /);
   expect(page({ plate, complaint: { purpose: "yearly-check" } }).now[0]).toMatch(/^It runs as it should: /);

@@ -142,7 +142,7 @@ const IN_ORDER: Readonly<Partial<Record<StationId, string>>> = {
   capacitor: "the part that helps the motor run",
   windings: "the windings",
   // What an ohmmeter clears; the insulation is a test of its own.
-  frame: "the windings against its metal, by ohms",
+  frame: "the windings against its metal (by ohms)",
   insulation: "the insulation",
   "hand-turn": "the bearings, by hand",
   "start-gear": "the starting switch",

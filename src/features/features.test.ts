@@ -165,7 +165,7 @@ describe("a card in words", () => {
   });
 
   test.each([
-    ["bakery-proofer", "Capacitor while running", "Power back on first"],
+    ["bakery-proofer", "Supply voltage", "Power back on first"],
     ["ventilator-interrupted", "Winding ohms", "Go to windings"],
     ["nursery-fan-weak", "How it ends", "Go to how it ends"],
   ])("%s: the next move is %s, by %s", (id, title, button) => {

@@ -85,7 +85,7 @@ test("three methods that disagree leave their pointers on one ruler, and the run
 
 test("on a card the running method waits for power, the meter for its absence", async ({ page }) => {
   await openDemo(page, "bakery-proofer", "capacitor");
-  await expect(page.getByRole("complementary", { name: "Case" }).getByRole("heading", { name: "Capacitor while running" })).toBeVisible();
+  await expect(page.getByRole("complementary", { name: "Case" }).getByRole("heading", { name: "Supply voltage" })).toBeVisible();
   await method(page, "Running").click();
   await expect(bench(page).getByText("This is done with power on.")).toBeVisible();
   await expect(page.getByLabel("Amps in its lead")).toBeDisabled();

@@ -1,6 +1,7 @@
 import { type MachineKind, TESTS, type ActionId, type Standee, type Suspect, type TestId } from "../trade";
 import type { Finding } from "./finding";
 import { OUTCOME_NAMES, outcomeProbabilities } from "./outcome-model";
+import { leftToSee } from "./left-to-see";
 import { barOf, tripChecks } from "./permission";
 import { marginalProbabilities, type Hypothesis } from "./standing";
 import { INSTRUMENTS, TEST_TABLE, type Instrument, type OutcomeRow } from "./test-table";
@@ -201,19 +202,6 @@ function byRate(a: TestOffer, b: TestOffer): number {
   return rateB - rateA;
 }
 
-/**
- * Look, smell and turn are one step: whoever turned it by hand had it before the eyes, and little that is plain to see was
- * missed. Judgement.
- */
-const SEEN_BY_HAND = 0.2;
-/** Whoever clamped it while it ran stood beside it: what could be heard was heard for the most part. Judgement. */
-const HEARD_BY_CLAMP = 0.4;
-const AT_THE_RUN: readonly TestId[] = ["run-amps", "start-winding-amps", "speed", "capacitor-running"];
-function leftToSee(test: TestId, findings: readonly Finding[]): number {
-  if (test === "look") return findings.some((finding) => finding.test === "hand-turn") ? SEEN_BY_HAND : 1;
-  return test === "noise" && findings.some((finding) => AT_THE_RUN.includes(finding.test)) ? HEARD_BY_CLAMP : 1;
-}
-
 /** Where and with what the technician stands. */
 export interface At {
   /** tests that can be made: their station exists, is neither done nor skipped */
@@ -301,13 +289,12 @@ export function chooseMove(
     tests.flatMap((test) => offers.find((offer) => offer.test === test && TEST_TABLE[test].power === at.power) ?? [])[0];
   const isLeaving = first !== undefined && TEST_TABLE[first.test].power !== at.power && checks.length === 0;
   const whileHere = isLeaving ? here([...(likely.always ?? []), ...(right >= LIKELY ? likely.checkFirst : [])]) : undefined;
-  if (whileHere)
-    return { kind: "while-here", offer: whileHere, before: likely.action, others: offers.filter((offer) => offer !== whileHere) };
+  const without = (one: TestOffer): TestOffer[] => offers.filter((offer) => offer !== one);
+  if (whileHere) return { kind: "while-here", offer: whileHere, before: likely.action, others: without(whileHere) };
   if (first) return { kind: "test", offer: first, others: [...rest, ...offers.filter((offer) => !isWorth(offer))] };
   const asked = [...checks, ...likely.checkFirst].flatMap((test) => offers.find((offer) => offer.test === test) ?? []);
   // What can be made in the state the circuit is in comes first: each change of state costs minutes, and what trips has its order.
-  const inThisState = checks.length > 0 ? undefined : here(asked.map(({ test }) => test));
-  const check = inThisState ?? asked[0];
+  const check = (checks.length > 0 ? undefined : here(asked.map(({ test }) => test))) ?? asked[0];
   if (!check) return { kind: "decide", others: offers };
-  return { kind: "check-first", offer: check, before: likely.action, others: offers.filter((offer) => offer !== check) };
+  return { kind: "check-first", offer: check, before: likely.action, others: without(check) };
 }

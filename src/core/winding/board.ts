@@ -61,3 +61,14 @@ export function tableOf(board: Board): BoardTable {
   for (let a = 0; a < size; a += 1) for (let b = a + 1; b < size; b += 1) if (state[a * size + b] !== UNMEASURED) measured += 1;
   return { board, size, state, ohm, variance, isFull: measured === (size * (size - 1)) / 2 };
 }
+
+/**
+ * A post without a path to any other, while others hang together: one that is not used, or a lead that is open on its way in, by a
+ * protector most often. Which of the two the others cannot say, and their roles hang on it.
+ * @param board posts and readings
+ * @returns true where every pair of one post was read, and none has a path
+ */
+export const hasCutPost = ({ posts, readings }: Board): boolean =>
+  Array.from({ length: posts }, (_, post) => readings.filter(({ a, b }) => a === post || b === post)).some(
+    (own) => own.length === posts - 1 && own.every(({ kind }) => kind === "open"),
+  );

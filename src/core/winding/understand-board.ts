@@ -1,6 +1,6 @@
 import type { MotorType } from "../trade";
 import { keyOf, plainRole, rolesByPost } from "./answer-key";
-import { tableOf, type Board, type BoardTable } from "./board";
+import { hasCutPost, tableOf, type Board, type BoardTable } from "./board";
 import type { LayoutRole } from "./layout";
 import { checkingProbe, countPairs, expectedOhm, nextProbe, unreadProbe, unseenProbe, type Probe } from "./next-probe";
 import { sampleSolutions } from "./sample-solutions";
@@ -122,15 +122,6 @@ function agreedRoles(answers: readonly BoardAnswer[], posts: number, share: numb
     return agreeing >= share ? wanted : null;
   });
 }
-
-/**
- * A post without a path to any other, while others hang together: one that is not used, or a lead that is open on its way in, by a
- * protector most often. Which of the two the others cannot say, and their roles hang on it.
- */
-const hasCutPost = ({ posts, readings }: Board): boolean =>
-  Array.from({ length: posts }, (_, post) => readings.filter(({ a, b }) => a === post || b === post)).some(
-    (own) => own.length === posts - 1 && own.every(({ kind }) => kind === "open"),
-  );
 
 interface Candidates {
   readonly list: readonly WeighedSolution[];

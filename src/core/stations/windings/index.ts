@@ -3,7 +3,6 @@ import { defineStation, plainAssessment, type Stamp, type StationContext } from 
 import { type Facts, knownMotor } from "../../facts";
 export type { BoardQuestion } from "../../winding";
 import type { Finding } from "../../diagnosis";
-import { figureOf } from "../../quantity";
 import {
   type BoardQuestion,
   identifyThreeLeads,
@@ -16,6 +15,7 @@ import {
   type ThreeLeadAnswer,
   type ThreeLeadInput,
 } from "../../winding";
+import { capacitorsBetween } from "./capacitors-between";
 import { isTriangle, mayBeEqual, testLeadsOf, toBoardReading, toQuestion, type TestLeads } from "./board";
 import { coldTemperatureC, comparisonsOf, hotRunOf, type Comparison, type HotRun } from "./compare";
 import { doubtsOf, type ReadingDoubt } from "./doubts";
@@ -175,14 +175,6 @@ function understandRecord(record: WindingsRecord, context: StationContext): Unde
   const elements = withCapacitors(three ? elementsOfThree(three) : best && isNamed ? elementsOf(best) : [], readable);
   return { three, question, board, elements, readable };
 }
-
-/** Microfarads read between two posts, with the names of the posts. */
-const capacitorsBetween = ({ posts, pairs }: WindingsRecord): Facts["boardCapacitors"] =>
-  pairs.flatMap(({ a, b, entry }) => {
-    const name = (post: number): string => posts[post]?.name.trim() || `lead ${post + 1}`;
-    const isRead = entry.reading?.quantity === "capacitance" && figureOf(entry) !== null;
-    return isRead && a < posts.length && b < posts.length ? [{ posts: [name(a), name(b)] as const, entry }] : [];
-  });
 
 /** Any terminal board: which post is what, what is wrong if the pattern is not sound, and what to probe next. */
 export const windingsStation = defineStation({

@@ -19,19 +19,13 @@ interface KitCase {
 const LOW_SUPPLY = 0.9;
 
 /** Every reason to look further before a kit is fitted; a kit helps the start, it cures none of these. */
-const CRUTCHES: readonly { readonly reason: CrutchReason; readonly applies: (found: KitCase) => boolean }[] = [
-  { reason: "weak-run-capacitor", applies: ({ isRunCapacitorOut }) => isRunCapacitorOut },
-  {
-    reason: "low-volts",
-    applies: ({ supplyV, plateV }) => supplyV !== null && plateV !== null && supplyV < LOW_SUPPLY * plateV,
-  },
-  { reason: "short-cycling", applies: ({ complaints }) => complaints.includes("cuts-out-and-returns") },
-  {
-    reason: "tight-compressor",
-    applies: ({ machineKind, complaints }) =>
-      machineKind === "hermetic-compressor" && complaints.some((each) => each === "hums-no-start" || each === "trips-at-start"),
-  },
-];
+const CRUTCHES: Readonly<Record<CrutchReason, (found: KitCase) => boolean>> = {
+  "weak-run-capacitor": ({ isRunCapacitorOut }) => isRunCapacitorOut,
+  "low-volts": ({ supplyV, plateV }) => supplyV !== null && plateV !== null && supplyV < LOW_SUPPLY * plateV,
+  "short-cycling": ({ complaints }) => complaints.includes("cuts-out-and-returns"),
+  "tight-compressor": ({ machineKind, complaints }) =>
+    machineKind === "hermetic-compressor" && complaints.some((each) => each === "hums-no-start" || each === "trips-at-start"),
+};
 
 /**
  * Reasons why a kit would be a crutch on this motor; empty when none shows.
@@ -39,7 +33,7 @@ const CRUTCHES: readonly { readonly reason: CrutchReason; readonly applies: (fou
  * @returns reasons, or none
  */
 export function crutchReasons(found: KitCase): CrutchReason[] {
-  return CRUTCHES.filter(({ applies }) => applies(found)).map(({ reason }) => reason);
+  return (Object.keys(CRUTCHES) as CrutchReason[]).filter((reason) => CRUTCHES[reason](found));
 }
 
 /** Cold and hot resistance of a start PTC [Ω], and the minutes it needs to cool between starts. Source: usual data sheets. */

@@ -1,4 +1,4 @@
-export { saysItStands, saysItStarts } from "./complaint-table";
+export { saysItStands, saysItStarts } from "./complaint-runs";
 export { checksBeforePower } from "./first-power";
 export { END_NEEDS, END_TABLE, endLacks, ENDS, endsOf, likelyEnd, type EndGround, type EndId, type EndNeed, type EndState } from "./ends";
 export { NO_JOB_FACTS, NO_POWER_FACTS, type JobFacts, type PowerFacts } from "./facts";

@@ -9,7 +9,7 @@ interface ComplaintRow {
 }
 
 /** @source practice of electrical safety: insulation to the frame before a doubtful motor is energised */
-export const COMPLAINT_TABLE: Readonly<Record<Complaint, ComplaintRow>> = {
+export const COMPLAINT_RUNS: Readonly<Record<Complaint, ComplaintRow>> = {
   "does-not-run": { comesUp: "never", asksFrame: true },
   dead: { comesUp: "never", asksFrame: true },
   "hums-no-start": { comesUp: "never", asksFrame: true },
@@ -38,7 +38,7 @@ export const COMPLAINT_TABLE: Readonly<Record<Complaint, ComplaintRow>> = {
  * @returns true where something says so and nothing says otherwise
  */
 export function saysItStarts(complaints: readonly Complaint[], isUsual: boolean): boolean {
-  const told = complaints.map((each) => COMPLAINT_TABLE[each].comesUp);
+  const told = complaints.map((each) => COMPLAINT_RUNS[each].comesUp);
   return (isUsual || told.includes("by-itself")) && !told.includes("hardly") && !told.includes("never");
 }
 
@@ -48,4 +48,4 @@ export function saysItStarts(complaints: readonly Complaint[], isUsual: boolean)
  * @returns true where one does
  */
 export const saysItStands = (complaints: readonly Complaint[]): boolean =>
-  complaints.some((each) => COMPLAINT_TABLE[each].comesUp === "never");
+  complaints.some((each) => COMPLAINT_RUNS[each].comesUp === "never");

@@ -18,6 +18,7 @@ const records: RecordLists = {
   station: demo.stations,
   house: [{ ...UNSET_HOUSE, figures: { motorPrice: 300 }, updatedAt: AT }],
   part: demoParts(NOW),
+  move: [],
 };
 const { text } = writeVemmickFile(records, AT);
 type Loose = Record<string, unknown>;
@@ -28,7 +29,7 @@ interface Raw {
   house: Loose;
 }
 const raw = (): Raw => JSON.parse(text) as Raw;
-const NOTHING: Present = { traveller: new Map(), station: new Map(), house: new Map(), part: new Map() };
+const NOTHING: Present = { traveller: new Map(), station: new Map(), house: new Map(), part: new Map(), move: new Map() };
 
 function read(content: unknown): FileReading {
   const result = parseVemmickFile(typeof content === "string" ? content : JSON.stringify(content));
@@ -222,6 +223,7 @@ describe("planImport", () => {
     station: timesOf(records.station),
     house: timesOf(records.house),
     part: timesOf(records.part),
+    move: timesOf(records.move),
   });
   const LATER = "2026-11-23T18:05:00.000Z";
 

@@ -21,11 +21,13 @@ export {
   type ShelfState,
   type TestedPart,
 } from "./part-record";
+export { MoveSchema, moveType, type Move } from "./move-record";
 export { toStockPart } from "./stock-part";
 export {
   byType,
   cardOf,
   findNewer,
+  lineOf,
   PRESENT_VERSIONS,
   RECORD_TYPE_NAMES,
   recordKindOf,

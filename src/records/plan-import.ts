@@ -2,7 +2,7 @@ import { compareMoments } from "@/core/kept";
 import type { RecordFault } from "@/core/result";
 import { faultOf, onCard } from "./fit-record";
 import type { FileReading } from "./read-file";
-import { byType, cardOf, RECORD_TYPE_NAMES, type RecordTypeName } from "./record-kinds";
+import { byType, cardOf, lineOf, RECORD_TYPE_NAMES, type RecordTypeName } from "./record-kinds";
 import { mapLists, recordTypeOf, type DatedRow, type RecordLists } from "./record-types";
 import type { Traveller } from "./traveller";
 
@@ -47,9 +47,12 @@ const newer = <T extends DatedRow>(incoming: readonly T[], present: ReadonlyMap<
 export function planImport({ records, shortened, faults }: FileReading, present: Present, now: string): ImportPlan {
   const travellers = latest(records.traveller);
   const inFile = new Set<string>(travellers.map(({ id }) => id));
+  const lines = new Set<string>(records.part.map(({ id }) => id));
   const isAtHome = (name: RecordTypeName, record: DatedRow): boolean => {
-    const card = cardOf(name, record);
-    return card === null || inFile.has(card) || present.traveller.has(card);
+    const [card, line] = [cardOf(name, record), lineOf(name, record)];
+    return (
+      (card === null || inFile.has(card) || present.traveller.has(card)) && (line === null || lines.has(line) || present.part.has(line))
+    );
   };
   const put = mapLists(records, (name, rows) => newer(latest(rows.filter((row) => isAtHome(name, row))), present[name]));
   const touched = new Set(RECORD_TYPE_NAMES.flatMap((name) => put[name].map((row) => cardOf(name, row))));

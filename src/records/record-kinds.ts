@@ -10,6 +10,8 @@ export interface RecordKind {
   readonly isSingle?: true;
   /** field with the id of the card it belongs to: it comes, goes and is exported with its card; absent: it stands for itself */
   readonly cardField?: string;
+  /** field with the id of the line of the shelf it belongs to: it comes and goes with the line */
+  readonly lineField?: string;
 }
 
 /**
@@ -21,6 +23,7 @@ export const RECORD_KINDS = {
   station: { list: "stations", version: 18, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },
   house: { list: "house", version: 4, table: { since: 1, indexes: "id" }, isSingle: true },
   part: { list: "parts", version: 5, table: { since: 2, indexes: "id" } },
+  move: { list: "moves", version: 1, table: { since: 8, indexes: "id, partId" }, lineField: "partId" },
 } as const satisfies Readonly<Record<string, RecordKind>>;
 
 export type RecordTypeName = keyof typeof RECORD_KINDS;
@@ -51,9 +54,13 @@ export function findNewer(versions: Readonly<Record<string, number>>): { recordT
   return null;
 }
 
-/** Id of the card a record belongs to; null: it stands for itself. */
-export function cardOf(name: RecordTypeName, record: object): string | null {
-  const { cardField } = recordKindOf(name);
-  const id: unknown = cardField === undefined ? null : (record as Record<string, unknown>)[cardField];
+const idIn = (record: object, field: string | undefined): string | null => {
+  const id: unknown = field === undefined ? null : (record as Record<string, unknown>)[field];
   return typeof id === "string" ? id : null;
-}
+};
+
+/** Id of the card a record belongs to; null: it belongs to none. */
+export const cardOf = (name: RecordTypeName, record: object): string | null => idIn(record, recordKindOf(name).cardField);
+
+/** Id of the line of the shelf a record belongs to; null: it belongs to none. */
+export const lineOf = (name: RecordTypeName, record: object): string | null => idIn(record, recordKindOf(name).lineField);

@@ -1,5 +1,6 @@
 import type * as v from "valibot";
 import { houseType } from "./house-record";
+import { moveType } from "./move-record";
 import { partType } from "./part-record";
 import { byType, RECORD_TYPE_NAMES, type RecordTypeName } from "./record-kinds";
 import type { RecordType } from "./record-type";
@@ -12,6 +13,7 @@ export const RECORD_TYPES = {
   station: stationRecordType,
   house: houseType,
   part: partType,
+  move: moveType,
 } as const satisfies { readonly [Name in RecordTypeName]: Pick<RecordType<v.GenericSchema, Name>, "name"> };
 
 /** A record of one type, as it is kept. */

@@ -1,7 +1,7 @@
 import { database } from "./database";
 import { putDemo } from "./put-demo";
 import { attempt } from "./storage-status";
-import { deleteTravellers, writing } from "./vemmick-database";
+import { deleteParts, deleteTravellers, writing } from "./vemmick-database";
 
 /** Takes the demo travellers and parts away; a person's own are not touched. */
 export async function clearDemo(): Promise<boolean> {
@@ -10,7 +10,7 @@ export async function clearDemo(): Promise<boolean> {
     writing(db, async () => {
       const ids = (await db.travellers.filter(({ isDemo }) => isDemo).toArray()).map(({ id }) => id);
       await deleteTravellers(db, ids);
-      await db.parts.filter(({ isDemo }) => isDemo).delete();
+      await deleteParts(db, await db.parts.filter(({ isDemo }) => isDemo).primaryKeys());
     }),
   );
 }

@@ -15,6 +15,7 @@ import {
   type RecordTypeName,
 } from "@/records";
 import { isSame } from "./change";
+import { withCounts } from "./import-counts";
 import { database } from "./database";
 import { withPhotos } from "./kept-photos";
 import { partPhotos } from "./photos";
@@ -58,7 +59,8 @@ export async function prepareImport(file: string | Blob, onProgress = NO_PROGRES
   try {
     const times = await Promise.all(RECORD_TYPE_NAMES.map((name) => timesHere(db, name)));
     const present = byType<Present>((name) => times[RECORD_TYPE_NAMES.indexOf(name)] ?? new Map());
-    return ok(planImport(read.value, present, new Date().toISOString()));
+    const plan = planImport(read.value, present, new Date().toISOString());
+    return ok({ ...plan, put: await withCounts(db, plan.put, read.value.records.move) });
   } catch (error) {
     return fail(toStorageFailure(error));
   }

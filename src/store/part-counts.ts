@@ -1,7 +1,8 @@
 import type { StationData } from "@/core/stations";
 import { partType, stationRecordId, type Part, type TravellerId } from "@/records";
 import { changeRowWith } from "./change-row-with";
-import type { NewPart } from "./parts";
+import { beginLine, type NewPart } from "./parts";
+import { moveLines, whoWorks, type LineMove } from "./stock-moves";
 
 /** What came of taking a piece off a line of the shelf. */
 export type Taken = "taken" | "none-left" | "line-gone" | "not-kept";
@@ -29,16 +30,21 @@ interface Move {
 async function count(moves: readonly Move[], card: OnCard): Promise<Taken> {
   const seen: { outcome: Taken } = { outcome: "not-kept" };
   const isKept = await shelfAndCard(card, async (db, at) => {
-    const lines = new Map<string, Part>();
+    const left = new Map<string, number>();
+    const made: LineMove[] = [];
     for (const { id, by, isOptional = false } of moves) {
-      const line = lines.get(id) ?? (await db.parts.get(id));
-      if (line && line.quantity + by >= 0) lines.set(id, { ...line, quantity: line.quantity + by, updatedAt: at });
-      else if (!isOptional) {
-        seen.outcome = line === undefined ? "line-gone" : "none-left";
+      const part = await db.parts.get(id);
+      const there = left.get(id) ?? part?.quantity ?? 0;
+      if (part && there + by >= 0) {
+        left.set(id, there + by);
+        made.push({ part, kind: by < 0 ? "taken" : "put-back", by });
+      } else if (!isOptional) {
+        seen.outcome = part === undefined ? "line-gone" : "none-left";
         return false;
       }
     }
-    await db.parts.bulkPut([...lines.values()]);
+    const who = await whoWorks(db);
+    await moveLines(db, made, { at, who, cardId: card.travellerId });
     seen.outcome = "taken";
     return true;
   });
@@ -61,7 +67,7 @@ export const putPieceBack = (id: string, card: OnCard): Promise<Taken> => count(
 export const shelvePart = (part: NewPart, card: OnCard): Promise<boolean> => {
   const id = crypto.randomUUID();
   return shelfAndCard(card, async (db, at) => {
-    await db.parts.add({ ...partType.blank(id), quantity: 1, ...part, updatedAt: at } as Part);
+    await beginLine(db, { ...partType.blank(id), quantity: 1, ...part, updatedAt: at } as Part);
     return true;
   });
 };

@@ -1,14 +1,15 @@
 "use client";
 import { useEffect, useMemo } from "react";
 import { BLANK_SHEET, type MotorSheet } from "@/core/match/sheet-schema";
-import { partType, type Part } from "@/records";
+import { partType, type Move, type Part } from "@/records";
 import { changeRow, prepareToKeep } from "./change-row";
 import { database } from "./database";
 import { useLeftUnsaved, useLive, type Live } from "./live";
 import { soundRow } from "./sound-row";
 import { attempt } from "./storage-status";
 import { allWithUnsaved } from "./unsaved";
-import { writing } from "./vemmick-database";
+import { buyInto, openingOf } from "./stock-moves";
+import { deleteParts, writing, type VemmickDatabase } from "./vemmick-database";
 
 const byLabel = (a: Part, b: Part): number => a.label.localeCompare(b.label, "en", { numeric: true });
 
@@ -30,11 +31,26 @@ export type NewPart = Partial<Omit<Part, "id" | "isDemo" | "updatedAt">> & Pick<
 const lineOf = (part: NewPart): Part =>
   ({ ...partType.blank(crypto.randomUUID()), quantity: 1, ...part, updatedAt: new Date().toISOString() }) as Part;
 
+/** Puts a line there, its pieces counted. Part of a transaction. */
+export const beginLine = (db: VemmickDatabase, line: Part): Promise<unknown> =>
+  Promise.all([db.parts.add(line), db.moves.put(openingOf(line))]);
+
+/** Adds pieces that came in to a line. */
+export async function addPieces(id: string, pieces: number): Promise<boolean> {
+  const db = database();
+  const at = new Date().toISOString();
+  return attempt(() => writing(db, () => buyInto(db, id, pieces, at)));
+}
+
+/** What became of the pieces of a line, the latest first, live. */
+export const useMoves = (id: string): Live<readonly Move[]> =>
+  useLive(async () => (await database().moves.where("partId").equals(id).toArray()).sort((a, b) => (a.at < b.at ? 1 : -1)), [id]);
+
 /** Puts one line on the shelf; its id, or null when it could not be kept. */
 export async function addPart(part: NewPart): Promise<string | null> {
   const db = database();
   const line = lineOf(part);
-  return (await attempt(() => writing(db, () => db.parts.add(line)))) ? line.id : null;
+  return (await attempt(() => writing(db, () => beginLine(db, line)))) ? line.id : null;
 }
 
 /** What came of putting a spare of a card on the shelf. */
@@ -52,7 +68,7 @@ export async function addSpare(part: NewPart): Promise<Spared> {
     writing(db, async () => {
       const isThere = part.tested != null && (await db.parts.filter((line) => isSameSpare(line, part)).count()) > 0;
       spared = isThere ? "there-already" : "put";
-      if (!isThere) await db.parts.add(lineOf(part));
+      if (!isThere) await beginLine(db, lineOf(part));
     }),
   );
   return isKept ? spared : "not-kept";
@@ -71,6 +87,13 @@ export async function changeSheet(id: string, apply: (sheet: MotorSheet) => Moto
 /** Takes a line off the shelf; returns the way back, or null when it could not be done. */
 export async function removePart(part: Part): Promise<(() => Promise<boolean>) | null> {
   const db = database();
-  const isRemoved = await attempt(() => writing(db, () => db.parts.delete(part.id)));
-  return isRemoved ? () => attempt(() => writing(db, () => db.parts.put(part))) : null;
+  const removed: { moves: readonly Move[] } = { moves: [] };
+  const isRemoved = await attempt(() =>
+    writing(db, async () => {
+      removed.moves = await db.moves.where("partId").equals(part.id).toArray();
+      await deleteParts(db, [part.id]);
+    }),
+  );
+  const putBack = () => writing(db, () => Promise.all([db.parts.put(part), db.moves.bulkPut([...removed.moves])]));
+  return isRemoved ? () => attempt(putBack) : null;
 }

@@ -1,4 +1,5 @@
 import { demoParts, demoRecords } from "@/records/demo";
+import { openingOf } from "./stock-moves";
 import { putTravellers, writing, type VemmickDatabase } from "./vemmick-database";
 
 /** Puts the demo travellers and the demo shelf into a database, as they were on the first day. */
@@ -8,7 +9,9 @@ export async function putDemo(db: VemmickDatabase): Promise<void> {
   await writing(db, async () => {
     await putTravellers(db, travellers);
     await db.stations.bulkPut(stations);
-    await db.parts.bulkPut(demoParts(now));
+    const parts = demoParts(now);
+    await db.parts.bulkPut(parts);
+    await db.moves.bulkPut(parts.map(openingOf));
     await db.settings.put({ key: "demoSeeded", value: true });
   });
 }

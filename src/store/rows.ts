@@ -8,6 +8,7 @@ import {
   recordTypeOf,
   stationRecordId,
   UNSET_HOUSE,
+  type Part,
   type RecordLists,
   type RecordTypeName,
   type Traveller,
@@ -16,6 +17,8 @@ import {
 import { BENCH_KEYS, toDraft } from "./bench-row";
 import type { RowKind } from "./change";
 import { followMotor, followsNames } from "./follow-motor";
+import { later } from "./later";
+import { countLine, whoWorks } from "./stock-moves";
 import { putRecords, type VemmickDatabase } from "./vemmick-database";
 
 /** How a row of one kind is read, begun, held against its bounds and kept. Keeping happens inside a transaction. */
@@ -71,6 +74,18 @@ export const ROWS: Readonly<Record<RowKind, RowSpec>> = {
         throw new CardGoneError("the card was removed");
       await plainRow("station").put(db, row);
     },
+  },
+  part: {
+    ...plainRow("part"),
+    // Another number of pieces is a counting: whoever else takes one meanwhile has taken it too.
+    put: (db, row) =>
+      db.parts.get(String(row.id)).then((stored) => {
+        const part = row as unknown as Part;
+        if (stored === undefined || stored.quantity === part.quantity) return db.parts.put(part);
+        return whoWorks(db)
+          .then((who) => countLine(db, stored, part.quantity, { at: part.updatedAt, who }))
+          .then(({ updatedAt }) => db.parts.put({ ...part, updatedAt: later(updatedAt, part.updatedAt) }));
+      }),
   },
   bench: {
     type: "station",

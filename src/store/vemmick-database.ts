@@ -7,6 +7,7 @@ import {
   type DatedRow,
   type HouseRecord,
   type KnownVersion,
+  type Move,
   type Part,
   type RecordLists,
   type RecordTypeName,
@@ -60,6 +61,7 @@ export class VemmickDatabase extends Dexie {
   declare stations: EntityTable<StationRecord, "id">;
   declare house: EntityTable<HouseRecord, "id">;
   declare parts: EntityTable<Part, "id">;
+  declare moves: EntityTable<Move, "id">;
   declare settings: EntityTable<Setting, "key">;
   /** derived from the cards, in the transaction that changes them */
   declare summaries: EntityTable<Summary, "id">;
@@ -211,9 +213,24 @@ export function putRecords<Name extends RecordTypeName>(db: VemmickDatabase, nam
   return cards.length === 0 ? put : put.then(() => touchCards(db, cards));
 }
 
+/** Types whose records belong to a line of the shelf. */
+const OF_LINES = RECORD_TYPE_NAMES.filter((name) => recordKindOf(name).lineField !== undefined);
+
+/** Takes lines of the shelf away with what became of their pieces. */
+export async function deleteParts(db: VemmickDatabase, ids: readonly string[]): Promise<void> {
+  for (const name of OF_LINES)
+    await db
+      .recordTable(name)
+      .where(recordKindOf(name).lineField ?? "id")
+      .anyOf([...ids])
+      .delete();
+  await db.parts.bulkDelete([...ids]);
+}
+
 /** Takes records of one type away, with what is derived of them and what belongs to them. */
 export function deleteRecords(db: VemmickDatabase, name: RecordTypeName, ids: readonly string[]): PromiseLike<unknown> {
   if (name === "traveller" && ids.length > 0) return deleteTravellers(db, ids);
+  if (name === "part" && ids.length > 0) return deleteParts(db, ids);
   const table = db.recordTable(name);
   if (!isOfCards(name) || ids.length === 0) return table.bulkDelete([...ids]);
   return table.bulkGet([...ids]).then((rows) => {

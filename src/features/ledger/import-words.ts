@@ -2,8 +2,11 @@ import { RECORD_TYPE_NAMES, recordKindOf, type ImportOutline, type RecordTypeNam
 import type { Undone } from "@/store/import-file";
 import { countedNoun } from "../vocabulary/record-words";
 
-/** Types that belong to no card, and are counted beside the cards. */
-const BESIDE_CARDS: readonly RecordTypeName[] = RECORD_TYPE_NAMES.filter((name) => recordKindOf(name).cardField === undefined);
+/** Types that stand for themselves, and are counted beside the cards. */
+const BESIDE_CARDS: readonly RecordTypeName[] = RECORD_TYPE_NAMES.filter((name) => {
+  const { cardField, lineField } = recordKindOf(name);
+  return cardField === undefined && lineField === undefined;
+});
 
 /** What an import does, in counts. */
 export function countWords({ newCards, changedCards, keptCards, counts, faults }: ImportOutline): string {

@@ -6,6 +6,7 @@ const RECORD_WORDS: Readonly<Partial<Record<RecordTypeName, { readonly one: stri
   station: { one: "reading", many: "readings" },
   house: { one: "house rules", many: "house rules" },
   part: { one: "shelf line", many: "shelf lines" },
+  move: { one: "move of stock", many: "moves of stock" },
 };
 
 const isType = (name: string): name is RecordTypeName => (RECORD_TYPE_NAMES as readonly string[]).includes(name);

@@ -17,6 +17,8 @@ const EVERYWHERE = {
 const ON_FILES = {
   "Content-Security-Policy": "default-src 'self'; object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
 };
+/** What starts every worker may compile what merges team files; nothing else of the program may, and no text is run as a program. */
+const ON_WORKERS = { "Content-Security-Policy": `${ON_FILES["Content-Security-Policy"]}; script-src 'self' 'wasm-unsafe-eval'` };
 const toList = (headers: Readonly<Record<string, string>>) => Object.entries(headers).map(([key, value]) => ({ key, value }));
 
 /** Folders whose code decides what lists say of a card. */
@@ -47,6 +49,7 @@ const config: NextConfig = {
       source,
       headers: toList(ON_FILES),
     })),
+    { source: "/_next/static/chunks/turbopack-worker-:name.js", headers: toList(ON_WORKERS) },
   ],
 };
 

@@ -60,6 +60,26 @@ async function keepEarlierBuilds(): Promise<void> {
 }
 self.addEventListener("install", (event) => event.waitUntil(keepEarlierBuilds()));
 
+/** Large parts that not everybody needs: fetched when they are first used, and kept from then on. */
+const LATER_PARTS = "vemmick-later-parts";
+const isLaterPart = (url: URL): boolean => url.pathname.startsWith(BUILT) && url.pathname.endsWith(".wasm");
+
+serwist.registerCapture(
+  ({ url, sameOrigin }) => sameOrigin && isLaterPart(url),
+  async ({ request }) => {
+    const parts = await caches.open(LATER_PARTS);
+    const kept = await parts.match(request.url);
+    if (kept) return kept;
+    const response = await fetch(request);
+    if (response.ok) {
+      // Of another build there is another one.
+      await Promise.all((await parts.keys()).map((earlier) => parts.delete(earlier)));
+      await parts.put(request.url, response.clone());
+    }
+    return response;
+  },
+);
+
 serwist.registerCapture(
   ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith(BUILT),
   async ({ request }) => {

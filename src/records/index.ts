@@ -42,29 +42,3 @@ export { valueAt, withValueAt } from "./value-at";
 export { MAX_FILE_BYTES, parseVemmickFile, type FileReading, type Progress } from "./read-file";
 export { createFileWriter, FILE_SUFFIX, VemmickFileSchema, writeVemmickFile, type FileWriter, type WrittenFile } from "./vemmick-file";
 export { isEmptyPlan, outlineOf, planImport, type ImportOutline, type ImportPlan, type Present } from "./plan-import";
-export {
-  changedOnBoth,
-  chosen,
-  isDeviceId,
-  isNews,
-  joinVersions,
-  nextVersion,
-  noteChanges,
-  OWN_FIELDS,
-  planMerge,
-  sharedPart,
-  toVersions,
-  versionKey,
-  withOwn,
-  type Choice,
-  type Conflict,
-  type KnownVersion,
-  type MergePlan,
-  type Mine,
-  type Side,
-  type MergeStep,
-  type TeamSection,
-  type TeamWriter,
-  type VersionVector,
-} from "./team";
-export { parseTeamFile, readWriter, type TeamReading } from "./team/read-team-file";

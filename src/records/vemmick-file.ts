@@ -4,7 +4,6 @@ import type { RecordFault } from "@/core/result";
 import { fitRecord, machinesOf, onCard } from "./fit-record";
 import { PRESENT_VERSIONS, RECORD_TYPE_NAMES, recordKindOf, type RecordTypeName } from "./record-kinds";
 import { recordTypeOf, type RecordLists } from "./record-types";
-import { TeamWriterSchema, toVersions, VersionsSchema, type TeamSection } from "./team";
 
 /** Mark of the format. Do not change without a new format. */
 export const FILE_FORMAT = "vemmick";
@@ -25,10 +24,7 @@ export const VemmickFileSchema = v.object({
   /** version of each record type in this file */
   recordVersions: v.object(Object.fromEntries(RECORD_TYPE_NAMES.map((name) => [name, v.number()]))),
   exportedAt: MomentSchema,
-  /** of a team file alone: who wrote it, and the version of each record */
-  team: v.optional(TeamWriterSchema),
   ...listEntries(),
-  versions: v.optional(VersionsSchema),
 });
 
 /** A written file, and what of the records had to be shortened or does not fit at all. */
@@ -53,9 +49,8 @@ export interface FileWriter {
 /**
  * Begins a file: a record a line, in a fixed order, so that two exports of the same data are the same and a long file need not
  * be held whole. Every record is held against the bounds of the file first: what leaves can come back.
- * @param team for a team file: who writes it, in its head, and the versions of its records, at its end
  */
-export function createFileWriter(exportedAt: string, team: TeamSection | null = null): FileWriter {
+export function createFileWriter(exportedAt: string): FileWriter {
   const shortened: RecordFault[] = [];
   const misfits: RecordFault[] = [];
   const machines = new Map<unknown, string>();
@@ -70,7 +65,7 @@ export function createFileWriter(exportedAt: string, team: TeamSection | null = 
     shortened,
     misfits,
     head: () =>
-      `{\n"format": ${JSON.stringify(FILE_FORMAT)},\n"recordVersions": ${JSON.stringify(PRESENT_VERSIONS)},\n"exportedAt": ${JSON.stringify(exportedAt)}${team === null ? "" : `,\n"team": ${JSON.stringify(team.writer)}`}`,
+      `{\n"format": ${JSON.stringify(FILE_FORMAT)},\n"recordVersions": ${JSON.stringify(PRESENT_VERSIONS)},\n"exportedAt": ${JSON.stringify(exportedAt)}`,
     list: (name) => {
       const before = close();
       const { list, isSingle = false } = recordKindOf(name);
@@ -89,7 +84,7 @@ export function createFileWriter(exportedAt: string, team: TeamSection | null = 
       const line = JSON.stringify(fitted.ok ? fitted.record : record);
       return open.isSingle ? line : `${open.count === 1 ? "" : ","}\n${line}`;
     },
-    end: () => `${close()}${team === null ? "" : `,\n"versions": ${JSON.stringify(toVersions(team.versions))}`}\n}\n`,
+    end: () => `${close()}\n}\n`,
   };
 }
 

@@ -1,4 +1,4 @@
-import { isPhotoName, partPhotos, photoNames, swapTexts } from "./photos";
+import { isPhotoName, partPhotos, photoNames, rowOfPhoto, swapTexts } from "./photos";
 import type { VemmickDatabase } from "./vemmick-database";
 
 /**
@@ -38,14 +38,18 @@ async function partOldRows(db: VemmickDatabase): Promise<void> {
   await db.settings.put({ key: PARTED_KEY, value: true });
 }
 
-/** Takes away photos that no row names any more. */
+/** The document that may bring the photos of a row back. */
+const documentOf = (rowId: string): string => (rowId.includes("/") ? `traveller/${rowId.split("/", 1)[0] ?? ""}` : `part/${rowId}`);
+
+/** Takes away photos that no row names any more, but for those that what a team has taken in or away may bring back. */
 async function dropLoosePhotos(db: VemmickDatabase): Promise<void> {
+  const shared = new Set(await db.documents.toCollection().primaryKeys());
   await db.transaction("rw", [db.stations, db.photos], async () => {
     const ids = await db.photos.toCollection().primaryKeys();
     const rowIds = new Set(await db.photos.orderBy("rowId").uniqueKeys());
     const rows = await db.stations.bulkGet([...rowIds] as never[]);
     const named = new Set(rows.flatMap((row) => (row ? photoNames(row) : [])));
-    await db.photos.bulkDelete(ids.filter((id) => !named.has(id)));
+    await db.photos.bulkDelete(ids.filter((id) => !named.has(id) && !shared.has(documentOf(rowOfPhoto(id)))));
   });
 }
 

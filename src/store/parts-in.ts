@@ -1,7 +1,7 @@
 import { partType, type Part } from "@/records";
 import { database } from "./database";
 import type { NewPart } from "./parts";
-import { countLine, openingOf, whoWorks } from "./stock-moves";
+import { countLine, firstCounting, whoWorks } from "./stock-moves";
 import { attempt } from "./storage-status";
 import { writing } from "./vemmick-database";
 
@@ -28,7 +28,7 @@ export async function takePartsIn(all: readonly PartIn[]): Promise<boolean> {
       });
       for (const [index, row] of rows.entries()) {
         const old = before[index];
-        if (old === undefined) await db.moves.put(openingOf(row));
+        if (old === undefined) await db.moves.put(firstCounting(row, who));
         else if (old.quantity !== row.quantity) await countLine(db, old, row.quantity, { at: updatedAt, who });
       }
       await db.parts.bulkPut(rows);

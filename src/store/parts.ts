@@ -8,7 +8,7 @@ import { useLeftUnsaved, useLive, type Live } from "./live";
 import { soundRow } from "./sound-row";
 import { attempt } from "./storage-status";
 import { allWithUnsaved } from "./unsaved";
-import { buyInto, openingOf } from "./stock-moves";
+import { buyInto, firstCounting } from "./stock-moves";
 import { deleteParts, writing, type VemmickDatabase } from "./vemmick-database";
 
 const byLabel = (a: Part, b: Part): number => a.label.localeCompare(b.label, "en", { numeric: true });
@@ -33,7 +33,7 @@ const lineOf = (part: NewPart): Part =>
 
 /** Puts a line there, its pieces counted. Part of a transaction. */
 export const beginLine = (db: VemmickDatabase, line: Part): Promise<unknown> =>
-  Promise.all([db.parts.add(line), db.moves.put(openingOf(line))]);
+  Promise.all([db.parts.add(line), db.moves.put(firstCounting(line, ""))]);
 
 /** Adds pieces that came in to a line. */
 export async function addPieces(id: string, pieces: number): Promise<boolean> {

@@ -1,5 +1,5 @@
 import type { DBCore, DBCoreMutateRequest, Middleware } from "dexie";
-import { isLoose } from "@/core/kept";
+import { isLoose, signOf } from "@/core/kept";
 
 /*
  * Photos lie in a table of their own: a row of a station holds the name of each instead, so that reading, judging and changing
@@ -22,16 +22,6 @@ export const isPhotoName = (value: string): boolean => value.startsWith(NAME);
 /** Whether a text is a photo, by its name or by its data address. */
 export const isPhoto = (value: string): boolean => isPhotoName(value) || value.startsWith(PICTURE);
 
-/** Two 32-bit hashes of a text, FNV-1a over its even and odd characters: photos of one row are told apart by them. */
-function signOf(text: string): string {
-  const hashes = [0x811c9dc5, 0x811c9dc5];
-  for (let index = 0; index < text.length; index += 1) {
-    const at = index & 1;
-    hashes[at] = Math.imul((hashes[at] ?? 0) ^ text.charCodeAt(index), 0x01000193);
-  }
-  return `${text.length.toString(36)}-${hashes.map((hash) => (hash >>> 0).toString(36)).join("-")}`;
-}
-
 /** The same value with every text replaced that `swap` has another for; itself where there is none. */
 export function swapTexts(value: unknown, swap: (text: string) => string | null | undefined): unknown {
   if (typeof value === "string") {
@@ -46,6 +36,9 @@ export function swapTexts(value: unknown, swap: (text: string) => string | null 
   const swapped = Object.entries(value).map(([key, each]) => [key, swapTexts(each, swap)] as const);
   return swapped.some(([key, each]) => each !== value[key]) ? Object.fromEntries(swapped) : value;
 }
+
+/** The row a photo belongs to, by its name. */
+export const rowOfPhoto = (name: string): string => name.slice(NAME.length, name.lastIndexOf("/"));
 
 /** A row without its photos, and the photos. */
 export function partPhotos<Row extends object>(row: Row & { readonly id?: unknown }): readonly [Row, readonly KeptPhoto[]] {

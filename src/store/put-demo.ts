@@ -1,5 +1,5 @@
 import { demoParts, demoRecords } from "@/records/demo";
-import { openingOf } from "./stock-moves";
+import { firstCounting } from "./stock-moves";
 import { putTravellers, writing, type VemmickDatabase } from "./vemmick-database";
 
 /** Puts the demo travellers and the demo shelf into a database, as they were on the first day. */
@@ -11,7 +11,7 @@ export async function putDemo(db: VemmickDatabase): Promise<void> {
     await db.stations.bulkPut(stations);
     const parts = demoParts(now);
     await db.parts.bulkPut(parts);
-    await db.moves.bulkPut(parts.map(openingOf));
+    await db.moves.bulkPut(parts.map((part) => firstCounting(part, "")));
     await db.settings.put({ key: "demoSeeded", value: true });
   });
 }

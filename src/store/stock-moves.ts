@@ -1,3 +1,4 @@
+import { EPOCH } from "@/core/kept";
 import { countOf, lastCounting } from "@/core/stock";
 import type { Move, Part } from "@/records";
 import { later } from "./later";
@@ -8,19 +9,27 @@ import type { VemmickDatabase } from "./vemmick-database";
  * here is part of a transaction with the shelf, and none of it is async itself: one more turn, and it may end before its time.
  */
 
-/** A line without moves is from before there were any: what it said is its first counting, the same on every device. */
-export const openingOf = ({ id, quantity, updatedAt, isDemo }: Part): Move => ({
+/** A line without moves is from before there were any: what it says is its first counting, the same on every device. */
+export const openingOf = ({ id, quantity, isDemo }: Part): Move => ({
   id: `open-${id}-${quantity}`,
   partId: id,
   kind: "counted",
   by: quantity,
   follows: null,
   counted: quantity,
-  at: updatedAt,
+  at: EPOCH,
   cardId: null,
   who: "",
   isDemo,
-  updatedAt,
+  updatedAt: EPOCH,
+});
+
+/** The first counting of a line that is put there now. */
+export const firstCounting = (part: Part, who: string): Move => ({
+  ...openingOf(part),
+  at: part.updatedAt,
+  updatedAt: part.updatedAt,
+  who,
 });
 
 /** Moves of lines, by line; a line without any has its opening. */

@@ -6,7 +6,6 @@ import {
   recordKindOf,
   type DatedRow,
   type HouseRecord,
-  type KnownVersion,
   type Move,
   type Part,
   type RecordLists,
@@ -16,7 +15,8 @@ import {
   type Traveller,
 } from "@/records";
 import type { JournalEntry } from "./change";
-import type { Merge } from "./team/merge-row";
+import type { DocumentRow, Mark, Merge, MergedRow, SegmentRow } from "./team/document-row";
+import { markingDocuments } from "./team/marks";
 import { toDeedRow, type DeedRow } from "./deed-row";
 import { partingPhotos, type KeptPhoto } from "./photos";
 import { afterChange, CHANGED, motorOf, toSummary, type Summary } from "./summary";
@@ -41,17 +41,24 @@ const OWN_TABLES: Readonly<Record<number, Readonly<Record<string, string>>>> = {
     deeds: "id",
     summaries: "id, [motor+createdAt], [isOpen+updatedAt], createdAt, *dueDays, derivedBy, touchedMs, named",
   },
+  8: { documents: "id, unsent, open, waits, gone", marks: "id", segments: "file", merges: "id, at", merged: "id, merge" },
 };
+/** Tables that a version of the store has no more: versions and ways back of merges as the first team files had them. */
+const DROPPED: Readonly<Record<number, readonly string[]>> = { 8: ["versions"] };
 
 /** Versions of the store since which summaries have another form. */
 const DERIVED_ANEW = [4, 6, 7] as const;
 
+const DOCUMENTS_SINCE = 8;
+
 /** Every table with its indexes, by the version of the store that brought it. */
-function storesByVersion(): Record<number, Record<string, string>> {
-  const stores: Record<number, Record<string, string>> = {};
+function storesByVersion(): Record<number, Record<string, string | null>> {
+  const stores: Record<number, Record<string, string | null>> = {};
   for (const [since, tables] of Object.entries(OWN_TABLES)) stores[Number(since)] = { ...tables };
   for (const { list, table } of RECORD_TYPE_NAMES.map(recordKindOf))
     stores[table.since] = { ...stores[table.since], [list]: table.indexes };
+  for (const [since, tables] of Object.entries(DROPPED))
+    for (const table of tables) stores[Number(since)] = { ...stores[Number(since)], [table]: null };
   return stores;
 }
 
@@ -71,20 +78,30 @@ export class VemmickDatabase extends Dexie {
   declare photos: EntityTable<KeptPhoto, "id">;
   /** beside the summaries: what each card tells of the house's own work */
   declare deeds: EntityTable<DeedRow, "id">;
-  /** of each record the version a team knows it by */
-  declare versions: EntityTable<KnownVersion, "key">;
-  /** merges of other devices' files, each with the way back */
+  /** of each card and line, of the rules, the document that remembers what each device of a team has changed */
+  declare documents: EntityTable<DocumentRow, "id">;
+  /** documents of which something was changed here since they were looked at */
+  declare marks: EntityTable<Mark, "id">;
+  /** what was written for the team, and what of the others was read */
+  declare segments: EntityTable<SegmentRow, "file">;
+  /** merges of what other devices have changed, and beside them the way back */
   declare merges: EntityTable<Merge, "id">;
+  declare merged: EntityTable<MergedRow, "id">;
 
   constructor(name = "vemmick") {
     super(name);
     this.use(partingPhotos);
+    this.use(markingDocuments);
     for (const [version, tables] of Object.entries(storesByVersion())) this.version(Number(version)).stores(tables);
     // What is derived is made anew in its new form, from the cards.
     for (const version of DERIVED_ANEW)
       this.version(version)
         .stores(storesByVersion()[version] ?? {})
         .upgrade((transaction) => transaction.table("settings").delete(SUMMARISED_KEY));
+    // The way back of merges had another form: what it would bring back is in no document.
+    this.version(DOCUMENTS_SINCE)
+      .stores(storesByVersion()[DOCUMENTS_SINCE] ?? {})
+      .upgrade((transaction) => transaction.table("merges").clear());
   }
 
   /** The table that keeps one type of record: it bears the name of its list in the file. */
@@ -97,6 +114,11 @@ export class VemmickDatabase extends Dexie {
     return this.recordTable(name)
       .where(recordKindOf(name).cardField ?? "id")
       .anyOf([...cards]);
+  }
+
+  /** Every table that is the team's alone. */
+  get teamTables(): Table[] {
+    return [this.documents, this.marks, this.segments, this.merges, this.merged];
   }
 
   /** Every table with records. */
@@ -131,7 +153,7 @@ export async function checkStamp(db: VemmickDatabase): Promise<void> {
  * @errors NewerDataError when a newer program has been here: nothing is written
  */
 export async function writing<T>(db: VemmickDatabase, body: () => Promise<T>): Promise<T> {
-  return db.transaction("rw", [...db.recordTables, db.settings, db.summaries, db.deeds, db.photos], async () => {
+  return db.transaction("rw", [...db.recordTables, db.settings, db.summaries, db.deeds, db.photos, db.documents], async () => {
     // Beside one another: the check costs no time of its own, and aborts the transaction where it fails.
     const [, done] = await Promise.all([checkStamp(db), body()]);
     return done;
@@ -196,9 +218,16 @@ export async function deleteTravellers(db: VemmickDatabase, ids: readonly string
   const gone = (await db.travellers.bulkGet([...ids] as Traveller["id"][])).filter((row) => row !== undefined);
   if (gone.length > 0) await markVisits(db, gone.map(motorOf));
   for (const name of OF_CARDS) await db.recordsOfCards(name, ids).delete();
+  // What a team shares can be brought back, with its photos.
+  const shared = new Set(
+    await db.documents
+      .where("id")
+      .anyOf(ids.map((id) => `traveller/${id}`))
+      .primaryKeys(),
+  );
   await db.photos
     .where("rowId")
-    .startsWithAnyOf(ids.map((id) => `${id}/`))
+    .startsWithAnyOf(ids.filter((id) => !shared.has(`traveller/${id}`)).map((id) => `${id}/`))
     .delete();
   await db.travellers.bulkDelete([...ids] as Traveller["id"][]);
   await db.settings.put({ key: GONE_KEY, value: crypto.randomUUID() });
@@ -214,7 +243,7 @@ export function putRecords<Name extends RecordTypeName>(db: VemmickDatabase, nam
 }
 
 /** Types whose records belong to a line of the shelf. */
-const OF_LINES = RECORD_TYPE_NAMES.filter((name) => recordKindOf(name).lineField !== undefined);
+export const OF_LINES = RECORD_TYPE_NAMES.filter((name) => recordKindOf(name).lineField !== undefined);
 
 /** Takes lines of the shelf away with what became of their pieces. */
 export async function deleteParts(db: VemmickDatabase, ids: readonly string[]): Promise<void> {

@@ -10,10 +10,9 @@ import { GONE_KEY, writing, type VemmickDatabase } from "./vemmick-database";
  * everybody.
  */
 const leaveTeam = async (db: VemmickDatabase): Promise<unknown> =>
-  db.transaction("rw", [db.settings, db.versions, db.merges], async () => {
+  db.transaction("rw", [db.settings, ...db.teamTables], async () => {
     await db.settings.where("key").startsWith(TEAM_KEYS).delete();
-    await db.versions.clear();
-    await db.merges.clear();
+    await Promise.all(db.teamTables.map((table) => table.clear()));
   });
 
 /** Removes everything this program keeps in the browser, demo included; the demo is not brought back by itself. */

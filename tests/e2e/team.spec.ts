@@ -25,30 +25,36 @@ const withFolder = (page: Page) =>
     });
   });
 
-/** Files of the folder as they lie there. */
-const filesIn = (page: Page): Promise<Record<string, string>> =>
+/** Files of the folder as they lie there, their bytes as numbers. */
+const filesIn = (page: Page): Promise<Record<string, number[]>> =>
   page.evaluate(async () => {
     const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle("quillhaven", { create: true });
-    const files: Record<string, string> = {};
+    const files: Record<string, number[]> = {};
     for await (const entry of (folder as unknown as { values: () => AsyncIterable<FileSystemFileHandle> }).values())
-      files[entry.name] = await (await entry.getFile()).text();
+      files[entry.name] = [...new Uint8Array(await (await entry.getFile()).arrayBuffer())];
     return files;
   });
-/** Whatever carries the folder brings a file of another device. */
-const bring = (page: Page, name: string, text: string): Promise<void> =>
+/** Whatever carries the folder brings files of another device, and takes away what that one took away. */
+const bring = (page: Page, files: Record<string, number[]>, gone: readonly string[] = []): Promise<void> =>
   page.evaluate(
-    async ([file, content]) => {
+    async ([all, away]) => {
       const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle("quillhaven", { create: true });
-      const stream = await (await folder.getFileHandle(file ?? "", { create: true })).createWritable();
-      await stream.write(content ?? "");
-      await stream.close();
+      for (const [name, bytes] of Object.entries(all)) {
+        const stream = await (await folder.getFileHandle(name, { create: true })).createWritable();
+        await stream.write(new Uint8Array(bytes));
+        await stream.close();
+      }
+      for (const name of away) await folder.removeEntry(name).catch(() => undefined);
     },
-    [name, text],
+    [files, gone] as const,
   );
-async function carry(from: Page, to: Page): Promise<string> {
-  const own = (await from.getByText(/^Its file:/).textContent())?.replace("Its file: ", "").trim() ?? "";
-  await bring(to, own, (await filesIn(from))[own] ?? "");
-  return own;
+const bytesOf = (text: string): number[] => [...new TextEncoder().encode(text)];
+async function carry(from: Page, to: Page): Promise<void> {
+  const own = (await from.getByText(/^Its files begin with/).textContent())?.match(/team-[a-z0-9]{8}/)?.[0] ?? "none";
+  const [here, there] = [await filesIn(from), await filesIn(to)];
+  const isOwn = (name: string): boolean => name.startsWith(own) || name.startsWith("team-photo-");
+  const gone = Object.keys(there).filter((name) => name.startsWith(own) && !(name in here));
+  await bring(to, Object.fromEntries(Object.entries(here).filter(([name]) => isOwn(name))), gone);
 }
 const readNow = async (page: Page): Promise<void> => {
   await page.goto("/team");
@@ -75,7 +81,7 @@ async function join2(page: Page, name: string): Promise<void> {
 const complaint = (page: Page, id: string) => page.goto(`/traveller?id=${id}&station=complaint`);
 const SAID = "In the customer's own words";
 
-test("two devices share a folder: cards come over, what both changed is shown side by side and chosen, and a merge is taken back exactly", async ({
+test("two devices share a folder: cards come over, what both changed is shown side by side and chosen, and taking back is heard of", async ({
   page,
   browser,
   baseURL,
@@ -88,7 +94,9 @@ test("two devices share a folder: cards come over, what both changed is shown si
     await page.getByRole("button", { name: /^Take/ }).click();
     await expect(page.getByText(/^Taken in: /)).toBeVisible();
     await join2(page, "Ivo's tablet");
-    expect(Object.keys(await filesIn(page)).filter((name) => name.startsWith("team-"))).toHaveLength(1);
+    const own = Object.keys(await filesIn(page)).filter((name) => name.startsWith("team-"));
+    expect(own.filter((name) => name.endsWith(".head.json"))).toHaveLength(1);
+    expect(own.filter((name) => name.endsWith(".jsonl.gz")).length).toBeGreaterThan(0);
     // There are cards of one's own, and no copy of them: one lies in the folder now.
     expect(Object.keys(await filesIn(page)).some((name) => name.startsWith("vemmick-backup-"))).toBe(true);
   });
@@ -113,8 +121,7 @@ test("two devices share a folder: cards come over, what both changed is shown si
     await readNow(page);
     await carry(other, page);
     await readNow(page);
-    const sides = page.getByRole("region", { name: "Others" });
-    await expect(sides).toContainText("1 changed on both sides");
+    const sides = page.getByRole("region", { name: /^Changed on both sides: 1/ });
     await expect(sides.getByRole("row", { name: /Complaint/ })).toContainText(/hums, and the lights dim.*dead since the storm/s);
     // What only the other one changed is here already; what both changed is still as it was here.
     await complaint(page, town.travellers[1]?.id ?? "");
@@ -123,31 +130,55 @@ test("two devices share a folder: cards come over, what both changed is shown si
     await expect(page.getByLabel(SAID)).toHaveValue("hums, and the lights dim");
   });
   await test.step("one is chosen, and holds on both", async () => {
+    await bring(page, { "team-zzzz9999.head.json": bytesOf('{"format": "vemmick-team", "devi') });
     await readNow(page);
-    await bring(page, "team-zzzz9999.vemmick.json", '{"format": "vemmick", "recordVer');
-    const sides = page.getByRole("region", { name: "Others" });
+    const sides = page.getByRole("region", { name: /^Changed on both sides/ });
     await sides.getByRole("radio", { name: "Sefa's phone" }).check();
     await sides.getByRole("button", { name: "Take what was chosen (1)" }).click();
-    await expect(sides).not.toContainText("changed on both sides");
+    await expect(sides).toHaveCount(0);
     // A file that is half written is told and skipped.
-    await expect(sides).toContainText("team-zzzz9999.vemmick.json: skipped. The file is cut short");
+    await expect(page.getByRole("region", { name: "Others" })).toContainText("team-zzzz9999.head.json: skipped. The file is cut short");
     await complaint(page, card);
     await expect(page.getByLabel(SAID)).toHaveValue("dead since the storm");
     await readNow(page);
-    await readNow(other);
     await carry(page, other);
     await readNow(other);
-    await expect(other.getByRole("region", { name: "Others" })).not.toContainText("changed on both sides");
+    await expect(other.getByRole("region", { name: /^Changed on both sides/ })).toHaveCount(0);
+    await complaint(other, card);
+    await expect(other.getByLabel(SAID)).toHaveValue("dead since the storm");
   });
-  await test.step("what was taken in is taken back, and from then on it is asked first", async () => {
+  await test.step("the two are in step, and each says so", async () => {
+    await readNow(other);
+    await carry(other, page);
+    await readNow(page);
+    await expect(page.getByRole("region", { name: "Others" })).toContainText(/In step since today/);
+    await expect(page.getByText(/Everything of this device is written/)).toBeVisible();
+  });
+  await test.step("what was taken in is taken back, the other one hears of it, and what is keyed after it stays", async () => {
+    await complaint(other, town.travellers[2]?.id ?? "");
+    await other.getByLabel(SAID).fill("rattles on the left");
+    await untilKept(other);
+    await readNow(other);
+    await carry(other, page);
+    await readNow(page);
+    await complaint(page, town.travellers[2]?.id ?? "");
+    await expect(page.getByLabel(SAID)).toHaveValue("rattles on the left");
     await page.goto("/team");
     const taken = page.getByRole("region", { name: "Taken in" });
     await taken.getByRole("button", { name: "Undo" }).first().click();
-    await expect(taken).toContainText(/Taken back: \d+ records? (is|are) as before/);
-    await complaint(page, card);
-    await expect(page.getByLabel(SAID)).toHaveValue("hums, and the lights dim");
-    await page.goto("/team");
-    await expect(page.getByLabel("Take in by itself what only one side changed")).not.toBeChecked();
+    await expect(taken).toContainText(/Taken back: \d+ records? (is|are) as before. The others hear of it/);
+    await complaint(page, town.travellers[2]?.id ?? "");
+    await expect(page.getByLabel(SAID)).not.toHaveValue("rattles on the left");
+    await page.getByLabel(SAID).fill("squeaks");
+    await untilKept(page);
+    await readNow(page);
+    await carry(page, other);
+    await readNow(other);
+    await readNow(page);
+    for (const each of [page, other]) {
+      await complaint(each, town.travellers[2]?.id ?? "");
+      await expect(each.getByLabel(SAID)).toHaveValue("squeaks");
+    }
   });
   await other.context().close();
 });
@@ -168,7 +199,7 @@ test("without a folder the same by hand; wrong files are told, and a copy is res
   await expect(page.getByText("This browser cannot keep a folder.")).toBeVisible();
   const save = page.getByRole("button", { name: "Save this device's file" });
   const [own] = await Promise.all([page.waitForEvent("download"), save.click()]);
-  expect(own.suggestedFilename()).toMatch(/^team-[a-z0-9]{8}\.vemmick\.json$/);
+  expect(own.suggestedFilename()).toMatch(/^team-[a-z0-9]{8}-all\.jsonl\.gz$/);
   const ownPath = join(tmpdir(), own.suggestedFilename());
   writeFileSync(ownPath, readFileSync(await own.path()));
   const [copy] = await Promise.all([page.waitForEvent("download"), page.getByRole("button", { name: "Back up now" }).click()]);
@@ -189,10 +220,10 @@ test("without a folder the same by hand; wrong files are told, and a copy is res
   await read.setInputFiles(ownPath);
   const others = other.getByRole("region", { name: "Others" });
   await expect(others).toContainText(`Brings ${town.travellers.length} new cards`);
-  await others.getByRole("button", { name: "Take in what only one side changed" }).click();
-  await expect(others).toContainText("Brings nothing new");
+  await others.getByRole("button", { name: "Take it in" }).click();
+  await expect(others).toContainText(`Taken in: ${town.travellers.length} new cards`);
   await other.getByRole("region", { name: "Taken in" }).getByRole("button", { name: "Undo" }).click();
-  await expect(other.getByText(/^Taken back: \d+ records are as before/)).toBeVisible();
+  await expect(other.getByText(/^Taken back: \d+ records are as before\. The others/)).toBeVisible();
 
   // An empty device again: the copy is dropped, and everything is there.
   await other.goto("/");

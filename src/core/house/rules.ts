@@ -2,6 +2,7 @@ import { BEARING_RULES } from "./groups/bearing";
 import { CAPACITOR_RULES } from "./groups/capacitor";
 import { DECISION_RULES } from "./groups/decision";
 import { INSTRUMENTS_RULES } from "./groups/instruments";
+import { KEEPING_RULES } from "./groups/keeping";
 import { MATCH_RULES } from "./groups/match";
 import { MONEY_RULES } from "./groups/money";
 import { PRIORS_RULES } from "./groups/priors";
@@ -26,6 +27,7 @@ export const HOUSE_RULE_GROUPS = {
   decision: DECISION_RULES,
   match: MATCH_RULES,
   instruments: INSTRUMENTS_RULES,
+  keeping: KEEPING_RULES,
   returns: RETURNS_RULES,
   priors: PRIORS_RULES,
 } as const satisfies Record<string, RuleGroup>;
@@ -44,6 +46,7 @@ export const HOUSE_RULES = {
   ...DECISION_RULES,
   ...MATCH_RULES,
   ...INSTRUMENTS_RULES,
+  ...KEEPING_RULES,
   ...RETURNS_RULES,
   ...PRIORS_RULES,
 } as const;

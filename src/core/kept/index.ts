@@ -3,3 +3,4 @@ export { DaySchema, MomentSchema } from "./moment-schema";
 export { cutText, fitText, TEXT_LENGTHS, type TextKind } from "./lengths";
 export { textSchema } from "./text-schema";
 export { isLoose, type Loose } from "./loose";
+export { signOf } from "./sign";

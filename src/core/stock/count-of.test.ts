@@ -2,7 +2,13 @@ import fc from "fast-check";
 import { countOf, lastCounting, voidCountings, type StockMove } from ".";
 
 let made = 0;
-const move = (kind: StockMove["kind"], by: number, at = "2026-11-01", follows: string | null = null, id = `m${(made += 1)}`): StockMove => ({
+const move = (
+  kind: StockMove["kind"],
+  by: number,
+  at = "2026-11-01",
+  follows: string | null = null,
+  id = `m${(made += 1)}`,
+): StockMove => ({
   id,
   kind,
   by,

@@ -13,12 +13,16 @@ export interface Folder {
   state(): Promise<"open" | "ask">;
   /** Asks the person, in the turn of a press. @returns whether it is open now */
   open(): Promise<boolean>;
-  /** Files in it, not those of folders within. */
-  list(): Promise<readonly FolderFile[]>;
+  /** Names of the files in it, not of those of folders within. */
+  names(): Promise<readonly string[]>;
+  /** Files in it that are wanted, by their names. */
+  list(isWanted: (name: string) => boolean): Promise<readonly FolderFile[]>;
   /** A file of it; null: it is not there, or not any more. */
   read(name: string): Promise<Blob | null>;
   /** Writes a file whole: another device never finds half of it under its name here. */
   write(name: string, content: Blob): Promise<void>;
+  /** Takes a file out of it; one that is not there is no hindrance. */
+  remove(name: string): Promise<void>;
 }
 
 /** How a person chooses a folder, and how it is found again after the page was closed. */

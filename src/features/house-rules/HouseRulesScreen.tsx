@@ -29,6 +29,7 @@ const GROUPS: Record<HouseRuleGroup, string> = {
   decision: "Deciding",
   match: "Another motor that fits",
   instruments: "Instruments owned",
+  keeping: "Keeping",
   returns: "How often a work comes back",
   priors: "How often each part is at fault",
 };

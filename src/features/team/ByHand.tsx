@@ -3,7 +3,6 @@ import { Download, Upload } from "lucide-react";
 import { useId, useState } from "react";
 import { download } from "@/components/download";
 import type { Failure } from "@/core/result";
-import { fileNameOf } from "@/store/team/team-device";
 import { toFileSentence } from "../messages/file-sentences";
 import { ownFile, readByHand } from "./keep-team";
 
@@ -22,7 +21,7 @@ export function ByHand() {
     const file = await ownFile();
     setAtWork(false);
     if (file.ok) {
-      download(file.value.blob, fileNameOf(file.value.writer.id));
+      download(file.value.content, file.value.file);
       setRefused([]);
     } else setRefused([{ file: "This device's file", failure: file.failure }]);
   };
@@ -53,7 +52,7 @@ export function ByHand() {
           id={id}
           type="file"
           multiple
-          accept=".json,application/json"
+          accept=".gz,.json,application/json,application/gzip"
           className="peer sr-only"
           onChange={(event) => {
             const files = [...(event.target.files ?? [])];

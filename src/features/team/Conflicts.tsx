@@ -1,86 +1,109 @@
 "use client";
 import { useState } from "react";
 import { PickOne } from "@/components/Choice";
-import { cardOf, parseTravellerId, type Choice, type Conflict } from "@/records";
-import { useCard, useHouse } from "@/store/queries";
-import { dayAndTime } from "../vocabulary/clock";
 import { useMoment } from "@/components/useNow";
+import type { Failure } from "@/core/result";
+import { parseTravellerId } from "@/records";
+import { useCard, useHouse } from "@/store/queries";
+import type { Disagreement, SideOf } from "@/store/team/disagreements";
+import { toFileSentence } from "../messages/file-sentences";
+import { dayAndTime } from "../vocabulary/clock";
 import { conflictLines, conflictTitle } from "./conflict-words";
-
-interface ConflictsProps {
-  readonly conflicts: readonly Conflict[];
-  /** the other device */
-  readonly from: string;
-  readonly onChosen: (choices: Readonly<Record<string, Choice>>) => void;
-}
+import { takeChoices } from "./keep-team";
+import { useTeam } from "./useTeam";
 
 /** Shown at once; the next ones follow when these are chosen. */
 const SHOWN = 20;
 
-/** What both sides have changed, side by side; nothing is taken before it is chosen, and what is not chosen stays. */
-export function Conflicts({ conflicts, from, onChosen }: ConflictsProps) {
-  const [choices, setChoices] = useState<Readonly<Record<string, Choice>>>({});
-  const shown = conflicts.slice(0, SHOWN);
-  const made = Object.keys(choices).filter((key) => shown.some(({ mine }) => mine.version.key === key)).length;
-  const pick = (key: string, choice: Choice | null): void => {
-    const others = Object.fromEntries(Object.entries(choices).filter(([other]) => other !== key));
-    setChoices(choice === null ? others : { ...others, [key]: choice });
+const keyOf = ({ document, id, name }: Disagreement): string => `${document} ${name} ${id}`;
+/** What a side is called. */
+const sideName = ({ isMine, who }: SideOf): string => (isMine ? "Here" : who || "Another device");
+
+/** What several have changed without knowing of one another: nothing is taken before it is chosen, and what is not chosen stays. */
+export function Conflicts() {
+  const { disagreements } = useTeam();
+  const [choices, setChoices] = useState<Readonly<Record<string, number>>>({});
+  const [failure, setFailure] = useState<Failure | null>(null);
+  const shown = disagreements.slice(0, SHOWN);
+  const chosen = shown.filter((each) => choices[keyOf(each)] !== undefined);
+  if (shown.length === 0) return null;
+  const pick = (each: Disagreement, side: number | null): void =>
+    setChoices((now) => {
+      const { [keyOf(each)]: _, ...others } = now;
+      return side === null ? others : { ...others, [keyOf(each)]: side };
+    });
+  const all = (isMine: boolean): void => {
+    const sideOf = (each: Disagreement): number =>
+      Math.max(
+        0,
+        each.sides.findIndex((side) => side.isMine === isMine),
+      );
+    setChoices(Object.fromEntries(shown.map((each) => [keyOf(each), sideOf(each)])));
   };
-  const all = (choice: Choice): void => setChoices(Object.fromEntries(shown.map(({ mine }) => [mine.version.key, choice])));
+  const take = async (): Promise<void> => {
+    const taken: Record<string, Record<string, string>> = {};
+    for (const each of chosen) {
+      const texts = each.sides[choices[keyOf(each)] ?? 0]?.texts ?? {};
+      taken[each.document] = { ...taken[each.document], ...texts };
+    }
+    setFailure(await takeChoices(taken));
+    setChoices({});
+  };
   return (
-    <div className="mt-3 border-l-4 border-close pl-3">
-      <h3 className="font-semibold">Changed on both sides</h3>
+    <section aria-labelledby="both-sides" className="border-l-4 border-close pl-3">
+      <h2 id="both-sides" className="font-semibold">
+        Changed on both sides: {disagreements.length}
+      </h2>
       <p className="caption">
-        Here and on {from}, without knowing of one another. What is not chosen stays as it is here, and is asked again.
+        The same field, here and there, without knowing of one another. What is not chosen stays as it is, and is asked again.
       </p>
       <ul>
-        {shown.map((conflict) => (
-          <li key={conflict.mine.version.key} className="border-b border-rule py-3">
-            <Sides
-              conflict={conflict}
-              from={from}
-              choice={choices[conflict.mine.version.key] ?? null}
-              onPick={(choice) => pick(conflict.mine.version.key, choice)}
-            />
+        {shown.map((each) => (
+          <li key={keyOf(each)} className="border-b border-rule py-3">
+            <Sides disagreement={each} picked={choices[keyOf(each)] ?? null} onPick={(side) => pick(each, side)} />
           </li>
         ))}
       </ul>
-      {conflicts.length > SHOWN ? <p className="caption mt-2">{conflicts.length - SHOWN} more follow.</p> : null}
+      {disagreements.length > SHOWN ? <p className="caption mt-2">{disagreements.length - SHOWN} more follow.</p> : null}
       <div className="mt-3 flex flex-wrap gap-2">
-        <button type="button" className="btn btn-filled" disabled={made === 0} onClick={() => onChosen(choices)}>
-          {made === 0 ? "Choose first" : `Take what was chosen (${made})`}
+        <button type="button" className="btn btn-filled" disabled={chosen.length === 0} onClick={() => void take()}>
+          {chosen.length === 0 ? "Choose first" : `Take what was chosen (${chosen.length})`}
         </button>
         {shown.length > 1 ? (
           <>
-            <button type="button" className="btn" onClick={() => all("mine")}>
+            <button type="button" className="btn" onClick={() => all(true)}>
               Choose all of here
             </button>
-            <button type="button" className="btn" onClick={() => all("theirs")}>
-              Choose all of {from}
+            <button type="button" className="btn" onClick={() => all(false)}>
+              Choose all of the others
             </button>
           </>
         ) : null}
       </div>
-    </div>
+      {failure ? (
+        <p role="alert" className="mt-2 text-[14px] text-out">
+          {toFileSentence(failure)}
+        </p>
+      ) : null}
+    </section>
   );
 }
 
 interface SidesProps {
-  readonly conflict: Conflict;
-  readonly from: string;
-  readonly choice: Choice | null;
-  readonly onPick: (choice: Choice | null) => void;
+  readonly disagreement: Disagreement;
+  readonly picked: number | null;
+  readonly onPick: (side: number | null) => void;
 }
 
-function Sides({ conflict, from, choice, onPick }: SidesProps) {
+function Sides({ disagreement, picked, onPick }: SidesProps) {
+  const { document, sides } = disagreement;
   const now = useMoment();
   const house = useHouse();
-  const row = conflict.mine.row ?? conflict.theirs.row;
-  const cardId = row === null || conflict.name === "traveller" ? null : parseTravellerId(cardOf(conflict.name, row));
+  const cardId = document.startsWith("traveller/") ? parseTravellerId(document.slice("traveller/".length)) : null;
   const card = useCard(cardId);
   const kept = card.state === "ready" ? card.value : null;
   if (house === null || (cardId !== null && kept === null && card.state === "loading")) return null;
-  const title = conflictTitle(conflict, kept);
+  const title = conflictTitle(disagreement, kept);
   return (
     <>
       <p className="font-semibold break-words">{title}</p>
@@ -89,20 +112,24 @@ function Sides({ conflict, from, choice, onPick }: SidesProps) {
           <thead>
             <tr className="border-b border-rule text-left">
               <th className="py-1 pr-3 font-normal text-ink-soft" />
-              <th className="w-[42%] py-1 pr-3 font-semibold">Here, {dayAndTime(conflict.mine.version.at, now)}</th>
-              <th className="w-[42%] py-1 font-semibold">
-                {from}, {dayAndTime(conflict.theirs.version.at, now)}
-              </th>
+              {sides.map((side, index) => (
+                <th key={index} className="py-1 pr-3 font-semibold">
+                  {sideName(side)}, {dayAndTime(side.row.updatedAt, now)}
+                </th>
+              ))}
             </tr>
           </thead>
           <tbody>
-            {conflictLines(conflict, kept, house.figures).map(({ what, mine, theirs }) => (
+            {conflictLines(disagreement, kept, house.figures).map(({ what, said }) => (
               <tr key={what} className="border-b border-rule align-top last:border-0">
                 <th scope="row" className="py-1 pr-3 text-left font-normal text-ink-soft">
                   {what}
                 </th>
-                <td className="py-1 pr-3 break-words">{mine}</td>
-                <td className="py-1 break-words">{theirs}</td>
+                {said.map((words, index) => (
+                  <td key={index} className="py-1 pr-3 break-words">
+                    {words}
+                  </td>
+                ))}
               </tr>
             ))}
           </tbody>
@@ -111,12 +138,9 @@ function Sides({ conflict, from, choice, onPick }: SidesProps) {
       <div className="mt-2">
         <PickOne
           legend={`Which one is right: ${title}`}
-          options={[
-            { id: "mine", label: "Here" },
-            { id: "theirs", label: from },
-          ]}
-          picked={choice}
-          onPick={onPick}
+          options={sides.map((side, index) => ({ id: String(index), label: sideName(side) }))}
+          picked={picked === null ? null : String(picked)}
+          onPick={(side) => onPick(side === null ? null : Number(side))}
         />
       </div>
     </>

@@ -65,8 +65,8 @@ export function FolderPart() {
       )}
       {isTwinFound ? (
         <p className="border-l-4 border-close pl-3 text-[14px]">
-          Another device wrote under the name of this one: its data was copied from here, or here from it. This one has a new file since;
-          nothing is lost.
+          Another device wrote under the name of this one: its data was copied from here, or here from it. This one writes under a new name
+          since, and lists what it wrote before; what the two changed is merged like that of any two devices.
         </p>
       ) : null}
       {failure ? (

@@ -3,15 +3,19 @@ import { useEffect } from "react";
 import { PageLink } from "@/components/PageLink";
 import { LineField } from "@/components/LineField";
 import { database } from "@/store/database";
-import { fileNameOf, nameDevice } from "@/store/team/team-device";
+import { useHouse } from "@/store/queries";
+import { nameDevice } from "@/store/team/team-device";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { BackupPart } from "./BackupPart";
 import { ByHand } from "./ByHand";
 import { FolderPart } from "./FolderPart";
 import { keepTeam } from "./keep-team";
 import { Merges } from "./Merges";
+import { Conflicts } from "./Conflicts";
 import { Others } from "./Others";
-import { useTeamDevice } from "./useTeam";
+import { AskedRemovals, Gone } from "./Removals";
+import { useTeamDevice, useUnsent } from "./useTeam";
+import { unsentWords } from "./words";
 
 const AT_HAND = [
   { label: "Folder", to: "#folder" },
@@ -22,12 +26,15 @@ const AT_HAND = [
 export function TeamScreen() {
   useEffect(() => void keepTeam(), []);
   const device = useTeamDevice();
+  const house = useHouse();
+  const unsent = useUnsent();
   return (
     <Screen at="/ledger" actions={AT_HAND}>
       <h1 className="text-[24px] font-bold">Team files</h1>
       <p className="mt-1 max-w-[72ch] text-[14px] text-ink-soft">
-        Each device writes a file of its own into one folder and reads those of the others. Whatever carries the folder between devices will
-        do; without one, files are carried by hand. Demo cards stay out of it. Back to the <PageLink href="/ledger">Ledger</PageLink>.
+        Each device writes what it changes into files of its own in one folder, and reads those of the others. Whatever carries the folder
+        between devices will do; without one, files are carried by hand. Demo cards stay out of it. Back to the{" "}
+        <PageLink href="/ledger">Ledger</PageLink>.
       </p>
       {device.state === "failed" ? (
         <CannotRead failure={device.failure} />
@@ -36,8 +43,15 @@ export function TeamScreen() {
       ) : (
         <div className="mt-4 grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_380px]">
           <div className="flex min-w-0 flex-col gap-8">
+            <Conflicts />
+            <AskedRemovals />
             <Others />
-            <Merges />
+            {house === null ? null : (
+              <>
+                <Merges figures={house.figures} />
+                <Gone figures={house.figures} />
+              </>
+            )}
           </div>
           <div className="flex min-w-0 flex-col gap-8 max-lg:order-first">
             <section aria-labelledby="device">
@@ -54,7 +68,7 @@ export function TeamScreen() {
                 />
               </div>
               <p className="caption mt-1">
-                Its file: <span className="num">{fileNameOf(device.value.id)}</span>
+                Its files begin with <span className="num">team-{device.value.id}</span>. {unsentWords(unsent)}
               </p>
             </section>
             <FolderPart />

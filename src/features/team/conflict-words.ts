@@ -1,19 +1,21 @@
-import { HOUSE_RULE_IDS, houseRule, type HouseFigures } from "@/core/house";
+import { HOUSE_RULE_IDS, houseRule, type HouseFigures, type HouseRuleId } from "@/core/house";
+import { isLoose } from "@/core/kept";
 import { NO_STUDY } from "@/core/study";
 import type { StationId } from "@/core/stations";
 import { assessTraveller } from "@/core/traveller";
-import { sharedPart, type Conflict, type DatedRow, type HouseRecord, type Part, type StationRecord, type Traveller } from "@/records";
+import type { DatedRow, HouseRecord, Part, StationRecord, Traveller } from "@/records";
+import type { Disagreement } from "@/store/team/disagreements";
 import type { KeptCard } from "@/store/queries";
 import { STATION_LABELS } from "../stations/labels";
 import { saidAt } from "../stations/registry";
+import { recordNoun } from "../vocabulary/record-words";
 import { clockDay, fullMoment } from "../vocabulary/clock";
 import { valueWords } from "../vocabulary/rule-words";
 
-/** One line of a conflict: what it is about, and what either side says. */
+/** One line of what is disagreed about: what it is, and what each side says, in their order. */
 export interface ConflictLine {
   readonly what: string;
-  readonly mine: string;
-  readonly theirs: string;
+  readonly said: readonly string[];
 }
 
 const NOTHING = "nothing";
@@ -22,7 +24,7 @@ const MOST_LINES = 12;
 
 const plain = (value: unknown): string => {
   if (value === null || value === undefined || value === "") return NOTHING;
-  if (typeof value === "string") return value.startsWith("data:") ? "a photo" : value;
+  if (typeof value === "string") return /^(data|photo):/.test(value) ? "a photo" : value;
   if (typeof value === "number") return String(value);
   if (typeof value === "boolean") return value ? "yes" : "no";
   if (Array.isArray(value)) return value.length === 0 ? NOTHING : value.map(plain).join(", ");
@@ -59,63 +61,67 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
 };
 const fieldWord = (field: string): string => FIELD_WORDS[field] ?? field.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
 
-/** Fields in which two rows differ, one line each. */
-function fieldLines(name: Conflict["name"], mine: DatedRow, theirs: DatedRow): ConflictLine[] {
-  const [a, b] = [Object.fromEntries(sharedPart(name, mine)), Object.fromEntries(sharedPart(name, theirs))];
-  const fields = [...new Set([...Object.keys(a), ...Object.keys(b)])].filter(
-    (field) => JSON.stringify(a[field]) !== JSON.stringify(b[field]),
-  );
-  const show = (value: unknown): string =>
-    typeof value === "string" && /^\d{4}-\d\d-\d\dT/.test(value) ? fullMoment(value) : plain(value);
-  return fields.slice(0, MOST_LINES).map((field) => ({ what: fieldWord(field), mine: show(a[field]), theirs: show(b[field]) }));
-}
+const show = (value: unknown): string => (typeof value === "string" && /^\d{4}-\d\d-\d\dT/.test(value) ? fullMoment(value) : plain(value));
+const valueAt = (row: DatedRow, path: readonly string[]): unknown =>
+  path.reduce<unknown>((value, field) => (isLoose(value) ? value[field] : undefined), row);
 
-/** Rules that differ, by their names, and as their values are said elsewhere. */
-function ruleLines(mine: HouseRecord, theirs: HouseRecord): ConflictLine[] {
-  const differ = HOUSE_RULE_IDS.filter((id) => JSON.stringify(mine.figures[id]) !== JSON.stringify(theirs.figures[id]));
-  const show = (id: (typeof HOUSE_RULE_IDS)[number], of: HouseRecord): string => valueWords(houseRule(id), of.figures[id] ?? null);
-  return differ.slice(0, MOST_LINES).map((id) => ({ what: houseRule(id).label, mine: show(id, mine), theirs: show(id, theirs) }));
-}
+/** Fields one by one. */
+const fieldLines = ({ fields, sides }: Disagreement): ConflictLine[] =>
+  fields
+    .slice(0, MOST_LINES)
+    .map((path) => ({ what: fieldWord(path.at(-1) ?? "record"), said: sides.map(({ row }) => show(valueAt(row, path))) }));
 
-/** What a station would say on this card with either side's record. */
-function stationLines(card: KeptCard, mine: StationRecord, theirs: StationRecord, house: HouseFigures): ConflictLine[] {
-  const id: StationId = mine.stationId;
+const isRule = (id: string | undefined): id is HouseRuleId => (HOUSE_RULE_IDS as readonly (string | undefined)[]).includes(id);
+
+/** Rules by their names, and as their values are said elsewhere. */
+const ruleLines = ({ fields, sides }: Disagreement): ConflictLine[] =>
+  fields.slice(0, MOST_LINES).flatMap((path) => {
+    const id = path.at(-1);
+    if (!isRule(id)) return [];
+    const said = sides.map(({ row }) => valueWords(houseRule(id), (row as unknown as HouseRecord).figures[id] ?? null));
+    return [{ what: houseRule(id).label, said }];
+  });
+
+/** What a station would say on this card with each side's record: what not all of them say. */
+function stationLine({ sides }: Disagreement, card: KeptCard, house: HouseFigures): ConflictLine {
+  const id: StationId = (sides[0]?.row as unknown as StationRecord).stationId;
   const say = (row: StationRecord): readonly string[] => {
     const entries = { ...card.entries, [id]: { data: row.data, skippedReason: row.skippedReason } };
     const assessment = assessTraveller(entries, house, card.earlier, NO_STUDY, { at: card.traveller.createdAt });
     return [...saidAt(id, row.data, assessment, house), ...(row.skippedReason ? [`Skipped: ${row.skippedReason}`] : [])];
   };
-  const [here, there] = [say(mine), say(theirs)];
-  const only = (one: readonly string[], other: readonly string[]): string => one.filter((line) => !other.includes(line)).join(" ");
-  return [{ what: STATION_LABELS[id].title, mine: only(here, there) || NOTHING, theirs: only(there, here) || NOTHING }];
+  const said = sides.map(({ row }) => say(row as unknown as StationRecord));
+  const isCommon = (line: string): boolean => said.every((lines) => lines.includes(line));
+  return { what: STATION_LABELS[id].title, said: said.map((lines) => lines.filter((line) => !isCommon(line)).join(" ") || NOTHING) };
 }
 
 /**
- * A conflict side by side: at a station what it would say, elsewhere the fields in which the two differ.
+ * What is disagreed about, side by side: at a station what it would say, elsewhere the fields.
  * @param card the card it belongs to, as it is here; null: it belongs to none
  */
-export function conflictLines({ name, mine, theirs }: Conflict, card: KeptCard | null, house: HouseFigures): readonly ConflictLine[] {
-  const [a, b] = [mine.row, theirs.row];
-  if (a === null || b === null)
-    return [{ what: "Record", mine: a === null ? "taken away" : "there", theirs: b === null ? "taken away" : "there" }];
-  if (name === "house") return ruleLines(a as unknown as HouseRecord, b as unknown as HouseRecord);
+export function conflictLines(disagreement: Disagreement, card: KeptCard | null, house: HouseFigures): readonly ConflictLine[] {
+  const { name } = disagreement;
+  if (name === "house") return ruleLines(disagreement);
   if (name === "station" && card !== null) {
-    const lines = stationLines(card, a as StationRecord, b as StationRecord, house);
+    const line = stationLine(disagreement, card, house);
     // What differs and is not said is told by its fields.
-    return lines.some((line) => line.mine !== line.theirs) ? lines : fieldLines(name, a, b);
+    if (new Set(line.said).size > 1) return [line];
   }
-  return fieldLines(name, a, b);
+  return fieldLines(disagreement);
 }
 
 /** A motor has many visits: the day tells which. */
 const cardTitle = ({ machine, site, createdAt }: Traveller): string =>
   `${machine || "Machine not named"}, ${site || "no site"}, ${clockDay(createdAt)}`;
 
-/** What a conflict is about, in a few words. */
-export function conflictTitle({ name, mine, theirs }: Conflict, card: KeptCard | null): string {
-  const row = mine.row ?? theirs.row;
+/** What is disagreed about, in a few words. */
+export function conflictTitle({ name, sides }: Disagreement, card: KeptCard | null): string {
+  const row = sides[0]?.row;
+  if (card !== null) return cardTitle(card.traveller);
   if (name === "house") return "House rules";
   if (name === "part") return `Shelf: ${(row as unknown as Part).label || "a line without a label"}`;
-  if (name === "station") return card === null ? "A card" : cardTitle(card.traveller);
-  return cardTitle(row as unknown as Traveller);
+  if (name === "traveller") return cardTitle(row as unknown as Traveller);
+  return upperFirst(recordNoun(name));
 }
+
+const upperFirst = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;

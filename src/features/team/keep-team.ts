@@ -1,14 +1,18 @@
 import { Dexie } from "dexie";
+import type { Done } from "@/components/LongWorkBar";
 import { proxy } from "comlink";
 import { fail, type Failure, type Result } from "@/core/result";
 import { fileSystemFolders, type Folder, type FolderPicker } from "@/devices/folder";
-import type { Choice, Progress } from "@/records";
+import type { Progress } from "@/records";
 import { backUpInto, folderFailure, writeBackupWhenDue } from "./back-up";
 import { database } from "@/store/database";
 import { syncFolder, type FoundDevice, type Seen, type SyncCalls } from "./folder-sync";
-import type { TakenBack } from "@/store/team/merge-team";
+import type { OldOutline } from "@/store/team/carry-over";
+import type { Disagreement } from "@/store/team/disagreements";
 import { hireTeam, type TeamWork } from "@/store/team/hire-team";
-import { FOLDER_KEY, TEAM_KEYS, teamDevice } from "@/store/team/team-device";
+import type { Choices, TakenBack } from "@/store/team/take";
+import type { TeamOutline } from "@/store/team/team-calls";
+import { FOLDER_KEY, TEAM_KEYS, thisDevice } from "@/store/team/team-device";
 
 /* The team's folder as this tab has it. One tab at a time reads and writes it; every tab sees what it came to in the store. */
 
@@ -18,12 +22,22 @@ const LOCK = "vemmick-team";
 const EACH_MS = 60_000;
 const AFTER_CHANGE_MS = 8_000;
 
+/** A file that was carried here by hand, with what it brings. */
+export type HandFile =
+  | { readonly file: File; readonly isOld: false; readonly outline: TeamOutline }
+  | { readonly file: File; readonly isOld: true; readonly outline: OldOutline };
+
 /** What a screen shows of it. */
 export interface TeamState {
   /** `none`: no folder was chosen; `ask`: the browser wants a press first */
   readonly folder: { readonly name: string; readonly state: "open" | "ask" } | "none";
   readonly isAtWork: boolean;
   readonly devices: readonly FoundDevice[];
+  readonly byHand: readonly HandFile[];
+  /** what both sides have changed, and waits for a choice */
+  readonly disagreements: readonly Disagreement[];
+  /** how far a long piece of work is; null: nothing long is under way */
+  readonly progress: Done | null;
   /** when the folder was last read and written, ISO 8601 */
   readonly at: string | null;
   readonly failure: Failure | null;
@@ -36,6 +50,9 @@ let state: TeamState = {
   folder: "none",
   isAtWork: false,
   devices: [],
+  byHand: [],
+  disagreements: [],
+  progress: null,
   at: null,
   failure: null,
   isTwinFound: false,
@@ -64,12 +81,33 @@ let hired: Promise<TeamWork> | null = null;
 /** Its worker lives as long as the tab. */
 const calls = (): Promise<TeamWork> => (hired ??= hireTeam());
 
-const NO_PROGRESS: Progress = () => undefined;
-const syncCalls: SyncCalls = {
-  write: async () => (await calls()).write(),
-  read: async (file) => (await calls()).read(file, proxy(NO_PROGRESS)),
-  merge: async (device, choices) => (await calls()).merge(device, choices, proxy(NO_PROGRESS)),
+/** What takes no longer than this many documents need not be told. */
+const LONG = 200;
+const tell = (done: number, all: number): void => {
+  if (all > LONG) change({ progress: done >= all ? null : { done, all } });
 };
+const syncCalls: SyncCalls = {
+  unread: async (head) => (await calls()).unread(head),
+  open: async (from, files) => (await calls()).open(from, files),
+  take: async (device, photos, isLook, onProgress) => (await calls()).take(device, photos, isLook, proxy(onProgress)),
+  met: async (head, isRead) => (await calls()).met(head, isRead),
+  toWrite: async (onProgress) => (await calls()).toWrite(proxy(onProgress)),
+  wrote: async () => (await calls()).wrote(),
+  foldable: async () => (await calls()).foldable(),
+  fold: async (files, contents) => (await calls()).fold(files, contents),
+  folded: async (files) => (await calls()).folded(files),
+  missing: async (files) => (await calls()).missing(files),
+  head: async () => (await calls()).head(),
+  carryOver: async (content, isLook) => (await calls()).carryOver(content, isLook),
+};
+
+/** Looks again at what waits for a choice. */
+async function lookAtDisagreements(): Promise<void> {
+  const open = await database().documents.where("open").equals(1).count();
+  if (open === 0) return change({ disagreements: [] });
+  const found = await (await calls()).disagreements();
+  change(found.ok ? { disagreements: found.value } : { failure: found.failure });
+}
 
 let folder: Folder | null = null;
 const seen: Seen = new Map();
@@ -88,7 +126,9 @@ async function syncOnce(): Promise<void> {
   const open = folder;
   change({ isAtWork: true });
   try {
-    const { devices, own, isTwinFound } = await syncFolder(open, database(), syncCalls, state.isTakenByItself, seen);
+    const options = { isTaken: state.isTakenByItself, seen, onProgress: tell };
+    const { devices, own, isTwinFound } = await syncFolder(open, database(), syncCalls, options);
+    await lookAtDisagreements();
     const backup = await writeBackupWhenDue(open);
     change({
       devices: withFound(state.devices, devices),
@@ -99,7 +139,7 @@ async function syncOnce(): Promise<void> {
   } catch (error) {
     change({ failure: folderFailure(error) });
   } finally {
-    change({ isAtWork: false });
+    change({ isAtWork: false, progress: null });
   }
 }
 
@@ -159,62 +199,78 @@ export async function setTakenByItself(isTakenByItself: boolean): Promise<void> 
   if (isTakenByItself) await syncTeam();
 }
 
-const finding = (outcome: Result<string | null, Failure>): Failure | null => (outcome.ok ? null : outcome.failure);
+const failureOf = <T>(outcome: Result<T, Failure>): Failure | null => (outcome.ok ? null : outcome.failure);
 
-/** Takes what was read of a device, with what was chosen of what both have changed; then looks again. */
-export async function takeFrom(
-  device: string,
-  choices: Readonly<Record<string, Choice>>,
-  onProgress: Progress = NO_PROGRESS,
-): Promise<Failure | null> {
-  const merged = await (await calls()).merge(device, choices, proxy(onProgress));
-  const failure = finding(merged);
-  if (failure === null) await again(device);
-  return failure;
+/** What was done here is written for the others, and what waits is looked at again. */
+async function after<T>(outcome: Result<T, Failure>): Promise<Failure | null> {
+  await lookAtDisagreements();
+  if (outcome.ok) await syncTeam();
+  return failureOf(outcome);
 }
 
-/** Files that were chosen by hand, by the device they are of: they are read again after a choice. */
-const byHand = new Map<string, Blob>();
-
-async function again(device: string): Promise<void> {
-  seen.clear();
-  const file = byHand.get(device);
-  if (file === undefined) return syncTeam();
-  const outline = await syncCalls.read(file);
-  if (outline.ok)
-    change({ devices: withFound(state.devices, [{ file: nameByHand(device), state: "read", outline: outline.value, merge: null }]) });
+/** Takes in what was looked at of a device. */
+export async function takeFrom(device: string): Promise<Failure | null> {
+  const taken = await syncCalls.take(device, new Map(), false, tell);
+  change({ progress: null });
+  if (taken.ok)
+    change({
+      devices: state.devices.map((each) => (each.state === "read" && each.peer.id === device ? { ...each, outline: taken.value } : each)),
+      byHand: state.byHand.map((each) => (!each.isOld && each.outline.from.id === device ? { ...each, outline: taken.value } : each)),
+    });
+  return after(taken);
 }
 
-const nameByHand = (device: string): string => `chosen ${device}`;
-
-/** Lets a merge be that is under way. */
+/** Lets taking in be that is under way: what was taken until then stays. */
 export const cancelTake = async (): Promise<void> => (await calls()).cancel();
+
+/** Takes what was chosen of what both sides have changed. */
+export const takeChoices = async (choices: Choices): Promise<Failure | null> => after(await (await calls()).choose(choices));
+
+/** Answers removals that wait: takes them along, or brings them back for everybody. */
+export const answerRemovals = async (ids: readonly string[], isAgreed: boolean): Promise<Failure | null> =>
+  after(await (await calls()).answer(ids, isAgreed));
+
+/** Brings back what was taken away, for everybody. */
+export const bringBack = async (ids: readonly string[]): Promise<Failure | null> => after(await (await calls()).bringBack(ids));
+
+const withHand = (next: HandFile): readonly HandFile[] => [
+  ...state.byHand.filter(({ outline }) => outline.from.id !== next.outline.from.id),
+  next,
+];
 
 /** Reads a file that was carried here by hand, and says what it would bring; nothing is taken before it is told to. */
 export async function readByHand(file: File): Promise<Failure | null> {
-  const outline = await syncCalls.read(file);
-  if (!outline.ok) return outline.failure;
-  const { id } = outline.value.from;
-  byHand.set(id, file);
-  change({ devices: withFound(state.devices, [{ file: nameByHand(id), state: "read", outline: outline.value, merge: null }]) });
-  return null;
+  if (file.name.endsWith(".json")) {
+    const carried = await syncCalls.carryOver(file, true);
+    if (carried.ok) change({ byHand: withHand({ file, isOld: true, outline: carried.value }) });
+    return failureOf(carried);
+  }
+  const opened = await (await calls()).openByHand(file);
+  if (!opened.ok) return opened.failure;
+  const looked = await syncCalls.take(opened.value.id, new Map(), true, tell);
+  change({ progress: null });
+  if (looked.ok) change({ byHand: withHand({ file, isOld: false, outline: looked.value }) });
+  return failureOf(looked);
 }
 
-/** The own file, to carry it by hand. */
-export const ownFile = () => syncCalls.write();
+/** Takes in a file of the first form that was carried here by hand. */
+export async function takeOld(file: File): Promise<Failure | null> {
+  const carried = await syncCalls.carryOver(file, false);
+  if (carried.ok) change({ byHand: withHand({ file, isOld: true, outline: carried.value }) });
+  return after(carried);
+}
 
-/**
- * Takes a merge back. What it had taken would come again with the next reading: from now on it is asked first.
- * @returns 'nothing': it is not there any more
- */
+/** Everything this device knows, to carry it by hand. */
+export const ownFile = async () => (await calls()).whole();
+
+/** Takes a merge back: for everybody. @returns 'nothing': it is not there any more */
 export async function takeBack(id: string): Promise<Result<TakenBack | "nothing", Failure>> {
-  await setTakenByItself(false);
   const back = await (await calls()).undo(id);
-  if (back.ok) await syncTeam();
+  await after(back);
   return back.ok ? back : fail(back.failure);
 }
 
-const RECORD_TABLES = /\/(travellers|stations|house|parts)\//;
+const RECORD_TABLES = /\/(travellers|stations|house|parts|moves)\//;
 
 let isKept = false;
 /** Finds the folder again and keeps in step with it for as long as the page lives. */
@@ -222,11 +278,12 @@ export async function keepTeam(): Promise<void> {
   if (isKept) return;
   isKept = true;
   const db = database();
-  await db.transaction("rw", db.settings, () => teamDevice(db));
+  await thisDevice(db);
   const [kept, byHandOnly] = await Promise.all([db.settings.get(FOLDER_KEY), db.settings.get(HAND_KEY)]);
   change({ isTakenByItself: byHandOnly?.value !== true });
   const known = kept === undefined ? null : picker.again(kept.value);
   if (known !== null && folder === null) await setFolder(known);
+  void lookAtDisagreements();
   void syncTeam();
   setInterval(() => {
     if (document.visibilityState === "visible" && folder !== null) void syncTeam();

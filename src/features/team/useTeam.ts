@@ -2,7 +2,7 @@
 import { useSyncExternalStore } from "react";
 import { database } from "@/store/database";
 import { useLive, type Live } from "@/store/live";
-import type { Merge } from "@/store/team/merge-row";
+import type { Merge } from "@/store/team/document-row";
 import { knownDevice, type TeamDevice } from "@/store/team/team-device";
 import { followTeam, teamState, type TeamState } from "./keep-team";
 
@@ -12,12 +12,38 @@ export const useTeam = (): TeamState => useSyncExternalStore(followTeam, teamSta
 /** This device as its team knows it, live; missing until it got its id. */
 export const useTeamDevice = (): Live<TeamDevice> => useLive(() => knownDevice(database()), []);
 
-/** A merge as a list shows it. */
-export type MergeLine = Pick<Merge, "id" | "at" | "from" | "counts">;
+/** Merges that can be undone, the newest first, live. @param days so long papers are kept */
+export const useMerges = (days: number): Live<readonly Merge[]> =>
+  useLive(() => database().merges.where("at").aboveOrEqual(daysAgo(days)).reverse().toArray(), [days]);
 
-/** Merges that can be undone, the newest first, live. */
-export const useMerges = (): Live<readonly MergeLine[]> =>
+/** Changes of this device that are not written for the others yet, live. */
+export const useUnsent = (): number => {
+  const count = useLive(() => database().documents.where("unsent").equals(1).count(), []);
+  return count.state === "ready" ? count.value : 0;
+};
+
+/** Something that was taken away, or that others want to be. */
+export interface Removal {
+  /** its document */
+  readonly id: string;
+  readonly what: string;
+  readonly at: string;
+  /** who says so; "" : this device */
+  readonly from: string;
+}
+
+const daysAgo = (days: number): string => new Date(Date.now() - days * 86_400_000).toISOString();
+
+/** Removals of others that wait for an answer, live. */
+export const useAskedRemovals = (): Live<readonly Removal[]> =>
   useLive(async () => {
-    const merges = await database().merges.toArray();
-    return merges.map(({ id, at, from, counts }) => ({ id, at, from, counts })).sort((a, b) => (a.at < b.at ? 1 : -1));
+    const rows = await database().documents.where("waits").equals(1).toArray();
+    return rows.map(({ id, asked, what }): Removal => ({ id, what, at: asked?.at ?? "", from: asked?.from.name ?? "" }));
   }, []);
+
+/** What was taken away and can be brought back, the latest first, live. @param days so long papers are kept */
+export const useGone = (days: number): Live<readonly Removal[]> =>
+  useLive(async () => {
+    const rows = await database().documents.where("gone").aboveOrEqual(daysAgo(days)).reverse().toArray();
+    return rows.filter(({ waits }) => waits === 0).map(({ id, gone, what }): Removal => ({ id, what, at: gone, from: "" }));
+  }, [days]);

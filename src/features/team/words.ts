@@ -1,5 +1,7 @@
-import type { MergeCounts } from "@/store/team/merge-row";
-import type { TakenBack } from "@/store/team/merge-team";
+import type { MergeCounts } from "@/store/team/document-row";
+import type { Peer } from "@/store/team/peers";
+import type { TakenBack } from "@/store/team/take";
+import { dayAndTime } from "../vocabulary/clock";
 
 const counted = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`;
 
@@ -17,9 +19,6 @@ export function mergeWords({ newCards, changedCards, goneCards, others }: MergeC
 export const isNothing = ({ newCards, changedCards, goneCards, others }: MergeCounts): boolean =>
   newCards + changedCards + goneCards + others === 0;
 
-/** What both sides have changed. */
-export const conflictCount = (count: number): string => `${count} changed on both sides`;
-
 /** What undoing a merge took back, and what stays. */
 export function takenBackWords({ records, keptCards, keptOthers }: TakenBack): string {
   const names = keptCards.map((name) => name.trim() || "a machine not named").slice(0, 5);
@@ -29,6 +28,24 @@ export function takenBackWords({ records, keptCards, keptOthers }: TakenBack): s
       : []),
     ...(keptOthers > 0 ? [`${counted(keptOthers, "line", "lines")} of shelf or rules changed since stay`] : []),
   ];
-  const head = `Taken back: ${counted(records, "record is", "records are")} as before.`;
+  const head = `Taken back: ${counted(records, "record is", "records are")} as before. The others hear of it.`;
   return stays.length === 0 ? head : `${head} But ${stays.join("; ")}.`;
 }
+
+/** A clock that is ahead by more than this is wrong, whatever zone it is in [ms]. */
+const CLOCK_AHEAD_MS = 86_400_000;
+
+/** How things stand with another device. @param waiting files of it that are on their way here */
+export function peerWords({ at, inStepSince }: Peer, waiting: number, now: Date): string {
+  const ahead = Date.parse(at) - now.getTime() > CLOCK_AHEAD_MS ? [`Its clock is ahead: it says ${dayAndTime(at, now)}.`] : [];
+  if (waiting > 0)
+    return [`${counted(waiting, "file of it is", "files of it are")} on the way here; the rest is taken meanwhile.`, ...ahead].join(" ");
+  const step = inStepSince === null ? "It has not read yet what is new here." : `In step since ${dayAndTime(inStepSince, now)}.`;
+  return [step, ...ahead].join(" ");
+}
+
+/** What of this device the others cannot know of yet. */
+export const unsentWords = (count: number): string =>
+  count === 0
+    ? "Everything of this device is written for the others."
+    : `${counted(count, "change waits", "changes wait")} to be written for the others.`;

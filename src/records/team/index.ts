@@ -1,25 +1,16 @@
-export { compareVersions, isDeviceId, joinVersions, nextVersion, type VersionVector } from "./version-vector";
+/* What is told of team files without what merges them: that is fetched where it is needed, and no page holds it. */
 export {
-  TeamWriterSchema,
-  toVersions,
-  versionKey,
-  VersionsSchema,
-  type KnownVersion,
-  type TeamSection,
-  type TeamWriter,
-} from "./team-section";
-export { noteChanges } from "./note-changes";
-export { OWN_FIELDS, sharedPart, withOwn } from "./own-fields";
-export {
-  changedOnBoth,
-  chosen,
-  isNews,
-  planMerge,
-  type Choice,
-  type Conflict,
-  type MergePlan,
-  type Mine,
-  type Side,
-  type MergeStep,
-  type Theirs,
-} from "./plan-merge";
+  deviceOfHead,
+  deviceOfOldFile,
+  headFileOf,
+  oldFileOf,
+  photoFileOf,
+  readHead,
+  segmentFileOf,
+  stateOf,
+  wholeFileOf,
+  writeHead,
+  type Head,
+  type Listed,
+} from "./head";
+export { contentSign, readSegment, writeSegment, type DocumentChanges, type Segment, type TeamName } from "./segment";

@@ -1,4 +1,4 @@
-import type { TeamWriter } from "@/records";
+import type { TeamName } from "@/records/team/segment";
 import type { VemmickDatabase } from "../vemmick-database";
 
 /** Everything among the settings that belongs to the team begins so. Persisted. */
@@ -9,12 +9,13 @@ const DEVICE_KEY = `${TEAM_KEYS}device`;
 
 /** This device as its team knows it. */
 export interface TeamDevice {
-  /** in the name of its file; never used by another */
+  /** in the names of its files; never used by another */
   readonly id: string;
   /** as a person calls it; "" until it was named */
   readonly name: string;
-  /** signs of the last times its file was written, the newest first */
-  readonly turns: readonly string[];
+  /** what its head says of itself: the one that was written last, and one that may have been written since */
+  readonly turn?: string;
+  readonly trying?: string;
 }
 
 const LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
@@ -32,33 +33,44 @@ export const knownDevice = async (db: VemmickDatabase): Promise<TeamDevice | nul
 export async function teamDevice(db: VemmickDatabase): Promise<TeamDevice> {
   const kept = await knownDevice(db);
   if (kept) return kept;
-  const made = { id: newId(), name: "", turns: [] };
+  const made = { id: newId(), name: "" };
   await db.settings.put({ key: DEVICE_KEY, value: made });
   return made;
 }
 
-/** The last one may have been noted and never written. */
-const MOST_TURNS = 3;
+/** The same, outside of a transaction. */
+export const thisDevice = (db: VemmickDatabase): Promise<TeamDevice> => db.transaction("rw", db.settings, () => teamDevice(db));
 
-const changeDevice = (db: VemmickDatabase, change: (device: TeamDevice) => Partial<TeamDevice>): Promise<unknown> =>
+const changeDevice = (db: VemmickDatabase, change: (device: TeamDevice) => Partial<TeamDevice>): Promise<TeamDevice> =>
   db.transaction("rw", db.settings, async () => {
     const device = await teamDevice(db);
-    await db.settings.put({ key: DEVICE_KEY, value: { ...device, ...change(device) } });
+    const changed = { ...device, ...change(device) };
+    await db.settings.put({ key: DEVICE_KEY, value: changed });
+    return changed;
   });
 
 /** Names the device. */
 export const nameDevice = (db: VemmickDatabase, name: string): Promise<unknown> => changeDevice(db, () => ({ name }));
-/** Remembers what its file was last written with. */
-export const noteTurn = (db: VemmickDatabase, turn: string): Promise<unknown> =>
-  changeDevice(db, ({ turns }) => ({ turns: [turn, ...turns].slice(0, MOST_TURNS) }));
-/** Another device writes under this id: this one takes a new one, and what it knows of versions stays. */
-export const takeNewId = (db: VemmickDatabase): Promise<unknown> => changeDevice(db, () => ({ id: newId(), turns: [] }));
 
-/** Name of a device's own file. Persisted: others look for it. */
-export const fileNameOf = (id: string): string => `team-${id}.vemmick.json`;
-const FILE_NAME = /^team-([a-z0-9]{4,16})\.vemmick\.json$/;
-/** Id of the device a file belongs to, by its name; null: it is no team file. */
-export const deviceOfFile = (name: string): string | null => FILE_NAME.exec(name)?.[1] ?? null;
+/**
+ * The turn the next head is written with. It is noted first, and is the same until the head is known to be written: a folder
+ * that refuses never makes this device a stranger to its own file.
+ */
+export async function nextTurn(db: VemmickDatabase): Promise<string> {
+  const { trying = "" } = await changeDevice(db, ({ trying: before }) => ({ trying: before ?? crypto.randomUUID() }));
+  return trying;
+}
 
-/** Who writes, now. */
-export const writerOf = ({ id, name }: TeamDevice): TeamWriter => ({ id, name: name.trim() || `Device ${id}`, turn: crypto.randomUUID() });
+/** The head with that turn lies in the folder. */
+export const turnWritten = (db: VemmickDatabase, turn: string): Promise<unknown> =>
+  changeDevice(db, ({ trying }) => ({ turn, trying: trying === turn ? undefined : trying }));
+
+/** Whether a head under this device's name was written by it. */
+export const isOwnTurn = ({ turn, trying }: TeamDevice, found: string): boolean => found === turn || found === trying;
+
+/** Another device writes under this id: this one takes a new one; what it has written so far is listed under it too. */
+export const takeNewId = (db: VemmickDatabase): Promise<unknown> =>
+  changeDevice(db, () => ({ id: newId(), turn: undefined, trying: undefined }));
+
+/** Who writes, as others read it. */
+export const teamNameOf = ({ id, name }: TeamDevice): TeamName => ({ id, name: name.trim() || `Device ${id}` });

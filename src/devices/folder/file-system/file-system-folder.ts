@@ -35,10 +35,16 @@ class FileSystemFolder implements Folder {
     return (await (this.handle as Asked).requestPermission?.(MODE)) !== "denied" && (await this.state()) === "open";
   }
 
-  async list(): Promise<readonly FolderFile[]> {
+  async names(): Promise<readonly string[]> {
+    const names: string[] = [];
+    for await (const entry of (this.handle as Asked).values()) if (entry.kind === "file") names.push(entry.name);
+    return names;
+  }
+
+  async list(isWanted: (name: string) => boolean): Promise<readonly FolderFile[]> {
     const files: FolderFile[] = [];
     for await (const entry of (this.handle as Asked).values()) {
-      if (entry.kind !== "file") continue;
+      if (entry.kind !== "file" || !isWanted(entry.name)) continue;
       const { name, lastModified, size } = await (entry as FileSystemFileHandle).getFile();
       files.push({ name, modifiedMs: lastModified, size });
     }
@@ -57,6 +63,14 @@ class FileSystemFolder implements Folder {
   async write(name: string, content: Blob): Promise<void> {
     // What is written lies under another name until it is whole: the browser puts it in the place of the old one at the end.
     await fileSave(content, { fileName: name }, await this.handle.getFileHandle(name, { create: true }), true);
+  }
+
+  async remove(name: string): Promise<void> {
+    try {
+      await this.handle.removeEntry(name);
+    } catch (error) {
+      if (!isGone(error)) throw error;
+    }
   }
 }
 

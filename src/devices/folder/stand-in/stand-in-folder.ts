@@ -14,11 +14,20 @@ export function standInFolder(name: string): StandInFolder {
     files,
     state: () => Promise.resolve("open"),
     open: () => Promise.resolve(true),
-    list: () =>
-      Promise.resolve([...files].map(([file, { content, modifiedMs }]): FolderFile => ({ name: file, modifiedMs, size: content.size }))),
+    names: () => Promise.resolve([...files.keys()]),
+    list: (isWanted) =>
+      Promise.resolve(
+        [...files]
+          .filter(([file]) => isWanted(file))
+          .map(([file, { content, modifiedMs }]): FolderFile => ({ name: file, modifiedMs, size: content.size })),
+      ),
     read: (file) => Promise.resolve(files.get(file)?.content ?? null),
     write: (file, content) => {
       files.set(file, { content, modifiedMs: (clockMs += 1000) });
+      return Promise.resolve();
+    },
+    remove: (file) => {
+      files.delete(file);
       return Promise.resolve();
     },
   };

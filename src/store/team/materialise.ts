@@ -1,0 +1,67 @@
+import { fitRecord, migrateRecord, recordTypeOf, type DatedRow, type Move } from "@/records";
+import type { RecordFault } from "@/core/result";
+import type { Loose } from "@/core/kept";
+import { formIn, fromTexts, prefixesIn, type Texts } from "@/records/team/registers";
+import { recordAt } from "@/records/team/shapes";
+import { countOf } from "@/core/stock";
+import { isPhotoName, partPhotos, swapTexts } from "../photos";
+import { missingIn, type DocumentRecord, type InHand } from "./on-documents";
+
+/** Photos by the names that records have for them. */
+export type Photos = ReadonlyMap<string, string>;
+
+/** Records as a document has them: what is to be put, what is gone, and what could not be read. */
+export interface Materialised {
+  readonly put: readonly DocumentRecord[];
+  readonly gone: ReturnType<typeof missingIn>;
+  /** beginnings of records that do not fit what they may be: they stay as they are here */
+  readonly left: readonly string[];
+  readonly faults: readonly RecordFault[];
+}
+
+const isSameText = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/** Pieces of a line are what its moves come to. */
+function withPieces(records: readonly DocumentRecord[]): readonly DocumentRecord[] {
+  const moves = records.filter(({ name }) => name === "move").map(({ row }) => row as unknown as Move);
+  if (moves.length === 0) return records;
+  return records.map((record) =>
+    record.name === "part" ? { ...record, row: { ...record.row, quantity: Math.max(0, countOf(moves)) } as DatedRow } : record,
+  );
+}
+
+/**
+ * Makes records of what a document says, each held against the bounds that field and store have too: a bad one is left as it
+ * is here, and named; the others are taken.
+ * @param photos of records that keep their photos in themselves
+ */
+export function materialise(
+  { id, records, photos: own }: Pick<InHand, "id" | "records" | "photos">,
+  target: Texts,
+  photos: Photos,
+): Materialised {
+  const here = new Map(records.map((record) => [`${record.name} ${record.row.id}`, record.row]));
+  const prefixes = prefixesIn(target);
+  const left: string[] = [];
+  const faults: RecordFault[] = [];
+  const made = prefixes.flatMap((prefix): DocumentRecord[] => {
+    const [name, recordId] = recordAt(id, prefix);
+    const mine = here.get(`${name} ${recordId}`);
+    const type = recordTypeOf(name);
+    const row = fromTexts(id, prefix, target, mine) as Loose | null;
+    const raw = row && formIn(target, name) < type.version ? migrateRecord(type, row, formIn(target, name)) : row;
+    const whole = swapTexts(raw, (text) =>
+      name !== "station" && isPhotoName(text) ? (photos.get(text) ?? own.get(text) ?? null) : undefined,
+    );
+    const fitted = fitRecord(type, whole);
+    if (fitted.ok) return [{ name, row: fitted.record as DatedRow }];
+    left.push(prefix);
+    faults.push(fitted.fault);
+    return [];
+  });
+  const put = withPieces(made).filter(({ name, row }) => {
+    const mine = here.get(`${name} ${row.id}`);
+    return mine === undefined || !isSameText(mine, partPhotos(row)[0]);
+  });
+  return { put, gone: missingIn(records, prefixes, id), left, faults };
+}

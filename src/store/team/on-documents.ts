@@ -1,0 +1,202 @@
+import { recordKindOf, RECORD_TYPE_NAMES, type DatedRow, type Part, type RecordLists, type RecordTypeName } from "@/records";
+import { actorOf, headsOf, newDocument, openDocument, saveDocument, textsOf } from "@/records/team/document";
+import { goneOf, NOTHING_HELD, note, openRegisters, type Held } from "@/records/team/held";
+import { textsOfRecords, type Texts } from "@/records/team/registers";
+import { recordAt, rootOf } from "@/records/team/shapes";
+import { partPhotos, rowOfPhoto } from "../photos";
+import { openingOf } from "../stock-moves";
+import { deleteRecords, OF_CARDS, OF_LINES, putRecords, type VemmickDatabase } from "../vemmick-database";
+import type { DocumentRow } from "./document-row";
+import { LIFE } from "./engine";
+
+/** A record of a document, with the names of its photos in the place of them. */
+export interface DocumentRecord {
+  readonly name: RecordTypeName;
+  readonly row: DatedRow;
+}
+
+/** A document in hand: as it is kept, with what was changed here noted, and the records that are here. */
+export interface InHand {
+  readonly id: string;
+  readonly kept: DocumentRow | undefined;
+  readonly held: Held;
+  /** something was changed here that nobody else can know of yet */
+  readonly isNews: boolean;
+  readonly records: readonly DocumentRecord[];
+  /** photos of records that keep them in themselves, by name */
+  readonly photos: ReadonlyMap<string, string>;
+  /** what the records say; null: the record the document is of is not here */
+  readonly wanted: Texts | null;
+}
+
+/** What is made of a document: held anew, and records that are put and taken away. */
+export interface Outcome {
+  readonly held: Held;
+  /** what others know of, where they know more than before */
+  readonly heard?: readonly string[];
+  readonly put?: readonly DocumentRecord[];
+  readonly gone?: readonly (readonly [RecordTypeName, string])[];
+}
+
+/** Tables of a transaction that changes documents and records. */
+export const teamTables = (db: VemmickDatabase) => [
+  ...db.recordTables,
+  db.settings,
+  db.photos,
+  db.summaries,
+  db.deeds,
+  db.documents,
+  db.marks,
+  db.merges,
+  db.merged,
+];
+
+/** Everything that belongs to documents, by document. Part of a transaction; where nothing is asked nothing is waited for. */
+async function recordsOf(
+  db: VemmickDatabase,
+  ids: readonly string[],
+): Promise<{ readonly records: ReadonlyMap<string, readonly DocumentRecord[]>; readonly photos: ReadonlyMap<string, string> }> {
+  const records = new Map<string, DocumentRecord[]>(ids.map((id) => [id, []]));
+  const photos = new Map<string, string>();
+  const add = (document: string, name: RecordTypeName, whole: DatedRow): void => {
+    const [row, parted] = partPhotos(whole);
+    for (const photo of parted) photos.set(photo.id, photo.data);
+    records.get(document)?.push({ name, row });
+  };
+  for (const root of RECORD_TYPE_NAMES) {
+    const own = ids.filter((id) => rootOf(id)[0] === root).map((id) => rootOf(id)[1]);
+    if (own.length === 0) continue;
+    const roots = await db.recordTable(root).bulkGet(own);
+    for (const row of roots) if (row) add(`${root}/${row.id}`, root, row);
+    // Photos that a line had once lie beside it: it may have them again.
+    if (root === "part") for (const photo of await db.photos.where("rowId").anyOf(own).toArray()) photos.set(photo.id, photo.data);
+    for (const [of, names] of [
+      ["traveller", OF_CARDS],
+      ["part", OF_LINES],
+    ] as const) {
+      if (root !== of) continue;
+      for (const name of names) {
+        const field = recordKindOf(name).cardField ?? recordKindOf(name).lineField ?? "id";
+        const rows = await db.recordTable(name).where(field).anyOf(own).toArray();
+        for (const row of rows) add(`${of}/${String((row as unknown as Record<string, unknown>)[field])}`, name, row);
+      }
+    }
+  }
+  // A line from before there were moves has its first counting all the same.
+  for (const [document, all] of records) {
+    const line = all.find(({ name }) => name === "part");
+    if (line !== undefined && all.length === 1) add(document, "move", openingOf(line.row as unknown as Part));
+  }
+  return { records, photos };
+}
+
+const isDemo = ({ row }: DocumentRecord): boolean => (row as { readonly isDemo?: boolean }).isDemo === true;
+
+const heldOf = (kept: DocumentRow | undefined, actor: string): Held =>
+  kept === undefined
+    ? NOTHING_HELD(newDocument(actor))
+    : { document: openDocument(kept.bytes, actor), branch: kept.branch, left: kept.left, asked: kept.asked };
+
+const QUOTED_PHOTO = /"(photo:[^"]+)"/g;
+/** Names of the photos that the records of a document have. */
+const photosIn = (texts: Texts): readonly string[] => [
+  ...new Set([...texts.values()].flatMap((text) => [...text.matchAll(QUOTED_PHOTO)].map(([, name = ""]) => name))),
+];
+
+/** Whether two states are the same. */
+export const isSameState = (a: readonly string[], b: readonly string[]): boolean => [...a].sort().join(" ") === [...b].sort().join(" ");
+
+/** What a person knows a document's record by. */
+function whatOf(id: string, texts: Texts): string {
+  const [root] = rootOf(id);
+  const words = ["machine", "site", "label"].map((field) => JSON.parse(texts.get(`${root}|${field}`) ?? '""') as unknown);
+  return words.filter((word) => typeof word === "string" && word.trim() !== "").join(", ");
+}
+
+/** A document as it is kept. */
+function toRow({ id, kept, isNews }: InHand, { held, heard }: Outcome): DocumentRow {
+  const [heads, texts] = [headsOf(held.document), textsOf(held.document)];
+  const sent = isNews || heard === undefined ? (kept?.sent ?? []) : heard;
+  return {
+    id,
+    bytes: saveDocument(held.document),
+    heads,
+    photos: photosIn(texts),
+    sent,
+    unsent: isSameState(sent, heads) ? 0 : 1,
+    branch: held.branch,
+    open: openRegisters(held).length > 0 ? 1 : 0,
+    left: held.left,
+    asked: held.asked,
+    waits: held.asked === null ? 0 : 1,
+    gone: goneOf(texts)?.at ?? "",
+    what: whatOf(id, texts),
+  };
+}
+
+/**
+ * Takes documents in hand, notes what was changed here of each, and does something with them, all in one transaction.
+ * @param act what is made of each; null: nothing but what was noted
+ */
+export async function onDocuments(
+  db: VemmickDatabase,
+  device: string,
+  ids: readonly string[],
+  act: (inHand: InHand) => Outcome | null,
+  beside?: () => PromiseLike<unknown>,
+): Promise<void> {
+  const actor = actorOf(device, LIFE);
+  await db.transaction("rw", teamTables(db), async () => {
+    const rows = await db.documents.bulkGet([...ids]);
+    const { records, photos } = await recordsOf(db, ids);
+    const at = new Date().toISOString();
+    const documents: DocumentRow[] = [];
+    const put: DocumentRecord[] = [];
+    const gone: (readonly [RecordTypeName, string])[] = [];
+    ids.forEach((id, index) => {
+      const [kept, own] = [rows[index], records.get(id) ?? []];
+      // Demo cards and parts are each device's own.
+      if (own.some(isDemo)) return;
+      const isThere = own.some(({ name }) => name === rootOf(id)[0]);
+      const wanted = isThere ? textsOfRecords(own) : null;
+      const before = heldOf(kept, actor);
+      const noted = note(before, wanted, at);
+      const isNews = kept?.unsent === 1 || noted.document !== before.document;
+      const inHand: InHand = { id, kept, held: noted, isNews, records: own, photos, wanted };
+      const outcome = act(inHand);
+      const held = outcome?.held ?? inHand.held;
+      const isChanged = inHand.held !== before || (outcome !== null && outcome.heard !== undefined) || held.asked !== before.asked;
+      if ((isChanged || !isSameState(headsOf(held.document), kept?.heads ?? [])) && headsOf(held.document).length > 0) documents.push(toRow(inHand, outcome ?? { held }));
+      put.push(...(outcome?.put ?? []));
+      gone.push(...(outcome?.gone ?? []));
+    });
+    for (const name of RECORD_TYPE_NAMES) {
+      const all = put.filter((each) => each.name === name).map(({ row }) => row);
+      if (all.length > 0) await putRecords(db, name, all as unknown as RecordLists[typeof name]);
+    }
+    // What goes, goes last: a card takes what is on it along.
+    for (const name of [...RECORD_TYPE_NAMES].reverse()) {
+      const all = gone.filter(([each]) => each === name).map(([, id]) => id);
+      if (all.length > 0) await deleteRecords(db, name, all);
+    }
+    await db.documents.bulkPut(documents);
+    const own = [...photos].map(([id, data]) => ({ id, rowId: rowOfPhoto(id), data }));
+    if (own.length > 0) await db.photos.bulkPut(own);
+    if (beside) await beside();
+    // What was written here just now is known: nobody need look for it again.
+    await db.marks.bulkDelete([...ids]);
+  });
+}
+
+/** Type and id of the records of a document that are no longer in it. */
+export const missingIn = (
+  records: readonly DocumentRecord[],
+  prefixes: readonly string[],
+  document: string,
+): (readonly [RecordTypeName, string])[] => {
+  const there = new Set(prefixes.map((prefix) => recordAt(document, prefix).join(" ")));
+  return records.filter(({ name, row }) => !there.has(`${name} ${row.id}`)).map(({ name, row }) => [name, row.id] as const);
+};
+
+/** Documents that were changed by whatever wrote them, some at a time. */
+export const marked = (db: VemmickDatabase, most: number): Promise<readonly string[]> => db.marks.limit(most).primaryKeys();

@@ -39,6 +39,8 @@ layOutPaperFonts();
 const config: NextConfig = {
   env: { NEXT_PUBLIC_CORE: coreState(), NEXT_PUBLIC_BUILT_AT: new Date().toISOString() },
   reactStrictMode: true,
+  // No picture is made smaller by the server: nobody shall be able to keep it busy with that.
+  images: { unoptimized: true },
   poweredByHeader: false,
   devIndicators: false,
   // The whole check has looked at the types before it builds: once is enough.

@@ -9,6 +9,14 @@ import { addressesOf, hostsOf, isThisMachineOnly, ServeProblem, servingOf } from
 /** Where a phone fetches the certificate that this machine made for itself. */
 const CERTIFICATE_PATH = "/certificate.crt";
 
+/** On what is answered without the application, as on all of its answers. */
+const PLAIN_HEADERS = {
+  "X-Content-Type-Options": "nosniff",
+  "Referrer-Policy": "no-referrer",
+  "Cross-Origin-Resource-Policy": "same-origin",
+  "Content-Security-Policy": "default-src 'none'; frame-ancestors 'none'",
+};
+
 const stop = (sentence) => {
   console.error(sentence);
   process.exit(1);
@@ -32,12 +40,13 @@ function settings() {
 }
 
 const serving = settings();
-installPackages();
 if (!process.argv.includes("--built")) {
+  installPackages();
   console.log("Building …");
   const built = run(process.execPath, [bin("next/dist/bin/next"), "build"]);
   if (built !== 0) process.exit(built);
 } else if (!existsSync(join(ROOT, ".next", "BUILD_ID"))) stop("Nothing is built here yet. Run npm run build first, or leave --built out.");
+else if (!existsSync(join(ROOT, "node_modules", "next"))) stop("Packages are missing. Run npm install first, or leave --built out.");
 
 process.env.NODE_ENV = "production";
 process.env.NEXT_TELEMETRY_DISABLED = "1";
@@ -52,9 +61,15 @@ const secrets =
 const app = next({ dev: false, dir: ROOT, hostname: host, port });
 await app.prepare();
 const answerPage = app.getRequestHandler();
+/** Nothing here is sent anything: pages and files are read. */
+const READING = ["GET", "HEAD"];
 const answer = (request, response) => {
-  if (tls.kind === "self-signed" && request.url === CERTIFICATE_PATH)
-    response.writeHead(200, { "Content-Type": "application/x-x509-ca-cert", "Cache-Control": "no-store" }).end(secrets.cert);
+  if (!READING.includes(request.method ?? ""))
+    response.writeHead(405, { ...PLAIN_HEADERS, Allow: READING.join(", "), "Content-Length": "0" }).end();
+  else if (tls.kind === "self-signed" && request.url === CERTIFICATE_PATH)
+    response
+      .writeHead(200, { ...PLAIN_HEADERS, "Content-Type": "application/x-x509-ca-cert", "Cache-Control": "no-store" })
+      .end(secrets.cert);
   else void answerPage(request, response);
 };
 const server = tls.kind === "none" ? createHttp(answer) : createHttps({ cert: secrets.cert, key: secrets.key }, answer);

@@ -19,6 +19,8 @@ export interface Change {
   readonly version: number;
   /** the row has nothing but the changed fields */
   readonly isSlim?: boolean;
+  /** the row is not there yet, and is whole */
+  readonly isNew?: boolean;
 }
 
 /** A change that is on its way into the tables. */

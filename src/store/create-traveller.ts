@@ -4,6 +4,7 @@ import { fitText } from "@/core/kept";
 import type { StationData } from "@/core/stations";
 import { stationRecordId, type StationRecord, type Traveller, type TravellerId } from "@/records";
 import { database } from "./database";
+import { forget, noteNew, settle, type Note } from "./journal";
 import { attempt } from "./storage-status";
 import { putTravellers, writing } from "./vemmick-database";
 
@@ -41,40 +42,71 @@ async function plateOf({ machineKind = null, drive = null }: AlsoTold): Promise<
   return { ...blank, machineKind: machineKind ?? blank.machineKind, drive };
 }
 
-/** Starts a traveller from what the motor does; what else the sentence told is on it, and the rest may come later. */
-export async function createTraveller(
-  said: string,
-  complaints: readonly Complaint[],
-  technician: string,
-  told: AlsoTold = {},
-): Promise<TravellerId | null> {
-  const at = new Date().toISOString();
-  const { machine = "", site = "" } = told;
-  const traveller = newTraveller(at, { machine, site, technician: fitText(technician, "printed") });
-  const { id } = traveller;
-  const row = <Id extends "complaint" | "plate">(stationId: Id, data: StationData<Id>): StationRecord => ({
+/** A card that was begun in the turn of a key: its words are noted, whatever becomes of the page. */
+export interface BegunTraveller {
+  readonly traveller: Traveller;
+  readonly said: string;
+  readonly notes: readonly (Note | null)[];
+}
+
+const stationRow = <Id extends "complaint" | "plate">({ id, createdAt }: Traveller, stationId: Id, data: StationData<Id>): StationRecord =>
+  ({
     id: stationRecordId(id, stationId),
     travellerId: id,
     stationId,
     skippedReason: null,
     earlier: [],
-    updatedAt: at,
+    updatedAt: createdAt,
     data,
-  });
-  const complaint = row("complaint", {
+  }) as StationRecord;
+
+const complaintRow = (traveller: Traveller, said: string, complaints: readonly Complaint[], told: AlsoTold): StationRecord =>
+  stationRow(traveller, "complaint", {
     complaints: [...complaints],
     said: fitText(said, "note"),
     course: [...(told.course ?? [])],
     after: [...(told.after ?? [])],
     purpose: null,
   });
-  const plate = await plateOf(told);
+
+/** Notes a card and its first words at once, before anything is fetched or heard: a crash after this loses neither. */
+export function beginTraveller(said: string, technician: string): BegunTraveller {
   const db = database();
+  const traveller = newTraveller(new Date().toISOString(), { machine: "", site: "", technician: fitText(technician, "printed") });
+  const notes = [noteNew(db, "traveller", traveller), noteNew(db, "station", complaintRow(traveller, said, [], {}))];
+  return { traveller, said, notes };
+}
+
+/** Puts a card that was begun there, with what was heard in its words; what else the sentence told is on it. */
+export async function finishTraveller(
+  { traveller: begun, said, notes }: BegunTraveller,
+  complaints: readonly Complaint[],
+  told: AlsoTold = {},
+): Promise<TravellerId | null> {
+  const { machine = "", site = "" } = told;
+  const traveller: Traveller = { ...begun, machine, site };
+  const db = database();
+  // Where a part of the program cannot be fetched the card is begun without the plate.
+  const plate = await plateOf(told).catch(() => null);
   const isKept = await attempt(() =>
     writing(db, async () => {
       await putTravellers(db, [traveller]);
-      await db.stations.bulkAdd([complaint, ...(plate === null ? [] : [row("plate", plate)])]);
+      await db.stations.bulkAdd([
+        complaintRow(traveller, said, complaints, told),
+        ...(plate === null ? [] : [stationRow(traveller, "plate", plate)]),
+      ]);
     }),
   );
-  return isKept ? id : null;
+  // What was refused was told, and the words stand in the line still: it is not begun a second time by itself.
+  for (const each of notes) settle(db, each);
+  for (const each of notes) forget(each);
+  return isKept ? traveller.id : null;
 }
+
+/** Starts a traveller from what the motor does. */
+export const createTraveller = (
+  said: string,
+  complaints: readonly Complaint[],
+  technician: string,
+  told: AlsoTold = {},
+): Promise<TravellerId | null> => finishTraveller(beginTraveller(said, technician), complaints, told);

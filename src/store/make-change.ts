@@ -30,7 +30,7 @@ export async function makeChange(db: VemmickDatabase, change: Change): Promise<v
   const { kind, key } = change;
   const present = upToDate(change);
   const stored = await ROWS[kind].get(db, key);
-  const base = stored ?? ROWS[kind].blank(key);
+  const base = stored ?? (change.isNew === true ? ({ ...present.row } as Loose) : ROWS[kind].blank(key));
   if (base === null) throw new CardGoneError("the row was removed");
   const row = applyChange(base, present);
   await ROWS[kind].put(db, fitRow(kind, stamped(kind, row, stored)));

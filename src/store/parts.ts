@@ -4,6 +4,7 @@ import { BLANK_SHEET, type MotorSheet } from "@/core/match/sheet-schema";
 import { partType, type Move, type Part } from "@/records";
 import { changeRow, prepareToKeep } from "./change-row";
 import { database } from "./database";
+import { forget, noteNew, settle } from "./journal";
 import { useLeftUnsaved, useLive, type Live } from "./live";
 import { soundRow } from "./sound-row";
 import { attempt } from "./storage-status";
@@ -50,7 +51,12 @@ export const useMoves = (id: string): Live<readonly Move[]> =>
 export async function addPart(part: NewPart): Promise<string | null> {
   const db = database();
   const line = lineOf(part);
-  return (await attempt(() => writing(db, () => beginLine(db, line)))) ? line.id : null;
+  // Noted in the turn of the press: a crash before the tables have it loses no line.
+  const noted = noteNew(db, "part", line);
+  const isKept = await attempt(() => writing(db, () => beginLine(db, line)));
+  settle(db, noted);
+  forget(noted);
+  return isKept ? line.id : null;
 }
 
 /** What came of putting a spare of a card on the shelf. */

@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import {
   actorOf,
   changesSince,
+  hasWaiting,
   headsOf,
   newDocument,
   openDocument,
@@ -12,18 +13,7 @@ import {
   textsOf,
   type Heads,
 } from "../../src/records/team/document";
-import {
-  beforeRemoval,
-  bringBack,
-  choose,
-  NOTHING_HELD,
-  note,
-  openRegisters,
-  takeIn,
-  targetOf,
-  undo,
-  type Held,
-} from "../../src/records/team/held";
+import { beforeRemoval, bringBack, choose, NOTHING_HELD, note, takeIn, targetOf, undo, type Held } from "../../src/records/team/held";
 import { GONE } from "../../src/records/team/registers";
 
 /*
@@ -124,7 +114,7 @@ export function playHouse(seed: number, acts: number): HouseOutcome {
   const keepRows = (own: Device, document: string, held: Held, wanted: Texts | null): void => {
     own.held.set(document, held);
     if (textsOf(held.document).has(GONE)) own.rows.delete(document);
-    else own.rows.set(document, new Map(targetOf(held, wanted).target));
+    else own.rows.set(document, new Map(targetOf(held, wanted)));
   };
 
   const foreign = new Map<string, string>();
@@ -236,7 +226,7 @@ export function playHouse(seed: number, acts: number): HouseOutcome {
     const [document] = pick(open);
     const held = inHand(own, document);
     const choices = new Map<string, string>();
-    for (const register of openRegisters(held)) {
+    for (const register of held.open) {
       const options = optionsOf(held.document, register).map(({ text }) => text);
       const chosen = pick(options);
       choices.set(register, chosen);
@@ -251,8 +241,8 @@ export function playHouse(seed: number, acts: number): HouseOutcome {
     // Everything is kept as bytes, and a start of the program is another life.
     own.life = hex();
     for (const [document, held] of own.held)
-      if (headsOf(held.document).length > 0)
-        own.held.set(document, { ...held, document: openDocument(saveDocument(held.document), actorOf(own.id, own.life)) });
+      if (headsOf(held.document).length === 0 && !hasWaiting(held.document)) own.held.delete(document);
+      else own.held.set(document, { ...held, document: openDocument(saveDocument(held.document), actorOf(own.id, own.life)) });
   };
   const copy = (from: Device, to: Device): void => {
     write(to);
@@ -307,7 +297,13 @@ export function playHouse(seed: number, acts: number): HouseOutcome {
   const shared = ({ rows }: Device): string =>
     JSON.stringify(
       [...rows]
-        .map(([document, texts]) => [document, [...texts].filter(([register]) => !register.endsWith("updatedAt")).sort()] as const)
+        .map(
+          ([document, texts]) =>
+            [
+              document,
+              [...texts].filter(([register]) => !register.endsWith("updatedAt") && !register.startsWith("future")).sort(),
+            ] as const,
+        )
         .sort(([a], [b]) => (a < b ? -1 : 1)),
     );
   const heldIn = (held: Device["held"], document: string) => (held.get(document) ?? NOTHING_HELD(newDocument("00"))).document;

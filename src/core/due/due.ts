@@ -36,6 +36,7 @@ export const isStillDue = ({ kind }: Due, actions: readonly (ActionId | null)[])
  */
 export function dueOn({ when }: Due, visitDay: string): string {
   if ("on" in when) return when.on;
-  const from = new Date(`${when.after !== null && isDay(when.after) ? when.after : visitDay}T00:00:00`);
+  const from = new Date(`${when.after !== null && isDay(when.after) ? when.after : visitDay}T12:00:00`);
+  // From noon: a zone may leave a midnight out.
   return lightFormat("months" in when ? addMonths(from, when.months) : addDays(from, when.days), "yyyy-MM-dd");
 }

@@ -3,4 +3,5 @@ export { DaySchema, MomentSchema } from "./moment-schema";
 export { cutText, fitText, TEXT_LENGTHS, type TextKind } from "./lengths";
 export { textSchema } from "./text-schema";
 export { isLoose, type Loose } from "./loose";
+export { dayAfter } from "./plain-day";
 export { signOf } from "./sign";

@@ -6,6 +6,7 @@ const isLater = (a: StockMove, b: StockMove): boolean => a.at > b.at || (a.at ==
 /**
  * The counting that holds: of those that no other one follows, the latest. Two people who count one shelf without knowing of
  * one another have counted the same pieces: what each found missing is not missing twice.
+ * @param moves every move of one line, in any order
  * @returns null: nobody has counted yet
  */
 export function lastCounting<Move extends StockMove>(moves: readonly Move[]): Move | null {
@@ -34,7 +35,11 @@ export function countOf(moves: readonly StockMove[]): number {
   return sum;
 }
 
-/** Countings that do not count: somebody else counted the same shelf meanwhile, and later. */
+/**
+ * Countings that do not count: somebody else counted the same shelf meanwhile, and later.
+ * @param moves every move of one line, in any order
+ * @returns those, in the order of the moves
+ */
 export function voidCountings<Move extends StockMove>(moves: readonly Move[]): readonly Move[] {
   const byId = new Map(moves.map((move) => [move.id, move]));
   const holds = new Set<string>();

@@ -3,17 +3,16 @@ import { useState } from "react";
 import { DayField } from "@/components/DayField";
 import Sheet from "@/components/Sheet";
 import { LineField } from "@/components/LineField";
+import { dayAfter } from "@/core/kept";
 import { putOff } from "@/store/put-off";
 import { dayOf, dayWords } from "../vocabulary/clock";
 import { DUE_WORDS, type DueRow } from "./due";
 
-const DAY_MS = 86_400_000;
 const STEPS = [
   { days: 7, label: "A week" },
   { days: 30, label: "A month" },
   { days: 90, label: "Three months" },
 ] as const;
-const dayAfter = (days: number): string => dayOf(new Date(Date.now() + days * DAY_MS));
 
 /** Puts a follow-up off until a day, with the reason; it can be due again as before. */
 export default function PutOffSheet({ row, onClose }: { row: DueRow; onClose: () => void }) {
@@ -40,7 +39,13 @@ export default function PutOffSheet({ row, onClose }: { row: DueRow; onClose: ()
       </p>
       <div className="mt-3 flex flex-wrap items-end gap-2">
         {STEPS.map(({ days, label }) => (
-          <button key={days} type="button" className="btn" aria-pressed={day === dayAfter(days)} onClick={() => setDay(dayAfter(days))}>
+          <button
+            key={days}
+            type="button"
+            className="btn"
+            aria-pressed={day === dayAfter(today, days)}
+            onClick={() => setDay(dayAfter(today, days))}
+          >
             {label}
           </button>
         ))}

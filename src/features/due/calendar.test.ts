@@ -10,6 +10,7 @@ const card = (part: Partial<Summary> = {}): Summary =>
     machine: "Pool-hall fan",
     site: "Minnow Lido",
     motor: "pool-hall fan\nminnow lido",
+    named: "pool-hall fan\nminnow lido",
     updatedAt: "2026-11-27T10:00:00.000Z",
     line: { stands: "Leave, and recheck. Signed off." },
     ...part,
@@ -51,8 +52,8 @@ test("other motors, and other things due on one motor, have entries of their own
   const ids = [
     due(),
     due({ kind: "recheck-decision", station: "decide" }),
-    due({ card: card({ motor: "pool-hall fan\nother lido" }) }),
-    due({ card: card({ motor: "foyer fan\nminnow lido" }) }),
+    due({ card: card({ motor: "x", named: "pool-hall fan\nother lido" }) }),
+    due({ card: card({ motor: "y", named: "foyer fan\nminnow lido" }) }),
   ].map(calendarId);
   expect(new Set(ids).size).toBe(4);
 });
@@ -60,4 +61,32 @@ test("names with commas, line ends and signs come back as they were; no entry is
   const [event] = entries([due({ card: card({ machine: "Fan; bay 3, left\n50 µF ≥ Ω", site: "" }) })]);
   expect(event?.summary).toBe("Recheck capacitor: Fan; bay 3, left\n50 µF ≥ Ω");
   expect(entries([])).toEqual([]);
+});
+
+test("two motors that are made one, or parted again, keep their entries", () => {
+  const [before] = entries([due()]);
+  const [after] = entries([due({ card: card({ motor: "made-one-7" }) })]);
+  expect(after?.uid).toBe(before?.uid);
+});
+
+/** RFC 5545, 3.1: what a line is made of, and how long it may be. */
+const CONTENT_LINE = /^[A-Za-z0-9-]+(;[A-Za-z0-9-]+=("[^"]*"|[^":;,]*)(,("[^"]*"|[^":;,]*))*)*:[^\u0000-\u0008\u000a-\u001f]*$/;
+
+test("the file is what the standard's grammar asks for: lines of 75 octets, ends without a duration, nothing else", () => {
+  const long = "µΩ≥°".repeat(60);
+  const made = toCalendar([due({ card: card({ machine: long, site: `${long}; bay 3` }) }), due({ on: "2026-12-31" })]);
+  if (!made.ok) throw new Error("not made");
+  for (const line of made.value.split("\r\n")) expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
+  const lines = made.value.replace(/\r\n[ \t]/g, "").split("\r\n");
+  expect(made.value).not.toMatch(/(?<!\r)\n/);
+  expect(lines.at(-1)).toBe("");
+  for (const line of lines.slice(0, -1)) expect(line).toMatch(CONTENT_LINE);
+  expect(made.value).not.toContain("DURATION");
+  expect(lines).toContain("DTEND;VALUE=DATE:20270101");
+  // Strict: a property that is not of the standard is refused by name.
+  const known = /^(BEGIN|END|VERSION|CALSCALE|PRODID|METHOD|X-[A-Z-]+|UID|SEQUENCE|SUMMARY|DTSTAMP|DTSTART|DTEND|DESCRIPTION|LOCATION)[;:]/;
+  for (const line of lines.slice(0, -1)) expect(line).toMatch(known);
+  const calendar = new ICAL.Component(ICAL.parse(made.value) as never);
+  ICAL.design.strict = true;
+  expect(new ICAL.Event(calendar.getFirstSubcomponent("vevent") as never).summary).toContain(long);
 });

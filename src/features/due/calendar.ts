@@ -1,3 +1,4 @@
+import { dayAfter } from "@/core/kept";
 import { createEvents, type EventAttributes } from "ics";
 import { fail, ok, type Failure, type Result } from "@/core/result";
 import { shortSign } from "@/store/summary";
@@ -12,8 +13,11 @@ export const calendarId = ({
   card,
   kind,
   station,
-}: Pick<DueRow, "kind" | "station"> & { readonly card: Pick<DueRow["card"], "motor"> }): string =>
-  `${shortSign(card.motor)}-${shortSign([...card.motor].reverse().join(""))}-${kind}-${station}@vemmick`;
+}: Pick<DueRow, "kind" | "station"> & { readonly card: Pick<DueRow["card"], "motor" | "named"> }): string => {
+  // By its names: two motors that are made one, or parted, keep their entries.
+  const motor = card.named || card.motor;
+  return `${shortSign(motor)}-${shortSign([...motor].reverse().join(""))}-${kind}-${station}@vemmick`;
+};
 
 /** A calendar takes the later of two versions of an entry: counted in minutes of the card's last change. */
 const versionOf = (updatedAt: string): number => Math.max(0, Math.floor(Date.parse(updatedAt) / 60_000) - FIRST_MINUTE);
@@ -27,15 +31,43 @@ function toEvent({ card, kind, on, station }: DueRow): EventAttributes {
     sequence: versionOf(card.updatedAt),
     productId: "vemmick",
     start: [year, month, day],
-    duration: { days: 1 },
+    end: dayAfter(on, 1).split("-").map(Number) as [number, number, number],
     title: `${DUE_WORDS[kind]}: ${machine}`,
     description: card.line?.stands ? `Last visit: ${inSentence(card.line.stands)}` : "",
     ...(card.site.trim() === "" ? {} : { location: card.site.trim() }),
   };
 }
 
+const MOST_OCTETS = 75;
+const octets = new TextEncoder();
+const UNFOLDED = /\r?\n[ \t]/g;
+
+/**
+ * Lines of at most 75 octets, the next ones with a space before them: the package counts characters, and a µ is two octets.
+ * RFC 5545, 3.1.
+ */
+function folded(text: string): string {
+  const lines = text.replace(UNFOLDED, "").split(/\r?\n/);
+  const fold = (line: string): string => {
+    const parts: string[] = [];
+    let part = "";
+    let length = 0;
+    for (const letter of line) {
+      const more = octets.encode(letter).length;
+      if (length + more > MOST_OCTETS) {
+        parts.push(part);
+        [part, length] = [" ", 1];
+      }
+      part += letter;
+      length += more;
+    }
+    return [...parts, part].join("\r\n");
+  };
+  return lines.map(fold).join("\r\n");
+}
+
 /** What is due as the text of a calendar file, one all-day entry each. */
 export function toCalendar(rows: readonly DueRow[]): Result<string, Failure> {
   const { error, value } = createEvents(rows.map(toEvent));
-  return error || typeof value !== "string" ? fail({ code: "study-failed", detail: error?.message ?? "" }) : ok(value);
+  return error || typeof value !== "string" ? fail({ code: "study-failed", detail: error?.message ?? "" }) : ok(folded(value));
 }

@@ -29,6 +29,9 @@ export const READINESS: Record<Readiness, string> = {
 /** How old this version is, in words. */
 export function versionWords(builtAt: string, now: Date): string {
   const days = differenceInCalendarDays(now, new Date(builtAt));
+  // A clock that stands before the day this version was built is wrong, by years where a device was without power for long.
+  if (days < 0)
+    return `This version was built on ${dayWords(dayOf(new Date(builtAt)))}; the clock of this device says ${dayWords(dayOf(now))}. Set it: every reading bears its time.`;
   const ago = days <= 0 ? "today" : days === 1 ? "yesterday" : `${days} days ago`;
   return `This version was built on ${dayWords(dayOf(new Date(builtAt)))}, ${ago}.`;
 }

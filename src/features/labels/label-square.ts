@@ -19,13 +19,17 @@ export interface LabelSaid {
 /** Lines of a label that say something. */
 export const shownLines = ({ lines }: LabelSaid): readonly string[] => lines.filter((line) => line.trim() !== "");
 
+/** Half of a character is none, and no square can say it: a sign stands in its place. */
+const wellFormed = (text: string): string =>
+  text.replace(/[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g, "\ufffd");
+
 /** What a camera reads from the square: the code, and the essentials for a device that does not know the record. */
 export function squareText(label: LabelSaid): string {
   // A square of 25 mm is read from a hand's breadth only while its modules are no smaller than half a millimetre.
   const carried = shownLines(label)
     .slice(0, CARRIED_LINES)
-    .map((line) => cutText(line, CARRIED_CHARACTERS).trim());
-  return writeLabelText({ code: shortCode(label.id), lines: [label.heading, ...carried] });
+    .map((line) => wellFormed(cutText(line, CARRIED_CHARACTERS).trim()));
+  return writeLabelText({ code: shortCode(label.id), lines: [wellFormed(label.heading), ...carried] });
 }
 
 /** The square drawn from its modules, with the quiet stretch round it. */

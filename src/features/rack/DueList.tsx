@@ -2,7 +2,7 @@
 import { lazy, Suspense, useState } from "react";
 import { CalendarClock } from "lucide-react";
 import { PageLink } from "@/components/PageLink";
-import { FIRST_DAY, LAST_DAY } from "@/core/kept";
+import { FIRST_DAY, LAST_DAY, dayAfter } from "@/core/kept";
 import { readDue, useDue, useDueCount, type DueSpan } from "@/store/summaries";
 import { dayOf, dayWords } from "../vocabulary/clock";
 import { DUE_WORDS, dueRows, type DueRow } from "../due/due";
@@ -17,12 +17,11 @@ const dueDay = (on: string, today: string): string => (on.slice(0, 4) === today.
 const SOON_DAYS = 14;
 /** What is overdue for longer is asked for: after some years it would stand before everything else. */
 const OVERDUE_DAYS = 60;
-const DAY_MS = 86_400_000;
 /** Rows of one stretch of time that are shown, and counted, at most. */
 const MOST_SHOWN = 30;
 const MOST_COUNTED = 200;
 
-const dayFrom = (now: Date, days: number): string => dayOf(new Date(now.getTime() + days * DAY_MS));
+const dayFrom = (now: Date, days: number): string => dayAfter(dayOf(now), days);
 
 /** The stretches of the list: what is near, and what lies before and after it. */
 const spansOf = (now: Date) =>

@@ -3,7 +3,7 @@ import type { Complaint } from "@/core/trade";
 import { lazy, Suspense, useRef, useState } from "react";
 import { openPage } from "@/components/open-page";
 import { tooLongWords } from "@/components/useDraft";
-import { createTraveller, type AlsoTold } from "@/store/create-traveller";
+import { beginTraveller, createTraveller, finishTraveller } from "@/store/create-traveller";
 import { COMPLAINT_WORDS } from "../vocabulary/list-words";
 import { complaintsOf, NO_CHANGES, NOTHING_HEARD, toldOf, type HeardChanges } from "./heard-changes";
 import { useHearing } from "./useHearing";
@@ -40,14 +40,15 @@ export function NewTraveller({ technician }: { technician: string }) {
   const complaints = complaintsOf(hearing, changes);
   // What is asked just above is not offered a second time.
   const asked = isTyped ? hearing.asks.flatMap(({ options }) => options) : [];
-  const start = async (text: string, all: readonly Complaint[], told: AlsoTold = {}) => {
-    const id = await createTraveller(text, all, technician, told);
+  const openCard = (id: string | null) => {
     if (id) openPage(`/traveller?id=${id}&station=complaint`);
   };
   const startAsHeard = async () => {
-    // Sent before the table of what people say was there: it is heard first.
-    const understood = heard ?? (await loadHear())(said);
-    await start(said.trim(), complaintsOf(understood, changes), toldOf(understood, place, changes));
+    // Noted in the turn of the key: nothing that is fetched or heard comes before it.
+    const begun = beginTraveller(said.trim(), technician);
+    // Sent before the table of what people say was there: it is heard first, and where it cannot be fetched the words stand alone.
+    const understood = heard ?? (await loadHear().catch(() => null))?.(said) ?? NOTHING_HEARD;
+    openCard(await finishTraveller(begun, complaintsOf(understood, changes), toldOf(understood, place, changes)));
   };
   const change = (next: HeardChanges) => {
     // The button that was pressed goes away: Enter must still start the card, and no keyboard come up.
@@ -56,7 +57,7 @@ export function NewTraveller({ technician }: { technician: string }) {
   };
   const pick = (complaint: Complaint) => {
     // Beside typed words it is one more chip; alone it is the whole complaint.
-    if (!isTyped) void start("", [complaint]);
+    if (!isTyped) void createTraveller("", [complaint], technician).then(openCard);
     else
       change({
         ...changes,

@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { download } from "@/components/download";
 import type { Part } from "@/records";
-import { takePartsIn } from "@/store/parts-in";
+import { takePartsIn, type PartsBack } from "@/store/parts-in";
 import { readShelfCsv, toShelfCsv, type ReadRow } from "./shelf-csv";
 
 const SHOWN = 12;
@@ -12,8 +12,19 @@ const MOST_BYTES = 5_000_000;
 export default function ShelfFiles({ parts }: { parts: readonly Part[] }) {
   const [rows, setRows] = useState<readonly ReadRow[] | null>(null);
   const [said, setSaid] = useState<{ readonly text: string; readonly isBad: boolean } | null>(null);
+  const [back, setBack] = useState<PartsBack | null>(null);
+  const undo = async (): Promise<void> => {
+    const count = await back?.();
+    setBack(null);
+    setSaid(
+      count === null || count === undefined
+        ? { text: "It could not be taken back on this device. The lines are as they were taken in.", isBad: true }
+        : { text: `Taken back: ${count} ${count === 1 ? "line is" : "lines are"} as before. What was changed since stays.`, isBad: false },
+    );
+  };
   const read = async (file: File): Promise<void> => {
     setRows(null);
+    setBack(null);
     if (file.size > MOST_BYTES)
       return setSaid({ text: "This file is larger than 5 MB. A list of parts is much smaller: pick the CSV file.", isBad: true });
     const found = readShelfCsv(await file.text(), parts);
@@ -24,7 +35,9 @@ export default function ShelfFiles({ parts }: { parts: readonly Part[] }) {
   const bad = rows?.filter(({ problem }) => problem !== null) ?? [];
   const changed = good.filter(({ changes }) => changes !== null).length;
   const take = async (): Promise<void> => {
-    const isKept = await takePartsIn(good.flatMap(({ part, changes }) => (part ? [{ part, id: changes?.id ?? null }] : [])));
+    const back = await takePartsIn(good.flatMap(({ part, changes }) => (part ? [{ part, id: changes?.id ?? null }] : [])));
+    const isKept = back !== null;
+    setBack(() => back);
     setSaid(
       isKept
         ? { text: `${good.length - changed} new, ${changed} changed.`, isBad: false }
@@ -59,7 +72,12 @@ export default function ShelfFiles({ parts }: { parts: readonly Part[] }) {
       </div>
       {said ? (
         <p role="status" className={`text-[14px] ${said.isBad ? "text-out" : ""}`}>
-          {said.text}
+          {said.text}{" "}
+          {back ? (
+            <button type="button" className="btn" onClick={() => void undo()}>
+              Undo
+            </button>
+          ) : null}
         </p>
       ) : null}
       {rows ? (

@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import Papa from "papaparse";
 import { demoParts } from "@/records/demo";
 import { readShelfCsv, toShelfCsv } from "./shelf-csv";
@@ -27,6 +28,50 @@ describe("the shelf as a table", () => {
     for (const cell of Papa.parse<string[]>(text).data.flat()) expect(cell).not.toMatch(/^[=+\-@]/);
     const { rows } = readShelfCsv(text, []) as { rows: ReturnType<typeof rowsOf> };
     expect(rows[0]?.part).toMatchObject({ label: "=HYPERLINK(1)", note: "@sum", place: "+1" });
+  });
+  test("two lines of one part at one place each get their own count, in whatever order they stand", () => {
+    const [line] = PARTS;
+    if (!line) throw new Error("no line");
+    const two = [
+      { ...line, id: "a", quantity: 2, state: "new" as const },
+      { ...line, id: "b", quantity: 7, state: "used" as const },
+    ];
+    for (const order of [two, [...two].reverse()]) {
+      const read = readShelfCsv(toShelfCsv(order), two);
+      if (!read.ok) throw new Error(read.problem);
+      expect(read.rows.map(({ changes, part }) => [changes?.id, part?.quantity])).toEqual(order.map(({ id, quantity }) => [id, quantity]));
+    }
+    const more = readShelfCsv(toShelfCsv([...two, { ...line, id: "c", quantity: 1 }]), two);
+    expect(more.ok && more.rows.map(({ changes }) => changes?.id ?? null)).toEqual(["a", "b", null]);
+  });
+  test.each([
+    ["quantity", "1,000", /quantity “1,000” can be 1000 or 1\. Write it without a comma/],
+    ["price", "1,250", /price “1,250” can be 1250 or 1.25\. Write it without a comma/],
+  ])("%s “%s” is not guessed at", (column, figure, problem) => {
+    expect(rowsOf(`label,${column}\n10 µF,"${figure}"\n`)[0]?.problem).toMatch(problem);
+  });
+  test.each([
+    ["12,5", 12.5],
+    ["8.80", 8.8],
+  ])("a price of %s is %d", (figure, price) => expect(rowsOf(`label,price\n10 µF,"${figure}"\n`)[0]?.part?.price).toBe(price));
+  test("whatever a line says comes back as it was", () => {
+    const texts = fc.string({ maxLength: 30 }).map((text) => text.replace(/\r/g, ""));
+    const marks = fc.constantFrom("", "=", "'=", "'", "''", "@", "-", "+", "\t", "'-1");
+    const line = fc.record({
+      label: fc.tuple(marks, texts).map(([mark, text]) => `${mark}${text}x`),
+      maker: fc.tuple(marks, texts).map(([mark, text]) => `${mark}${text}`),
+      note: fc.tuple(marks, texts).map(([mark, text]) => `${mark}${text}`),
+      quantity: fc.integer({ min: 0, max: 10_000 }),
+      price: fc.integer({ min: 0, max: 9_999_900 }).map((cents) => cents / 100),
+    });
+    fc.assert(
+      fc.property(fc.array(line, { minLength: 1, maxLength: 4 }), (lines) => {
+        const parts = lines.map((each, index) => ({ ...PARTS[0]!, ...each, id: `p${index}` }));
+        const read = readShelfCsv(toShelfCsv(parts), []);
+        expect(read.ok && read.rows.map(({ part }) => part)).toEqual(lines.map((each) => expect.objectContaining(each) as unknown));
+      }),
+      { seed: 37, numRuns: 200 },
+    );
   });
   test("few columns are enough; the rest is as on a blank line", () => {
     expect(rowsOf("label,quantity\n10 µF 450 V,3\n")[0]).toMatchObject({

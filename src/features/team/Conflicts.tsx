@@ -29,7 +29,7 @@ export function Conflicts() {
   if (shown.length === 0) return null;
   const pick = (each: Disagreement, side: number | null): void =>
     setChoices((now) => {
-      const { [keyOf(each)]: _, ...others } = now;
+      const others = Object.fromEntries(Object.entries(now).filter(([key]) => key !== keyOf(each)));
       return side === null ? others : { ...others, [keyOf(each)]: side };
     });
   const all = (isMine: boolean): void => {

@@ -3,7 +3,6 @@ import type { Done } from "@/components/LongWorkBar";
 import { proxy } from "comlink";
 import { fail, type Failure, type Result } from "@/core/result";
 import { fileSystemFolders, type Folder, type FolderPicker } from "@/devices/folder";
-import type { Progress } from "@/records";
 import { backUpInto, folderFailure, writeBackupWhenDue } from "./back-up";
 import { database } from "@/store/database";
 import { syncFolder, type FoundDevice, type Seen, type SyncCalls } from "./folder-sync";

@@ -3,7 +3,7 @@ import type { HouseFigures } from "@/core/house";
 import type { Study } from "@/core/study";
 import { assessTraveller, fittedPlate, outlasting, takenOver } from "@/core/traveller";
 import type { CardRows } from "@/store/card-rows";
-import { toEntries } from "@/store/kept-card";
+import { toEntries, toVisits } from "@/store/kept-card";
 import { isPhoto, swapTexts } from "@/store/photos";
 import { soundStations } from "@/store/sound";
 import { listedAt, saidAt } from "../stations/registry";
@@ -32,7 +32,9 @@ export function lastVisit({ traveller, earlier }: CardRows, house: HouseFigures,
   const visit = earlier.find(({ id }) => id === traveller.callbackOf) ?? earlier.at(-1);
   if (visit === undefined) return null;
   const entries = toEntries(soundStations(visit.rows));
-  const assessment = assessTraveller(entries, house, [], study, { at: visit.at });
+  // It was judged in the light of the visits before it, and so it is told.
+  const before = toVisits(earlier.filter(({ at }) => at < visit.at));
+  const assessment = assessTraveller(entries, house, before, study, { at: visit.at });
   const lasting = outlasting(entries);
   const station = (id: StationId): LastStation => ({
     stamp: assessment.stations[id].stamp,

@@ -40,12 +40,50 @@ export const headsOf = (document: TeamDocument): Heads => Automerge.getHeads(doc
  * document for it.
  * @errors throws where the bytes are no changes
  */
-export const takeChanges = (document: TeamDocument, changes: readonly Uint8Array[]): TeamDocument =>
-  changes.reduce((current, each) => Automerge.loadIncremental<Body>(current, each), document);
+export function takeChanges(document: TeamDocument, changes: readonly Uint8Array[]): TeamDocument {
+  let current = document;
+  for (const each of changes) {
+    const heads = headsOf(current);
+    const taken = Automerge.loadIncremental<Body>(current, each);
+    // Where nothing can be applied yet the engine counts the same document as an earlier one: it is opened anew.
+    current = String(headsOf(taken)) === String(heads) ? openDocument(saveDocument(taken), Automerge.getActorId(current)) : taken;
+  }
+  return current;
+}
+
+/** Whether a document has changes that wait for others which have not come yet. */
+export const hasWaiting = (document: TeamDocument): boolean => Automerge.getMissingDeps(document, []).length > 0;
+
+/** What a document says in a state is read once. */
+const said = new WeakMap<TeamDocument, { readonly heads: string; readonly texts: Texts }>();
 
 /** What a document says now. */
-export const textsOf = (document: TeamDocument): Texts =>
-  new Map(Object.entries(document).map(([register, value]) => [register, String(value)]));
+export function textsOf(document: TeamDocument): Texts {
+  const heads = String(headsOf(document));
+  const known = said.get(document);
+  if (known?.heads === heads) return known.texts;
+  const texts: Texts = new Map(Object.entries(document).map(([register, value]) => [register, String(value)]));
+  said.set(document, { heads, texts });
+  return texts;
+}
+
+/** A document with its first change, as it is kept: ten times as fast as setting one register after another. */
+export function firstBytes(actor: string, texts: Texts): { readonly bytes: Uint8Array; readonly heads: Heads } {
+  const backend = Automerge.getBackend(newDocument(actor));
+  backend.initRootFromHydrate(Object.fromEntries([...texts].map(([register, text]) => [register, new Automerge.ImmutableString(text)])));
+  backend.commit();
+  return { bytes: backend.save(), heads: backend.getHeads() };
+}
+
+/** Registers that were set after a state, whatever they say now. */
+export function touchedSince(document: TeamDocument, heads: Heads): ReadonlySet<string> {
+  const touched = new Set<string>();
+  const changes = Automerge.getChangesSince(document, [...heads]);
+  // Nobody can have disagreed with the only one who has said anything.
+  if (heads.length === 0 && changes.length === 1) return touched;
+  for (const change of changes) for (const { key } of Automerge.decodeChange(change).ops) if (key !== undefined) touched.add(key);
+  return touched;
+}
 
 /** What it said in an earlier state; nothing before the first. */
 export const textsAt = (document: TeamDocument, heads: Heads): Texts =>

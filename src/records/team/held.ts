@@ -9,6 +9,7 @@ import {
   takeChanges,
   textsAt,
   textsOf,
+  touchedSince,
   type Change,
   type Heads,
   type TeamDocument,
@@ -30,27 +31,30 @@ export interface Held {
    * to what others said, never in the place of it.
    */
   readonly branch: Heads | null;
+  /** registers that are disagreed about */
+  readonly open: readonly string[];
   /** beginnings of records that could not be read here: they are nobody's to take away */
   readonly left: readonly string[];
   readonly asked: Asked | null;
 }
 
-export const NOTHING_HELD = (document: TeamDocument): Held => ({ document, branch: null, left: [], asked: null });
+export const NOTHING_HELD = (document: TeamDocument): Held => ({ document, branch: null, open: [], left: [], asked: null });
 
 /** Messages of changes, for whoever asks what one was. */
 const MESSAGES = { keyed: "keyed", gone: "gone", back: "back", undone: "undone", chosen: "chosen" } as const;
 
-/** Registers that are disagreed about; two moments are not. */
-export function openRegisters({ document }: Held): readonly string[] {
-  return [...textsOf(document).keys()].filter(
-    (register) => register !== GONE && !isMoment(register) && optionsOf(document, register).length > 0,
+/** Which of some registers are disagreed about; two moments are not. */
+const openAmong = (document: TeamDocument, registers: Iterable<string>): readonly string[] =>
+  [...new Set(registers)].filter(
+    (register) => register !== GONE && !isMoment(register) && isShared(register) && optionsOf(document, register).length > 0,
   );
+
+/** With what is still disagreed about of what was; where nothing is, there is no view of one's own either. */
+function settled(held: Held): Held {
+  if (held.open.length === 0 && held.branch === null) return held;
+  const open = openAmong(held.document, held.open);
+  return { ...held, open, branch: open.length === 0 ? null : held.branch };
 }
-
-const withBranch = (held: Held, document: TeamDocument, branch: Heads | null): Held => ({ ...held, document, branch });
-
-/** Nothing is disagreed about any more: there is no view of one's own either. */
-const settled = (held: Held): Held => (held.branch !== null && openRegisters(held).length === 0 ? { ...held, branch: null } : held);
 
 /** A removal as the document says it: when, and what whoever removed it had seen. */
 interface Gone {
@@ -74,7 +78,7 @@ function differences(held: Held, shown: Texts, wanted: Texts): { readonly plain:
     if (!isShared(register) || isMoment(register) || isLeft(register)) continue;
     const [was, is] = [shown.get(register), wanted.get(register) ?? null];
     if (was === (is ?? undefined)) continue;
-    const options = optionsOf(held.document, register);
+    const options = held.open.includes(register) ? optionsOf(held.document, register) : [];
     if (options.length === 0) plain.set(register, is);
     else if (!options.some(({ text }) => text === is)) onBranch.set(register, is);
   }
@@ -110,8 +114,10 @@ export function note(held: Held, wanted: Texts | null, at: string): Held {
   if (gone !== null && (asked === null || plain.size + onBranch.size > 0)) changes.set(GONE, null);
   let next = held;
   if (changes.size > 0) next = { ...next, document: setTexts(document, changes, MESSAGES.keyed), asked: changes.has(GONE) ? null : asked };
-  if (onBranch.size > 0)
-    next = withBranch(next, ...setTextsAt(next.document, next.branch ?? firstHeads(next.document), onBranch, MESSAGES.keyed));
+  if (onBranch.size > 0) {
+    const [document, branch] = setTextsAt(next.document, next.branch ?? firstHeads(next.document), onBranch, MESSAGES.keyed);
+    next = { ...next, document, branch };
+  }
   return settled(next);
 }
 
@@ -127,11 +133,10 @@ export interface Taken {
 }
 
 /** What the records here shall say: the document, but for what is disagreed about, which stays as it is here. */
-export function targetOf(held: Held, wanted: Texts | null): { readonly target: Texts; readonly open: readonly string[] } {
+export function targetOf(held: Held, wanted: Texts | null): Texts {
   const target = new Map(textsOf(held.document));
   target.delete(GONE);
-  const open = openRegisters(held);
-  for (const register of open) {
+  for (const register of held.open) {
     const mine = wanted?.get(register);
     if (mine !== undefined && optionsOf(held.document, register).some(({ text }) => text === mine)) target.set(register, mine);
   }
@@ -143,7 +148,7 @@ export function targetOf(held: Held, wanted: Texts | null): { readonly target: T
         moments.reduce((a, b) => (a > b ? a : b)),
       );
     }
-  return { target, open };
+  return target;
 }
 
 /** Whether a removal was made without knowing of something that somebody else did: then it does not hold. */
@@ -175,19 +180,21 @@ export function takeIn(held: Held, wanted: Texts | null, changes: readonly Uint8
     return { held: { ...held, document }, effect: "nothing", target: before, heard: headsBefore };
   const heard = headsOf(document);
   const isUnasked = held.asked === null;
+  const open = openAmong(document, [...held.open, ...touchedSince(document, headsBefore)]);
+  // What was seen here goes on from before what came: that somebody disagrees was seen by nobody yet.
+  const branch = open.length === 0 ? null : (held.branch ?? (headsBefore.length > 0 ? headsBefore : firstHeads(document)));
   if (textsOf(document).has(GONE) && before.size > 0 && isWorkedOn(document))
     document = setTexts(document, new Map([[GONE, null]]), MESSAGES.back);
   const after = textsOf(document);
   const isGone = after.has(GONE);
   if (isGone && (wasGone || before.size === 0) && (wanted === null || !isUnasked))
-    return { held: { ...held, document }, effect: "known", target: after, heard };
-  if (isGone && wanted !== null) return { held: { ...held, document, asked }, effect: "asked", target: after, heard };
-  const merged: Held = { ...held, document, asked: null };
-  const { target, open } = targetOf(merged, wanted);
-  const branch = open.length === 0 ? null : (held.branch ?? (headsBefore.length > 0 ? headsBefore : firstHeads(document)));
+    return { held: { ...held, document, branch, open }, effect: "known", target: after, heard };
+  if (isGone && wanted !== null) return { held: { ...held, document, branch, open, asked }, effect: "asked", target: after, heard };
+  const merged: Held = { ...held, document, branch, open, asked: null };
+  const target = targetOf(merged, wanted);
   const effect =
     before.size === 0 ? "new" : wasGone && isUnasked ? "back" : wanted !== null && isSameTexts(wanted, target) ? "known" : "changed";
-  return { held: { ...merged, branch }, effect, target, heard };
+  return { held: merged, effect, target, heard };
 }
 
 /** Chooses of what is disagreed about; whoever chose otherwise meanwhile is asked again. */
@@ -212,7 +219,7 @@ export function undo(held: Held, before: Heads, after: Heads, at: string): Held 
   const [was, taken, now] = [textsAt(document, before), textsAt(document, after), textsOf(document)];
   // What only a newer program can read was seen by nobody here.
   const registers = [...new Set([...was.keys(), ...taken.keys(), ...now.keys()])].filter((each) => each === GONE || isShared(each));
-  const open = new Set(openRegisters(held));
+  const open = new Set(held.open);
   const isOther = (a: Texts, b: Texts, register: string): boolean => a.get(register) !== b.get(register);
   for (const register of registers) if (!isMoment(register) && !open.has(register) && isOther(now, taken, register)) return null;
   const changes = new Map<string, string | null>();

@@ -1,6 +1,6 @@
 import type { DatedRow, RecordTypeName } from "@/records";
 import { isActorOf, openDocument, optionsOf, type Option } from "@/records/team/document";
-import { openRegisters, targetOf } from "@/records/team/held";
+import { targetOf } from "@/records/team/held";
 import { fieldsOf, fromTexts, prefixOf, textsOfRecords } from "@/records/team/registers";
 import { recordAt } from "@/records/team/shapes";
 import type { VemmickDatabase } from "../vemmick-database";
@@ -42,15 +42,15 @@ export async function disagreements(db: VemmickDatabase): Promise<readonly Disag
       ? { who: teamNameOf(device).name, isMine: true }
       : { who: peers.find(({ id }) => isActorOf(actor, id))?.name ?? "", isMine: false };
   const found: Disagreement[] = [];
-  for (const { id, bytes, branch, left } of rows) {
+  for (const { id, bytes, branch, disagreed, left } of rows) {
     const document = openDocument(bytes, READ_ONLY);
-    const held = { document, branch, left, asked: null };
-    const open = openRegisters(held);
+    const open = disagreed;
+    const held = { document, branch, open, left, asked: null };
     for (const prefix of new Set(open.map(prefixOf))) {
       const [name, recordId] = recordAt(id, prefix);
       const here = await db.recordTable(name).get(recordId);
       const wanted = here === undefined ? null : textsOfRecords([{ name, row: here }]);
-      const { target } = targetOf(held, wanted);
+      const target = targetOf(held, wanted);
       const own = open.filter((register) => prefixOf(register) === prefix);
       const options = new Map(own.map((register) => [register, optionsOf(document, register)]));
       const actors = new Map<string, Option[]>();

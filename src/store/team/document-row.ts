@@ -13,7 +13,8 @@ export interface DocumentRow {
   readonly sent: readonly string[];
   readonly unsent: 0 | 1;
   readonly branch: readonly string[] | null;
-  /** something of it is disagreed about */
+  /** registers that are disagreed about, and whether there are any */
+  readonly disagreed: readonly string[];
   readonly open: 0 | 1;
   readonly left: readonly string[];
   readonly asked: Asked | null;

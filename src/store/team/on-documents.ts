@@ -1,6 +1,6 @@
 import { recordKindOf, RECORD_TYPE_NAMES, type DatedRow, type Part, type RecordLists, type RecordTypeName } from "@/records";
-import { actorOf, headsOf, newDocument, openDocument, saveDocument, textsOf } from "@/records/team/document";
-import { goneOf, NOTHING_HELD, note, openRegisters, type Held } from "@/records/team/held";
+import { actorOf, firstBytes, hasWaiting, headsOf, newDocument, openDocument, saveDocument, textsOf } from "@/records/team/document";
+import { goneOf, NOTHING_HELD, note, type Held } from "@/records/team/held";
 import { textsOfRecords, type Texts } from "@/records/team/registers";
 import { recordAt, rootOf } from "@/records/team/shapes";
 import { partPhotos, rowOfPhoto } from "../photos";
@@ -95,7 +95,7 @@ const isDemo = ({ row }: DocumentRecord): boolean => (row as { readonly isDemo?:
 const heldOf = (kept: DocumentRow | undefined, actor: string): Held =>
   kept === undefined
     ? NOTHING_HELD(newDocument(actor))
-    : { document: openDocument(kept.bytes, actor), branch: kept.branch, left: kept.left, asked: kept.asked };
+    : { document: openDocument(kept.bytes, actor), branch: kept.branch, open: kept.disagreed, left: kept.left, asked: kept.asked };
 
 const QUOTED_PHOTO = /"(photo:[^"]+)"/g;
 /** Names of the photos that the records of a document have. */
@@ -125,7 +125,8 @@ function toRow({ id, kept, isNews }: InHand, { held, heard }: Outcome): Document
     sent,
     unsent: isSameState(sent, heads) ? 0 : 1,
     branch: held.branch,
-    open: openRegisters(held).length > 0 ? 1 : 0,
+    disagreed: held.open,
+    open: held.open.length > 0 ? 1 : 0,
     left: held.left,
     asked: held.asked,
     waits: held.asked === null ? 0 : 1,
@@ -134,15 +135,21 @@ function toRow({ id, kept, isNews }: InHand, { held, heard }: Outcome): Document
   };
 }
 
+/** A document that is made of what is here, and that nobody else knows of yet. */
+function firstRow(id: string, actor: string, texts: Texts): DocumentRow {
+  const nothing = { sent: [], unsent: 1, branch: null, disagreed: [], open: 0, left: [], asked: null, waits: 0, gone: "" } as const;
+  return { id, ...firstBytes(actor, texts), photos: photosIn(texts), what: whatOf(id, texts), ...nothing };
+}
+
 /**
  * Takes documents in hand, notes what was changed here of each, and does something with them, all in one transaction.
- * @param act what is made of each; null: nothing but what was noted
+ * @param act what is made of each; null for one, or for all: nothing but what was noted
  */
 export async function onDocuments(
   db: VemmickDatabase,
   device: string,
   ids: readonly string[],
-  act: (inHand: InHand) => Outcome | null,
+  act: ((inHand: InHand) => Outcome | null) | null,
   beside?: () => PromiseLike<unknown>,
 ): Promise<void> {
   const actor = actorOf(device, LIFE);
@@ -159,14 +166,21 @@ export async function onDocuments(
       if (own.some(isDemo)) return;
       const isThere = own.some(({ name }) => name === rootOf(id)[0]);
       const wanted = isThere ? textsOfRecords(own) : null;
+      if (kept === undefined && wanted !== null && act === null) {
+        documents.push(firstRow(id, actor, wanted));
+        return;
+      }
       const before = heldOf(kept, actor);
       const noted = note(before, wanted, at);
       const isNews = kept?.unsent === 1 || noted.document !== before.document;
       const inHand: InHand = { id, kept, held: noted, isNews, records: own, photos, wanted };
-      const outcome = act(inHand);
+      const outcome = act?.(inHand) ?? null;
       const held = outcome?.held ?? inHand.held;
-      const isChanged = inHand.held !== before || (outcome !== null && outcome.heard !== undefined) || held.asked !== before.asked;
-      if ((isChanged || !isSameState(headsOf(held.document), kept?.heads ?? [])) && headsOf(held.document).length > 0) documents.push(toRow(inHand, outcome ?? { held }));
+      const heads = headsOf(held.document);
+      // What waits for changes that have not come yet is kept too: its segment is not read again.
+      const waits = hasWaiting(held.document);
+      const isChanged = held !== before && (waits || held.asked !== before.asked || !isSameState(heads, kept?.heads ?? []));
+      if (isChanged && (waits || heads.length > 0)) documents.push(toRow(inHand, outcome ?? { held }));
       put.push(...(outcome?.put ?? []));
       gone.push(...(outcome?.gone ?? []));
     });

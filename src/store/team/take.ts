@@ -1,7 +1,7 @@
 import { fail, ok, type Failure, type RecordFault, type Result } from "@/core/result";
 import type { Progress } from "@/records";
 import { headsOf, textsOf } from "@/records/team/document";
-import { beforeRemoval, bringBack, choose, goneOf, openRegisters, takeIn, targetOf, undo, type Held } from "@/records/team/held";
+import { beforeRemoval, bringBack, choose, goneOf, takeIn, targetOf, undo, type Held } from "@/records/team/held";
 import type { Texts } from "@/records/team/registers";
 import { rootOf } from "@/records/team/shapes";
 import type { TeamName } from "@/records/team/segment";
@@ -83,7 +83,7 @@ type Made = Outcome & { readonly put: readonly DocumentRecord[]; readonly faults
 /** Records of a document as it says them now. */
 function outcomeOf(inHand: InHand, held: Held, photos: Photos, heard?: readonly string[], chosen: Texts = new Map()): Made {
   const wanted = inHand.wanted === null ? null : new Map([...inHand.wanted, ...chosen]);
-  const { target } = targetOf(held, wanted);
+  const target = targetOf(held, wanted);
   const { put, gone, left, faults } = materialise(inHand, target, photos);
   return { held: { ...held, left }, heard, put, gone, faults };
 }
@@ -114,10 +114,10 @@ export async function takeChangesIn(
     for (const [index, ids] of chunksOf(all).entries()) {
       const merged: MergedDocument[] = [];
       const act = (inHand: InHand): Outcome | null => {
-        const [before, openBefore] = [headsOf(inHand.held.document), openRegisters(inHand.held).length];
+        const [before, openBefore] = [headsOf(inHand.held.document), inHand.held.open.length];
         const taken = takeIn(inHand.held, inHand.wanted, documents.get(inHand.id) ?? [], { from, at: new Date().toISOString() });
         if (taken.effect === "nothing") return { held: taken.held };
-        const conflicts = Math.max(0, openRegisters(taken.held).length - openBefore);
+        const conflicts = Math.max(0, taken.held.open.length - openBefore);
         if (taken.effect === "asked") asked.push(inHand.id);
         if (taken.effect === "asked" || (taken.effect === "known" && conflicts === 0)) {
           return { held: taken.held, heard: taken.heard };
@@ -204,7 +204,7 @@ export async function chooseHere(db: VemmickDatabase, choices: Choices): Promise
     const device = await thisDevice(db);
     for (const ids of chunksOf(Object.keys(choices)))
       await onDocuments(db, device.id, ids, (inHand) => {
-        const open = new Set(openRegisters(inHand.held));
+        const open = new Set(inHand.held.open);
         const chosen = new Map(Object.entries(choices[inHand.id] ?? {}).filter(([register]) => open.has(register)));
         return chosen.size === 0 ? null : outcomeOf(inHand, choose(inHand.held, chosen), NO_PHOTOS, undefined, chosen);
       });

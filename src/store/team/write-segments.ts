@@ -46,7 +46,7 @@ export async function noteHere(db: VemmickDatabase, onProgress: Progress = () =>
   for (let done = 0; ;) {
     const ids = await marked(db, CHUNK);
     if (ids.length === 0) return;
-    await onDocuments(db, device.id, ids, () => null);
+    await onDocuments(db, device.id, ids, null);
     onProgress((done += ids.length), Math.max(all, done));
   }
 }

@@ -14,8 +14,9 @@ import {
   scrollFrames,
   timeToUsable,
 } from "./bench/store-figures.mjs";
-import { mergeSeconds, pdfTimes } from "./bench/paper-figures.mjs";
+import { pdfTimes } from "./bench/paper-figures.mjs";
 import { FIRST_CARD, firstLoads, keptTimes, keystrokes, offlineReloads, sliderSteps, stationSwitches } from "./bench/screen-figures.mjs";
+import { teamFigures } from "./bench/team-figures.mjs";
 import { bin, childEnvironment, findChromium, installPackages, ROOT, run } from "./lib/prepare.mjs";
 
 installPackages();
@@ -89,12 +90,15 @@ async function stores() {
       `${seconds.toFixed(1)} s, ${mb.toFixed(0)} MB`,
       `≤ 8 s and ≤ 120 MB; native read ${(native.all / 1000).toFixed(1)} s`,
     );
-    const merge = await mergeSeconds(context, HOME);
-    row(
-      `Merge of ${merge.changed.toLocaleString("en")} changed records`,
-      `${merge.mergeS.toFixed(1)} s`,
-      `≤ 5 s; its file of everything read and planned in ${merge.readS.toFixed(1)} s`,
-    );
+    const another = await openStore(where, { cards: 1, parts: 1 });
+    const team = await teamFigures(context, another.context, HOME, "big-000000");
+    await another.close();
+    row("Team: everything written for the first time", `${team.sharedS.toFixed(0)} s`, "once a device");
+    row("Team: its folder", `${team.folderMb.toFixed(0)} MB`, `≤ 1.5 × the export: ${(team.folderMb / mb).toFixed(2)} ×`);
+    row("Team: a new device takes all in", `${team.takenS.toFixed(0)} s, ${team.cards} cards`, "≤ 60 s, with progress");
+    row("Team: a changed card out, median", `${ms(median(team.outs))}, ${team.outBytes} bytes`, "≤ 200 ms and ≤ 20 kB");
+    row("Team: in at another, median", ms(median(team.ins)), "≤ 300 ms");
+    row("Team: an exchange with nothing new", ms(team.restMs), "does not grow with the age of the house");
     row("Memory of the Rack", `${(await heapMb(context, HOME, FIRST_CARD)).toFixed(0)} MB`, "≤ 60 MB");
   } finally {
     await close();

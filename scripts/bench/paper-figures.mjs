@@ -1,6 +1,3 @@
-import { readFileSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
 
 const PHOTOS = 6;
 const ROUNDS = 3;
@@ -51,33 +48,4 @@ export async function pdfTimes(browser, home) {
   return times.sort((a, b) => a - b);
 }
 
-const CHANGED = 2000;
 
-/** Another device's file of everything with 2,000 records changed: read and planned, then merged [s]. */
-export async function mergeSeconds(context, home) {
-  const page = await context.newPage();
-  await page.goto(`${home}/team`);
-  const [own] = await Promise.all([
-    page.waitForEvent("download", { timeout: 180_000 }),
-    page.getByRole("button", { name: "Save this device's file" }).click(),
-  ]);
-  const file = JSON.parse(readFileSync(await own.path(), "utf8"));
-  file.team = { id: "bench999", name: "Another device", turn: "bench" };
-  const at = new Date().toISOString();
-  for (const row of file.stations.slice(0, CHANGED)) {
-    row.updatedAt = at;
-    file.versions[`station/${row.id}`].of.bench999 = 1;
-  }
-  const path = join(tmpdir(), "vemmick-bench-team.vemmick.json");
-  writeFileSync(path, JSON.stringify(file));
-  const begun = performance.now();
-  await page.getByLabel("Read files of others").setInputFiles(path);
-  const take = page.getByRole("button", { name: "Take in what only one side changed" });
-  await take.waitFor({ timeout: 180_000 });
-  const read = performance.now();
-  await take.click();
-  await page.getByRole("region", { name: "Taken in" }).getByRole("listitem").waitFor({ timeout: 180_000 });
-  const merged = performance.now();
-  await page.close();
-  return { readS: (read - begun) / 1000, mergeS: (merged - read) / 1000, changed: CHANGED };
-}

@@ -75,13 +75,13 @@ async function joinTeam(context, home) {
   return { page, seconds: (performance.now() - begun) / 1000 };
 }
 
-/** Keys something on a card and leaves. */
-async function keyOn(page, home, card, words) {
+/** Keys something on a card in a tab beside. */
+async function keyOn(context, home, card, words) {
+  const page = await context.newPage();
   await page.goto(`${home}/traveller?id=${card}&station=complaint`);
   await page.getByLabel("In the customer's own words").fill(words);
   await page.waitForTimeout(1500);
-  await page.goto(`${home}/team`);
-  await readAndWritten(page);
+  await page.close();
 }
 
 /**
@@ -93,35 +93,25 @@ export async function teamFigures(first, second, home, card) {
   const before = await filesIn(page);
   const own = Object.keys(before).filter((name) => name.startsWith("team-"));
   const folderMb = own.reduce((sum, name) => sum + before[name], 0) / 1048576;
-  // The page keeps in step by itself: what is measured is the exchange that follows a change.
-  await keyOn(page, home, card, "hums, and the lights dim");
-  const outBytes = Object.entries(await filesIn(page))
-    .filter(([name]) => name.endsWith(".jsonl.gz") && !(name in before))
-    .reduce((sum, [, bytes]) => sum + bytes, 0);
-  const restMs = await exchange(page);
   const other = await second.newPage();
   await other.goto(`${home}/favicon.svg`);
-  await carry(
-    page,
-    other,
-    Object.keys(await filesIn(page)).filter((name) => name.startsWith("team-")),
-  );
+  await carry(page, other, own);
   await other.close();
   const { page: taken, seconds: takenS } = await joinTeam(second, home);
   const cards = await taken.getByRole("region", { name: "Others" }).innerText();
-  const there = await filesIn(page);
-  await page.goto(`${home}/traveller?id=${card}&station=complaint`);
-  await page.getByLabel("In the customer's own words").fill("dead since the storm");
-  await page.waitForTimeout(1500);
-  await page.goto(`${home}/team`);
-  await page.getByRole("button", { name: "Read now" }).waitFor();
-  const outMs = await exchange(page);
-  const now = await filesIn(page);
-  await carry(
-    page,
-    taken,
-    Object.keys(now).filter((name) => name.startsWith("team-") && (!(name in there) || name.endsWith(".head.json"))),
-  );
-  const inMs = await exchange(taken);
-  return { sharedS, folderMb, outBytes, restMs, outMs, takenS, inMs, cards: /([\d,]+) new cards/.exec(cards)?.[1] ?? "?" };
+  const outs = [];
+  const ins = [];
+  let outBytes = 0;
+  for (const words of ["hums, and the lights dim", "dead since the storm", "squeals when it is cold"]) {
+    const there = await filesIn(page);
+    await keyOn(first, home, card, words);
+    outs.push(await exchange(page));
+    const now = await filesIn(page);
+    const fresh = Object.keys(now).filter((name) => name.startsWith("team-") && (!(name in there) || name.endsWith(".head.json")));
+    outBytes = fresh.filter((name) => name.endsWith(".jsonl.gz")).reduce((sum, name) => sum + now[name], 0);
+    await carry(page, taken, fresh);
+    ins.push(await exchange(taken));
+  }
+  const restMs = await exchange(page);
+  return { sharedS, folderMb, outBytes, restMs, outs, ins, takenS, cards: /([\d,]+) new cards/.exec(cards)?.[1] ?? "?" };
 }

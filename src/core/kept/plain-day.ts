@@ -2,7 +2,7 @@
  * A day so many days later, by the calendar: no clock that is put forward or back, and no midnight that a zone leaves out,
  * makes it another one.
  * @param day `YYYY-MM-DD`
- * @param days whole days, negative for earlier
+ * @param days whole days [d], negative for earlier
  * @returns the day, `YYYY-MM-DD`
  * @example dayAfter("2026-10-24", 7) -> "2026-10-31"
  */

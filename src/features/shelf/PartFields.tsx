@@ -8,6 +8,7 @@ import { MOST_PART_PHOTO_CHARACTERS, SHELF_STATES, type Part } from "@/records";
 import { changeSheet, updatePart } from "@/store/parts";
 import { SheetFields } from "../match/SheetFields";
 import { PhotoButton } from "../photo/PhotoButton";
+import PartMoves from "./PartMoves";
 import { PartPhoto } from "./PartPhoto";
 import { PART_STATE_WORDS } from "../vocabulary/swap-words";
 
@@ -66,6 +67,7 @@ export default function PartFields({ part }: { part: Part }) {
           problem={unread[spec.field] === undefined ? null : `Type ${spec.example}.`}
         />
       ))}
+      <PartMoves id={part.id} />
       <div className="col-span-2 flex flex-col gap-3 py-2 sm:col-span-4">
         <PickOne legend="It is" options={STATES} picked={part.state} onPick={(state) => state && void updatePart(part.id, { state })} />
         {part.kind === "motor" ? (

@@ -11,7 +11,8 @@ import type { OldOutline } from "@/store/team/carry-over";
 
 /** What of a team's calls reading and writing a folder takes; a worker answers them in their turn. */
 type Answered<Call> = Call extends (...args: infer Args) => infer Answer ? (...args: Args) => Promise<Awaited<Answer>> : never;
-type Names = "unread" | "open" | "take" | "met" | "toWrite" | "wrote" | "foldable" | "fold" | "folded" | "missing" | "head" | "carryOver";
+type Names =
+  "begin" | "unread" | "open" | "take" | "met" | "toWrite" | "wrote" | "foldable" | "fold" | "folded" | "missing" | "head" | "carryOver";
 export type SyncCalls = { readonly [Name in Names]: Answered<TeamCalls[Name]> };
 
 /** What was found of one device. */
@@ -188,6 +189,8 @@ export async function syncFolder(folder: Folder, db: VemmickDatabase, calls: Syn
   const isTwinFound = await hasTwin(folder, db);
   if (isTwinFound) await takeNewId(db);
   const { id } = await thisDevice(db);
+  const begun = await calls.begin();
+  if (!begun.ok) return { devices: [], own: begun.failure, isTwinFound };
   const devices: FoundDevice[] = [];
   const files = await folder.list((name) => (deviceOfHead(name) ?? deviceOfOldFile(name) ?? id) !== id);
   for (const { name, modifiedMs, size } of files) {

@@ -86,6 +86,7 @@ const tell = (done: number, all: number): void => {
   if (all > LONG) change({ progress: done >= all ? null : { done, all } });
 };
 const syncCalls: SyncCalls = {
+  begin: async () => (await calls()).begin(),
   unread: async (head) => (await calls()).unread(head),
   open: async (from, files) => (await calls()).open(from, files),
   take: async (device, photos, isLook, onProgress) => (await calls()).take(device, photos, isLook, proxy(onProgress)),

@@ -2,6 +2,7 @@ import * as v from "valibot";
 import { textSchema } from "@/core/kept";
 import { fail, ok, type Failure, type Result } from "@/core/result";
 import { MAX_FILE_BYTES } from "../read-file";
+import type { Texts } from "./registers";
 import { findNewer, PRESENT_VERSIONS, type RecordVersions } from "../record-kinds";
 
 /*
@@ -19,6 +20,8 @@ const base64 = v.pipe(v.string(), v.regex(/^[A-Za-z0-9+/]*={0,2}$/, "base64"));
 const DocumentLineSchema = v.object({
   document: v.pipe(v.string(), v.regex(/^[a-z]+\/[A-Za-z0-9-]{1,100}$/, "type/id")),
   changes: base64,
+  /** of a document whose changes are all of it: its state, and what it says, so that a device without it need not open it */
+  whole: v.optional(v.object({ heads: v.array(v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/))), texts: v.record(v.string(), v.string()) })),
   /** names of the photos its records have */
   photos: v.optional(v.array(v.pipe(v.string(), v.maxLength(300)))),
 });
@@ -29,6 +32,8 @@ export interface DocumentChanges {
   readonly document: string;
   readonly changes: Uint8Array;
   readonly photos: readonly string[];
+  /** of a document whose changes are all of it */
+  readonly whole?: { readonly heads: readonly string[]; readonly texts: Texts };
 }
 
 /** A segment as it is read. */
@@ -59,6 +64,7 @@ export async function writeSegment(
     ...documents.map((each) => ({
       document: each.document,
       changes: toBase64(each.changes),
+      ...(each.whole ? { whole: { heads: each.whole.heads, texts: Object.fromEntries(each.whole.texts) } } : {}),
       ...(each.photos.length > 0 ? { photos: each.photos } : {}),
     })),
     ...[...photos].map(([photo, data]) => ({ photo, data })),
@@ -123,8 +129,13 @@ export async function readSegment(file: Blob): Promise<Result<Segment, Failure>>
     const value = parsed(line);
     const [document, photo] = [v.safeParse(DocumentLineSchema, value), v.safeParse(PhotoLineSchema, value)];
     if (document.success) {
-      const { changes, photos: names = [] } = document.output;
-      documents.push({ document: document.output.document, changes: fromBase64(changes), photos: names });
+      const { changes, photos: names = [], whole } = document.output;
+      documents.push({
+        document: document.output.document,
+        changes: fromBase64(changes),
+        photos: names,
+        ...(whole ? { whole: { heads: whole.heads, texts: new Map(Object.entries(whole.texts)) } } : {}),
+      });
     } else if (photo.success) photos.set(photo.output.photo, photo.output.data);
     else bad += 1;
   }

@@ -141,6 +141,38 @@ function firstRow(id: string, actor: string, texts: Texts): DocumentRow {
   return { id, ...firstBytes(actor, texts), photos: photosIn(texts), what: whatOf(id, texts), ...nothing };
 }
 
+/** A document that is taken as it comes: nothing of it is here. */
+export interface Unheld {
+  readonly document: Pick<DocumentRow, "bytes" | "heads">;
+  readonly texts: Texts;
+  readonly left: readonly string[];
+  readonly put: readonly DocumentRecord[];
+}
+
+/** A document that others have, as this device keeps it from now on. */
+function unheldRow(id: string, { document: { bytes, heads }, texts, left }: Unheld): DocumentRow {
+  const nothing = { branch: null, disagreed: [], open: 0, asked: null, waits: 0, gone: "" } as const;
+  return { id, bytes, heads, sent: heads, unsent: 0, photos: photosIn(texts), what: whatOf(id, texts), left, ...nothing };
+}
+
+interface OnDocumentsOptions {
+  /** part of the transaction, at its end */
+  readonly beside?: () => PromiseLike<unknown>;
+  /** of a document of which nothing is here: what it is, where that is known without opening it */
+  readonly unheldOf?: (id: string) => Unheld | null;
+  /** nothing is written */
+  readonly isLook?: boolean;
+}
+
+/** Texts of documents that were made just now, by their state: they are written before long, and need not be opened again. */
+const fresh = new Map<string, Texts>();
+export function freshTexts({ id, heads }: Pick<DocumentRow, "id" | "heads">): Texts | undefined {
+  const key = `${id} ${heads.join(" ")}`;
+  const texts = fresh.get(key);
+  fresh.delete(key);
+  return texts;
+}
+
 /**
  * Takes documents in hand, notes what was changed here of each, and does something with them, all in one transaction.
  * @param act what is made of each; null for one, or for all: nothing but what was noted
@@ -150,7 +182,7 @@ export async function onDocuments(
   device: string,
   ids: readonly string[],
   act: ((inHand: InHand) => Outcome | null) | null,
-  beside?: () => PromiseLike<unknown>,
+  { beside, unheldOf, isLook = false }: OnDocumentsOptions = {},
 ): Promise<void> {
   const actor = actorOf(device, LIFE);
   await db.transaction("rw", teamTables(db), async () => {
@@ -167,7 +199,15 @@ export async function onDocuments(
       const isThere = own.some(({ name }) => name === rootOf(id)[0]);
       const wanted = isThere ? textsOfRecords(own) : null;
       if (kept === undefined && wanted !== null && act === null) {
-        documents.push(firstRow(id, actor, wanted));
+        const row = firstRow(id, actor, wanted);
+        fresh.set(`${id} ${row.heads.join(" ")}`, wanted);
+        documents.push(row);
+        return;
+      }
+      const unheld = kept === undefined && own.length === 0 ? (unheldOf?.(id) ?? null) : null;
+      if (unheld !== null) {
+        documents.push(unheldRow(id, unheld));
+        put.push(...unheld.put);
         return;
       }
       const before = heldOf(kept, actor);
@@ -184,6 +224,7 @@ export async function onDocuments(
       put.push(...(outcome?.put ?? []));
       gone.push(...(outcome?.gone ?? []));
     });
+    if (isLook) return;
     for (const name of RECORD_TYPE_NAMES) {
       const all = put.filter((each) => each.name === name).map(({ row }) => row);
       if (all.length > 0) await putRecords(db, name, all as unknown as RecordLists[typeof name]);

@@ -58,6 +58,7 @@ export async function openSegments(
 ): Promise<Opened> {
   const documents = new Map<string, Uint8Array[]>();
   const photos = new Map<string, string>();
+  const wholes = new Map<string, NonNullable<Changes["wholes"]> extends ReadonlyMap<string, infer Whole> ? Whole : never>();
   const names = new Set<string>();
   const rows: SegmentRow[] = [];
   const failed: { file: string; failure: Failure }[] = [];
@@ -74,7 +75,11 @@ export async function openSegments(
     bad += read.value.bad;
     for (const [name, data] of read.value.photos) photos.set(name, data);
     for (const each of read.value.documents) {
+      const isFirst = !documents.has(each.document);
       documents.set(each.document, [...(documents.get(each.document) ?? []), each.changes]);
+      // What comes on top of it is not in what it said as a whole.
+      if (each.whole && isFirst) wholes.set(each.document, { bytes: each.changes, ...each.whole });
+      else wholes.delete(each.document);
       for (const name of each.photos) names.add(name);
     }
   }
@@ -84,7 +89,16 @@ export async function openSegments(
       .anyOf([...names])
       .primaryKeys(),
   );
-  return { from, documents, photos, rows, wantedPhotos: [...names].filter((name) => !there.has(name) && !photos.has(name)), bad, failed };
+  return {
+    from,
+    documents,
+    wholes,
+    photos,
+    rows,
+    wantedPhotos: [...names].filter((name) => !there.has(name) && !photos.has(name)),
+    bad,
+    failed,
+  };
 }
 
 /** Notes that segments were read: they need not be read again. */

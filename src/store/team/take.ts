@@ -10,7 +10,7 @@ import { toStorageFailure } from "../storage-status";
 import type { VemmickDatabase } from "../vemmick-database";
 import { NO_COUNTS, type Merge, type MergeCounts, type MergedDocument } from "./document-row";
 import { materialise, type Photos } from "./materialise";
-import { onDocuments, type DocumentRecord, type InHand, type Outcome } from "./on-documents";
+import { onDocuments, type DocumentRecord, type InHand, type Outcome, type Unheld } from "./on-documents";
 import { thisDevice } from "./team-device";
 
 /** Documents are taken in so many at a time, each lot in a transaction of its own: a key on a card never waits for all of them. */
@@ -23,6 +23,8 @@ export const A_HANDFUL = 5;
 export interface Changes {
   readonly from: TeamName;
   readonly documents: ReadonlyMap<string, readonly Uint8Array[]>;
+  /** documents that came as a whole, with what they say */
+  readonly wholes?: ReadonlyMap<string, { readonly bytes: Uint8Array; readonly heads: readonly string[]; readonly texts: Texts }>;
   readonly photos: Photos;
 }
 
@@ -101,7 +103,7 @@ const putPhotos = (db: VemmickDatabase, photos: Photos): PromiseLike<unknown> =>
  */
 export async function takeChangesIn(
   db: VemmickDatabase,
-  { from, documents, photos }: Changes,
+  { from, documents, wholes = new Map(), photos }: Changes,
   { onProgress = () => undefined, isCancelled = () => false, isLook = false }: TakeOptions = {},
 ): Promise<Result<TakenIn, Failure>> {
   try {
@@ -131,12 +133,26 @@ export async function takeChangesIn(
           merge.count(!isCard(inHand.id) ? { others: 1 } : isNew || taken.effect === "back" ? { newCards: 1 } : { changedCards: 1 });
         return outcome;
       };
-      if (isLook) await onDocuments(db, device.id, ids, (inHand) => (act(inHand), null));
-      else
-        await onDocuments(db, device.id, ids, act, () => {
-          const kept = putPhotos(db, photos);
+      const unheldOf = (id: string): Unheld | null => {
+        const whole = wholes.get(id);
+        if (whole === undefined) return null;
+        const { put, left, faults: bad } = materialise({ id, records: [], photos }, whole.texts, photos);
+        faults.push(...bad);
+        merged.push({ id, before: [], after: whole.heads });
+        merge.count(isCard(id) ? { newCards: 1 } : { others: 1 });
+        return { document: whole, texts: whole.texts, put, left };
+      };
+      if (isLook) {
+        await onDocuments(db, device.id, ids, null);
+        await onDocuments(db, device.id, ids, act, { unheldOf, isLook });
+      } else {
+        const beside = () => {
+          // Photos of all of them lie there before the first of them needs one.
+          const kept = putPhotos(db, index === 0 ? photos : NO_PHOTOS);
           return merged.length === 0 ? kept : kept.then(() => merge.keep(merged));
-        });
+        };
+        await onDocuments(db, device.id, ids, act, { beside, unheldOf });
+      }
       onProgress(Math.min(all.length, (index + 1) * CHUNK), all.length);
       isStopped = isCancelled() && (index + 1) * CHUNK < all.length;
       if (isStopped) break;
@@ -169,7 +185,7 @@ async function agreeTo(db: VemmickDatabase, ids: readonly string[], from: TeamNa
         merge.count(isCard(inHand.id) ? { goneCards: 1 } : { others: 1 });
         return { held: { ...held, asked: null }, gone: allGone(inHand) };
       },
-      () => merge.keep(merged),
+      { beside: () => merge.keep(merged) },
     );
   }
 }

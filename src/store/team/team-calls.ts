@@ -15,11 +15,11 @@ import { nextTurn, teamNameOf, thisDevice } from "./team-device";
 import {
   foldable,
   foldedFiles,
+  markAll,
   noteFolded,
-  noteHere,
   noteWritten,
   ownSegments,
-  unsentFiles,
+  changedFiles,
   wholeFile,
   writeAgain,
   type ToWrite,
@@ -60,6 +60,8 @@ export function createTeamCalls(db: () => VemmickDatabase = database, ready: () 
   const written = new Map<string, ToWrite>();
   let isCancelled = false;
   return {
+    /** Before anything is read: what is here is looked at first, and what is taken in need not be looked at again. */
+    begin: () => attempted(() => markAll(db())),
     /** What of a device's files was not read yet. */
     unread: (head: Head): Promise<Result<readonly SegmentRow[], Failure>> => attempted(() => unreadOf(db(), head)),
     /** Opens files of a device; a device has one set of them open at a time. */
@@ -121,8 +123,7 @@ export function createTeamCalls(db: () => VemmickDatabase = database, ready: () 
     toWrite: (onProgress: Progress): Promise<Result<ToWrite["files"], Failure>> =>
       attempted(async () => {
         await ready();
-        await noteHere(db(), onProgress);
-        const made = await unsentFiles(db());
+        const made = await changedFiles(db(), onProgress);
         written.set("changes", made);
         return made.files;
       }),

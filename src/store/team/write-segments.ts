@@ -5,14 +5,14 @@ import { RECORD_TYPE_NAMES, recordKindOf, type Progress } from "@/records";
 import { DeviceGoneError } from "./device-gone";
 import { checkStamp, type VemmickDatabase } from "../vemmick-database";
 import type { DocumentRow, SegmentRow } from "./document-row";
-import { isSameState, marked, onDocuments } from "./on-documents";
+import { freshTexts, isSameState, marked, onDocuments } from "./on-documents";
 import { knownDevice, TEAM_KEYS, teamNameOf, thisDevice } from "./team-device";
 
 /** Among the settings once every record was looked at: from then on marks alone tell what was changed. */
 const LOOKED_KEY = `${TEAM_KEYS}looked`;
 /** Documents are noted, and written into one segment, so many at a time. */
-const CHUNK = 200;
-const IN_SEGMENT = 500;
+const CHUNK = 400;
+const IN_SEGMENT = 400;
 
 /** What is to be put into the folder before this device's head lists it. */
 export interface ToWrite {
@@ -23,7 +23,7 @@ export interface ToWrite {
 }
 
 /** Marks everything that can be shared: a team is used for the first time. */
-async function markAll(db: VemmickDatabase): Promise<void> {
+export async function markAll(db: VemmickDatabase): Promise<void> {
   if ((await db.settings.get(LOOKED_KEY)) !== undefined) return;
   for (const name of RECORD_TYPE_NAMES) {
     const { cardField, lineField } = recordKindOf(name);
@@ -38,7 +38,11 @@ async function markAll(db: VemmickDatabase): Promise<void> {
  * Notes what was changed here since, document by document.
  * @errors throws NewerDataError when a newer program has been here
  */
-export async function noteHere(db: VemmickDatabase, onProgress: Progress = () => undefined): Promise<void> {
+export async function noteHere(
+  db: VemmickDatabase,
+  onProgress: Progress = () => undefined,
+  each: (ids: readonly string[]) => Promise<unknown> = () => Promise.resolve(),
+): Promise<void> {
   await checkStamp(db);
   const device = await thisDevice(db);
   await markAll(db);
@@ -47,6 +51,7 @@ export async function noteHere(db: VemmickDatabase, onProgress: Progress = () =>
     const ids = await marked(db, CHUNK);
     if (ids.length === 0) return;
     await onDocuments(db, device.id, ids, null);
+    await each(ids);
     onProgress((done += ids.length), Math.max(all, done));
   }
 }
@@ -73,19 +78,24 @@ async function photoFiles(db: VemmickDatabase, names: readonly string[]): Promis
   return rows.flatMap((row) => (row === undefined ? [] : [{ file: photoFileOf(row.id), content: new Blob([row.data]) }]));
 }
 
-/** What was changed here and nobody else can know of yet, as files; nothing is noted as written. */
-export async function unsentFiles(db: VemmickDatabase): Promise<ToWrite> {
+/**
+ * What was changed here and nobody else can know of yet, as files; nothing is noted as written.
+ * @param among only these documents
+ */
+async function unsentFiles(db: VemmickDatabase, among: readonly string[] | null): Promise<ToWrite> {
   const device = teamNameOf(await thisDevice(db));
   const files: { file: string; content: Blob }[] = [];
   const segments: SegmentRow[] = [];
   const sent = new Map<string, readonly string[]>();
-  const ids = await db.documents.where("unsent").equals(1).primaryKeys();
+  const ids = among ?? (await db.documents.where("unsent").equals(1).primaryKeys());
   for (let at = 0; at < ids.length; at += IN_SEGMENT) {
-    const rows = (await db.documents.bulkGet(ids.slice(at, at + IN_SEGMENT))).filter((row) => row !== undefined);
+    const rows = (await db.documents.bulkGet(ids.slice(at, at + IN_SEGMENT))).filter((row) => row?.unsent === 1) as DocumentRow[];
+    if (rows.length === 0) continue;
     const documents = rows.map((row): DocumentChanges => {
       sent.set(row.id, row.heads);
       const changes = row.sent.length === 0 ? row.bytes : changesSince(openDocument(row.bytes, READ_ONLY), row.sent);
-      return { document: row.id, changes, photos: row.photos };
+      const texts = row.sent.length === 0 ? freshTexts(row) : undefined;
+      return { document: row.id, changes, photos: row.photos, ...(texts ? { whole: { heads: row.heads, texts } } : {}) };
     });
     files.push(
       ...(await photoFiles(
@@ -98,6 +108,26 @@ export async function unsentFiles(db: VemmickDatabase): Promise<ToWrite> {
     segments.push(row);
   }
   return { files, segments, sent };
+}
+
+/** Notes what was changed here, and makes files of it and of what is still unsent from before. */
+export async function changedFiles(db: VemmickDatabase, onProgress: Progress): Promise<ToWrite> {
+  const made: ToWrite[] = [];
+  // Lot by lot: what a document says is at hand while it is being made.
+  await noteHere(db, onProgress, async (ids) => made.push(await unsentFiles(db, ids)));
+  const done = new Set(made.flatMap(({ sent }) => [...sent.keys()]));
+  const ids = await db.documents.where("unsent").equals(1).primaryKeys();
+  made.push(
+    await unsentFiles(
+      db,
+      ids.filter((id) => !done.has(id)),
+    ),
+  );
+  return {
+    files: made.flatMap(({ files }) => files),
+    segments: made.flatMap(({ segments }) => segments),
+    sent: new Map(made.flatMap(({ sent }) => [...sent])),
+  };
 }
 
 /** Notes that files lie in the folder: what they say need not be written again. */
@@ -139,15 +169,18 @@ export async function foldedFiles(
   const device = teamNameOf(await thisDevice(db));
   const own = (await ownSegments(db)).filter(({ file }) => files.includes(file));
   const ids = [...new Set(own.flatMap(({ documents }) => documents))].sort();
-  const parts = new Map<string, Uint8Array[]>();
-  for (const each of read.flat()) parts.set(each.document, [...(parts.get(each.document) ?? []), each.changes]);
+  const parts = new Map<string, DocumentChanges[]>();
+  for (const each of read.flat()) parts.set(each.document, [...(parts.get(each.document) ?? []), each]);
   const isWhole = read.length === files.length;
   const made: { file: string; content: Blob }[] = [];
   const segments: SegmentRow[] = [];
   for (let at = 0; at < ids.length; at += IN_SEGMENT) {
     const rows = (await db.documents.bulkGet(ids.slice(at, at + IN_SEGMENT))).filter((row) => row !== undefined);
     const documents = rows.map((row): DocumentChanges => {
-      const loose = parts.get(row.id) ?? [];
+      const pieces = parts.get(row.id) ?? [];
+      const [only] = pieces;
+      if (isWhole && only !== undefined && pieces.length === 1) return only;
+      const loose = pieces.map(({ changes }) => changes);
       const bytes = loose.reduce((sum, each) => sum + each.length, 0);
       const { bytes: whole, photos } = row;
       if (!isWhole || loose.length === 0 || bytes > whole.length) return { document: row.id, changes: whole, photos };

@@ -69,8 +69,8 @@ test("what was keyed on a card that is gone has nowhere to go, and is not kept f
     tab: "dead",
     kind: "station",
     key: "nobody/plate",
-    row: { data: { volts: null } },
-    fields: [["data", "volts"]],
+    row: { skippedReason: "no ladder" },
+    fields: [["skippedReason"]],
     version: 18,
     isSlim: true,
   });

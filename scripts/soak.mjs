@@ -1,4 +1,4 @@
-// npm run soak -- [kills] [files] [--minutes N] [--seed N] [--rounds N] [--no-sets]: kills, damaged files, two tabs, full storage,
+// npm run soak -- [kills] [files] [--minutes N] [--seed N] [--rounds N] [--houses N] [--begun N] [--no-sets]: kills, damaged files, two tabs, full storage,
 // texts nobody expects, old tabs and long work on one card, over and over; stops by itself after ten minutes. Before that, the sets
 // of which the tests walk a share are walked whole: every random case of the unit tests, and two thousand cards in the browser.
 import { spawn, spawnSync } from "node:child_process";
@@ -23,6 +23,7 @@ const deadline = Date.now() + option("minutes", 10) * 60_000;
 installPackages();
 const executable = findChromium();
 // From here on packages are there.
+const { soakBegun, soakTeam } = await import("./soak/begun.mjs");
 const { soakKills } = await import("./soak/kills.mjs");
 const { soakWork } = await import("./soak/work.mjs");
 if (!process.argv.includes("--no-build") && run(process.execPath, [bin("next/dist/bin/next"), "build"]) !== 0) process.exit(1);
@@ -71,6 +72,14 @@ function soakFiles() {
   return JSON.parse(done.stdout.trim().split("\n").at(-1));
 }
 
+/** Five devices and what they do to one another; no browser either. `--houses N` of 20,000 acts each. */
+function soakHouses(count) {
+  const args = [bin("tsx/dist/cli.mjs"), "scripts/soak/house.ts", "20000", String(count), String(seed), String(deadline)];
+  const done = spawnSync(process.execPath, args, { cwd: ROOT, encoding: "utf8", env: childEnvironment() });
+  if (done.status !== 0) return { counts: {}, trouble: [`houses: ${done.stderr.slice(-300)}`] };
+  return JSON.parse(done.stdout.trim().split("\n").at(-1));
+}
+
 let isGood = areSetsGood;
 const report = (title, { counts, trouble }) => {
   console.log(
@@ -84,7 +93,12 @@ const report = (title, { counts, trouble }) => {
 try {
   if (files > 0) report("Damaged files", soakFiles());
   if (rounds > 0) report("Work", await soakWork({ rounds, seed, deadline, executable, home }));
+  const houses = option("houses", 1);
+  if (houses > 0) report("Houses", soakHouses(houses));
   if (kills > 0) report("Kills", await soakKills({ count: kills, seed, deadline, executable, home }));
+  const more = { count: option("begun", kills), seed, deadline, executable, home };
+  if (more.count > 0) report("Cards begun", await soakBegun(more));
+  if (more.count > 0) report("Team files", await soakTeam(more));
 } finally {
   server.kill("SIGTERM");
 }

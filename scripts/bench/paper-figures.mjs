@@ -1,4 +1,3 @@
-
 const PHOTOS = 6;
 const ROUNDS = 3;
 
@@ -47,5 +46,3 @@ export async function pdfTimes(browser, home) {
   await context.close();
   return times.sort((a, b) => a - b);
 }
-
-

@@ -30,12 +30,17 @@ function serve(env: Record<string, string>): {
   return { child, said: () => text, ended: once(child, "exit").then(([code]) => code as number | null) };
 }
 
-const fetchWith = (path: string, ca: string): Promise<{ readonly headers: Record<string, unknown>; readonly body: string }> =>
+interface Fetched {
+  readonly status: number;
+  readonly headers: Record<string, unknown>;
+  readonly body: string;
+}
+const fetchWith = (path: string, ca: string, method = "GET"): Promise<Fetched> =>
   new Promise((resolve, reject) => {
-    request(`${HOME}${path}`, { ca }, (answer) => {
+    request(`${HOME}${path}`, { ca, method }, (answer) => {
       let body = "";
       answer.on("data", (part: Buffer) => (body += part.toString("utf8")));
-      answer.on("end", () => resolve({ headers: answer.headers, body }));
+      answer.on("end", () => resolve({ status: answer.statusCode ?? 0, headers: answer.headers, body }));
     })
       .on("error", reject)
       .end();
@@ -46,6 +51,8 @@ test("another machine reaches it over HTTPS: headers, manifest, service worker, 
   try {
     await expect.poll(said).toContain("Stop it with Ctrl+C");
     expect(said()).toContain(HOME);
+    // What is built is served as it is: nothing is fetched for it.
+    expect(said()).not.toContain("Installing packages");
     expect(said()).toContain((await qrCode.toString(HOME, { type: "terminal", small: true })).trim());
 
     // The key is its owner's alone; the certificate is there to be fetched, and every answer is valid under it.
@@ -53,7 +60,12 @@ test("another machine reaches it over HTTPS: headers, manifest, service worker, 
     expect(statSync(".certificate/vemmick.key").mode & 0o077).toBe(0);
     const parsed = new X509Certificate(certificate);
     expect([parsed.checkIP(HOST), parsed.ca]).toEqual([HOST, true]);
-    expect((await fetchWith("/certificate.crt", certificate)).body).toBe(certificate);
+    const fetched = await fetchWith("/certificate.crt", certificate);
+    expect([fetched.body, fetched.headers["x-content-type-options"]]).toEqual([certificate, "nosniff"]);
+    // Nothing is sent to it: whatever is no reading is refused, and no picture is made smaller by it.
+    for (const method of ["POST", "PUT", "DELETE", "TRACE", "OPTIONS"])
+      expect([method, (await fetchWith("/", certificate, method)).status]).toEqual([method, 405]);
+    expect((await fetchWith("/_next/image?url=%2Ficon-192.png&w=64&q=75", certificate)).status).toBe(404);
     const page = await fetchWith("/", certificate);
     expect(page.headers).toMatchObject({
       "x-content-type-options": "nosniff",

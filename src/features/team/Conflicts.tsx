@@ -122,7 +122,7 @@ function Sides({ disagreement, picked, onPick }: SidesProps) {
           <tbody>
             {conflictLines(disagreement, kept, house.figures).map(({ what, said }) => (
               <tr key={what} className="border-b border-rule align-top last:border-0">
-                <th scope="row" className="py-1 pr-3 text-left font-normal text-ink-soft">
+                <th scope="row" className="py-1 pr-3 text-left font-normal [overflow-wrap:normal] text-ink-soft">
                   {what}
                 </th>
                 {said.map((words, index) => (

@@ -5,14 +5,14 @@ import { useMoment } from "@/components/useNow";
 import type { HouseFigures } from "@/core/house";
 import type { Failure } from "@/core/result";
 import { toFileSentence } from "../messages/file-sentences";
-import { dayAndTime } from "../vocabulary/clock";
+import { clockDay, dayAndTime } from "../vocabulary/clock";
 import { answerRemovals, bringBack } from "./keep-team";
 import { useAskedRemovals, useGone, type Removal } from "./useTeam";
 
 /** Shown at once. */
 const SHOWN = 12;
 
-const nameOf = ({ what }: Removal): string => what || "without a name";
+const nameOf = ({ what, begunAt }: Removal): string => `${what || "without a name"}${begunAt === "" ? "" : `, ${clockDay(begunAt)}`}`;
 
 function Problem({ failure }: { failure: Failure | null }) {
   return failure === null ? null : (
@@ -81,7 +81,7 @@ export function Gone({ figures }: { figures: HouseFigures }) {
         {removals.slice(0, isAll ? removals.length : SHOWN).map((each) => (
           <li key={each.id} className="flex flex-wrap items-center justify-between gap-3 border-b border-rule py-2">
             <span className="min-w-0 text-[15px] break-words">
-              {nameOf(each)} <span className="caption">{dayAndTime(each.at, now)}</span>
+              {nameOf(each)} <span className="caption">taken away {dayAndTime(each.at, now)}</span>
             </span>
             <button
               type="button"

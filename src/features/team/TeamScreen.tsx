@@ -41,41 +41,46 @@ export function TeamScreen() {
       ) : device.state !== "ready" ? (
         <Reading />
       ) : (
-        <div className="mt-4 grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_380px]">
-          <div className="flex min-w-0 flex-col gap-8">
+        <>
+          {/* What waits for an answer comes before everything else, on a phone too. */}
+          <div className="mt-4 mb-8 flex flex-col gap-6 empty:hidden">
             <Conflicts />
             <AskedRemovals />
-            <Others />
-            {house === null ? null : (
-              <>
-                <Merges figures={house.figures} />
-                <Gone figures={house.figures} />
-              </>
-            )}
           </div>
-          <div className="flex min-w-0 flex-col gap-8 max-lg:order-first">
-            <section aria-labelledby="device">
-              <h2 id="device" className="heading-rule">
-                This device
-              </h2>
-              <div className="mt-3">
-                <LineField
-                  label="Name, as the others read it"
-                  text={device.value.name}
-                  kind="person"
-                  placeholder="for example Ivo's tablet"
-                  onText={(name) => void nameDevice(database(), name)}
-                />
-              </div>
-              <p className="caption mt-1">
-                Its files begin with <span className="num">team-{device.value.id}</span>. {unsentWords(unsent)}
-              </p>
-            </section>
-            <FolderPart />
-            <ByHand />
-            <BackupPart />
+          <div className="mt-4 grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_380px]">
+            <div className="flex min-w-0 flex-col gap-8">
+              <Others />
+              {house === null ? null : (
+                <>
+                  <Merges figures={house.figures} />
+                  <Gone figures={house.figures} />
+                </>
+              )}
+            </div>
+            <div className="flex min-w-0 flex-col gap-8 max-lg:order-first">
+              <section aria-labelledby="device">
+                <h2 id="device" className="heading-rule">
+                  This device
+                </h2>
+                <div className="mt-3">
+                  <LineField
+                    label="Name, as the others read it"
+                    text={device.value.name}
+                    kind="person"
+                    placeholder="for example Ivo's tablet"
+                    onText={(name) => void nameDevice(database(), name)}
+                  />
+                </div>
+                <p className="caption mt-1">
+                  Its files begin with <span className="num">team-{device.value.id}</span>. {unsentWords(unsent)}
+                </p>
+              </section>
+              <FolderPart />
+              <ByHand />
+              <BackupPart />
+            </div>
           </div>
-        </div>
+        </>
       )}
     </Screen>
   );

@@ -27,6 +27,8 @@ export interface Removal {
   /** its document */
   readonly id: string;
   readonly what: string;
+  /** of a card: the moment it was begun */
+  readonly begunAt: string;
   readonly at: string;
   /** who says so; "" : this device */
   readonly from: string;
@@ -38,12 +40,14 @@ const daysAgo = (days: number): string => new Date(Date.now() - days * 86_400_00
 export const useAskedRemovals = (): Live<readonly Removal[]> =>
   useLive(async () => {
     const rows = await database().documents.where("waits").equals(1).toArray();
-    return rows.map(({ id, asked, what }): Removal => ({ id, what, at: asked?.at ?? "", from: asked?.from.name ?? "" }));
+    return rows.map(({ id, asked, what, begunAt }): Removal => ({ id, what, begunAt, at: asked?.at ?? "", from: asked?.from.name ?? "" }));
   }, []);
 
 /** What was taken away and can be brought back, the latest first, live. @param days so long papers are kept */
 export const useGone = (days: number): Live<readonly Removal[]> =>
   useLive(async () => {
     const rows = await database().documents.where("gone").aboveOrEqual(daysAgo(days)).reverse().toArray();
-    return rows.filter(({ waits }) => waits === 0).map(({ id, gone, what }): Removal => ({ id, what, at: gone, from: "" }));
+    return rows
+      .filter(({ waits }) => waits === 0)
+      .map(({ id, gone, what, begunAt }): Removal => ({ id, what, begunAt, at: gone, from: "" }));
   }, [days]);

@@ -22,8 +22,9 @@ export interface DocumentRow {
   readonly waits: 0 | 1;
   /** when its record was taken away, ISO 8601; "" while it is there */
   readonly gone: string;
-  /** what a person knows it by */
+  /** what a person knows it by, and of a card the moment it was begun */
   readonly what: string;
+  readonly begunAt: string;
 }
 
 /** What a merge does, in numbers. */

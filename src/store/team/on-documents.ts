@@ -113,6 +113,9 @@ function whatOf(id: string, texts: Texts): string {
   return words.filter((word) => typeof word === "string" && word.trim() !== "").join(", ");
 }
 
+/** When a card was begun: a motor has many visits. */
+const begunAt = (texts: Texts): string => JSON.parse(texts.get("traveller|createdAt") ?? '""') as string;
+
 /** A document as it is kept. */
 function toRow({ id, kept, isNews }: InHand, { held, heard }: Outcome): DocumentRow {
   const [heads, texts] = [headsOf(held.document), textsOf(held.document)];
@@ -132,13 +135,14 @@ function toRow({ id, kept, isNews }: InHand, { held, heard }: Outcome): Document
     waits: held.asked === null ? 0 : 1,
     gone: goneOf(texts)?.at ?? "",
     what: whatOf(id, texts),
+    begunAt: begunAt(texts),
   };
 }
 
 /** A document that is made of what is here, and that nobody else knows of yet. */
 function firstRow(id: string, actor: string, texts: Texts): DocumentRow {
   const nothing = { sent: [], unsent: 1, branch: null, disagreed: [], open: 0, left: [], asked: null, waits: 0, gone: "" } as const;
-  return { id, ...firstBytes(actor, texts), photos: photosIn(texts), what: whatOf(id, texts), ...nothing };
+  return { id, ...firstBytes(actor, texts), photos: photosIn(texts), what: whatOf(id, texts), begunAt: begunAt(texts), ...nothing };
 }
 
 /** A document that is taken as it comes: nothing of it is here. */
@@ -152,7 +156,18 @@ export interface Unheld {
 /** A document that others have, as this device keeps it from now on. */
 function unheldRow(id: string, { document: { bytes, heads }, texts, left }: Unheld): DocumentRow {
   const nothing = { branch: null, disagreed: [], open: 0, asked: null, waits: 0, gone: "" } as const;
-  return { id, bytes, heads, sent: heads, unsent: 0, photos: photosIn(texts), what: whatOf(id, texts), left, ...nothing };
+  return {
+    id,
+    bytes,
+    heads,
+    sent: heads,
+    unsent: 0,
+    photos: photosIn(texts),
+    what: whatOf(id, texts),
+    begunAt: begunAt(texts),
+    left,
+    ...nothing,
+  };
 }
 
 interface OnDocumentsOptions {

@@ -2,7 +2,7 @@ import { Dexie, type Table } from "dexie";
 import type { Loose } from "@/core/kept";
 import { findNewer, PRESENT_VERSIONS, RECORD_TYPE_NAMES, recordKindOf, type RecordTypeName, type RecordVersions } from "@/records";
 import { toSummary } from "./summary";
-import { deleteSummaries, NewerDataError, SUMMARISED_KEY, VERSIONS_KEY, putSummaries, type VemmickDatabase } from "./vemmick-database";
+import { NewerDataError, SUMMARISED_KEY, VERSIONS_KEY, putSummaries, type VemmickDatabase } from "./vemmick-database";
 
 /** Types whose records were written by an older program. */
 const olderTypes = (versions: RecordVersions | null): readonly RecordTypeName[] =>
@@ -39,22 +39,5 @@ export async function bringUpToDate(db: VemmickDatabase): Promise<void> {
     }
     if (JSON.stringify(versions) !== JSON.stringify(PRESENT_VERSIONS))
       await db.settings.put({ key: VERSIONS_KEY, value: PRESENT_VERSIONS });
-  });
-}
-
-/** Gives every card its summary and takes away those of cards that are gone: whoever wrote past the program left them so. */
-export async function mendSummaries(db: VemmickDatabase): Promise<void> {
-  await db.transaction("rw", [db.travellers, db.summaries, db.deeds], async () => {
-    const [cards, known] = await Promise.all([db.travellers.toCollection().primaryKeys(), db.summaries.toCollection().primaryKeys()]);
-    const [there, summarised] = [new Set<string>(cards), new Set<string>(known)];
-    const missing = await db.travellers.bulkGet(cards.filter((id) => !summarised.has(id)));
-    await putSummaries(
-      db,
-      missing.filter((row) => row !== undefined).map((row) => toSummary(row)),
-    );
-    await deleteSummaries(
-      db,
-      known.filter((id) => !there.has(id)),
-    );
   });
 }

@@ -4,23 +4,11 @@ import { fitText } from "@/core/kept";
 import type { StationData } from "@/core/stations";
 import { stationRecordId, type StationRecord, type Traveller, type TravellerId } from "@/records";
 import { database } from "./database";
-import { forget, noteNew, settle, type Note } from "./journal";
+import { newTraveller } from "./new-traveller";
+import { forget, settle, type Note } from "./journal";
+import { noteNew } from "./note-new";
 import { attempt } from "./storage-status";
 import { putTravellers, writing } from "./vemmick-database";
-
-/** A card on its first day. */
-export const newTraveller = (at: string, names: Pick<Traveller, "machine" | "site" | "technician">): Traveller => ({
-  id: crypto.randomUUID() as TravellerId,
-  ...names,
-  createdAt: at,
-  updatedAt: at,
-  finishedAt: null,
-  callbackOf: null,
-  cameBackAt: [],
-  motor: null,
-  putOff: [],
-  isDemo: false,
-});
 
 /** What the first sentence told beside complaints. */
 export interface AlsoTold {

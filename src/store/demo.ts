@@ -1,7 +1,8 @@
 import { database } from "./database";
 import { putDemo } from "./put-demo";
 import { attempt } from "./storage-status";
-import { deleteParts, deleteTravellers, writing } from "./vemmick-database";
+import { deleteParts, deleteTravellers } from "./delete-records";
+import { writing } from "./vemmick-database";
 
 /** Takes the demo travellers and parts away; a person's own are not touched. */
 export async function clearDemo(): Promise<boolean> {

@@ -20,7 +20,8 @@ import { database } from "./database";
 import { withPhotos } from "./kept-photos";
 import { partPhotos } from "./photos";
 import { toStorageFailure } from "./storage-status";
-import { deleteRecords, OF_CARDS, putRecords, writing, type VemmickDatabase } from "./vemmick-database";
+import { deleteRecords } from "./delete-records";
+import { OF_CARDS, putRecords, writing, type VemmickDatabase } from "./vemmick-database";
 
 /** What an undo took back, and what it left because it was changed since. */
 export interface Undone {

@@ -1,5 +1,4 @@
 import { Dexie } from "dexie";
-import { PRESENT_VERSIONS, RECORD_TYPE_NAMES } from "@/records";
 import { mergeChanges, slimChange, type Change, type JournalEntry } from "./change";
 import type { VemmickDatabase } from "./vemmick-database";
 
@@ -89,23 +88,8 @@ export async function strike(db: VemmickDatabase, change: Pick<Change, "kind" | 
   adopted.delete(of);
 }
 
-/** A row that is about to be put there whole, noted like a key. */
-export const noteNew = (db: VemmickDatabase, kind: Change["kind"], row: { readonly id: string }): Note | null =>
-  note(db, {
-    kind,
-    key: row.id,
-    row: { ...row },
-    fields: Object.keys(row).map((field) => [field]),
-    version: PRESENT_VERSIONS[kind === "bench" ? "station" : kind],
-    isNew: true,
-  });
-
-/** Notes of a crash that could not be made good yet: they are struck together with this tab's own. */
-const adopted = new Map<string, string[]>();
-export function adopt({ id, kind, key }: JournalEntry): void {
-  const of = `${kind}/${key}`;
-  adopted.set(of, [...(adopted.get(of) ?? []), id]);
-}
+/** Notes of a crash that could not be made good yet, by row: they are struck together with this tab's own. */
+export const adopted = new Map<string, string[]>();
 
 /** Entries that no living tab has in hand: keyed before a crash; cards before what is keyed on them. */
 export async function leftOver(db: VemmickDatabase): Promise<JournalEntry[]> {
@@ -115,6 +99,6 @@ export async function leftOver(db: VemmickDatabase): Promise<JournalEntry[]> {
   // Awaited as the database's own promise: while it opens, nothing else may speak to it.
   const locks = hasLocks ? await Dexie.Promise.resolve(navigator.locks.query()) : { held: [] };
   const alive = new Set([lockOf(TAB), ...(locks.held ?? []).map(({ name }) => name)]);
-  const order = (kind: Change["kind"]): number => (kind === "bench" ? -1 : RECORD_TYPE_NAMES.indexOf(kind));
-  return entries.filter(({ tab }) => !alive.has(lockOf(tab))).sort((a, b) => order(a.kind) - order(b.kind));
+  const order = ({ kind }: JournalEntry): number => (kind === "traveller" ? 0 : 1);
+  return entries.filter(({ tab }) => !alive.has(lockOf(tab))).sort((a, b) => order(a) - order(b));
 }

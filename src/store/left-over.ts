@@ -1,10 +1,15 @@
 import type { Failure } from "@/core/result";
-import type { Change } from "./change";
-import { adopt, leftOver } from "./journal";
+import type { Change, JournalEntry } from "./change";
+import { adopted, leftOver } from "./journal";
 import { makeChange } from "./make-change";
 import { toStorageFailure } from "./storage-status";
 import { addUnsaved } from "./unsaved";
 import { writing, type VemmickDatabase } from "./vemmick-database";
+
+function adopt({ id, kind, key }: JournalEntry): void {
+  const of = `${kind}/${key}`;
+  adopted.set(of, [...(adopted.get(of) ?? []), id]);
+}
 
 /** The card a change is on, by its key. */
 const cardOf = ({ kind, key }: Change): string | null => (kind === "station" ? key.slice(0, key.lastIndexOf("/")) : null);

@@ -3,7 +3,8 @@ import { database } from "./database";
 import type { NewPart } from "./parts";
 import { countLine, firstCounting, whoWorks } from "./stock-moves";
 import { attempt } from "./storage-status";
-import { deleteParts, writing } from "./vemmick-database";
+import { deleteParts } from "./delete-records";
+import { writing } from "./vemmick-database";
 
 /** A line to put on the shelf, or to lay over one that is there: readings and photo of that one stay. */
 export interface PartIn {

@@ -4,13 +4,15 @@ import { BLANK_SHEET, type MotorSheet } from "@/core/match/sheet-schema";
 import { partType, type Move, type Part } from "@/records";
 import { changeRow, prepareToKeep } from "./change-row";
 import { database } from "./database";
-import { forget, noteNew, settle } from "./journal";
+import { forget, settle } from "./journal";
+import { noteNew } from "./note-new";
 import { useLeftUnsaved, useLive, type Live } from "./live";
 import { soundRow } from "./sound-row";
 import { attempt } from "./storage-status";
 import { allWithUnsaved } from "./unsaved";
 import { buyInto, firstCounting } from "./stock-moves";
-import { deleteParts, writing, type VemmickDatabase } from "./vemmick-database";
+import { deleteParts } from "./delete-records";
+import { writing, type VemmickDatabase } from "./vemmick-database";
 
 const byLabel = (a: Part, b: Part): number => a.label.localeCompare(b.label, "en", { numeric: true });
 

@@ -161,7 +161,7 @@ export async function writing<T>(db: VemmickDatabase, body: () => Promise<T>): P
 }
 
 /** Marks what is derived of other visits to a motor as old: a change of one visit is news to the others. */
-async function markVisits(db: VemmickDatabase, motors: readonly string[]): Promise<void> {
+export async function markVisits(db: VemmickDatabase, motors: readonly string[]): Promise<void> {
   const visits = await Promise.all(
     [...new Set(motors)].map((motor) =>
       db.summaries.where("[motor+createdAt]").between([motor, Dexie.minKey], [motor, Dexie.maxKey]).toArray(),
@@ -190,11 +190,11 @@ export async function putTravellers(db: VemmickDatabase, travellers: readonly Tr
 }
 
 /** Cards that records of one type belong to, each once. */
-const cardsOf = (name: RecordTypeName, rows: readonly (object | undefined)[]): Traveller["id"][] =>
+export const cardsOf = (name: RecordTypeName, rows: readonly (object | undefined)[]): Traveller["id"][] =>
   [...new Set(rows.map((row) => (row ? cardOf(name, row) : null)))].filter((id) => id !== null) as Traveller["id"][];
 
 /** Brings what is derived of cards in line with them, after something that belongs to them was changed. */
-async function touchCards(db: VemmickDatabase, ids: readonly Traveller["id"][]): Promise<void> {
+export async function touchCards(db: VemmickDatabase, ids: readonly Traveller["id"][]): Promise<void> {
   const travellers = (await db.travellers.bulkGet([...ids])).filter((row) => row !== undefined);
   if (travellers.length === 0) return;
   const before = await db.summaries.bulkGet(travellers.map(({ id }) => id));
@@ -208,31 +208,10 @@ async function touchCards(db: VemmickDatabase, ids: readonly Traveller["id"][]):
     );
 }
 
-const isOfCards = (name: RecordTypeName): boolean => name !== "traveller" && recordKindOf(name).cardField !== undefined;
+export const isOfCards = (name: RecordTypeName): boolean => name !== "traveller" && recordKindOf(name).cardField !== undefined;
 
 /** Types whose records belong to a card; the card itself is not one of them. */
 export const OF_CARDS = RECORD_TYPE_NAMES.filter(isOfCards);
-
-/** Takes cards away with everything that belongs to them. The last step is a request: an empty turn would end the transaction. */
-export async function deleteTravellers(db: VemmickDatabase, ids: readonly string[]): Promise<void> {
-  const gone = (await db.travellers.bulkGet([...ids] as Traveller["id"][])).filter((row) => row !== undefined);
-  if (gone.length > 0) await markVisits(db, gone.map(motorOf));
-  for (const name of OF_CARDS) await db.recordsOfCards(name, ids).delete();
-  // What a team shares can be brought back, with its photos.
-  const shared = new Set(
-    await db.documents
-      .where("id")
-      .anyOf(ids.map((id) => `traveller/${id}`))
-      .primaryKeys(),
-  );
-  await db.photos
-    .where("rowId")
-    .startsWithAnyOf(ids.filter((id) => !shared.has(`traveller/${id}`)).map((id) => `${id}/`))
-    .delete();
-  await db.travellers.bulkDelete([...ids] as Traveller["id"][]);
-  await db.settings.put({ key: GONE_KEY, value: crypto.randomUUID() });
-  await deleteSummaries(db, ids as Summary["id"][]);
-}
 
 /** Puts records of one type, with what is derived of them. Not async itself: one more turn and a transaction may end before its time. */
 export function putRecords<Name extends RecordTypeName>(db: VemmickDatabase, name: Name, rows: RecordLists[Name]): PromiseLike<unknown> {
@@ -240,31 +219,4 @@ export function putRecords<Name extends RecordTypeName>(db: VemmickDatabase, nam
   const put = db.recordTable(name).bulkPut([...rows]);
   const cards = isOfCards(name) ? cardsOf(name, rows) : [];
   return cards.length === 0 ? put : put.then(() => touchCards(db, cards));
-}
-
-/** Types whose records belong to a line of the shelf. */
-export const OF_LINES = RECORD_TYPE_NAMES.filter((name) => recordKindOf(name).lineField !== undefined);
-
-/** Takes lines of the shelf away with what became of their pieces. */
-export async function deleteParts(db: VemmickDatabase, ids: readonly string[]): Promise<void> {
-  for (const name of OF_LINES)
-    await db
-      .recordTable(name)
-      .where(recordKindOf(name).lineField ?? "id")
-      .anyOf([...ids])
-      .delete();
-  await db.parts.bulkDelete([...ids]);
-}
-
-/** Takes records of one type away, with what is derived of them and what belongs to them. */
-export function deleteRecords(db: VemmickDatabase, name: RecordTypeName, ids: readonly string[]): PromiseLike<unknown> {
-  if (name === "traveller" && ids.length > 0) return deleteTravellers(db, ids);
-  if (name === "part" && ids.length > 0) return deleteParts(db, ids);
-  const table = db.recordTable(name);
-  if (!isOfCards(name) || ids.length === 0) return table.bulkDelete([...ids]);
-  return table.bulkGet([...ids]).then((rows) => {
-    const cards = cardsOf(name, rows);
-    const gone = table.bulkDelete([...ids]);
-    return cards.length === 0 ? gone : gone.then(() => touchCards(db, cards));
-  });
 }

@@ -1,11 +1,10 @@
 import type { StationId } from "@/core/stations";
 import { blankStationRow, type StationRecord, type Traveller, type TravellerId } from "@/records";
-import { newTraveller } from "./create-traveller";
+import { newTraveller } from "./new-traveller";
 import { database } from "./database";
 import { later } from "./later";
-import { withPhotos } from "./kept-photos";
 import { attempt } from "./storage-status";
-import { deleteTravellers, putTravellers, writing, type VemmickDatabase } from "./vemmick-database";
+import { putTravellers, writing, type VemmickDatabase } from "./vemmick-database";
 
 const now = (): string => new Date().toISOString();
 
@@ -62,18 +61,10 @@ export async function newVisit(
 
 /** Takes a traveller and all its stations away; returns what was removed so that it can be put back. */
 export async function removeTraveller(id: TravellerId): Promise<(() => Promise<boolean>) | null> {
-  const db = database();
-  const traveller = await db.travellers.get(id);
-  if (!traveller) return null;
-  // With their photos, which go with the card.
-  const stations = await withPhotos(db, await db.stations.where("travellerId").equals(id).toArray());
-  const isRemoved = await attempt(() => writing(db, () => deleteTravellers(db, [id])));
-  if (!isRemoved) return null;
-  return () =>
-    attempt(() =>
-      writing(db, async () => {
-        await putTravellers(db, [traveller]);
-        await db.stations.bulkPut([...stations]);
-      }),
-    );
+  const removing: { undo: (() => Promise<boolean>) | null } = { undo: null };
+  const isRemoved = await attempt(async () => {
+    // Taking away is rare: what it takes is fetched when it is done.
+    removing.undo = await (await import("./remove-card")).removeCard(database(), id);
+  });
+  return isRemoved ? removing.undo : null;
 }

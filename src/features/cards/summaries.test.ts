@@ -5,7 +5,7 @@ import { studyNow } from "@/core/study/answer";
 import { toHouse, UNSET_HOUSE, type Traveller, type TravellerId } from "@/records";
 import { createTraveller } from "@/store/create-traveller";
 import { database } from "@/store/database";
-import { mendSummaries } from "@/store/bring-up-to-date";
+import { mendSummaries } from "@/store/mend-summaries";
 import { deriveAll, deriveSome } from "@/store/derive";
 import { createFindIndex, EVERYTHING, type LookedFor } from "@/store/find-cards";
 import { afterChange, derivedBy } from "@/store/summary";

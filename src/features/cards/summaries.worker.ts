@@ -1,7 +1,7 @@
 import { expose } from "comlink";
 import { rememberStudy } from "@/core/study";
 import { studyNow } from "@/core/study/answer";
-import { mendSummaries } from "@/store/bring-up-to-date";
+import { mendSummaries } from "@/store/mend-summaries";
 import { deriveAll } from "@/store/derive";
 import { mendPhotos } from "@/store/kept-photos";
 import { VemmickDatabase } from "@/store/vemmick-database";

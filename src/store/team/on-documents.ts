@@ -5,7 +5,8 @@ import { textsOfRecords, type Texts } from "@/records/team/registers";
 import { recordAt, rootOf } from "@/records/team/shapes";
 import { partPhotos, rowOfPhoto } from "../photos";
 import { openingOf } from "../stock-moves";
-import { deleteRecords, OF_CARDS, OF_LINES, putRecords, type VemmickDatabase } from "../vemmick-database";
+import { deleteRecords, OF_LINES } from "../delete-records";
+import { OF_CARDS, putRecords, type VemmickDatabase } from "../vemmick-database";
 import type { DocumentRow } from "./document-row";
 import { LIFE } from "./engine";
 

@@ -15,7 +15,8 @@ import {
   type StationRecord,
   type Traveller,
 } from "@/records";
-import { putRecords, VemmickDatabase, writing, deleteTravellers } from "../vemmick-database";
+import { deleteTravellers } from "../delete-records";
+import { putRecords, VemmickDatabase, writing } from "../vemmick-database";
 import { moveLines } from "../stock-moves";
 import { engineReady } from "./engine";
 import { createTeamCalls } from "./team-calls";

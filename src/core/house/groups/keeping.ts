@@ -4,7 +4,7 @@ import type { RuleGroup } from "../rule";
 export const KEEPING_RULES = {
   papersDays: {
     kind: "number",
-    label: "Papers are kept: so long what was taken away can be brought back",
+    label: "Papers are kept, and what was taken away can be brought back",
     unit: "days",
     fallback: 400,
     min: 30,

@@ -19,7 +19,7 @@ import type { DocumentRow, Mark, Merge, MergedRow, SegmentRow } from "./team/doc
 import { markingDocuments } from "./team/marks";
 import { toDeedRow, type DeedRow } from "./deed-row";
 import { partingPhotos, type KeptPhoto } from "./photos";
-import { afterChange, CHANGED, motorOf, toSummary, type Summary } from "./summary";
+import { afterChange, CHANGED, toSummary, type Summary } from "./summary";
 
 /** Odds and ends of the program itself: versions, whether the demo was seeded, what lies on the bench. */
 export interface Setting {

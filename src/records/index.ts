@@ -21,7 +21,7 @@ export {
   type ShelfState,
   type TestedPart,
 } from "./part-record";
-export { MoveSchema, moveType, type Move } from "./move-record";
+export { MoveSchema, moveType, type PartMove } from "./move-record";
 export { toStockPart } from "./stock-part";
 export {
   byType,

@@ -22,7 +22,7 @@ export const MoveSchema = v.object({
   isDemo: v.boolean(),
   updatedAt: MomentSchema,
 });
-export type Move = v.InferOutput<typeof MoveSchema>;
+export type PartMove = v.InferOutput<typeof MoveSchema>;
 
 export const moveType = defineRecordType("move", {
   schema: MoveSchema,

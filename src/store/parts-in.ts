@@ -1,4 +1,4 @@
-import { partType, type Move, type Part } from "@/records";
+import { partType, type PartMove, type Part } from "@/records";
 import { database } from "./database";
 import type { NewPart } from "./parts";
 import { countLine, firstCounting, whoWorks } from "./stock-moves";
@@ -23,7 +23,7 @@ export async function takePartsIn(all: readonly PartIn[]): Promise<PartsBack | n
   const db = database();
   const updatedAt = new Date().toISOString();
   const ids = all.map(({ id }) => id ?? crypto.randomUUID());
-  const was: { parts: (Part | undefined)[]; moves: readonly Move[]; now: readonly Part[] } = { parts: [], moves: [], now: [] };
+  const was: { parts: (Part | undefined)[]; moves: readonly PartMove[]; now: readonly Part[] } = { parts: [], moves: [], now: [] };
   const isKept = await attempt(() =>
     writing(db, async () => {
       was.parts = await db.parts.bulkGet(ids);

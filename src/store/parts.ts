@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useMemo } from "react";
 import { BLANK_SHEET, type MotorSheet } from "@/core/match/sheet-schema";
-import { partType, type Move, type Part } from "@/records";
+import { partType, type PartMove, type Part } from "@/records";
 import { changeRow, prepareToKeep } from "./change-row";
 import { database } from "./database";
 import { forget, settle } from "./journal";
@@ -46,7 +46,7 @@ export async function addPieces(id: string, pieces: number): Promise<boolean> {
 }
 
 /** What became of the pieces of a line, the latest first, live. */
-export const useMoves = (id: string): Live<readonly Move[]> =>
+export const useMoves = (id: string): Live<readonly PartMove[]> =>
   useLive(async () => (await database().moves.where("partId").equals(id).toArray()).sort((a, b) => (a.at < b.at ? 1 : -1)), [id]);
 
 /** Puts one line on the shelf; its id, or null when it could not be kept. */
@@ -95,7 +95,7 @@ export async function changeSheet(id: string, apply: (sheet: MotorSheet) => Moto
 /** Takes a line off the shelf; returns the way back, or null when it could not be done. */
 export async function removePart(part: Part): Promise<(() => Promise<boolean>) | null> {
   const db = database();
-  const removed: { moves: readonly Move[] } = { moves: [] };
+  const removed: { moves: readonly PartMove[] } = { moves: [] };
   const isRemoved = await attempt(() =>
     writing(db, async () => {
       removed.moves = await db.moves.where("partId").equals(part.id).toArray();

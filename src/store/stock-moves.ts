@@ -1,6 +1,6 @@
 import { EPOCH } from "@/core/kept";
 import { countOf, lastCounting } from "@/core/stock";
-import type { Move, Part } from "@/records";
+import type { PartMove, Part } from "@/records";
 import { later } from "./later";
 import type { VemmickDatabase } from "./vemmick-database";
 
@@ -10,7 +10,7 @@ import type { VemmickDatabase } from "./vemmick-database";
  */
 
 /** A line without moves is from before there were any: what it says is its first counting, the same on every device. */
-export const openingOf = ({ id, quantity, isDemo }: Part): Move => ({
+export const openingOf = ({ id, quantity, isDemo }: Part): PartMove => ({
   id: `open-${id}-${quantity}`,
   partId: id,
   kind: "counted",
@@ -25,7 +25,7 @@ export const openingOf = ({ id, quantity, isDemo }: Part): Move => ({
 });
 
 /** The first counting of a line that is put there now. */
-export const firstCounting = (part: Part, who: string): Move => ({
+export const firstCounting = (part: Part, who: string): PartMove => ({
   ...openingOf(part),
   at: part.updatedAt,
   updatedAt: part.updatedAt,
@@ -33,25 +33,25 @@ export const firstCounting = (part: Part, who: string): Move => ({
 });
 
 /** Moves of lines, by line; a line without any has its opening. */
-export const movesOf = (db: VemmickDatabase, parts: readonly Part[]): PromiseLike<ReadonlyMap<string, readonly Move[]>> =>
+export const movesOf = (db: VemmickDatabase, parts: readonly Part[]): PromiseLike<ReadonlyMap<string, readonly PartMove[]>> =>
   db.moves
     .where("partId")
     .anyOf(parts.map(({ id }) => id))
     .toArray((kept) => {
-      const byLine = new Map<string, readonly Move[]>(parts.map(({ id }) => [id, kept.filter(({ partId }) => partId === id)]));
+      const byLine = new Map<string, readonly PartMove[]>(parts.map(({ id }) => [id, kept.filter(({ partId }) => partId === id)]));
       for (const part of parts) if (byLine.get(part.id)?.length === 0) byLine.set(part.id, [openingOf(part)]);
       return byLine;
     });
 
 /** Pieces that are there by the moves; less than none is none. */
-export const piecesOf = (moves: readonly Move[]): number => Math.max(0, countOf(moves));
+export const piecesOf = (moves: readonly PartMove[]): number => Math.max(0, countOf(moves));
 
 /** Keystrokes within this time are one counting. */
 const ONE_COUNTING_MS = 120_000;
 /** Countings of this page: one that was made here may still be keyed on. */
 const ofThisPage = new Set<string>();
 
-const stillKeyed = (last: Move, at: string): boolean =>
+const stillKeyed = (last: PartMove, at: string): boolean =>
   ofThisPage.has(last.id) && Math.abs(Date.parse(at) - Date.parse(last.at)) < ONE_COUNTING_MS;
 
 /** What is known of who moves, and why. */
@@ -68,7 +68,7 @@ export const whoWorks = (db: VemmickDatabase): PromiseLike<string> =>
     return typeof technician === "string" ? technician : "";
   });
 
-const moveOf = (part: Part, move: Pick<Move, "kind" | "by"> & Partial<Move>, { at, who, cardId = null }: MovedBy): Move => ({
+const moveOf = (part: Part, move: Pick<PartMove, "kind" | "by"> & Partial<PartMove>, { at, who, cardId = null }: MovedBy): PartMove => ({
   id: crypto.randomUUID(),
   partId: part.id,
   follows: null,

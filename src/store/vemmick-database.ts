@@ -6,7 +6,7 @@ import {
   recordKindOf,
   type DatedRow,
   type HouseRecord,
-  type Move,
+  type PartMove,
   type Part,
   type RecordLists,
   type RecordTypeName,
@@ -68,7 +68,7 @@ export class VemmickDatabase extends Dexie {
   declare stations: EntityTable<StationRecord, "id">;
   declare house: EntityTable<HouseRecord, "id">;
   declare parts: EntityTable<Part, "id">;
-  declare moves: EntityTable<Move, "id">;
+  declare moves: EntityTable<PartMove, "id">;
   declare settings: EntityTable<Setting, "key">;
   /** derived from the cards, in the transaction that changes them */
   declare summaries: EntityTable<Summary, "id">;

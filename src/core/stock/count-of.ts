@@ -1,19 +1,39 @@
 import type { StockMove } from "./move";
 
 const isCounting = ({ kind }: StockMove): boolean => kind === "counted";
-const isLater = (a: StockMove, b: StockMove): boolean => a.at > b.at || (a.at === b.at && a.id > b.id);
 
 /**
- * The counting that holds: of those that no other one follows, the latest. Two people who count one shelf without knowing of
- * one another have counted the same pieces: what each found missing is not missing twice.
+ * The counting that holds: from one to those that follow it, and of several that follow the same one to where somebody counted
+ * last. Two people who count one shelf without knowing of one another have counted the same pieces: what each found missing is
+ * not missing twice.
  * @param moves every move of one line, in any order
  * @returns null: nobody has counted yet
  */
 export function lastCounting<Move extends StockMove>(moves: readonly Move[]): Move | null {
   const countings = moves.filter(isCounting);
-  const followed = new Set(countings.map(({ follows }) => follows));
-  const ends = countings.filter(({ id }) => !followed.has(id));
-  return ends.reduce<Move | null>((latest, each) => (latest === null || isLater(each, latest) ? each : latest), null);
+  const known = new Set(countings.map(({ id }) => id));
+  const followers = new Map<string | null, Move[]>();
+  for (const each of countings) {
+    const follows = each.follows !== null && known.has(each.follows) ? each.follows : null;
+    followers.set(follows, [...(followers.get(follows) ?? []), each]);
+  }
+  const seen = new Set<string>();
+  /** The latest moment at which somebody counted from here on, and the id of that counting. */
+  const latestFrom = (move: Move, path: ReadonlySet<string>): string =>
+    (followers.get(move.id) ?? [])
+      .filter(({ id }) => !path.has(id))
+      .map((each) => latestFrom(each, new Set([...path, each.id])))
+      .reduce((a, b) => (a > b ? a : b), `${move.at} ${move.id}`);
+  let last: Move | null = null;
+  for (let next = followers.get(null) ?? []; next.length > 0;) {
+    // Only where several follow the same one is it asked who counted last.
+    const [first, ...others] = next.map((each) => ({ each, latest: next.length === 1 ? "" : latestFrom(each, new Set([each.id])) }));
+    if (first === undefined) break;
+    last = others.reduce((best, other) => (other.latest > best.latest ? other : best), first).each;
+    seen.add(last.id);
+    next = (followers.get(last.id) ?? []).filter(({ id }) => !seen.has(id));
+  }
+  return last;
 }
 
 /**

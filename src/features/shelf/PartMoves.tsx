@@ -5,14 +5,14 @@ import { useMoment } from "@/components/useNow";
 import { EPOCH } from "@/core/kept";
 import { readPlain } from "@/core/station";
 import { countOf, voidCountings } from "@/core/stock";
-import type { Move } from "@/records";
+import type { PartMove } from "@/records";
 import { addPieces, useMoves } from "@/store/parts";
 import { dayAndTime } from "../vocabulary/clock";
 
 /** Shown at once. */
 const SHOWN = 6;
 
-const MOVE_WORDS: Readonly<Record<Move["kind"], (move: Move) => string>> = {
+const MOVE_WORDS: Readonly<Record<PartMove["kind"], (move: PartMove) => string>> = {
   counted: ({ counted, by }) => `counted ${counted ?? 0}${by === 0 ? "" : `, ${Math.abs(by)} ${by > 0 ? "more" : "fewer"} than thought`}`,
   taken: ({ by }) => `took ${-by}`,
   "put-back": ({ by }) => `put ${by} back`,

@@ -90,10 +90,10 @@ export const textsAt = (document: TeamDocument, heads: Heads): Texts =>
   heads.length === 0 ? new Map() : textsOf(Automerge.view(document, [...heads]));
 
 /** Registers that are set; null: taken away. */
-export type Change = ReadonlyMap<string, string | null>;
+export type RegisterChange = ReadonlyMap<string, string | null>;
 
 const write =
-  (changes: Change) =>
+  (changes: RegisterChange) =>
   (body: Body): void => {
     for (const [register, text] of changes)
       if (text === null) delete body[register];
@@ -101,11 +101,11 @@ const write =
   };
 
 /** Sets registers, knowing of everything that is in the document. @param message what it is, for whoever asks what was changed */
-export const setTexts = (document: TeamDocument, changes: Change, message: string): TeamDocument =>
+export const setTexts = (document: TeamDocument, changes: RegisterChange, message: string): TeamDocument =>
   Automerge.change(document, { message, time: undefined }, write(changes));
 
 /** Sets registers as one who knows no more than a state: what others have changed since stands beside it. */
-export function setTextsAt(document: TeamDocument, heads: Heads, changes: Change, message: string): readonly [TeamDocument, Heads] {
+export function setTextsAt(document: TeamDocument, heads: Heads, changes: RegisterChange, message: string): readonly [TeamDocument, Heads] {
   const { newDoc, newHeads } = Automerge.changeAt(document, [...heads], { message, time: undefined }, write(changes));
   return [newDoc, newHeads ?? heads];
 }

@@ -10,14 +10,14 @@ import {
   textsAt,
   textsOf,
   touchedSince,
-  type Change,
+  type RegisterChange,
   type Heads,
   type TeamDocument,
 } from "./document";
 import { GONE, isAct, isMoment, isShared, prefixOf, type Texts } from "./registers";
 
 /** A removal that somebody else made and that nobody here has agreed to yet. */
-export interface Asked {
+export interface AskedRemoval {
   readonly from: { readonly id: string; readonly name: string };
   /** when it was heard of, ISO 8601 */
   readonly at: string;
@@ -35,7 +35,7 @@ export interface Held {
   readonly open: readonly string[];
   /** beginnings of records that could not be read here: they are nobody's to take away */
   readonly left: readonly string[];
-  readonly asked: Asked | null;
+  readonly asked: AskedRemoval | null;
 }
 
 export const NOTHING_HELD = (document: TeamDocument): Held => ({ document, branch: null, open: [], left: [], asked: null });
@@ -70,7 +70,7 @@ export function goneOf(texts: Texts): Gone | null {
 export const beforeRemoval = ({ document }: Held): Heads => goneOf(textsOf(document))?.heads ?? headsOf(document);
 
 /** What differs between what a document says and what is here. */
-function differences(held: Held, shown: Texts, wanted: Texts): { readonly plain: Change; readonly onBranch: Change } {
+function differences(held: Held, shown: Texts, wanted: Texts): { readonly plain: RegisterChange; readonly onBranch: RegisterChange } {
   const plain = new Map<string, string | null>();
   const onBranch = new Map<string, string | null>();
   const isLeft = (register: string): boolean => held.left.includes(prefixOf(register));
@@ -122,7 +122,7 @@ export function note(held: Held, wanted: Texts | null, at: string): Held {
 }
 
 /** What taking in came to, for the records here. */
-export interface Taken {
+export interface HeardChanges {
   readonly held: Held;
   /** `known`: only what is known of it has changed; `asked`: it is gone there, and waits here for somebody who agrees */
   readonly effect: "nothing" | "known" | "new" | "changed" | "back" | "asked";
@@ -171,7 +171,7 @@ const isSameTexts = (a: Texts, b: Texts): boolean => a.size === b.size && [...a]
  * @param held with everything noted that was changed here
  * @param wanted what the records here say; null: the record of the document is not here
  */
-export function takeIn(held: Held, wanted: Texts | null, changes: readonly Uint8Array[], asked: Asked): Taken {
+export function takeIn(held: Held, wanted: Texts | null, changes: readonly Uint8Array[], asked: AskedRemoval): HeardChanges {
   const before = textsOf(held.document);
   const headsBefore = headsOf(held.document);
   let document = takeChanges(held.document, changes);

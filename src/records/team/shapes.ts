@@ -26,7 +26,7 @@ const SHAPES: Readonly<Partial<Record<RecordTypeName, TeamShape>>> = {
 export const shapeOf = (name: RecordTypeName): TeamShape => SHAPES[name] ?? PLAIN;
 
 /** Where a record lies: its document, and the beginning of its registers there. */
-export interface Place {
+export interface RecordPlace {
   /** `type/id` of the record that the document is of: a card, a line of the shelf, or what belongs to neither */
   readonly document: string;
   /** `type`; of what belongs to the document's record `type/rest of its id`, or `type:id` */
@@ -34,7 +34,7 @@ export interface Place {
 }
 
 /** The place of a record, by its type and its row. */
-export function placeOf(name: RecordTypeName, row: { readonly id: string }): Place {
+export function placeOf(name: RecordTypeName, row: { readonly id: string }): RecordPlace {
   const { cardField, lineField } = recordKindOf(name);
   const owner = (field: string): string => String((row as unknown as Readonly<Record<string, unknown>>)[field]);
   if (name === "traveller" || (cardField === undefined && lineField === undefined)) return { document: `${name}/${row.id}`, prefix: name };

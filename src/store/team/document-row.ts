@@ -1,4 +1,4 @@
-import type { Asked } from "@/records/team/held";
+import type { AskedRemoval } from "@/records/team/held";
 
 /** A document as this device keeps it, with what is known of it beside. Persisted. */
 export interface DocumentRow {
@@ -17,7 +17,7 @@ export interface DocumentRow {
   readonly disagreed: readonly string[];
   readonly open: 0 | 1;
   readonly left: readonly string[];
-  readonly asked: Asked | null;
+  readonly asked: AskedRemoval | null;
   /** its removal waits for an answer */
   readonly waits: 0 | 1;
   /** when its record was taken away, ISO 8601; "" while it is there */

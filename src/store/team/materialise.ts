@@ -1,4 +1,4 @@
-import { fitRecord, migrateRecord, recordTypeOf, type DatedRow, type Move } from "@/records";
+import { fitRecord, migrateRecord, recordTypeOf, type DatedRow, type PartMove } from "@/records";
 import type { RecordFault } from "@/core/result";
 import type { Loose } from "@/core/kept";
 import { formIn, fromTexts, prefixesIn, type Texts } from "@/records/team/registers";
@@ -23,7 +23,7 @@ const isSameText = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JS
 
 /** Pieces of a line are what its moves come to. */
 function withPieces(records: readonly DocumentRecord[]): readonly DocumentRecord[] {
-  const moves = records.filter(({ name }) => name === "move").map(({ row }) => row as unknown as Move);
+  const moves = records.filter(({ name }) => name === "move").map(({ row }) => row as unknown as PartMove);
   if (moves.length === 0) return records;
   return records.map((record) =>
     record.name === "part" ? { ...record, row: { ...record.row, quantity: Math.max(0, countOf(moves)) } as DatedRow } : record,

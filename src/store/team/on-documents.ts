@@ -31,7 +31,7 @@ export interface InHand {
 }
 
 /** What is made of a document: held anew, and records that are put and taken away. */
-export interface Outcome {
+export interface MadeOfDocument {
   readonly held: Held;
   /** what others know of, where they know more than before */
   readonly heard?: readonly string[];
@@ -118,7 +118,7 @@ function whatOf(id: string, texts: Texts): string {
 const begunAt = (texts: Texts): string => JSON.parse(texts.get("traveller|createdAt") ?? '""') as string;
 
 /** A document as it is kept. */
-function toRow({ id, kept, isNews }: InHand, { held, heard }: Outcome): DocumentRow {
+function toRow({ id, kept, isNews }: InHand, { held, heard }: MadeOfDocument): DocumentRow {
   const [heads, texts] = [headsOf(held.document), textsOf(held.document)];
   const sent = isNews || heard === undefined ? (kept?.sent ?? []) : heard;
   return {
@@ -197,7 +197,7 @@ export async function onDocuments(
   db: VemmickDatabase,
   device: string,
   ids: readonly string[],
-  act: ((inHand: InHand) => Outcome | null) | null,
+  act: ((inHand: InHand) => MadeOfDocument | null) | null,
   { beside, unheldOf, isLook = false }: OnDocumentsOptions = {},
 ): Promise<void> {
   const actor = actorOf(device, LIFE);

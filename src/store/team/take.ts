@@ -10,7 +10,7 @@ import { toStorageFailure } from "../storage-status";
 import type { VemmickDatabase } from "../vemmick-database";
 import { NO_COUNTS, type Merge, type MergeCounts, type MergedDocument } from "./document-row";
 import { materialise, type Photos } from "./materialise";
-import { onDocuments, type DocumentRecord, type InHand, type Outcome, type Unheld } from "./on-documents";
+import { onDocuments, type DocumentRecord, type InHand, type MadeOfDocument, type Unheld } from "./on-documents";
 import { thisDevice } from "./team-device";
 
 /** Documents are taken in so many at a time, each lot in a transaction of its own: a key on a card never waits for all of them. */
@@ -80,7 +80,7 @@ function keeper(db: VemmickDatabase, from: TeamName) {
 }
 
 /** What is made of a document, with what of it could not be read. */
-type Made = Outcome & { readonly put: readonly DocumentRecord[]; readonly faults: readonly RecordFault[] };
+type Made = MadeOfDocument & { readonly put: readonly DocumentRecord[]; readonly faults: readonly RecordFault[] };
 
 /** Records of a document as it says them now. */
 function outcomeOf(inHand: InHand, held: Held, photos: Photos, heard?: readonly string[], chosen: Texts = new Map()): Made {
@@ -90,7 +90,7 @@ function outcomeOf(inHand: InHand, held: Held, photos: Photos, heard?: readonly 
   return { held: { ...held, left }, heard, put, gone, faults };
 }
 
-const allGone = ({ records }: InHand): Outcome["gone"] => records.map(({ name, row }) => [name, row.id] as const);
+const allGone = ({ records }: InHand): MadeOfDocument["gone"] => records.map(({ name, row }) => [name, row.id] as const);
 
 /** Puts photos beside the records that name them; part of a transaction. */
 const putPhotos = (db: VemmickDatabase, photos: Photos): PromiseLike<unknown> =>
@@ -115,7 +115,7 @@ export async function takeChangesIn(
     const all = [...documents.keys()].sort();
     for (const [index, ids] of chunksOf(all).entries()) {
       const merged: MergedDocument[] = [];
-      const act = (inHand: InHand): Outcome | null => {
+      const act = (inHand: InHand): MadeOfDocument | null => {
         const [before, openBefore] = [headsOf(inHand.held.document), inHand.held.open.length];
         const taken = takeIn(inHand.held, inHand.wanted, documents.get(inHand.id) ?? [], { from, at: new Date().toISOString() });
         if (taken.effect === "nothing") return { held: taken.held };

@@ -41,7 +41,7 @@ export interface TeamOutline {
 }
 
 /** What is wanted of the folder before something can be taken in. */
-export interface Wanted {
+export interface WantedFiles {
   readonly photos: readonly string[];
   readonly failed: Opened["failed"];
 }
@@ -65,7 +65,7 @@ export function createTeamCalls(db: () => VemmickDatabase = database, ready: () 
     /** What of a device's files was not read yet. */
     unread: (head: Head): Promise<Result<readonly SegmentRow[], Failure>> => attempted(() => unreadOf(db(), head)),
     /** Opens files of a device; a device has one set of them open at a time. */
-    open: (from: TeamName, files: readonly { readonly row: SegmentRow; readonly content: Blob }[]): Promise<Result<Wanted, Failure>> =>
+    open: (from: TeamName, files: readonly { readonly row: SegmentRow; readonly content: Blob }[]): Promise<Result<WantedFiles, Failure>> =>
       attempted(async () => {
         await ready();
         const found = await openSegments(db(), from, files);

@@ -26,6 +26,7 @@ export { toStockPart } from "./stock-part";
 export {
   byType,
   cardOf,
+  documentOf,
   findNewer,
   lineOf,
   PRESENT_VERSIONS,
@@ -39,6 +40,6 @@ export { mapLists, NO_RECORDS, RECORD_TYPES, recordTypeOf, type DatedRow, type R
 export { migrateRecord, migrateStep, type RecordType } from "./record-type";
 export { fitRecord } from "./fit-record";
 export { valueAt, withValueAt } from "./value-at";
-export { MAX_FILE_BYTES, parseVemmickFile, type FileReading, type Progress } from "./read-file";
+export { MAX_FILE_BYTES, parseJson, parseVemmickFile, readVemmickValue, type FileReading, type Progress } from "./read-file";
 export { createFileWriter, FILE_SUFFIX, VemmickFileSchema, writeVemmickFile, type FileWriter, type WrittenFile } from "./vemmick-file";
 export { isEmptyPlan, outlineOf, planImport, type ImportOutline, type ImportPlan, type Present } from "./plan-import";

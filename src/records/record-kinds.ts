@@ -64,3 +64,9 @@ export const cardOf = (name: RecordTypeName, record: object): string | null => i
 
 /** Id of the line of the shelf a record belongs to; null: it belongs to none. */
 export const lineOf = (name: RecordTypeName, record: object): string | null => idIn(record, recordKindOf(name).lineField);
+
+/** The document a team knows a record in, `type/id`: that of its card, of its line of the shelf, or its own. */
+export function documentOf(name: RecordTypeName, record: { readonly id: string }): string {
+  const [card, line] = [cardOf(name, record), lineOf(name, record)];
+  return card !== null ? `traveller/${card}` : line !== null ? `part/${line}` : `${name}/${record.id}`;
+}

@@ -42,7 +42,7 @@ export function Merges({ figures }: { figures: HouseFigures }) {
           {told.slice(0, isAll ? told.length : SHOWN).map(({ id, at, from, counts }) => (
             <li key={id} className="flex flex-wrap items-center justify-between gap-3 border-b border-rule py-2">
               <span className="min-w-0 text-[15px] break-words">
-                {dayAndTime(at, now)} from {from.name}: {isNothing(counts) ? "what both sides had changed" : mergeWords(counts)}
+                {dayAndTime(at, now)} from {from.name}: {mergeWords(counts)}
               </span>
               <button type="button" className="btn" onClick={() => void undo(id)}>
                 <Undo2 aria-hidden="true" size={18} />

@@ -9,7 +9,8 @@ import { syncFolder, type FoundDevice, type Seen, type SyncCalls } from "./folde
 import type { OldOutline } from "@/store/team/carry-over";
 import type { Disagreement } from "@/store/team/disagreements";
 import { hireTeam, type TeamWork } from "@/store/team/hire-team";
-import type { Choices, TakenBack } from "@/store/team/take";
+import type { Choices } from "@/store/team/answers";
+import type { TakenBack } from "@/store/team/undo-merge";
 import type { TeamOutline } from "@/store/team/team-calls";
 import { FOLDER_KEY, TEAM_KEYS, thisDevice } from "@/store/team/team-device";
 

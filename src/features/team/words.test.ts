@@ -14,13 +14,18 @@ const AT = "2026-11-20T10:00:00.000Z";
 test.each([
   [NONE, "nothing new"],
   [{ ...NONE, newCards: 1, changedCards: 2 }, "1 new card, 2 changed cards"],
+  [{ ...NONE, conflicts: 2 }, "only what both sides changed: 2 fields, to be chosen"],
   [{ ...NONE, goneCards: 1, others: 1 }, "1 card taken away, 1 line of shelf or rules"],
 ])("%j is %s", (counts, words) => expect(mergeWords(counts)).toBe(words));
 
 test.each([
-  [{ records: 3, keptCards: [], keptOthers: 0 }, "Taken back: 3 records are as before. The others hear of it."],
+  [{ records: 3, keptCards: [], keptOthers: 0, keptActs: 0 }, "Taken back: 3 records are as before. The others hear of it."],
   [
-    { records: 1, keptCards: ["Agitator", ""], keptOthers: 1 },
+    { records: 0, keptCards: [], keptOthers: 0, keptActs: 1 },
+    "Nothing was taken back. What became of pieces stays: somebody took, put back or counted them.",
+  ],
+  [
+    { records: 1, keptCards: ["Agitator", ""], keptOthers: 1, keptActs: 0 },
     "Taken back: 1 record is as before. The others hear of it. But what was worked on since stays whole: Agitator, a machine not named; 1 line of shelf or rules changed since stay.",
   ],
 ])("%j", (back, words) => expect(takenBackWords(back)).toBe(words));

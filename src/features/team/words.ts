@@ -1,18 +1,19 @@
 import type { MergeCounts } from "@/store/team/document-row";
 import type { Peer } from "@/store/team/peers";
-import type { TakenBack } from "@/store/team/take";
+import type { TakenBack } from "@/store/team/undo-merge";
 import { dayAndTime } from "../vocabulary/clock";
 
 const counted = (count: number, one: string, many: string): string => `${count} ${count === 1 ? one : many}`;
 
 /** What a merge brings, in counts. */
-export function mergeWords({ newCards, changedCards, goneCards, others }: MergeCounts): string {
+export function mergeWords({ newCards, changedCards, goneCards, others, conflicts }: MergeCounts): string {
   const said = [
     ...(newCards > 0 ? [counted(newCards, "new card", "new cards")] : []),
     ...(changedCards > 0 ? [counted(changedCards, "changed card", "changed cards")] : []),
     ...(goneCards > 0 ? [counted(goneCards, "card taken away", "cards taken away")] : []),
     ...(others > 0 ? [counted(others, "line of shelf or rules", "lines of shelf or rules")] : []),
   ];
+  if (said.length === 0 && conflicts > 0) return `only what both sides changed: ${counted(conflicts, "field", "fields")}, to be chosen`;
   return said.length === 0 ? "nothing new" : said.join(", ");
 }
 
@@ -20,7 +21,7 @@ export const isNothing = ({ newCards, changedCards, goneCards, others }: MergeCo
   newCards + changedCards + goneCards + others === 0;
 
 /** What undoing a merge took back, and what stays. */
-export function takenBackWords({ records, keptCards, keptOthers }: TakenBack): string {
+export function takenBackWords({ records, keptCards, keptOthers, keptActs }: TakenBack): string {
   const names = keptCards.map((name) => name.trim() || "a machine not named").slice(0, 5);
   const stays = [
     ...(names.length > 0
@@ -28,7 +29,11 @@ export function takenBackWords({ records, keptCards, keptOthers }: TakenBack): s
       : []),
     ...(keptOthers > 0 ? [`${counted(keptOthers, "line", "lines")} of shelf or rules changed since stay`] : []),
   ];
-  const head = `Taken back: ${counted(records, "record is", "records are")} as before. The others hear of it.`;
+  const acts = keptActs > 0 ? " What became of pieces stays: somebody took, put back or counted them." : "";
+  const head =
+    records === 0
+      ? `Nothing was taken back.${acts}`
+      : `Taken back: ${counted(records, "record is", "records are")} as before. The others hear of it.${acts}`;
   return stays.length === 0 ? head : `${head} But ${stays.join("; ")}.`;
 }
 

@@ -28,6 +28,9 @@ export const actorOf = (device: string, life: string): string => `${hexOf(device
 /** Whether an actor is of a device. */
 export const isActorOf = (actor: string, device: string): boolean => actor.startsWith(actorOf(device, ""));
 
+/** Who only reads a document and changes nothing of it. */
+export const READER = "00".repeat(16);
+
 export const newDocument = (actor: string): TeamDocument => Automerge.init<Body>({ actor });
 export const openDocument = (bytes: Uint8Array, actor: string): TeamDocument => Automerge.load<Body>(bytes, { actor });
 export const saveDocument = (document: TeamDocument): Uint8Array => Automerge.save(document);

@@ -14,7 +14,7 @@ import {
   type Heads,
   type TeamDocument,
 } from "./document";
-import { GONE, isAct, isMoment, isShared, prefixOf, type Texts } from "./registers";
+import { GONE, isAct, isMoment, isRoot, isShared, prefixOf, type Texts } from "./registers";
 
 /** A removal that somebody else made and that nobody here has agreed to yet. */
 export interface AskedRemoval {
@@ -103,6 +103,8 @@ export function note(held: Held, wanted: Texts | null, at: string): Held {
   const shown = textsOf(document);
   const gone = goneOf(shown);
   if (wanted === null) {
+    // It could not be read here: that it is not here is nobody's act.
+    if (held.left.some(isRoot)) return held;
     if (asked !== null) return { ...held, asked: null };
     if (shown.size === 0 || gone !== null) return held;
     const text = JSON.stringify({ at, heads: headsOf(document) } satisfies Gone);
@@ -187,9 +189,9 @@ export function takeIn(held: Held, wanted: Texts | null, changes: readonly Uint8
     document = setTexts(document, new Map([[GONE, null]]), MESSAGES.back);
   const after = textsOf(document);
   const isGone = after.has(GONE);
-  if (isGone && (wasGone || before.size === 0) && (wanted === null || !isUnasked))
+  if (isGone && (wanted === null || !isUnasked))
     return { held: { ...held, document, branch, open }, effect: "known", target: after, heard };
-  if (isGone && wanted !== null) return { held: { ...held, document, branch, open, asked }, effect: "asked", target: after, heard };
+  if (isGone) return { held: { ...held, document, branch, open, asked }, effect: "asked", target: after, heard };
   const merged: Held = { ...held, document, branch, open, asked: null };
   const target = targetOf(merged, wanted);
   const effect =
@@ -208,6 +210,12 @@ export const bringBack = (held: Held): Held => ({
   document: setTexts(held.document, new Map([[GONE, null]]), MESSAGES.back),
 });
 
+/** Whether acts of others came along between two states. */
+export function hasActs({ document }: Held, before: Heads, after: Heads): boolean {
+  const was = textsAt(document, before);
+  return [...textsAt(document, after).keys()].some((register) => isAct(register) && !was.has(register));
+}
+
 /**
  * Takes back what was taken in, as a change of its own that everybody hears of. Acts stay: a piece that somebody took is gone
  * from its place, whoever takes back having heard of it.
@@ -221,12 +229,13 @@ export function undo(held: Held, before: Heads, after: Heads, at: string): Held 
   const registers = [...new Set([...was.keys(), ...taken.keys(), ...now.keys()])].filter((each) => each === GONE || isShared(each));
   const open = new Set(held.open);
   const isOther = (a: Texts, b: Texts, register: string): boolean => a.get(register) !== b.get(register);
-  for (const register of registers) if (!isMoment(register) && !open.has(register) && isOther(now, taken, register)) return null;
+  const isWork = (register: string): boolean => !isMoment(register) && !open.has(register) && (was.size === 0 || !isAct(register));
+  if (registers.some((register) => isWork(register) && isOther(now, taken, register))) return null;
   const changes = new Map<string, string | null>();
   if (was.size === 0) changes.set(GONE, JSON.stringify({ at, heads: headsOf(document) } satisfies Gone));
   else
     for (const register of registers)
-      if (!open.has(register) && !isAct(register) && isOther(was, now, register)) changes.set(register, was.get(register) ?? null);
+      if ((isMoment(register) || isWork(register)) && isOther(was, now, register)) changes.set(register, was.get(register) ?? null);
   const message = was.size === 0 ? MESSAGES.gone : MESSAGES.undone;
   return changes.size === 0 ? held : { ...held, asked: null, document: setTexts(document, changes, message) };
 }

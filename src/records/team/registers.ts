@@ -27,6 +27,9 @@ export const prefixesIn = (texts: Texts): readonly string[] =>
 /** Whether a register is a record that was made once and stands: an act of somebody, which nobody else can have not done. */
 export const isAct = (register: string): boolean => register.endsWith(`${MARK}${WHOLE}`);
 
+/** Whether the beginning of a record's registers is that of the record its document is of. */
+export const isRoot = (prefix: string): boolean => !/[/:]/.test(prefix);
+
 /** The version of a type that a document was last written in; the present one where it does not say. */
 export const formIn = (texts: Texts, name: RecordTypeName): number => {
   const text = texts.get(`${FORM}${MARK}${name}`);

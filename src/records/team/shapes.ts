@@ -1,4 +1,4 @@
-import { recordKindOf, type RecordTypeName } from "../record-kinds";
+import { documentOf, type RecordTypeName } from "../record-kinds";
 
 /** How the records of a type are shared: what of them is a register each, and what is not shared at all. */
 export interface TeamShape {
@@ -35,14 +35,10 @@ export interface RecordPlace {
 
 /** The place of a record, by its type and its row. */
 export function placeOf(name: RecordTypeName, row: { readonly id: string }): RecordPlace {
-  const { cardField, lineField } = recordKindOf(name);
-  const owner = (field: string): string => String((row as unknown as Readonly<Record<string, unknown>>)[field]);
-  if (name === "traveller" || (cardField === undefined && lineField === undefined)) return { document: `${name}/${row.id}`, prefix: name };
-  const [of, id] = cardField === undefined ? ["part", owner(lineField ?? "")] : ["traveller", owner(cardField)];
-  return {
-    document: `${of}/${id}`,
-    prefix: row.id.startsWith(`${id}/`) ? `${name}/${row.id.slice(id.length + 1)}` : `${name}:${row.id}`,
-  };
+  const document = documentOf(name, row);
+  const [root, id] = rootOf(document);
+  if (root === name) return { document, prefix: name };
+  return { document, prefix: row.id.startsWith(`${id}/`) ? `${name}/${row.id.slice(id.length + 1)}` : `${name}:${row.id}` };
 }
 
 /** Type and id of the record that a document is of. */

@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { signOf, textSchema } from "@/core/kept";
 import { fail, ok, type Failure, type RecordFault, type Result } from "@/core/result";
-import { MAX_FILE_BYTES, parseVemmickFile, RECORD_TYPE_NAMES, type DatedRow, type Part, type RecordTypeName } from "@/records";
+import { MAX_FILE_BYTES, parseJson, readVemmickValue, RECORD_TYPE_NAMES, type DatedRow, type Part, type RecordTypeName } from "@/records";
 import { actorOf, changesSince, newDocument, setTexts } from "@/records/team/document";
 import { textsOfRecords } from "@/records/team/registers";
 import { placeOf } from "@/records/team/shapes";
@@ -69,14 +69,15 @@ function apart(records: readonly OldRecord[]): { readonly records: readonly OldR
 /**
  * Carries over what a file of the first form of team files has that was not carried over before: new records are taken, and
  * what differs from what is here is asked about; nothing is taken away by it.
- * @errors 'file-too-large' before it is read, those of parseVemmickFile, 'file-no-team', and those of the store
+ * @errors 'file-too-large' before it is read, those of parseJson, 'file-no-team', and those of the store
  */
 export async function carryOver(db: VemmickDatabase, file: Blob, isLook: boolean): Promise<Result<OldOutline, Failure>> {
   if (file.size > MAX_FILE_BYTES) return fail({ code: "file-too-large", bytes: file.size, maxBytes: MAX_FILE_BYTES });
-  const text = await file.text();
-  const read = parseVemmickFile(text);
+  const parsed = parseJson(await file.text());
+  if (!parsed.ok) return parsed;
+  const read = readVemmickValue(parsed.value);
   if (!read.ok) return read;
-  const writer = v.safeParse(WriterSchema, JSON.parse(text));
+  const writer = v.safeParse(WriterSchema, parsed.value);
   if (!writer.success) return fail({ code: "file-no-team" });
   const from = writer.output.team;
   try {

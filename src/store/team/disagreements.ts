@@ -1,5 +1,5 @@
 import type { DatedRow, RecordTypeName } from "@/records";
-import { isActorOf, openDocument, optionsOf, type Option } from "@/records/team/document";
+import { isActorOf, openDocument, optionsOf, READER } from "@/records/team/document";
 import { targetOf } from "@/records/team/held";
 import { fieldsOf, fromTexts, prefixOf, textsOfRecords } from "@/records/team/registers";
 import { recordAt } from "@/records/team/shapes";
@@ -26,7 +26,6 @@ export interface Disagreement {
   readonly sides: readonly SideOf[];
 }
 
-const READ_ONLY = "00000000000000000000000000000000";
 /** More of them are told once these are chosen. */
 const MOST = 50;
 
@@ -42,9 +41,8 @@ export async function disagreements(db: VemmickDatabase): Promise<readonly Disag
       ? { who: teamNameOf(device).name, isMine: true }
       : { who: peers.find(({ id }) => isActorOf(actor, id))?.name ?? "", isMine: false };
   const found: Disagreement[] = [];
-  for (const { id, bytes, branch, disagreed, left } of rows) {
-    const document = openDocument(bytes, READ_ONLY);
-    const open = disagreed;
+  for (const { id, bytes, branch, disagreed: open, left } of rows) {
+    const document = openDocument(bytes, READER);
     const held = { document, branch, open, left, asked: null };
     for (const prefix of new Set(open.map(prefixOf))) {
       const [name, recordId] = recordAt(id, prefix);
@@ -53,9 +51,8 @@ export async function disagreements(db: VemmickDatabase): Promise<readonly Disag
       const target = targetOf(held, wanted);
       const own = open.filter((register) => prefixOf(register) === prefix);
       const options = new Map(own.map((register) => [register, optionsOf(document, register)]));
-      const actors = new Map<string, Option[]>();
-      for (const each of options.values()) for (const option of each) actors.set(JSON.stringify(who(option.actor)), []);
-      const sides = [...actors.keys()].map((key): SideOf => {
+      const devices = new Set([...options.values()].flat().map(({ actor }) => JSON.stringify(who(actor))));
+      const sides = [...devices].map((key): SideOf => {
         const side = JSON.parse(key) as ReturnType<typeof who>;
         const texts: Record<string, string> = {};
         for (const [register, each] of options) {

@@ -1,5 +1,5 @@
 import type { DBCore, DBCoreMutateRequest, Middleware } from "dexie";
-import { RECORD_TYPE_NAMES, recordKindOf, type RecordTypeName } from "@/records";
+import { documentOf, RECORD_TYPE_NAMES, recordKindOf, type RecordTypeName } from "@/records";
 import type { Mark } from "./document-row";
 
 /*
@@ -10,17 +10,9 @@ import type { Mark } from "./document-row";
 const TYPE_OF_LIST = new Map<string, RecordTypeName>(RECORD_TYPE_NAMES.map((name) => [recordKindOf(name).list, name]));
 const MARKS = "marks";
 
-/** The document a row belongs to: that of its card, of its line of the shelf, or its own. */
-function documentOf(name: RecordTypeName, row: Readonly<Record<string, unknown>>): string {
-  const { cardField, lineField } = recordKindOf(name);
-  if (name !== "traveller" && cardField !== undefined) return `traveller/${String(row[cardField])}`;
-  return lineField === undefined ? `${name}/${String(row.id)}` : `part/${String(row[lineField])}`;
-}
-
 /** Documents of rows that are put, or of keys that are deleted as far as a key tells. */
 function documentsOf(name: RecordTypeName, request: DBCoreMutateRequest): readonly string[] {
-  if (request.type === "put" || request.type === "add")
-    return request.values.map((row: Readonly<Record<string, unknown>>) => documentOf(name, row));
+  if (request.type === "put" || request.type === "add") return request.values.map((row: { readonly id: string }) => documentOf(name, row));
   if (request.type !== "delete") return [];
   const { cardField, lineField } = recordKindOf(name);
   // What belongs to a line goes with it, or is put anew in the same transaction.

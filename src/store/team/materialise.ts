@@ -1,8 +1,8 @@
 import { fitRecord, migrateRecord, recordTypeOf, type DatedRow, type PartMove } from "@/records";
 import type { RecordFault } from "@/core/result";
 import type { Loose } from "@/core/kept";
-import { formIn, fromTexts, prefixesIn, type Texts } from "@/records/team/registers";
-import { recordAt } from "@/records/team/shapes";
+import { formIn, fromTexts, isRoot, prefixesIn, type Texts } from "@/records/team/registers";
+import { recordAt, rootOf } from "@/records/team/shapes";
 import { countOf } from "@/core/stock";
 import { isPhotoName, partPhotos, swapTexts } from "../photos";
 import { missingIn, type DocumentRecord, type InHand } from "./on-documents";
@@ -59,7 +59,10 @@ export function materialise(
     faults.push(fitted.fault);
     return [];
   });
-  const put = withPieces(made).filter(({ name, row }) => {
+  // What belongs to a record that cannot be read, and is not here, has nowhere to be.
+  const [root, rootId] = rootOf(id);
+  const isHomeless = left.some(isRoot) && !here.has(`${root} ${rootId}`);
+  const put = (isHomeless ? [] : withPieces(made)).filter(({ name, row }) => {
     const mine = here.get(`${name} ${row.id}`);
     return mine === undefined || !isSameText(mine, partPhotos(row)[0]);
   });

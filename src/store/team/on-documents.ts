@@ -52,11 +52,15 @@ export const teamTables = (db: VemmickDatabase) => [
   db.merged,
 ];
 
+interface RecordsHere {
+  readonly records: ReadonlyMap<string, readonly DocumentRecord[]>;
+  /** first countings that are not kept yet */
+  readonly openings: ReadonlyMap<string, DocumentRecord>;
+  readonly photos: ReadonlyMap<string, string>;
+}
+
 /** Everything that belongs to documents, by document. Part of a transaction; where nothing is asked nothing is waited for. */
-async function recordsOf(
-  db: VemmickDatabase,
-  ids: readonly string[],
-): Promise<{ readonly records: ReadonlyMap<string, readonly DocumentRecord[]>; readonly photos: ReadonlyMap<string, string> }> {
+async function recordsOf(db: VemmickDatabase, ids: readonly string[]): Promise<RecordsHere> {
   const records = new Map<string, DocumentRecord[]>(ids.map((id) => [id, []]));
   const photos = new Map<string, string>();
   const add = (document: string, name: RecordTypeName, whole: DatedRow): void => {
@@ -83,12 +87,16 @@ async function recordsOf(
       }
     }
   }
-  // A line from before there were moves has its first counting all the same.
+  // A line from before there were moves gets its first counting: from now on moves of others may stand beside it.
+  const openings = new Map<string, DocumentRecord>();
   for (const [document, all] of records) {
     const line = all.find(({ name }) => name === "part");
-    if (line !== undefined && all.length === 1) add(document, "move", openingOf(line.row as unknown as Part));
+    if (line === undefined || all.length > 1) continue;
+    const opening: DocumentRecord = { name: "move", row: openingOf(line.row as unknown as Part) };
+    openings.set(document, opening);
+    records.get(document)?.push(opening);
   }
-  return { records, photos };
+  return { records, openings, photos };
 }
 
 const isDemo = ({ row }: DocumentRecord): boolean => (row as { readonly isDemo?: boolean }).isDemo === true;
@@ -176,17 +184,10 @@ interface OnDocumentsOptions {
   readonly beside?: () => PromiseLike<unknown>;
   /** of a document of which nothing is here: what it is, where that is known without opening it */
   readonly unheldOf?: (id: string) => Unheld | null;
+  /** told of each document that is made here for the first time, with what it says: it need not be opened to be written */
+  readonly onFirst?: (row: DocumentRow, texts: Texts) => void;
   /** nothing is written */
   readonly isLook?: boolean;
-}
-
-/** Texts of documents that were made just now, by their state: they are written before long, and need not be opened again. */
-const fresh = new Map<string, Texts>();
-export function freshTexts({ id, heads }: Pick<DocumentRow, "id" | "heads">): Texts | undefined {
-  const key = `${id} ${heads.join(" ")}`;
-  const texts = fresh.get(key);
-  fresh.delete(key);
-  return texts;
 }
 
 /**
@@ -198,12 +199,12 @@ export async function onDocuments(
   device: string,
   ids: readonly string[],
   act: ((inHand: InHand) => MadeOfDocument | null) | null,
-  { beside, unheldOf, isLook = false }: OnDocumentsOptions = {},
+  { beside, unheldOf, onFirst, isLook = false }: OnDocumentsOptions = {},
 ): Promise<void> {
   const actor = actorOf(device, LIFE);
   await db.transaction("rw", teamTables(db), async () => {
     const rows = await db.documents.bulkGet([...ids]);
-    const { records, photos } = await recordsOf(db, ids);
+    const { records, openings, photos } = await recordsOf(db, ids);
     const at = new Date().toISOString();
     const documents: DocumentRow[] = [];
     const put: DocumentRecord[] = [];
@@ -212,11 +213,13 @@ export async function onDocuments(
       const [kept, own] = [rows[index], records.get(id) ?? []];
       // Demo cards and parts are each device's own.
       if (own.some(isDemo)) return;
+      const opening = openings.get(id);
+      if (opening !== undefined) put.push(opening);
       const isThere = own.some(({ name }) => name === rootOf(id)[0]);
       const wanted = isThere ? textsOfRecords(own) : null;
       if (kept === undefined && wanted !== null && act === null) {
         const row = firstRow(id, actor, wanted);
-        fresh.set(`${id} ${row.heads.join(" ")}`, wanted);
+        onFirst?.(row, wanted);
         documents.push(row);
         return;
       }

@@ -2,7 +2,7 @@ import type { Failure } from "@/core/result";
 import { readSegment, contentSign, segmentFileOf, type Head, type TeamName } from "@/records/team";
 import type { VemmickDatabase } from "../vemmick-database";
 import type { SegmentRow } from "./document-row";
-import type { Changes } from "./take";
+import type { Changes, WholeDocument } from "./take";
 
 /** A device's segments as far as they were opened: what they say, and what they still want. */
 export interface Opened extends Changes {
@@ -48,7 +48,7 @@ export async function unreadOf(
 
 /**
  * Opens files of a device: each must be what its name says, or it is not whole yet and is left for the next time.
- * @param own whether a file travels by itself, and bears no sign of its content
+ * @param isByHand whether a file travels by itself, and bears no sign of its content
  */
 export async function openSegments(
   db: VemmickDatabase,
@@ -58,7 +58,7 @@ export async function openSegments(
 ): Promise<Opened> {
   const documents = new Map<string, Uint8Array[]>();
   const photos = new Map<string, string>();
-  const wholes = new Map<string, NonNullable<Changes["wholes"]> extends ReadonlyMap<string, infer Whole> ? Whole : never>();
+  const wholes = new Map<string, WholeDocument>();
   const names = new Set<string>();
   const rows: SegmentRow[] = [];
   const failed: { file: string; failure: Failure }[] = [];

@@ -10,7 +10,9 @@ import { engineReady } from "./engine";
 import { disagreements, type Disagreement } from "./disagreements";
 import { notePeer, readPeers } from "./peers";
 import { noteRead, openSegments, unreadOf, type Opened } from "./read-segments";
-import { answerRemovals, bringBackHere, chooseHere, takeChangesIn, undoMerge, type Choices, type TakenBack } from "./take";
+import { answerRemovals, bringBackHere, chooseHere, type Choices } from "./answers";
+import { takeChangesIn } from "./take";
+import { undoMerge, type TakenBack } from "./undo-merge";
 import { nextTurn, teamNameOf, thisDevice } from "./team-device";
 import {
   foldable,

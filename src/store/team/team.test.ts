@@ -106,6 +106,14 @@ test("two who each take one of five leave three on both", async () => {
   await take(b, "p1");
   await round(folder, a, b, a);
   expect([await pieces(a, "p1"), await pieces(b, "p1")]).toEqual([3, 3]);
+  // Of a line that nobody here had moved yet another one's move is not the whole of it.
+  await line(a, "p2", 5);
+  await round(folder, a, b);
+  await take(b, "p2");
+  await round(folder, b, a);
+  await take(a, "p2");
+  await round(folder, a, b);
+  expect([await pieces(a, "p2"), await pieces(b, "p2")]).toEqual([3, 3]);
 });
 
 test("two people on one field: it is asked, and nothing is overwritten before; what is chosen holds on both", async () => {
@@ -144,6 +152,24 @@ test("an undo is heard of by everybody, and what is keyed after it is not overwr
   await key(a, "c1", "hums loudly");
   await round(folder, b, a, b);
   expect([await saidOn(a, "c1"), await saidOn(b, "c1")]).toEqual(["hums loudly", "hums loudly"]);
+});
+
+test("a merge of what became of pieces is not taken back: the pieces are gone from their place; a price is", async () => {
+  const folder = standInFolder("team");
+  const [a, b] = [await device("A"), await device("B")];
+  await line(a, "p1", 5);
+  await round(folder, a, b);
+  await take(b, "p1");
+  await round(folder, b, a);
+  const last = async () => (await a.db.merges.orderBy("at").last())?.id ?? "";
+  expect(await a.calls.undo(await last())).toMatchObject({ value: { records: 0, keptActs: 1 } });
+  expect(await pieces(a, "p1")).toBe(4);
+  const part = await b.db.parts.get("p1");
+  await writing(b.db, async () => putRecords(b.db, "part", [{ ...(part as Part), price: 9, updatedAt: tick() }]));
+  await round(folder, b, a);
+  await take(a, "p1");
+  expect(await a.calls.undo(await last())).toMatchObject({ value: { keptOthers: 0 } });
+  expect([(await a.db.parts.get("p1"))?.price, await pieces(a, "p1")]).toEqual([0, 3]);
 });
 
 test("a handful of removals is taken along, many are asked about, and either can be brought back", async () => {
@@ -327,8 +353,11 @@ describe("files", () => {
     expect((await b.db.travellers.toArray()).map(({ id }) => id)).toEqual(["c1"]);
     expect(await pieces(b, "p1")).toBe(3);
     expect(found).toMatchObject([{ outline: { faults: [{ name: "Fan of 2250" }, { name: "Fan of 1965" }] } }]);
-    // Nobody's to take away: it stays on the device that has it.
+    // Nobody's to take away: it stays on the device that has it, also once something on it is changed, and nothing of it is kept without it.
     await round(folder, b, a);
+    await key(a, "c2", "hums");
+    await round(folder, a, b, a, b, a);
+    expect(await b.db.stations.where("travellerId").equals("c2").count()).toBe(0);
     expect(await a.db.travellers.count()).toBe(3);
   });
 

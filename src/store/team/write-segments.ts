@@ -1,11 +1,12 @@
-import { changesSince, openDocument } from "@/records/team/document";
+import { changesSince, openDocument, READER } from "@/records/team/document";
+import type { Texts } from "@/records/team/registers";
 import { toFold } from "@/records/team/fold";
 import { contentSign, segmentFileOf, writeSegment, photoFileOf, wholeFileOf, type DocumentChanges, type TeamName } from "@/records/team";
 import { RECORD_TYPE_NAMES, recordKindOf, type Progress } from "@/records";
 import { DeviceGoneError } from "./device-gone";
 import { checkStamp, type VemmickDatabase } from "../vemmick-database";
 import type { DocumentRow, SegmentRow } from "./document-row";
-import { freshTexts, isSameState, marked, onDocuments } from "./on-documents";
+import { isSameState, marked, onDocuments } from "./on-documents";
 import { knownDevice, TEAM_KEYS, teamNameOf, thisDevice } from "./team-device";
 
 /** Among the settings once every record was looked at: from then on marks alone tell what was changed. */
@@ -13,6 +14,9 @@ const LOOKED_KEY = `${TEAM_KEYS}looked`;
 /** Documents are noted, and written into one segment, so many at a time. */
 const CHUNK = 400;
 const IN_SEGMENT = 400;
+
+/** What documents say that were made just now: nothing was changed of them yet. */
+type FirstTexts = ReadonlyMap<string, Texts>;
 
 /** What is to be put into the folder before this device's head lists it. */
 export interface ToWrite {
@@ -41,7 +45,7 @@ export async function markAll(db: VemmickDatabase): Promise<void> {
 export async function noteHere(
   db: VemmickDatabase,
   onProgress: Progress = () => undefined,
-  each: (ids: readonly string[]) => Promise<unknown> = () => Promise.resolve(),
+  each: (ids: readonly string[], first: FirstTexts) => Promise<unknown> = () => Promise.resolve(),
 ): Promise<void> {
   await checkStamp(db);
   const device = await thisDevice(db);
@@ -50,13 +54,12 @@ export async function noteHere(
   for (let done = 0; ;) {
     const ids = await marked(db, CHUNK);
     if (ids.length === 0) return;
-    await onDocuments(db, device.id, ids, null);
-    await each(ids);
+    const first = new Map<string, Texts>();
+    await onDocuments(db, device.id, ids, null, { onFirst: ({ id }, texts) => void first.set(id, texts) });
+    await each(ids, first);
     onProgress((done += ids.length), Math.max(all, done));
   }
 }
-
-const READ_ONLY = "00000000000000000000000000000000";
 
 /** A segment of these documents, as a file of this device. */
 async function segmentOf(
@@ -80,21 +83,21 @@ async function photoFiles(db: VemmickDatabase, names: readonly string[]): Promis
 
 /**
  * What was changed here and nobody else can know of yet, as files; nothing is noted as written.
- * @param among only these documents
+ * @param ids of these documents
+ * @param first what those say that were made just now
  */
-async function unsentFiles(db: VemmickDatabase, among: readonly string[] | null): Promise<ToWrite> {
+async function unsentFiles(db: VemmickDatabase, ids: readonly string[], first: FirstTexts = new Map()): Promise<ToWrite> {
   const device = teamNameOf(await thisDevice(db));
   const files: { file: string; content: Blob }[] = [];
   const segments: SegmentRow[] = [];
   const sent = new Map<string, readonly string[]>();
-  const ids = among ?? (await db.documents.where("unsent").equals(1).primaryKeys());
   for (let at = 0; at < ids.length; at += IN_SEGMENT) {
     const rows = (await db.documents.bulkGet(ids.slice(at, at + IN_SEGMENT))).filter((row) => row?.unsent === 1) as DocumentRow[];
     if (rows.length === 0) continue;
     const documents = rows.map((row): DocumentChanges => {
       sent.set(row.id, row.heads);
-      const changes = row.sent.length === 0 ? row.bytes : changesSince(openDocument(row.bytes, READ_ONLY), row.sent);
-      const texts = row.sent.length === 0 ? freshTexts(row) : undefined;
+      const changes = row.sent.length === 0 ? row.bytes : changesSince(openDocument(row.bytes, READER), row.sent);
+      const texts = row.sent.length === 0 ? first.get(row.id) : undefined;
       return { document: row.id, changes, photos: row.photos, ...(texts ? { whole: { heads: row.heads, texts } } : {}) };
     });
     files.push(
@@ -114,7 +117,7 @@ async function unsentFiles(db: VemmickDatabase, among: readonly string[] | null)
 export async function changedFiles(db: VemmickDatabase, onProgress: Progress): Promise<ToWrite> {
   const made: ToWrite[] = [];
   // Lot by lot: what a document says is at hand while it is being made.
-  await noteHere(db, onProgress, async (ids) => made.push(await unsentFiles(db, ids)));
+  await noteHere(db, onProgress, async (ids, first) => made.push(await unsentFiles(db, ids, first)));
   const done = new Set(made.flatMap(({ sent }) => [...sent.keys()]));
   const ids = await db.documents.where("unsent").equals(1).primaryKeys();
   made.push(

@@ -1,7 +1,7 @@
-import { fitRecord, migrateRecord, recordTypeOf, type DatedRow, type PartMove } from "@/records";
+import { fitRecord, migrateRecord, recordTypeOf, type DatedRow, type PartMove, type RecordTypeName } from "@/records";
 import type { RecordFault } from "@/core/result";
 import type { Loose } from "@/core/kept";
-import { formIn, fromTexts, isRoot, prefixesIn, type Texts } from "@/records/team/registers";
+import { formIn, fromTexts, isMoment, isRoot, prefixesIn, toTexts, type Texts } from "@/records/team/registers";
 import { recordAt, rootOf } from "@/records/team/shapes";
 import { countOf } from "@/core/stock";
 import { isPhotoName, partPhotos, swapTexts } from "../photos";
@@ -19,7 +19,13 @@ export interface Materialised {
   readonly faults: readonly RecordFault[];
 }
 
-const isSameText = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+/** Whether two rows say the same, their fields in whatever order: that one was touched later is no change of it. */
+function isSameRow(name: RecordTypeName, a: DatedRow, b: DatedRow): boolean {
+  const said = (row: DatedRow): Texts => new Map(toTexts(name, row).filter(([register]) => !isMoment(register)));
+  const [one, other] = [said(a), said(b)];
+  const pieces = (row: DatedRow): unknown => (row as { readonly quantity?: unknown }).quantity;
+  return one.size === other.size && [...one].every(([register, text]) => other.get(register) === text) && pieces(a) === pieces(b);
+}
 
 /** Pieces of a line are what its moves come to. */
 function withPieces(records: readonly DocumentRecord[]): readonly DocumentRecord[] {
@@ -64,7 +70,7 @@ export function materialise(
   const isHomeless = left.some(isRoot) && !here.has(`${root} ${rootId}`);
   const put = (isHomeless ? [] : withPieces(made)).filter(({ name, row }) => {
     const mine = here.get(`${name} ${row.id}`);
-    return mine === undefined || !isSameText(mine, partPhotos(row)[0]);
+    return mine === undefined || !isSameRow(name, mine, partPhotos(row)[0]);
   });
   return { put, gone: missingIn(records, prefixes, id), left, faults };
 }

@@ -1,5 +1,4 @@
-import { textSchema } from "../kept";
-import * as v from "valibot";
+import { field, recordOf } from "../fields";
 import { readLength } from "./length";
 import type { Outcome } from "../diagnosis";
 import type { HouseFigures } from "../house";
@@ -10,19 +9,18 @@ export const TURNS = ["free", "rough", "tight", "seized", "cannot-reach"] as con
 export type Turn = (typeof TURNS)[number];
 
 /** What a hand feels at the shaft, and what an indicator shows. Persisted: do not change without a migration. */
-export const HAND_ENTRIES = {
-  turn: v.nullable(v.picklist(TURNS)),
-  radialPlay: v.nullable(v.boolean()),
-  endPlay: v.nullable(v.boolean()),
-  rubs: v.nullable(v.boolean()),
+export const HAND_FIELDS = {
+  turn: field.oneOf(TURNS),
+  radialPlay: field.yesNo(),
+  endPlay: field.yesNo(),
+  rubs: field.yesNo(),
   /** indicator at the shaft, pushed across and along, as keyed [mm] */
-  radialMm: textSchema("printed"),
-  endMm: textSchema("printed"),
-};
-export const HandSchema = v.object(HAND_ENTRIES);
-export type HandFeel = v.InferOutput<typeof HandSchema>;
-
-export const NOTHING_FELT: HandFeel = { turn: null, radialPlay: null, endPlay: null, rubs: null, radialMm: "", endMm: "" };
+  radialMm: field.printed(),
+  endMm: field.printed(),
+} as const;
+export const HAND_RECORD = recordOf(HAND_FIELDS);
+export type HandFeel = typeof HAND_RECORD.blank;
+export const NOTHING_FELT: HandFeel = HAND_RECORD.blank;
 
 /** One figure of an indicator against the house's limit. */
 export interface PlayVerdict {

@@ -72,8 +72,8 @@ export {
 } from "./job";
 export { BEARING_ENDS, type BearingEnd } from "./ends";
 export {
-  HAND_ENTRIES,
-  HandSchema,
+  HAND_FIELDS,
+  HAND_RECORD,
   judgeHand,
   NOTHING_FELT,
   TURNS,

@@ -21,6 +21,7 @@ export {
   QUOTED_TABLE,
   quotedPrices,
   quoteInForce,
+  quoteRecord,
   QuoteSchema,
   readQuote,
   type Quote,

@@ -1,4 +1,5 @@
 import type { Complaint, Drive, MachineKind } from "../trade";
+import { TRIPS } from "../trade";
 
 interface ProvedMachine {
   readonly machineKind: MachineKind;
@@ -11,7 +12,6 @@ const on =
   (...kinds: readonly MachineKind[]) =>
   ({ machineKind }: ProvedMachine): boolean =>
     kinds.includes(machineKind);
-const TRIPS: readonly Complaint[] = ["trips-at-start", "trips-running", "trips-at-once"];
 
 /** What shows at the machine that the work was right, on the machines it belongs to. Ids are persisted. @source trade practice */
 export const PROOF_LINES = {

@@ -1,6 +1,6 @@
 import * as v from "valibot";
 import type { KnownPrice, QuotedPrices } from "../decision";
-import { textSchema } from "../kept";
+import { field, recordOf } from "../fields";
 import type { Failure } from "../result";
 import { readPlain } from "../station";
 import type { ActionId } from "../trade";
@@ -28,21 +28,20 @@ export const QUOTED_TABLE: Readonly<Record<Quoted, QuotedSpec>> = {
   makeshift: { actions: [], pieces: 1 },
 };
 
-const word = textSchema("printed");
-
 /** One price on the job, as keyed. Field names are persisted. */
-export const QuoteSchema = v.object({
-  id: v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes")),
-  of: v.picklist(QUOTED),
-  supplier: word,
-  price: word,
-  postage: word,
+export const quoteRecord = recordOf({
+  id: field.own(v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes")), "-"),
+  of: field.always(QUOTED, "motor"),
+  supplier: field.printed(),
+  price: field.printed(),
+  postage: field.printed(),
   /** there and back */
-  minutes: word,
-  days: word,
-  isTaken: v.boolean(),
+  minutes: field.printed(),
+  days: field.printed(),
+  isTaken: field.flag(),
 });
-export type Quote = v.InferOutput<typeof QuoteSchema>;
+export const QuoteSchema = quoteRecord.schema;
+export type Quote = typeof quoteRecord.blank;
 export const MOST_QUOTES = 16;
 
 export type QuoteField = "price" | "postage" | "minutes" | "days";

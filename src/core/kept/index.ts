@@ -5,3 +5,4 @@ export { textSchema } from "./text-schema";
 export { isLoose, type Loose } from "./loose";
 export { dayAfter } from "./plain-day";
 export { signOf } from "./sign";
+export { byId } from "./by-id";

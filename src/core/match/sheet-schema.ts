@@ -1,92 +1,54 @@
-import * as v from "valibot";
-import { textSchema } from "../kept";
+import { field, recordOf } from "../fields";
 import { ROTATIONS, SEEN_FROM } from "../motor/rotation";
 import { BEARING_SORTS, ENCLOSURES, MOUNTS, NAMED_TYPES, PROTECTIONS, RATED_DUTIES, SHAFT_FORMS } from "./motor-spec";
 
 /* Apart from what reads them: a list of parts need not load the tables of labels and plates. */
-const printed = textSchema("printed");
-
 /** A motor as its plate and a rule say it, as keyed: what nobody knows stays empty. Field names are persisted. */
-export const MotorSheetSchema = v.object({
-  type: v.nullable(v.picklist(NAMED_TYPES)),
-  volts: printed,
-  hertz: printed,
-  power: printed,
-  amps: printed,
-  rpm: printed,
-  phases: v.nullable(v.picklist([1, 3])),
-  speeds: printed,
-  rotation: v.nullable(v.picklist(ROTATIONS)),
-  seenFrom: v.picklist(SEEN_FROM),
-  isReversible: v.nullable(v.boolean()),
-  shaftEnds: v.nullable(v.picklist([1, 2])),
-  mount: v.nullable(v.picklist(MOUNTS)),
-  bodyDiameter: printed,
-  bodyLength: printed,
-  shaftDiameter: printed,
-  shaftLength: printed,
-  shaftForm: v.nullable(v.picklist(SHAFT_FORMS)),
-  enclosure: v.nullable(v.picklist(ENCLOSURES)),
-  duty: v.nullable(v.picklist(RATED_DUTIES)),
-  bearings: v.nullable(v.picklist(BEARING_SORTS)),
-  capacitor: printed,
-  protection: v.nullable(v.picklist(PROTECTIONS)),
-  leadLength: printed,
+export const motorSheet = recordOf({
+  type: field.oneOf(NAMED_TYPES),
+  volts: field.printed(),
+  hertz: field.printed(),
+  power: field.printed(),
+  amps: field.printed(),
+  rpm: field.printed(),
+  phases: field.oneOf([1, 3]),
+  speeds: field.plain("speeds"),
+  rotation: field.oneOf(ROTATIONS),
+  seenFrom: field.always(SEEN_FROM, "shaft-end"),
+  isReversible: field.yesNo(),
+  shaftEnds: field.oneOf([1, 2]),
+  mount: field.oneOf(MOUNTS),
+  bodyDiameter: field.plain("millimetres"),
+  bodyLength: field.plain("millimetres"),
+  shaftDiameter: field.plain("millimetres"),
+  shaftLength: field.plain("millimetres"),
+  shaftForm: field.oneOf(SHAFT_FORMS),
+  enclosure: field.oneOf(ENCLOSURES),
+  duty: field.oneOf(RATED_DUTIES),
+  bearings: field.oneOf(BEARING_SORTS),
+  capacitor: field.printed(),
+  protection: field.oneOf(PROTECTIONS),
+  leadLength: field.plain("leadLength"),
   /** roles and colours of its leads, in words */
-  leads: printed,
+  leads: field.printed(),
 });
-export type MotorSheet = v.InferOutput<typeof MotorSheetSchema>;
+export type MotorSheet = typeof motorSheet.blank;
 
-export const BLANK_SHEET: MotorSheet = {
-  type: null,
-  volts: "",
-  hertz: "",
-  power: "",
-  amps: "",
-  rpm: "",
-  phases: null,
-  speeds: "",
-  rotation: null,
-  seenFrom: "shaft-end",
-  isReversible: null,
-  shaftEnds: null,
-  mount: null,
-  bodyDiameter: "",
-  bodyLength: "",
-  shaftDiameter: "",
-  shaftLength: "",
-  shaftForm: null,
-  enclosure: null,
-  duty: null,
-  bearings: null,
-  capacitor: "",
-  protection: null,
-  leadLength: "",
-  leads: "",
-};
+export const MotorSheetSchema = motorSheet.schema;
+export const BLANK_SHEET: MotorSheet = motorSheet.blank;
 
 /** A place as keyed. Field names are persisted: do not change without a migration. */
-export const PlaceSheetSchema = v.object({
-  supply: printed,
-  roomLength: printed,
-  roomDiameter: printed,
-  circuit: printed,
-  wheelBore: printed,
-  speedsUsed: printed,
-  leadLength: printed,
-  shaft: v.nullable(v.picklist(["horizontal", "up", "down"])),
-  hasAirOver: v.nullable(v.boolean()),
+export const placeSheet = recordOf({
+  supply: field.plain("supplyVolts"),
+  roomLength: field.plain("millimetres"),
+  roomDiameter: field.plain("millimetres"),
+  circuit: field.plain("circuitAmps"),
+  wheelBore: field.plain("millimetres"),
+  speedsUsed: field.plain("speeds"),
+  leadLength: field.plain("leadLength"),
+  shaft: field.oneOf(["horizontal", "up", "down"]),
+  hasAirOver: field.yesNo(),
 });
-export type PlaceSheet = v.InferOutput<typeof PlaceSheetSchema>;
+export type PlaceSheet = typeof placeSheet.blank;
 
-export const BLANK_PLACE: PlaceSheet = {
-  supply: "",
-  roomLength: "",
-  roomDiameter: "",
-  circuit: "",
-  wheelBore: "",
-  speedsUsed: "",
-  leadLength: "",
-  shaft: null,
-  hasAirOver: null,
-};
+export const BLANK_PLACE: PlaceSheet = placeSheet.blank;

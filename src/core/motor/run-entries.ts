@@ -1,5 +1,5 @@
-import * as v from "valibot";
-import { EntrySchema, type Entry, type Quantity } from "../quantity";
+import { field, recordOf, type RecordField } from "../fields";
+import type { Quantity } from "../quantity";
 
 /** What can be heard. Persisted: do not change without a migration. */
 export const NOISES = ["quiet", "hum", "squeal", "rumble", "rattle", "scrape"] as const;
@@ -27,26 +27,17 @@ export const RUN_FIELDS = {
 export type RunField = keyof typeof RUN_FIELDS;
 export const RUN_FIELD_IDS = Object.keys(RUN_FIELDS) as RunField[];
 
-const entry = v.nullable(EntrySchema);
-export const RUN_ENTRY_SCHEMAS = {
-  supplyVolts: entry,
-  lineAmps: entry,
-  startAmps: entry,
-  capacitorVolts: entry,
-  speed: entry,
-  startTime: entry,
-  shell: entry,
-  coastDown: entry,
-} as const satisfies Record<RunField, typeof entry>;
-export type RunEntries = Readonly<Record<RunField, Entry | null>>;
-
-export const NO_RUN_ENTRIES: RunEntries = {
-  supplyVolts: null,
-  lineAmps: null,
-  startAmps: null,
-  capacitorVolts: null,
-  speed: null,
-  startTime: null,
-  shell: null,
-  coastDown: null,
-};
+/** The same as fields of a record. */
+export const RUN_ENTRY_FIELDS = {
+  supplyVolts: field.reading(RUN_FIELDS.supplyVolts),
+  lineAmps: field.reading(RUN_FIELDS.lineAmps),
+  startAmps: field.reading(RUN_FIELDS.startAmps),
+  capacitorVolts: field.reading(RUN_FIELDS.capacitorVolts),
+  speed: field.reading(RUN_FIELDS.speed),
+  startTime: field.reading(RUN_FIELDS.startTime),
+  shell: field.reading(RUN_FIELDS.shell),
+  coastDown: field.reading(RUN_FIELDS.coastDown),
+} as const satisfies Record<RunField, RecordField>;
+const entries = recordOf(RUN_ENTRY_FIELDS);
+export type RunEntries = Readonly<typeof entries.blank>;
+export const NO_RUN_ENTRIES: RunEntries = entries.blank;

@@ -1,37 +1,29 @@
-import * as v from "valibot";
+import { field, recordOf } from "../fields";
 import type { HouseFigures } from "../house";
-import { EntrySchema, figureOf, findSlip, type Entry, type Slip } from "../quantity";
+import { figureOf, findSlip, type Entry, type Slip } from "../quantity";
 import { GEAR_SORTS, gearRow, type GearSigns, type GearSort } from "./gear-table";
 import { contactState, LETS_GO, type ContactState, type GearVerdict } from "./patterns";
 
-const entry = v.nullable(EntrySchema);
-const yesNo = v.nullable(v.boolean());
-
 /** What hand and meter found of start gear, fitted or on its way in. Field names are persisted: do not change without a migration. */
-export const GearMeasuresSchema = v.object({
-  sort: v.nullable(v.picklist(GEAR_SORTS)),
-  switch: v.object({
-    isCoverSeated: yesNo,
-    atRest: entry,
-    actuated: entry,
-    clicksBack: yesNo,
-    travel: v.nullable(v.picklist(["moves", "gummed", "not-pressed"])),
-    contacts: v.nullable(v.picklist(["clean", "dirty", "burnt"])),
+export const gearMeasures = recordOf({
+  sort: field.oneOf(GEAR_SORTS),
+  switch: field.group({
+    isCoverSeated: field.yesNo(),
+    atRest: field.reading("resistance"),
+    actuated: field.reading("resistance"),
+    clicksBack: field.yesNo(),
+    travel: field.oneOf(["moves", "gummed", "not-pressed"]),
+    contacts: field.oneOf(["clean", "dirty", "burnt"]),
   }),
-  relay: v.object({ isUnplugged: yesNo, coil: entry, contact: entry }),
-  ptc: v.object({ isCold: yesNo, cold: entry, hot: entry }),
+  relay: field.group({ isUnplugged: field.yesNo(), coil: field.reading("resistance"), contact: field.reading("resistance") }),
+  ptc: field.group({ isCold: field.yesNo(), cold: field.reading("resistance"), hot: field.reading("resistance") }),
   /** a time relay, or electronics in place of contacts */
-  timed: v.object({ contact: entry, letsGo: v.nullable(v.picklist(LETS_GO)) }),
+  timed: field.group({ contact: field.reading("resistance"), letsGo: field.oneOf(LETS_GO) }),
 });
-export type GearMeasures = v.InferOutput<typeof GearMeasuresSchema>;
+export const GearMeasuresSchema = gearMeasures.schema;
+export type GearMeasures = typeof gearMeasures.blank;
 
-export const BLANK_GEAR: GearMeasures = {
-  sort: null,
-  switch: { isCoverSeated: null, atRest: null, actuated: null, clicksBack: null, travel: null, contacts: null },
-  relay: { isUnplugged: null, coil: null, contact: null },
-  ptc: { isCold: null, cold: null, hot: null },
-  timed: { contact: null, letsGo: null },
-};
+export const BLANK_GEAR: GearMeasures = gearMeasures.blank;
 
 const ohmsOf = (found: Entry | null): number | null => {
   return found?.reading ? (figureOf(found)?.value ?? Infinity) : null;

@@ -44,6 +44,9 @@ interface GearWorking {
   readonly source: string;
 }
 
+/** How a sort is measured: by the part of the record it has. */
+export type MeasuredAs = keyof GearSigns;
+
 /** One sort of start gear: where it is usual, how it is measured, judged and weighed. */
 export interface GearRow {
   /** types of motor that usually have it; of several sorts on one type the table's order counts */
@@ -53,7 +56,7 @@ export interface GearRow {
   /** a motor with one sort has no other; one with none has none to fail */
   readonly rulesOut: readonly Suspect[];
   /** what the hand and the meter take of it: the part of the record; null: nothing */
-  readonly measuredAs: keyof GearSigns | null;
+  readonly measuredAs: MeasuredAs | null;
   readonly test: TestId | null;
   /** null: nothing to judge */
   readonly judge: (signs: GearSigns, house: HouseFigures) => GearVerdict | null;

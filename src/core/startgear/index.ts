@@ -26,6 +26,7 @@ export {
   type GearSigns,
   type GearSort,
   type GearTexts,
+  type MeasuredAs,
 } from "./gear-table";
-export { BLANK_GEAR, GearMeasuresSchema, judgeGear, type GearMeasures, type JudgedGear } from "./gear-measures";
+export { BLANK_GEAR, gearMeasures, GearMeasuresSchema, judgeGear, type GearMeasures, type JudgedGear } from "./gear-measures";
 export { NO_GEAR_FACTS, type GearFacts } from "./facts";

@@ -1,5 +1,6 @@
 import type * as v from "valibot";
 import type { Facts } from "../facts";
+import type { FieldSet } from "../fields";
 import type { Loose } from "../kept";
 import type { Assessment } from "./assessment";
 import type { StationContext } from "./context";
@@ -20,6 +21,8 @@ export interface Station<
 > {
   readonly definition: StationDefinition<Id>;
   readonly schema: Schema;
+  /** the same by fields: how each is kept and of what kind it is, for whoever draws, lists or names them */
+  readonly fields: FieldSet;
   readonly blank: v.InferOutput<Schema>;
   readonly migrations?: StationMigrations;
   // Methods, so that any station is a station to code that treats all alike.

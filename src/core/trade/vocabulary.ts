@@ -92,3 +92,9 @@ export const ACTIONS = [
   "reconnect",
 ] as const;
 export type ActionId = (typeof ACTIONS)[number];
+/** Nothing is changed at the motor by these: what comes after them does not come of them. */
+export const CHANGES_NOTHING: readonly ActionId[] = ["no-repair", "keep-until", "refer", "wait-and-retest"];
+/** Nothing is done beside these on the same visit. */
+export const STANDS_ALONE: readonly ActionId[] = ["keep-until", "no-repair", "wait-and-retest"];
+/** After these the motor has power again as it is. */
+export const LEAVES_IN_USE: readonly ActionId[] = ["no-repair", "keep-until"];

@@ -3,10 +3,7 @@ import type { Finding } from "../diagnosis";
 import type { Facts } from "../facts";
 import type { HouseFigures } from "../house";
 import { doneAt } from "../job";
-import type { ActionId } from "../trade";
-
-/** What does nothing at the motor, and gives it power again. */
-const LEAVES_IT: readonly ActionId[] = ["no-repair", "keep-until"];
+import { LEAVES_IN_USE } from "../trade";
 
 // Prices change seldom, beliefs with every key: one model a set of prices is enough.
 const models = new WeakMap<HouseFigures, Map<string, CostModel>>();
@@ -42,7 +39,7 @@ export function modelFor(house: HouseFigures, site: RepairSite, life: Life, { be
   if (made) return made;
   const model = costModel(house, site, life, bearingJob, pricesInForce(quotedPrices, house.hourlyRate));
   // What must get no power is not left as it is, nor called good.
-  const kept = isGrounded ? { ...model, actions: model.actions.filter(({ action }) => !LEAVES_IT.includes(action)) } : model;
+  const kept = isGrounded ? { ...model, actions: model.actions.filter(({ action }) => !LEAVES_IN_USE.includes(action)) } : model;
   known.set(key, kept);
   return kept;
 }

@@ -80,7 +80,7 @@ export const plainWork = ({ action, also }: Pick<ActionOffer, "action" | "also">
     : `${PLAIN_ACTIONS[action]}, and ${PLAIN_ACTIONS[also].replace(/^./, (letter) => letter.toLowerCase())}`;
 
 /** Ways on that put nothing right. */
-const LEAVES_IT: Partial<Record<ActionId, string>> = {
+const WITHOUT_WORK: Partial<Record<ActionId, string>> = {
   "keep-until": "It stays as it is, and may get worse until then.",
   "no-repair": "It stays as it is.",
 };
@@ -93,7 +93,7 @@ export function customerOptions(offers: readonly ActionOffer[], house: HouseFigu
       title: plainWork(offer),
       price: formatMoney(offer.cost),
       lines: [
-        LEAVES_IT[offer.action] ?? `It ${surenessWords(offer.cureProbability)}: ${oftenWords(offer.cureProbability)}.`,
+        WITHOUT_WORK[offer.action] ?? `It ${surenessWords(offer.cureProbability)}: ${oftenWords(offer.cureProbability)}.`,
         offer.minutes >= 15 ? `About ${formatNumber(5 * Math.round(offer.minutes / 5), 0)} minutes of work.` : "Hardly any work today.",
         ...(offer.callbackProbability >= 0.2
           ? [`If it does not, another visit costs about ${formatMoney(house.callbackCost)} and the repair then.`]

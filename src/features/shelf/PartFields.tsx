@@ -71,7 +71,10 @@ export default function PartFields({ part }: { part: Part }) {
       <div className="col-span-2 flex flex-col gap-3 py-2 sm:col-span-4">
         <PickOne legend="It is" options={STATES} picked={part.state} onPick={(state) => state && void updatePart(part.id, { state })} />
         {part.kind === "motor" ? (
-          <SheetFields sheet={part.sheet ?? BLANK_SHEET} onSheet={(apply) => void changeSheet(part.id, apply)} />
+          <SheetFields
+            record={part.sheet ?? BLANK_SHEET}
+            change={(apply) => void changeSheet(part.id, (sheet) => apply(sheet, new Date().toISOString()))}
+          />
         ) : null}
         {part.photo ? <PartPhoto photo={part.photo} of={part.label} /> : null}
         <div className="flex flex-wrap gap-2">

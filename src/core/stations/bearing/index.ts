@@ -21,10 +21,10 @@ import type { HouseFigures } from "../../house";
 import { speedAndPoles } from "../../motor";
 import { type WorkingStep, formatNumber, figureOf } from "../../quantity";
 import { geometriesOf, judgeEnd, type EndDetail, type NameState } from "./end";
-import { BearingRecordSchema, BLANK_BEARING, type BearingRecord } from "./record";
+import { bearingRecord, type BearingRecord } from "./record";
 
 export type { EndDetail, NameState, SeatDetail } from "./end";
-export { GAUGES, type BearingRecord, type EndRecord, type Gauge } from "./record";
+export { bearingRecord, endRecord, GAUGES, type BearingRecord, type EndRecord, type Gauge } from "./record";
 
 /** What upkeep asks for at one end. */
 export interface UpkeepDetail {
@@ -143,7 +143,7 @@ const END_NAMES: Record<BearingEnd, string> = { "drive-end": "Drive end", "other
 
 type EndOfBearing = BearingRecord["ends"]["drive-end"];
 const namedOnly = ({ kind, stamped, bore, outside, width }: EndOfBearing): EndOfBearing => ({
-  ...BLANK_BEARING.ends["drive-end"],
+  ...bearingRecord.blank.ends["drive-end"],
   kind,
   stamped,
   bore,
@@ -169,8 +169,7 @@ export const bearingStation = defineStation({
       { id: "tones", power: "either", tests: [], cautions: [] },
     ],
   },
-  schema: BearingRecordSchema,
-  blank: BLANK_BEARING,
+  ...bearingRecord,
   migrations: bearingMigrations,
   // A bearing by its stamp or its sizes, and its upkeep; how its seats measured, and what the job was to cost, was of then.
   lasts: ({ unit, ends, around, duty, plateMonths, plateOil, lastDone }) => ({

@@ -1,4 +1,4 @@
-export { BLANK_CAPACITOR, type CapacitorRecord, type OverLimit } from "./record";
+export { BLANK_CAPACITOR, capacitorRecord, type CapacitorRecord, type OverLimit } from "./record";
 export { exchangeParts, isPartKeyed } from "./parts";
 export { readLabel, type CapacitorDetail } from "./judge-part";
 export type { RunningVerdict, SectionVerdict, SwingVerdict } from "./section";

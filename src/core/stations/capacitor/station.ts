@@ -2,7 +2,7 @@ import { defineStation, plainAssessment, type Stamp } from "../../station";
 import type { Facts } from "../../facts";
 import type { TestId } from "../../trade";
 import { fitOnlyExchanged, hasTwoParts, judgePart, worstStamp, type CapacitorDetail, type JudgedPart } from "./judge-part";
-import { BLANK_CAPACITOR, CapacitorRecordSchema, type MeasuredCapacitor } from "./record";
+import { capacitorRecord, type MeasuredCapacitor } from "./record";
 import { exchangeParts, isPartKeyed, withRunningAtRunPart } from "./parts";
 import type { SectionVerdict } from "./section";
 import { capacitorMigrations } from "./migrations";
@@ -55,13 +55,12 @@ export const capacitorStation = defineStation({
       { id: "start-parts", power: "either", tests: [], cautions: ["local-codes"] },
     ],
   },
-  schema: CapacitorRecordSchema,
-  blank: BLANK_CAPACITOR,
+  ...capacitorRecord,
   migrations: capacitorMigrations,
   lasts: ({ label, corrections, second }) => ({
     label,
     corrections,
-    second: { ...BLANK_CAPACITOR.second, label: second.label, corrections: second.corrections },
+    second: { ...capacitorRecord.blank.second, label: second.label, corrections: second.corrections },
   }),
   assess(keyed, context) {
     const record = withRunningAtRunPart(keyed);

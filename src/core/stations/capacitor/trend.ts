@@ -3,7 +3,7 @@ import { figureOf } from "../../quantity";
 import { fitDrift, printCapacitorLabel, type CapacitorLabel, type Drift, type DriftPoint, type SectionLimits } from "../../capacitor";
 import * as v from "valibot";
 import { exchangeParts } from "./parts";
-import { CapacitorRecordSchema, type CapacitorRecord } from "./record";
+import { capacitorRecord, type CapacitorRecord } from "./record";
 
 /** Figures of one section over the visits, with its trend. */
 export interface Trend {
@@ -36,7 +36,7 @@ function sameParts(
   const printed = printCapacitorLabel({ ...label, notes: [] });
   for (const visit of earlier.toReversed()) {
     if (wasReplaced(visit)) break;
-    const record = v.safeParse(CapacitorRecordSchema, visit.records.capacitor);
+    const record = v.safeParse(capacitorRecord.schema, visit.records.capacitor);
     if (!record.success || record.output.label.trim() === "") continue;
     // Which of two parts was typed first on that visit says nothing.
     const same = [record.output, exchangeParts(record.output)].find((each) => {

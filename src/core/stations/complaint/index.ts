@@ -1,5 +1,6 @@
-import { ACTIONS, COMPLAINTS, TRIPS, type ActionId, type Complaint } from "../../trade";
-import { defineStation, plainAssessment, type EarlierVisit, type StationContext, NoteSchema, someOf } from "../../station";
+import { field, recordOf } from "../../fields";
+import { ACTIONS, CHANGES_NOTHING, COMPLAINTS, TRIPS, type ActionId, type Complaint } from "../../trade";
+import { defineStation, plainAssessment, type EarlierVisit, type StationContext } from "../../station";
 import * as v from "valibot";
 import { COURSES, EVENTS, type Course, type Event } from "../../diagnosis";
 import { ROUTINE } from "../../hearing/routine";
@@ -10,14 +11,14 @@ import { goneBySaid, type Gone } from "../../capacitor";
 import { foreignBySaid, type NotOurs } from "../../motor";
 import { complaintMigrations } from "./migrations";
 
-const schema = v.object({
-  complaints: someOf(COMPLAINTS),
-  said: NoteSchema,
+export const complaintRecord = recordOf({
+  complaints: field.someOf(COMPLAINTS),
+  said: field.note(),
   /** since when, and after what: one tap each, never demanded */
-  course: someOf(COURSES),
-  after: someOf(EVENTS),
+  course: field.someOf(COURSES),
+  after: field.someOf(EVENTS),
   /** tapped; null: as it was heard */
-  purpose: v.nullable(v.picklist(PURPOSES)),
+  purpose: field.oneOf(PURPOSES),
 });
 
 export interface ComplaintDetail {
@@ -35,8 +36,6 @@ export interface ComplaintDetail {
   readonly capacitorGone: Gone | null;
 }
 
-/** Work that changes something at the motor or its wiring: what comes after it may come of it. */
-const LEAVES_AS_IT_WAS: readonly ActionId[] = ["no-repair", "keep-until", "refer", "wait-and-retest"];
 /** A repair is remembered as the event for so long. Judgement. */
 const EVENT_DAYS = 90;
 const DAY_MS = 86_400_000;
@@ -52,7 +51,7 @@ const decidedAt = (visit: EarlierVisit | undefined): ActionId | null => {
 function lastRepair({ earlier, at }: StationContext): string | null {
   const repaired = earlier.filter((visit) => {
     const action = decidedAt(visit);
-    return action !== null && !LEAVES_AS_IT_WAS.includes(action);
+    return action !== null && !CHANGES_NOTHING.includes(action);
   });
   const last = repaired.at(-1)?.at ?? null;
   return last !== null && at != null && Date.parse(at) - Date.parse(last) <= EVENT_DAYS * DAY_MS ? last : null;
@@ -71,8 +70,7 @@ function mayTrip({ complaints, said }: Pick<ComplaintDetail, "complaints" | "sai
 /** What the machine does, in the fixed words and in the customer's own. */
 export const complaintStation = defineStation({
   definition: { id: "complaint", power: "either", minutes: 1, tests: [], isOpening: true, cautions: [] },
-  schema,
-  blank: { complaints: [], said: "", course: [], after: [], purpose: null } as v.InferOutput<typeof schema>,
+  ...complaintRecord,
   migrations: complaintMigrations,
   assess(record, context) {
     const { complaints, said, course, after } = record;

@@ -3,10 +3,10 @@ import { defineStation, plainAssessment, readPlain } from "../../station";
 import { type Facts, plateCapacitorFor } from "../../facts";
 import { neededCapacitor, type CapacitorLabel, type NeededCapacitor } from "../../capacitor";
 import { ACTION_TABLE, causesOf, checksBefore, MEASURES_FOR, type CauseState, type Measure } from "../../decision";
-import { BLANK_DECIDE, DecideRecordSchema } from "./record";
+import { decideRecord } from "./record";
 import { decideMigrations } from "./migrations";
 
-export type { DecideRecord } from "./record";
+export { decideRecord, type DecideRecord } from "./record";
 
 export interface DecideDetail {
   readonly action: ActionId | null;
@@ -33,8 +33,7 @@ const NEEDS_CAPACITOR: readonly ActionId[] = ["replace-run-capacitor", "replace-
 /** The chosen action, its reason, the part it needs, why that failed, and what to do until it is here. */
 export const decideStation = defineStation({
   definition: { id: "decide", power: "either", minutes: 2, tests: [], cautions: ["local-codes"] },
-  schema: DecideRecordSchema,
-  blank: BLANK_DECIDE,
+  ...decideRecord,
   migrations: decideMigrations,
   assess(record, { facts, findings }) {
     const { action, also } = record;

@@ -1,32 +1,32 @@
-import * as v from "valibot";
-import { DaySchema, defineStation, MomentSchema, NoteSchema, plainAssessment, type Stamp } from "../../station";
+import { field, recordOf } from "../../fields";
+import { defineStation, plainAssessment, type Stamp } from "../../station";
 import { END_TABLE, endLacks, ENDS, endsOf, likelyEnd, type EndId, type EndNeed, type EndState } from "../../job";
 import type { DueKind } from "../../due";
 import type { Facts } from "../../facts";
 
-const schema = v.object({
+export const cardEndRecord = recordOf({
   /** null: the one the card is on its way to */
-  end: v.nullable(v.picklist(ENDS)),
+  end: field.oneOf(ENDS),
   /** when it was chosen, or signed off */
-  endedAt: v.nullable(MomentSchema),
+  endedAt: field.moment(),
   /** the makeshift: what it is */
-  what: NoteSchema,
+  what: field.note(),
   /** what ends the makeshift */
-  until: NoteSchema,
+  until: field.note(),
   /** to whom it was handed over */
-  toWhom: NoteSchema,
+  toWhom: field.note(),
   /** why it is left as it is */
-  why: NoteSchema,
+  why: field.note(),
   /** while it waits: it is in use, or off */
-  isInUse: v.nullable(v.boolean()),
+  isInUse: field.yesNo(),
   /** day on which it is looked at, or goes on */
-  on: v.nullable(DaySchema),
+  on: field.day(),
   /** the condemned motor was made unusable: cord or leads cut, labelled */
-  unusableAt: v.nullable(MomentSchema),
+  unusableAt: field.moment(),
   /** parts that are left open, and why */
-  leftSo: NoteSchema,
+  leftSo: field.note(),
 });
-export type CardEndRecord = v.InferOutput<typeof schema>;
+export type CardEndRecord = typeof cardEndRecord.blank;
 
 export interface CardEndDetail {
   /** chosen, or the one it is on its way to; null: nothing follows yet */
@@ -75,19 +75,7 @@ function stampOf(detail: CardEndDetail, record: CardEndRecord): Stamp {
 /** How the card ends, what that end asks for, and the day it goes on. */
 export const endStation = defineStation({
   definition: { id: "end", power: "either", minutes: 1, tests: [], cautions: ["local-codes"] },
-  schema,
-  blank: {
-    end: null,
-    endedAt: null,
-    what: "",
-    until: "",
-    toWhom: "",
-    why: "",
-    isInUse: null,
-    on: null,
-    unusableAt: null,
-    leftSo: "",
-  } as CardEndRecord,
+  ...cardEndRecord,
   assess(record, { facts, findings }) {
     const likely = likelyEnd(facts);
     const end = record.end ?? likely;

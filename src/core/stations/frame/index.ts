@@ -1,20 +1,21 @@
-import { defineStation, plainAssessment, type Stamp, NoteSchema } from "../../station";
+import { field, recordOf } from "../../fields";
+import { defineStation, plainAssessment, type Stamp } from "../../station";
 import * as v from "valibot";
 import type { FigureSize, Finding } from "../../diagnosis";
 import { figureOf, EntrySchema, formatQuantity, type Entry } from "../../quantity";
 import { frameMigrations } from "./migrations";
 
 const MOST_LEADS = 12;
-const schema = v.object({
+export const frameRecord = recordOf({
   /** each lead to bare metal */
-  readings: v.pipe(v.array(v.nullable(EntrySchema)), v.maxLength(MOST_LEADS)),
+  readings: field.own(v.pipe(v.array(v.nullable(EntrySchema)), v.maxLength(MOST_LEADS)), []),
   /** continuity beeper on every lead: it beeped on one, or on none */
-  beeps: v.nullable(v.boolean()),
+  beeps: field.yesNo(),
   /** once what was faulty is out: every lead of what is in there now to the frame, the lowest reading */
-  again: v.object({ isPartOut: v.boolean(), reading: v.nullable(EntrySchema) }),
-  note: NoteSchema,
+  again: field.group({ isPartOut: field.flag(), reading: field.reading("resistance") }),
+  note: field.note(),
 });
-export type FrameRecord = v.InferOutput<typeof schema>;
+export type FrameRecord = typeof frameRecord.blank;
 
 export interface FrameDetail {
   readonly state: "not-done" | "some" | "clear" | "leaks" | "grounded" | "beeped" | "no-beep";
@@ -59,8 +60,7 @@ export const frameStation = defineStation({
     tests: ["frame-ohms"],
     cautions: ["bare-metal", "pressurised-terminals"],
   },
-  schema,
-  blank: { readings: [], beeps: null, again: { isPartOut: false, reading: null }, note: "" } as FrameRecord,
+  ...frameRecord,
   migrations: frameMigrations,
   assess(record, { facts, house }) {
     const limitOhm = house.frameLimitMegohm * 1e6;

@@ -1,9 +1,9 @@
+import { field, recordOf } from "../../fields";
 import type { TestId } from "../../trade";
-import { defineStation, plainAssessment, type Stamp, NoteSchema } from "../../station";
+import { defineStation, plainAssessment, type Stamp } from "../../station";
 import type { Facts } from "../../facts";
-import { HAND_ENTRIES, judgeHand, NOTHING_FELT, type HandVerdict, type PlayVerdict, type Turn } from "../../bearing";
+import { HAND_FIELDS, judgeHand, type HandVerdict, type PlayVerdict, type Turn } from "../../bearing";
 export { TURNS, type Turn } from "../../bearing";
-import * as v from "valibot";
 import { isOnMachine, type Finding, type MeasuredLikelihood, type Outcome } from "../../diagnosis";
 import { type WorkingStep, formatNumber } from "../../quantity";
 import { handTurnMigrations } from "./migrations";
@@ -16,13 +16,13 @@ export type FeltEnd = (typeof FELT_ENDS)[number];
 export const UNLOADED_TURNS = ["free", "rough", "tight", "seized"] as const;
 export type UnloadedTurn = (typeof UNLOADED_TURNS)[number];
 
-const schema = v.object({
-  ...HAND_ENTRIES,
-  feltAt: v.nullable(v.picklist(FELT_ENDS)),
-  unloaded: v.nullable(v.picklist(UNLOADED_TURNS)),
-  note: NoteSchema,
+export const handTurnRecord = recordOf({
+  ...HAND_FIELDS,
+  feltAt: field.oneOf(FELT_ENDS),
+  unloaded: field.oneOf(UNLOADED_TURNS),
+  note: field.note(),
 });
-type HandTurnRecord = v.InferOutput<typeof schema>;
+type HandTurnRecord = typeof handTurnRecord.blank;
 
 export interface HandTurnDetail {
   readonly state: "not-done" | "welded-shell" | "felt";
@@ -118,8 +118,7 @@ export const handTurnStation = defineStation({
     needs: "shaft",
     cautions: ["moving-parts"],
   },
-  schema,
-  blank: { ...NOTHING_FELT, feltAt: null, unloaded: null, note: "" } as HandTurnRecord,
+  ...handTurnRecord,
   migrations: handTurnMigrations,
   assess(record, { facts, house }) {
     const verdict = judgeHand(record, house);

@@ -16,9 +16,9 @@ import {
   type WindingState,
 } from "../../insulation";
 import { type WorkingStep, figureOf, formatNumber, formatQuantity, type Entry } from "../../quantity";
-import { APART, BLANK_INSULATION, cellAt, InsulationRecordSchema, type CellEnd, type InsulationRecord } from "./record";
+import { APART, cellAt, insulationRecord, type CellEnd, type InsulationRecord } from "./record";
 
-export { APART_SORTS, BLANK_INSULATION, CELL_ENDS, cellAt, type CellEnd, type InsulationRecord } from "./record";
+export { APART_SORTS, BLANK_INSULATION, CELL_ENDS, cellAt, insulationRecord, type CellEnd, type InsulationRecord } from "./record";
 
 /** One cell of the lattice. */
 export interface Cell {
@@ -115,7 +115,7 @@ function cellOf(record: InsulationRecord, a: WindingGroup, b: CellEnd, limits: I
   const found = cellAt(record, a, b);
   const figure = toFigure(found, context.house);
   const before = context.earlier.flatMap(({ at, records }): InsulationPoint[] => {
-    const parsed = v.safeParse(InsulationRecordSchema, records.insulation);
+    const parsed = v.safeParse(insulationRecord.schema, records.insulation);
     const point = parsed.success ? pointOf(parsed.output, a, b, at, limits, context) : null;
     return point ? [point] : [];
   });
@@ -197,8 +197,7 @@ export const insulationStation = defineStation({
     tests: ["insulation"],
     cautions: ["test-voltage", "stored-charge", "pressurised-terminals"],
   },
-  schema: InsulationRecordSchema,
-  blank: BLANK_INSULATION,
+  ...insulationRecord,
   assess(record, context) {
     const { facts, house } = context;
     const groups = record.joining === null ? facts.windingGroups : APART[record.joining];

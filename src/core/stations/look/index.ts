@@ -1,7 +1,8 @@
+import { field, recordOf } from "../../fields";
 import { SUSPECTS } from "../../trade";
 import type { Facts } from "../../facts";
 import { absenceOf, type Trait } from "../../relevance";
-import { defineStation, plainAssessment, NoteSchema, someOf } from "../../station";
+import { defineStation, plainAssessment, NoteSchema } from "../../station";
 import * as v from "valibot";
 import { type Finding, type Outcome, type RuledOut } from "../../diagnosis";
 import type { ForeignSort } from "../../motor";
@@ -42,12 +43,12 @@ export function isSignOn(sign: Sign, facts: Facts): boolean {
   return needs === undefined || absenceOf(needs, facts) === null;
 }
 
-const schema = v.object({
-  signs: someOf(SIGN_IDS),
-  nothingFound: v.boolean(),
+export const lookRecord = recordOf({
+  signs: field.someOf(SIGN_IDS),
+  nothingFound: field.flag(),
   /** ruled out by ear or eye, each with what was heard or seen */
-  ruledOut: v.pipe(v.array(v.object({ suspect: v.picklist(SUSPECTS), reason: NoteSchema })), v.maxLength(SUSPECTS.length)),
-  note: NoteSchema,
+  ruledOut: field.own(v.pipe(v.array(v.object({ suspect: v.picklist(SUSPECTS), reason: NoteSchema })), v.maxLength(SUSPECTS.length)), []),
+  note: field.note(),
 });
 
 export interface LookDetail {
@@ -66,8 +67,7 @@ function seenSort(signs: readonly Sign[], { isOursSaid, notOurs }: Facts): Pick<
 /** Look and smell before anything is touched. */
 export const lookStation = defineStation({
   definition: { id: "look", power: "dead", minutes: 2, tests: ["look"], cautions: ["oil-filled-can"] },
-  schema,
-  blank: { signs: [], nothingFound: false, ruledOut: [], note: "" } as v.InferOutput<typeof schema>,
+  ...lookRecord,
   migrations: lookMigrations,
   assess(record, { facts: known }) {
     const ruledOut = record.ruledOut.filter(({ reason }) => reason.trim() !== "");

@@ -1,9 +1,10 @@
-import { defineStation, plainAssessment, type Stamp, type StationContext, MomentSchema, NoteSchema, TicksSchema } from "../../station";
+import { field, recordOf } from "../../fields";
+import { defineStation, plainAssessment, type Stamp, type StationContext, MomentSchema, NoteSchema } from "../../station";
 import * as v from "valibot";
 import { deadStretches, isPowerBack, type DeadStretch } from "../../job";
 import { compareMoments } from "../../kept";
 import type { Facts } from "../../facts";
-import { figureOf, EntrySchema, type Entry } from "../../quantity";
+import { figureOf, type Entry } from "../../quantity";
 import { GONE } from "../../capacitor";
 import { absenceOf } from "../../relevance";
 import { makeSafeMigrations } from "./migrations";
@@ -33,28 +34,28 @@ const ISOLATING: readonly IsolationStep[] = ["breaker-locked", "unplugged"];
 export const PROOF_STEPS = ["provenLive", "circuitDead", "provenLiveAgain"] as const;
 export type ProofStep = (typeof PROOF_STEPS)[number];
 
-const RoundSchema = v.object({
-  steps: TicksSchema,
-  provenLive: v.nullable(EntrySchema),
-  circuitDead: v.nullable(EntrySchema),
-  provenLiveAgain: v.nullable(EntrySchema),
-  capacitorVolts: v.nullable(EntrySchema),
+const round = recordOf({
+  steps: field.ticks(),
+  provenLive: field.reading("voltage"),
+  circuitDead: field.reading("voltage"),
+  provenLiveAgain: field.reading("voltage"),
+  capacitorVolts: field.reading("voltage"),
   /** none is fitted, it was taken out, or bridged; null: it is there, or nobody said otherwise */
-  capacitorIs: v.nullable(v.picklist(GONE)),
+  capacitorIs: field.oneOf(GONE),
   /** declared safe without measuring: by whom and when; stays on the traveller for ever */
-  declared: v.nullable(v.object({ at: MomentSchema, by: NoteSchema })),
+  declared: field.own(v.nullable(v.object({ at: MomentSchema, by: NoteSchema })), null),
 });
-export type SafetyRound = v.InferOutput<typeof RoundSchema>;
+export type SafetyRound = typeof round.blank;
 
 /** Far more than a motor is made safe on one visit. */
 const MOST_ROUNDS = 500;
 
-const schema = v.object({
-  round: RoundSchema,
+export const makeSafeRecord = recordOf({
+  round: field.group(round.fields),
   /** earlier rounds on the same visit: kept, never edited */
-  earlier: v.pipe(v.array(RoundSchema), v.maxLength(MOST_ROUNDS)),
+  earlier: field.own(v.pipe(v.array(round.schema), v.maxLength(MOST_ROUNDS)), []),
 });
-export type MakeSafeRecord = v.InferOutput<typeof schema>;
+export type MakeSafeRecord = typeof makeSafeRecord.blank;
 
 export type SafetyLack =
   | "not-isolated"
@@ -94,15 +95,7 @@ export interface MakeSafeDetail {
   readonly declaredAt: readonly string[];
 }
 
-export const BLANK_ROUND: SafetyRound = {
-  steps: {},
-  provenLive: null,
-  circuitDead: null,
-  provenLiveAgain: null,
-  capacitorVolts: null,
-  capacitorIs: null,
-  declared: null,
-};
+export const BLANK_ROUND: SafetyRound = round.blank;
 
 const voltsOf = (entry: Entry | null): number | null => figureOf(entry)?.value ?? null;
 
@@ -182,9 +175,8 @@ export const makeSafeStation = defineStation({
     tests: [],
     cautions: ["gas-off", "prove-dead", "stored-charge", "local-codes"],
   },
-  schema,
+  ...makeSafeRecord,
   migrations: makeSafeMigrations,
-  blank: { round: BLANK_ROUND, earlier: [] } as MakeSafeRecord,
   assess(record, { house, facts }: StationContext) {
     // A type that has no capacitor leaves no charge, unless somebody saw one or measured a charge all the same.
     const isSeen = record.round.capacitorVolts !== null || record.round.steps[CAPACITOR_SEEN] !== undefined;

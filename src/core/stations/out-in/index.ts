@@ -28,10 +28,9 @@ import { oldMotor } from "./old-motor";
 import { outInMigrations } from "./migrations";
 import {
   BLANK_EXCHANGE,
-  BLANK_OUT_IN,
   DONE_IDS,
   isNamedPiece,
-  OutInRecordSchema,
+  outInRecord,
   type Candidate,
   type DoneId,
   type OutInRecord,
@@ -43,10 +42,15 @@ export { offerOf, type PieceOffer } from "./offer";
 export {
   BLANK_EXCHANGE,
   BLANK_PIECE,
+  candidateIn,
   DONE_IDS,
+  exchangeRecord,
   isBlankPiece,
   isNamedPiece,
   MOST_CANDIDATES,
+  outInRecord,
+  partOut,
+  pieceIn,
   type Candidate,
   type DoneId,
   type OutInRecord,
@@ -211,8 +215,7 @@ export const outInStation = defineStation({
       { id: "quotes", power: "either", tests: [], cautions: [] },
     ],
   },
-  schema: OutInRecordSchema,
-  blank: BLANK_OUT_IN,
+  ...outInRecord,
   migrations: outInMigrations,
   early: (record) => ({
     quotedPrices: { ...quotedPrices(record.quotes, readPlain(record.standstill, "shelfPrice").value ?? 0), ...keyedPrices(record) },

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import * as v from "valibot";
-import { OutInRecordSchema } from "./record";
+import { outInRecord } from "./record";
 import { outInMigrations } from "./migrations";
 
 type Loose = Record<string, unknown>;
@@ -19,7 +19,7 @@ const withType = (sheet: unknown): unknown => (sheet === null ? null : { type: n
 test("the one part of a work becomes its one piece, and the moment it went in is the work's", () => {
   expect(rows.length).toBeGreaterThan(2);
   for (const { data } of rows) {
-    const record = v.parse(OutInRecordSchema, migrate(data));
+    const record = v.parse(outInRecord.schema, migrate(data));
     for (const [action, { in: old, ...rest }] of Object.entries(data.works)) {
       const { fittedAt, ...part } = old;
       expect(record.works[action as keyof typeof record.works]).toEqual({

@@ -1,5 +1,6 @@
+import { field, recordOf } from "../../fields";
 import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, DRIVES } from "../../trade";
-import { defineStation, plainAssessment, PrintedSchema } from "../../station";
+import { defineStation, plainAssessment } from "../../station";
 import * as v from "valibot";
 import { parseCapacitorLabel, parseCapacitorParts, type CapacitorLabel, type WrittenPart } from "../../capacitor";
 import {
@@ -27,40 +28,43 @@ import { printedAs } from "./printed-as";
 
 /** Several figures stand on no plate beyond this. */
 const MOST_CHOICES = 8;
-const pick = v.nullable(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(MOST_CHOICES)));
+const pick = field.own(v.nullable(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(MOST_CHOICES))), null);
 
-const schema = v.object({
-  motorType: v.picklist(MOTOR_TYPES),
-  machineKind: v.picklist(MACHINE_KINDS),
+export const plateRecord = recordOf({
+  motorType: field.always(MOTOR_TYPES, "unknown"),
+  machineKind: field.always(MACHINE_KINDS, "other"),
   /** how it drives the machine, where somebody looked */
-  drive: v.nullable(v.picklist(DRIVES)),
+  drive: field.oneOf(DRIVES),
   /** the machine around it burns gas, where somebody said */
-  burnsGas: v.nullable(v.boolean()),
-  volts: PrintedSchema,
-  hertz: PrintedSchema,
-  power: PrintedSchema,
-  amps: PrintedSchema,
-  rpm: PrintedSchema,
-  capacitor: PrintedSchema,
+  burnsGas: field.yesNo(),
+  volts: field.printed(),
+  hertz: field.printed(),
+  power: field.printed(),
+  amps: field.printed(),
+  rpm: field.printed(),
+  capacitor: field.printed(),
   /** the other part of a motor with a start and a run capacitor, where it stands on a line of its own */
-  secondCapacitor: PrintedSchema,
-  duty: PrintedSchema,
+  secondCapacitor: field.printed(),
+  duty: field.printed(),
   /** who made it, and by what it is ordered: as printed, never read as figures */
-  maker: PrintedSchema,
-  model: PrintedSchema,
-  partNumber: PrintedSchema,
-  serial: PrintedSchema,
+  maker: field.printed(),
+  model: field.printed(),
+  partNumber: field.printed(),
+  serial: field.printed(),
   /** of the motor, about, in years */
-  age: PrintedSchema,
-  insulationClass: v.union([v.picklist(Object.keys(INSULATION_CLASSES) as [InsulationClass, ...InsulationClass[]]), v.literal("")]),
+  age: field.printed(),
+  insulationClass: field.own(
+    v.union([v.picklist(Object.keys(INSULATION_CLASSES) as [InsulationClass, ...InsulationClass[]]), v.literal("")]),
+    "",
+  ),
   /** which of several is in hand, by its place as stamped; null: nobody said */
-  picks: v.object({ connection: pick, hertz: pick, speed: pick }),
+  picks: field.group({ connection: pick, hertz: pick, speed: pick }),
   /** what sort of motor it is, where a person said; null: nobody did */
-  sort: v.nullable(v.picklist(MOTOR_SORTS)),
+  sort: field.oneOf(MOTOR_SORTS),
   /** the amps looked like a slip of the finger, were looked at again, and stand */
-  areAmpsSure: v.boolean(),
+  areAmpsSure: field.flag(),
 });
-export type PlateRecord = v.InferOutput<typeof schema>;
+export type PlateRecord = typeof plateRecord.blank;
 export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind" | "drive" | "burnsGas" | "picks" | "sort" | "areAmpsSure">;
 
 export interface PlateDetail {
@@ -156,31 +160,8 @@ function speedWorking(rpm: number, hz: number, speed: SpeedAndPoles): WorkingSte
 /** The motor plate: what the maker says it is. Anything may be empty; what cannot be is refused and kept as typed. */
 export const plateStation = defineStation({
   definition: { id: "plate", power: "either", minutes: 2, tests: [], isOpening: true, cautions: [] },
-  schema,
+  ...plateRecord,
   migrations: plateMigrations,
-  blank: {
-    motorType: "unknown",
-    machineKind: "other",
-    drive: null,
-    burnsGas: null,
-    volts: "",
-    hertz: "",
-    power: "",
-    amps: "",
-    rpm: "",
-    capacitor: "",
-    secondCapacitor: "",
-    duty: "",
-    maker: "",
-    model: "",
-    partNumber: "",
-    serial: "",
-    age: "",
-    insulationClass: "",
-    picks: { connection: null, hertz: null, speed: null },
-    sort: null,
-    areAmpsSure: false,
-  } as PlateRecord,
   lasts: (record) => record,
   assess(record, { facts: known }) {
     const read = (field: PlateFieldId): Result<readonly PlateValue[], Failure> =>

@@ -1,4 +1,5 @@
-import { defineStation, plainAssessment, MomentSchema, TicksSchema } from "../../station";
+import { field, recordOf } from "../../fields";
+import { defineStation, plainAssessment } from "../../station";
 import * as v from "valibot";
 import { checksBeforePower, isPowerBack } from "../../job";
 import { compareMoments } from "../../kept";
@@ -9,18 +10,18 @@ import { powerBackMigrations } from "./migrations";
 export const RESTORE_STEPS = ["leads-and-covers", "everyone-clear", "lock-off"] as const;
 export type RestoreStep = (typeof RESTORE_STEPS)[number];
 
-const RoundSchema = v.object({ steps: TicksSchema, restoredAt: v.nullable(MomentSchema) });
-export type PowerBackRound = v.InferOutput<typeof RoundSchema>;
+const round = recordOf({ steps: field.ticks(), restoredAt: field.moment() });
+export type PowerBackRound = typeof round.blank;
 
 /** Far more than power comes back on one visit. */
 const MOST_ROUNDS = 500;
 
-const schema = v.object({
-  ...RoundSchema.entries,
+export const powerBackRecord = recordOf({
+  ...round.fields,
   /** earlier returns to power on the same visit: kept, never edited */
-  earlier: v.pipe(v.array(RoundSchema), v.maxLength(MOST_ROUNDS)),
+  earlier: field.own(v.pipe(v.array(round.schema), v.maxLength(MOST_ROUNDS)), []),
 });
-export type PowerBackRecord = v.InferOutput<typeof schema>;
+export type PowerBackRecord = typeof powerBackRecord.blank;
 
 /**
  * The record as the return to power in hand has it: what was ticked before the circuit was last made safe is of a time before,
@@ -71,8 +72,7 @@ export const powerBackStation = defineStation({
     tests: [],
     cautions: ["gas-back", "line-voltage", "moving-parts", "local-codes"],
   },
-  schema,
-  blank: { steps: {}, restoredAt: null, earlier: [] } as PowerBackRecord,
+  ...powerBackRecord,
   migrations: powerBackMigrations,
   early: ({ restoredAt, earlier }) => {
     const restoredAtAll = [...earlier.map((round) => round.restoredAt), restoredAt].filter((at) => at !== null).sort(compareMoments);

@@ -3,6 +3,7 @@ import type { Facts } from "../../facts";
 import { type AmpsVerdict, type IdleVerdict, type Noise, type Rotation, type RunField, supplyLimits } from "../../motor";
 import type { HouseFigures } from "../../house";
 import type { ProveRecord } from "./record";
+import { CHANGES_NOTHING } from "../../trade";
 
 /** How the proof can contradict what was decided. */
 export type ProofDoubt =
@@ -38,8 +39,6 @@ const SAID_OF: Partial<Record<Noise, Complaint>> = { squeal: "squeals", rumble: 
 /** Work that must move the start winding's current when the capacitor was the fault. */
 const MOVES_START_AMPS: readonly ActionId[] = ["replace-run-capacitor"];
 const MEANT_FOR_NOISE: readonly ActionId[] = ["replace-bearings", "free-load", "replace-motor"];
-/** Actions that change nothing at the motor: nothing to be better. */
-const LEAVES_AS_IT_WAS: readonly ActionId[] = ["no-repair", "keep-until", "refer", "wait-and-retest"];
 
 /** Quiet now, where it was heard before or complained of. */
 export const isQuietNow = ({ afterNoises }: Pick<ProveRecord, "afterNoises">, { noisesFound, complaints }: Facts): boolean =>
@@ -82,7 +81,7 @@ const DOUBTS: Record<ProofDoubt, (proof: Proof, action: ActionId) => boolean> = 
   },
   "no-better": (proof, action) => {
     // Amps with the load and without it are not compared.
-    if (LEAVES_AS_IT_WAS.includes(action) || proof.isUnloaded) return false;
+    if (CHANGES_NOTHING.includes(action) || proof.isUnloaded) return false;
     const row = rowOf(proof, "lineAmps");
     const limit = proof.facts.fullLoadA === null ? null : (proof.facts.fullLoadA * proof.house.overloadPercent) / 100;
     // What is within the limit now is better, though two readings of the meter may not tell them apart.

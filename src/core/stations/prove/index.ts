@@ -27,11 +27,11 @@ import { figureOf, type Entry } from "../../quantity";
 import type { ActionId } from "../../trade";
 import type { HouseFigures } from "../../house";
 import { isQuietNow, proofDoubts, wantedRotation, type ProofDoubt, type ProofRow } from "./contradictions";
-import { BLANK_PROVE, ProveRecordSchema, type ProveRecord } from "./record";
+import { proveRecord, type ProveRecord } from "./record";
 import { proveMigrations } from "./migrations";
 
 export type { ProofDoubt, ProofRow } from "./contradictions";
-export type { ProveRecord } from "./record";
+export { proveRecord, type ProveRecord } from "./record";
 
 /** What is missing for a proof. */
 export type ProofLack = "rotation" | "figure" | "starts";
@@ -185,7 +185,7 @@ const isOfBeforeWork = (provedAt: string | null, { worksDone }: Facts): boolean 
 
 const withoutProof = (record: ProveRecord): ProveRecord => ({
   ...record,
-  after: BLANK_PROVE.after,
+  after: proveRecord.blank.after,
   afterBehaviour: null,
   afterNoises: [],
   afterHotPlace: null,
@@ -211,8 +211,7 @@ export const proveStation = defineStation({
     tests: ["run-amps"],
     cautions: ["gas-back", "line-voltage", "moving-parts"],
   },
-  schema: ProveRecordSchema,
-  blank: BLANK_PROVE,
+  ...proveRecord,
   migrations: proveMigrations,
   assess(typed, context) {
     const { house } = context;

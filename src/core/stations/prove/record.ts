@@ -1,48 +1,26 @@
-import { NoteSchema, someOf } from "../../station";
+import { byId } from "../../kept";
+import { field, recordOf } from "../../fields";
 import * as v from "valibot";
-import { PROOF_LINE_IDS, type ProofLine } from "../../exchange";
-import { HOT_PLACES, NO_RUN_ENTRIES, NOISES, TURNED_BY, ROTATIONS, RUN_ENTRY_SCHEMAS, BEHAVIOURS } from "../../motor";
+import { PROOF_LINE_IDS } from "../../exchange";
+import { HOT_PLACES, NOISES, TURNED_BY, ROTATIONS, RUN_ENTRY_FIELDS, BEHAVIOURS } from "../../motor";
 
-const FiguresSchema = v.object(RUN_ENTRY_SCHEMAS);
-
-export const ProveRecordSchema = v.object({
+export const proveRecord = recordOf({
   /** figures before, where the run test has none */
-  before: FiguresSchema,
-  after: FiguresSchema,
-  afterBehaviour: v.nullable(v.picklist(BEHAVIOURS)),
-  afterNoises: someOf(NOISES),
-  afterHotPlace: v.nullable(v.picklist(HOT_PLACES)),
+  before: field.group(RUN_ENTRY_FIELDS),
+  after: field.group(RUN_ENTRY_FIELDS),
+  afterBehaviour: field.oneOf(BEHAVIOURS),
+  afterNoises: field.someOf(NOISES),
+  afterHotPlace: field.oneOf(HOT_PLACES),
   /** which way it turns now, looking at the shaft end */
-  afterRotation: v.nullable(v.picklist(ROTATIONS)),
+  afterRotation: field.oneOf(ROTATIONS),
   /** how it was made to turn the other way; null: it was not */
-  reversedBy: v.nullable(v.picklist(TURNED_BY)),
+  reversedBy: field.oneOf(TURNED_BY),
   /** what shows at the machine that it is right */
-  lines: v.partial(
-    v.object(
-      Object.fromEntries(PROOF_LINE_IDS.map((id) => [id, v.picklist(["good", "bad"])])) as Record<
-        ProofLine,
-        v.PicklistSchema<["good", "bad"], undefined>
-      >,
-    ),
-  ),
+  lines: field.own(v.partial(v.object(byId(PROOF_LINE_IDS, () => v.picklist(["good", "bad"])))), {}),
   /** on its machine or without its load; null: as the purpose of the visit has it */
-  isUnloaded: v.nullable(v.boolean()),
+  isUnloaded: field.yesNo(),
   /** kept before rotation and a figure were asked for: a card that was signed off then stays as it was */
-  isOfBefore: v.boolean(),
-  note: NoteSchema,
+  isOfBefore: field.flag(),
+  note: field.note(),
 });
-export type ProveRecord = v.InferOutput<typeof ProveRecordSchema>;
-
-export const BLANK_PROVE: ProveRecord = {
-  before: NO_RUN_ENTRIES,
-  after: NO_RUN_ENTRIES,
-  afterBehaviour: null,
-  afterNoises: [],
-  afterHotPlace: null,
-  afterRotation: null,
-  reversedBy: null,
-  lines: {},
-  isUnloaded: null,
-  isOfBefore: false,
-  note: "",
-};
+export type ProveRecord = typeof proveRecord.blank;

@@ -28,13 +28,14 @@ import { findingsOfRun, isSaid } from "./findings";
 import { rowsOf, type RunRow } from "./judge";
 import { questionOf } from "./question";
 import { withModel } from "./measured";
-import { BLANK_RUN_TEST, keyedFigures, RUN_FIELD_IDS, RunTestRecordSchema, type RunTestRecord } from "./record";
+import { keyedFigures, RUN_FIELD_IDS, runTestRecord, type RunTestRecord } from "./record";
 import { runTestMigrations } from "./migrations";
 
 export { positionOf, rowsOf, type Position, type RunRow } from "./judge";
 export { suspectLikelihoods } from "./measured";
 export { countedSpeed, MODEL_FIELDS, QUANTITY_OF, type ModelField } from "./question";
 export {
+  runTestRecord,
   HOT_PLACES,
   NOISES,
   RUN_FIELD_IDS,
@@ -185,8 +186,7 @@ export const runTestStation = defineStation({
       { id: "what-if", power: "either", tests: [], cautions: [], needsCard: true },
     ],
   },
-  schema: RunTestRecordSchema,
-  blank: BLANK_RUN_TEST,
+  ...runTestRecord,
   migrations: runTestMigrations,
   assess(keyed, context) {
     const { house } = context;

@@ -1,32 +1,23 @@
-import { NoteSchema, PrintedSchema } from "../../station";
+import { field, recordOf } from "../../fields";
 export { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, WARMTHS, type Noise, type RunField, type Warmth } from "../../motor";
 import * as v from "valibot";
-import { HOT_PLACES, NO_RUN_ENTRIES, NOISES, RUN_FIELD_IDS, RUN_ENTRY_SCHEMAS, WARMTHS, type RunField, BEHAVIOURS } from "../../motor";
+import { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_ENTRY_FIELDS, WARMTHS, type RunField, BEHAVIOURS } from "../../motor";
 import type { Entry } from "../../quantity";
 
-export const RunTestRecordSchema = v.object({
-  behaviour: v.nullable(v.picklist(BEHAVIOURS)),
-  ...RUN_ENTRY_SCHEMAS,
+export const runTestRecord = recordOf({
+  behaviour: field.oneOf(BEHAVIOURS),
+  ...RUN_ENTRY_FIELDS,
   /** the mark on the shaft under a lamp on the same mains: turns it slipped back, and in how many seconds */
-  slipTurns: PrintedSchema,
-  slipSeconds: PrintedSchema,
-  warmth: v.nullable(v.picklist(WARMTHS)),
-  hotPlace: v.nullable(v.picklist(HOT_PLACES)),
-  noises: v.array(v.picklist(NOISES)),
-  note: NoteSchema,
+  slipTurns: field.plain("turns"),
+  slipSeconds: field.plain("turnsTime"),
+  warmth: field.oneOf(WARMTHS),
+  hotPlace: field.oneOf(HOT_PLACES),
+  noises: { ...field.someOf(NOISES), schema: v.array(v.picklist(NOISES)) },
+  note: field.note(),
 });
-export type RunTestRecord = v.InferOutput<typeof RunTestRecordSchema>;
+export type RunTestRecord = typeof runTestRecord.blank;
 
-export const BLANK_RUN_TEST: RunTestRecord = {
-  behaviour: null,
-  ...NO_RUN_ENTRIES,
-  slipTurns: "",
-  slipSeconds: "",
-  warmth: null,
-  hotPlace: null,
-  noises: [],
-  note: "",
-};
+export const BLANK_RUN_TEST: RunTestRecord = runTestRecord.blank;
 
 /** What was keyed of the run, by field. */
 export const keyedFigures = (record: RunTestRecord): Partial<Record<RunField, Entry>> =>

@@ -1,12 +1,11 @@
-import * as v from "valibot";
+import { field, recordOf } from "../../fields";
 import type { Finding } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
 import { typedFigure, type Entry, type Slip, type WorkingStep } from "../../quantity";
 import {
   alsoWrong,
-  BLANK_GEAR,
   GEAR_REPAIRS,
-  GearMeasuresSchema,
+  gearMeasures,
   gearRow,
   judgeGear,
   usualGear,
@@ -15,14 +14,13 @@ import {
   type GearTexts,
   type GearVerdict,
 } from "../../startgear";
-import { defineStation, NoteSchema, plainAssessment, type Stamp } from "../../station";
+import { defineStation, plainAssessment, type Stamp } from "../../station";
 
 import { startGearMigrations } from "./migrations";
 
-const schema = v.object({ ...GearMeasuresSchema.entries, note: NoteSchema });
-export type StartGearRecord = v.InferOutput<typeof schema>;
-
-export const BLANK_START_GEAR: StartGearRecord = { ...BLANK_GEAR, note: "" };
+export const startGearRecord = recordOf({ ...gearMeasures.fields, note: field.note() });
+export type StartGearRecord = typeof startGearRecord.blank;
+export const BLANK_START_GEAR: StartGearRecord = startGearRecord.blank;
 
 export interface StartGearDetail {
   readonly sort: GearSort | null;
@@ -82,9 +80,8 @@ export const startGearStation = defineStation({
     needs: "start-gear",
     cautions: ["motor-at-rest", "stored-charge", "mark-wires"],
   },
-  schema,
+  ...startGearRecord,
   migrations: startGearMigrations,
-  blank: BLANK_START_GEAR,
   lasts: ({ sort }) => ({ sort }),
   assess(record, { facts, house }) {
     const sortsLikely = usualGear(facts.motorType);

@@ -1,13 +1,12 @@
-import { defineStation, plainAssessment, type Stamp, NoteSchema } from "../../station";
+import { field, recordOf } from "../../fields";
+import { defineStation, plainAssessment, type Stamp } from "../../station";
 import type { Facts } from "../../facts";
 import { supplyJudge, inferConnection, isSuppliedForAnother, supplyLimits, type InferredConnection } from "../../motor";
-import * as v from "valibot";
 import type { FigureSize, Finding, Outcome } from "../../diagnosis";
 import type { HouseFigures } from "../../house";
 import {
   type WorkingStep,
   decideConformity,
-  EntrySchema,
   formatNumber,
   formatQuantity,
   type Conformity,
@@ -24,18 +23,18 @@ export type Call = (typeof CALLS)[number];
 export const INTERLOCKS = ["none", "closed", "open", "defeated"] as const;
 export type Interlock = (typeof INTERLOCKS)[number];
 
-const schema = v.object({
-  call: v.nullable(v.picklist(CALLS)),
-  interlock: v.nullable(v.picklist(INTERLOCKS)),
+export const supplyRecord = recordOf({
+  call: field.oneOf(CALLS),
+  interlock: field.oneOf(INTERLOCKS),
   /** at the motor's terminals, before it is switched on */
-  standing: v.nullable(EntrySchema),
+  standing: field.reading("voltage"),
   /** at the motor's terminals, while it tries to start */
-  starting: v.nullable(EntrySchema),
+  starting: field.reading("voltage"),
   /** at the disconnect, where the motor has none */
-  atDisconnect: v.nullable(EntrySchema),
-  note: NoteSchema,
+  atDisconnect: field.reading("voltage"),
+  note: field.note(),
 });
-export type SupplyRecord = v.InferOutput<typeof schema>;
+export type SupplyRecord = typeof supplyRecord.blank;
 /** `standing`: volts arrive, and nobody measured whether they stay while it tries. */
 export type SupplyOutcome = Outcome<"supply-voltage"> | "standing";
 
@@ -209,8 +208,7 @@ export const supplyStation = defineStation({
     tests: ["supply-voltage"],
     cautions: ["line-voltage", "moving-parts", "short-tries", "interlock", "local-codes"],
   },
-  schema,
-  blank: { call: null, interlock: null, standing: null, starting: null, atDisconnect: null, note: "" } as SupplyRecord,
+  ...supplyRecord,
   assess(record, { facts, house }) {
     const partial = detailOf(record, facts, house);
     const isUnsure = Object.values(partial.slips).some((slip) => slip !== null);

@@ -1,6 +1,6 @@
 import { defineStation, plainAssessment, type Stamp } from "../../station";
 import { judgeHand, type HandVerdict } from "../../bearing";
-import { BLANK_TAKE_APART, TakeApartRecordSchema, type Step, type TakeApartRecord, type Wire } from "./record";
+import { takeApartRecord, type Step, type TakeApartRecord, type Wire } from "./record";
 import { takeApartMigrations } from "./migrations";
 import { trapsBack, type TrapId } from "./traps";
 
@@ -14,6 +14,9 @@ export {
   type Place,
   type Step,
   BLANK_TAKE_APART,
+  stepRecord,
+  takeApartRecord,
+  wireRecord,
   type TakeApartRecord,
   type Wire,
 } from "./record";
@@ -107,8 +110,7 @@ export const takeApartStation = defineStation({
       { id: "back", power: "dead", tests: [], cautions: ["springs-and-rings", "flying-key"] },
     ],
   },
-  schema: TakeApartRecordSchema,
-  blank: BLANK_TAKE_APART,
+  ...takeApartRecord,
   migrations: takeApartMigrations,
   assess(record, { facts, house }) {
     const isEmpty = record.steps.length === 0 && record.wires.length === 0;

@@ -1,5 +1,6 @@
-import { HandSchema, NOTHING_FELT } from "../../bearing";
-import { MomentSchema, NoteSchema, photoSchema, PrintedSchema, TicksSchema } from "../../station";
+import { field, recordOf } from "../../fields";
+import { HAND_FIELDS } from "../../bearing";
+import { photoSchema } from "../../station";
 import * as v from "valibot";
 
 /** What comes off. Persisted: do not change without a migration. */
@@ -32,46 +33,45 @@ export const MOST_STEP_PHOTO_CHARACTERS = 120_000;
 export const MOST_STEPS = 80;
 export const MOST_WIRES = 24;
 
-const StepSchema = v.object({
-  id: v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes")),
-  part: v.picklist(MOTOR_PARTS),
+export const stepRecord = recordOf({
+  id: field.own(v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,64}$/, "letters, digits and dashes")), "-"),
+  part: field.always(MOTOR_PARTS, "other"),
   /** what it is called, where the kind says too little */
-  name: PrintedSchema,
-  count: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(99)),
-  place: v.nullable(v.picklist(PLACES)),
+  name: field.printed(),
+  count: field.own(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(99)), 1),
+  place: field.oneOf(PLACES),
   /** which way round it sat */
-  way: PrintedSchema,
-  photo: v.nullable(photoSchema(MOST_STEP_PHOTO_CHARACTERS)),
+  way: field.printed(),
+  photo: field.own(v.nullable(photoSchema(MOST_STEP_PHOTO_CHARACTERS)), null),
   /** when all of them were back */
-  backAt: v.nullable(MomentSchema),
+  backAt: field.moment(),
   /** of so many, while some are missing */
-  countBack: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(99)),
+  countBack: field.own(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(99)), 0),
   /** a new one goes in its place */
-  isNew: v.boolean(),
+  isNew: field.flag(),
 });
-export type Step = v.InferOutput<typeof StepSchema>;
+export type Step = typeof stepRecord.blank;
 
-const WireSchema = v.object({
+export const wireRecord = recordOf({
   /** as marked or coloured */
-  mark: PrintedSchema,
+  mark: field.printed(),
   /** where it belongs */
-  post: PrintedSchema,
-  backAt: v.nullable(MomentSchema),
+  post: field.printed(),
+  backAt: field.moment(),
 });
-export type Wire = v.InferOutput<typeof WireSchema>;
+export type Wire = typeof wireRecord.blank;
 
 /** Field names are persisted: do not change without a migration. */
-export const TakeApartRecordSchema = v.object({
+export const takeApartRecord = recordOf({
   /** in the order they came off */
-  steps: v.pipe(v.array(StepSchema), v.maxLength(MOST_STEPS)),
-  wires: v.pipe(v.array(WireSchema), v.maxLength(MOST_WIRES)),
+  steps: field.own(v.pipe(v.array(stepRecord.schema), v.maxLength(MOST_STEPS)), []),
+  wires: field.own(v.pipe(v.array(wireRecord.schema), v.maxLength(MOST_WIRES)), []),
   /** traps seen to, and when */
-  seenTo: TicksSchema,
+  seenTo: field.ticks(),
   /** how it turns once it is closed, before power */
-  after: HandSchema,
-  closedAt: v.nullable(MomentSchema),
-  note: NoteSchema,
+  after: field.group(HAND_FIELDS),
+  closedAt: field.moment(),
+  note: field.note(),
 });
-export type TakeApartRecord = v.InferOutput<typeof TakeApartRecordSchema>;
-
-export const BLANK_TAKE_APART: TakeApartRecord = { steps: [], wires: [], seenTo: {}, after: NOTHING_FELT, closedAt: null, note: "" };
+export type TakeApartRecord = typeof takeApartRecord.blank;
+export const BLANK_TAKE_APART: TakeApartRecord = takeApartRecord.blank;

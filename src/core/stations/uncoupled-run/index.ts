@@ -1,9 +1,9 @@
+import { field, recordOf } from "../../fields";
 import type { TestId } from "../../trade";
-import { defineStation, plainAssessment, type Stamp, MomentSchema, NoteSchema } from "../../station";
+import { defineStation, plainAssessment, type Stamp } from "../../station";
 import type { Facts } from "../../facts";
-import * as v from "valibot";
 import { isOnMachine, type Finding } from "../../diagnosis";
-import { EntrySchema, figureOf } from "../../quantity";
+import { figureOf } from "../../quantity";
 
 /** `runs-rough`: it runs, and the trouble is still there. */
 export const UNCOUPLED = ["runs", "runs-rough", "does-not-run"] as const;
@@ -14,20 +14,20 @@ export type Pushed = (typeof PUSHED)[number];
 export const PUSH_WAYS = ["either-way", "one-way"] as const;
 export type PushWay = (typeof PUSH_WAYS)[number];
 
-const schema = v.object({
+export const uncoupledRecord = recordOf({
   /** belt, wheel or coupling off, key taken out or taped, while the circuit was dead */
-  freedAt: v.nullable(MomentSchema),
-  result: v.nullable(v.picklist(UNCOUPLED)),
-  amps: v.nullable(EntrySchema),
-  push: v.object({
+  freedAt: field.moment(),
+  result: field.oneOf(UNCOUPLED),
+  amps: field.reading("current"),
+  push: field.group({
     /** open wheel, stick in hand, nobody else at it */
-    readyAt: v.nullable(MomentSchema),
-    result: v.nullable(v.picklist(PUSHED)),
-    way: v.nullable(v.picklist(PUSH_WAYS)),
+    readyAt: field.moment(),
+    result: field.oneOf(PUSHED),
+    way: field.oneOf(PUSH_WAYS),
   }),
-  note: NoteSchema,
+  note: field.note(),
 });
-export type UncoupledRecord = v.InferOutput<typeof schema>;
+export type UncoupledRecord = typeof uncoupledRecord.blank;
 
 export interface UncoupledDetail {
   readonly state: "welded-shell" | "open" | "done";
@@ -71,8 +71,7 @@ export const uncoupledRunStation = defineStation({
       { id: "push", power: "live", tests: ["push-start"], cautions: ["line-voltage", "push-with-stick", "short-tries"] },
     ],
   },
-  schema,
-  blank: { freedAt: null, result: null, amps: null, push: { readyAt: null, result: null, way: null }, note: "" } as UncoupledRecord,
+  ...uncoupledRecord,
   assess(record, { facts }) {
     const isWelded = !isOnMachine("uncoupled-run", facts.machineKind);
     const mayPush = isOnMachine("push-start", facts.machineKind);

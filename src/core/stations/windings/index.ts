@@ -24,7 +24,7 @@ import { findingsOfBoard, findingsOfThree, stampOfBoard, stampOfThree } from "./
 import { areThreeAlike, usualOhms, type UsualOhms } from "../../motor";
 import { slipsOf, type PairSlip } from "./slips";
 import { findingsOfLowStart, isDoubted, lowStartWinding, stampOfLowStart, withoutDoubted, type StartWinding } from "./start-winding";
-import { BLANK_WINDINGS, entryAt, pairsOf, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
+import { entryAt, pairsOf, windingsRecord, type PostPair, type WindingsRecord } from "./record";
 import { windingsMigrations } from "./migrations";
 import { workingOfBoard, workingOfHotRun, workingOfThree } from "./working";
 
@@ -37,6 +37,7 @@ export {
   MOST_POSTS,
   pairsOf,
   usualName,
+  windingsRecord,
   type PostPair,
   type WindingsRecord,
 } from "./record";
@@ -192,8 +193,7 @@ export const windingsStation = defineStation({
       { id: "connection", power: "either", tests: [], cautions: ["local-codes"] },
     ],
   },
-  schema: WindingsRecordSchema,
-  blank: BLANK_WINDINGS,
+  ...windingsRecord,
   migrations: windingsMigrations,
   early: (record) => ({ boardCapacitors: capacitorsBetween(record) }),
   lasts: ({ posts, hasFrame, photo }) => ({ posts, hasFrame, photo }),

@@ -1,14 +1,16 @@
 "use client";
 import { lazy, Suspense } from "react";
-import { TickList } from "@/components/Choice";
 import { orderNumber } from "@/core/bearing";
-import { REASON_WORDS, SURROUNDING_OPTIONS } from "./panel-words";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
+import { REASON_WORDS } from "./panel-words";
 import type { PanelProps } from "./props";
 
 const BearingsOnShelf = lazy(() => import("./BearingsOnShelf"));
 
 /** What to ask for at the counter, by where it has to live. */
-export function AskFor({ record, assessment, house, change, end }: PanelProps) {
+export function AskFor(props: PanelProps) {
+  const { record, assessment, house, end } = props;
   const detail = assessment.detail.ends[end];
   const order = detail.size ? orderNumber(detail.size, detail.advice) : null;
   const { departs, reasons } = detail.advice;
@@ -17,14 +19,7 @@ export function AskFor({ record, assessment, house, change, end }: PanelProps) {
       <h2 id="ask-for" className="heading-rule">
         What to ask for
       </h2>
-      <TickList
-        legend="Where it runs"
-        options={SURROUNDING_OPTIONS}
-        ticked={record.around}
-        onToggle={(id) =>
-          change((r) => ({ ...r, around: r.around.includes(id) ? r.around.filter((each) => each !== id) : [...r.around, id] }))
-        }
-      />
+      <Fields of={ROWS} show={["around"]} given={props} />
       {order ? (
         <div role="status">
           <p className="num text-[22px] font-medium">{order}</p>

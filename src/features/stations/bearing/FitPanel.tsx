@@ -1,37 +1,30 @@
 "use client";
-import { PickOne, YesNo } from "@/components/Choice";
-import { FigureField } from "@/components/FigureField";
+import { PickOne } from "@/components/Choice";
 import { KeyPad } from "@/components/KeyPad";
 import { LimitRule } from "@/components/LimitRule";
 import type { SeatRepair, SeatVerdict } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
-import { GAUGES, type EndDetail, type SeatDetail } from "@/core/stations/bearing";
-import { toMachineSentence } from "@/features/messages/machine-sentences";
-import { LENGTH_EXTRAS } from "../shared/reading";
+import { type EndDetail, type SeatDetail } from "@/core/stations/bearing";
+import { LENGTH_EXTRAS } from "@/features/form/reading";
 import { Verdict } from "../shared/Verdict";
+import { Fields } from "@/features/form/Fields";
+import { END_ROWS, endForm, ROWS } from "./fields";
 import { EndSwitch } from "./EndSwitch";
 import { PressDrawing } from "./PressDrawing";
 import { withEnd, type PanelProps } from "./props";
-import { HAND_OPTIONS, REPAIR_WORDS, seatSentences } from "./words";
-
-const GAUGE_OPTIONS = GAUGES.map((id) => ({ id, label: id === "micrometer" ? "Micrometer" : "Calliper" }));
+import { REPAIR_WORDS, seatSentences } from "./words";
 
 /** Shaft and seat against the fit of this bearing, what to do where they are loose, and what to press with. */
-export function FitPanel({ record, assessment, change, end, onEnd }: PanelProps) {
+export function FitPanel(props: PanelProps) {
+  const { record, assessment, change, end, onEnd } = props;
   const own = record.ends[end];
   const detail = assessment.detail.ends[end];
   const set = (next: Partial<typeof own>): void => change((r) => withEnd(r, end, next));
   const seats = [
-    { key: "shaft", hand: "shaftByHand", repair: "shaftRepair", name: "Shaft", label: "Shaft, measured", detail: detail.seats.shaft },
-    {
-      key: "seat",
-      hand: "seatByHand",
-      repair: "seatRepair",
-      name: "Seat",
-      label: "Seat in the end bell, measured",
-      detail: detail.seats.housing,
-    },
+    { key: "shaft", repair: "shaftRepair", name: "Shaft", detail: detail.seats.shaft },
+    { key: "seat", repair: "seatRepair", name: "Seat", detail: detail.seats.housing },
   ] as const;
+  const form = endForm(props);
   const judged = seats.flatMap(({ name, detail: seat }) => seatSentences(name, seat));
   const said = judged.length > 0 ? judged : [askOf(detail)];
   return (
@@ -40,34 +33,11 @@ export function FitPanel({ record, assessment, change, end, onEnd }: PanelProps)
       <div className="beside-pad">
         <div className="flex min-w-0 flex-col gap-4">
           <div className="grid grid-cols-2 gap-x-6">
-            {seats.map(({ key, label, detail: seat }) => (
-              <FigureField
-                key={key}
-                label={label}
-                text={own[key]}
-                unit={record.unit === "mm" ? "mm" : "in"}
-                problem={seat.failure ? toMachineSentence(seat.failure) : null}
-                onText={(text) => set({ [key]: text })}
-              />
-            ))}
+            <Fields of={END_ROWS} show={["shaft", "seat"]} given={form} />
           </div>
           <div className="flex flex-wrap gap-x-8 gap-y-3">
-            <PickOne
-              legend="Measured with"
-              options={GAUGE_OPTIONS}
-              picked={record.gauge}
-              onPick={(gauge) => (gauge ? change((r) => ({ ...r, gauge })) : undefined)}
-            />
-            {seats.map(({ name, hand }) => (
-              <PickOne
-                key={hand}
-                legend={`${name}, by hand`}
-                options={HAND_OPTIONS[name === "Shaft" ? "shaft" : "housing"]}
-                picked={own[hand]}
-                onPick={(fit) => set({ [hand]: fit })}
-              />
-            ))}
-            <YesNo legend="Outer ring slides (spring washer)" value={own.slides} onValue={(slides) => set({ slides })} />
+            <Fields of={ROWS} show={["gauge"]} given={props} />
+            <Fields of={END_ROWS} show={["shaftByHand", "seatByHand", "slides"]} given={form} />
           </div>
           <Verdict assessment={assessment} sentences={said} />
         </div>

@@ -1,20 +1,16 @@
 "use client";
 import { inSentence } from "@/features/vocabulary/in-sentence";
-import { PickOne } from "@/components/Choice";
 import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { Verdict } from "../shared/Verdict";
-import { PlainField } from "../shared/PlainField";
 import type { PanelProps } from "./props";
-import { LOSS_WORDS, TIER_OPTIONS, TOOL_WORDS } from "./panel-words";
+import { LOSS_WORDS, TOOL_WORDS } from "./panel-words";
 import { bothSentence, jobSentence, REPAIR_WORDS } from "./words";
 
-const BOTH_OPTIONS = [
-  { id: "both", label: "Both" },
-  { id: "one", label: "Only the bad one" },
-] as const;
-
 /** The whole job: parts, minutes, tools, what it spends; the decision weighs it as it is put together here. */
-export function JobPanel({ record, assessment, house, change }: PanelProps) {
+export function JobPanel(props: PanelProps) {
+  const { assessment, house } = props;
   const { detail } = assessment;
   const { job } = detail;
   const most = Math.max(job.cost, job.motorCost, 1);
@@ -25,26 +21,9 @@ export function JobPanel({ record, assessment, house, change }: PanelProps) {
   return (
     <>
       <div className="flex flex-wrap items-end gap-x-8 gap-y-4">
-        <PickOne
-          legend="Changed"
-          options={BOTH_OPTIONS}
-          picked={detail.both ? "both" : "one"}
-          onPick={(id) => change((r) => ({ ...r, both: id === null ? null : id === "both" }))}
-        />
-        <PickOne
-          legend="Quality"
-          options={TIER_OPTIONS}
-          picked={record.tier ?? "good"}
-          onPick={(tier) => change((r) => ({ ...r, tier }))}
-        />
+        <Fields of={ROWS} show={["both", "tier"]} given={props} />
         <div className="w-44">
-          <PlainField
-            label="One bearing, as quoted"
-            field="price"
-            text={record.price}
-            unit="money"
-            onText={(price) => change((r) => ({ ...r, price }))}
-          />
+          <Fields of={ROWS} show={["price"]} given={props} />
         </div>
       </div>
       <p className="text-[14px] text-ink-soft">{bothSentence(detail.both)}</p>

@@ -1,24 +1,19 @@
 "use client";
 import type { Stamp } from "@/core/station";
-import { PickOne } from "@/components/Choice";
 import { KeyPad } from "@/components/KeyPad";
-import { LineField } from "@/components/LineField";
-import { BEARING_KINDS, LENGTH_UNITS } from "@/core/bearing";
 import type { NameState } from "@/core/stations/bearing";
-import { toMachineSentence } from "@/features/messages/machine-sentences";
-import { LENGTH_EXTRAS } from "../shared/reading";
+import { LENGTH_EXTRAS } from "@/features/form/reading";
 import { Verdict } from "../shared/Verdict";
 import { AskFor } from "./AskFor";
 import { CalliperFigures, TakeSlip } from "./CalliperFigures";
 import { CandidateTable } from "./CandidateTable";
 import { EndSwitch } from "./EndSwitch";
 import { withEnd, type PanelProps } from "./props";
+import { END_ROWS, endForm, ROWS } from "./fields";
 import { SeatSection } from "./SeatSection";
 import { suffixSentence } from "./panel-words";
 import { nameSentences } from "./words";
-
-const KIND_OPTIONS = BEARING_KINDS.map((id) => ({ id, label: id === "ball" ? "Ball bearing" : "Sleeve" }));
-const UNIT_OPTIONS = LENGTH_UNITS.map((id) => ({ id, label: id }));
+import { Fields } from "@/features/form/Fields";
 
 /** The name alone; how the bearing sits is stamped at Fit. */
 const NAME_STAMPS: Record<NameState, Stamp> = {
@@ -33,35 +28,19 @@ const NAME_STAMPS: Record<NameState, Stamp> = {
 
 /** What it is: by the stamp, by three figures of a calliper, or by both. */
 export function NamePanel(props: PanelProps) {
-  const { record, assessment, change, end, onEnd } = props;
-  const own = record.ends[end];
+  const { assessment, change, end, onEnd } = props;
   const detail = assessment.detail.ends[end];
-  const set = (next: Partial<typeof own>): void => change((r) => withEnd(r, end, next));
   return (
     <>
       <div className="flex flex-wrap gap-x-8 gap-y-3">
         <EndSwitch end={end} onEnd={onEnd} />
-        <PickOne
-          legend="Calliper in"
-          options={UNIT_OPTIONS}
-          picked={record.unit}
-          onPick={(unit) => (unit ? change((r) => ({ ...r, unit })) : undefined)}
-        />
-        <PickOne legend="It turns on a" options={KIND_OPTIONS} picked={own.kind} onPick={(kind) => set({ kind })} />
+        <Fields of={ROWS} show={["unit"]} given={props} />
+        <Fields of={END_ROWS} show={["kind"]} given={endForm(props)} />
       </div>
       {detail.isSleeve ? null : (
         <div className="beside-pad">
           <div className="flex min-w-0 flex-col gap-4">
-            <LineField
-              label="As stamped"
-              text={own.stamped}
-              isFigure
-              size="large"
-              example="6203-2RS C3"
-              problem={detail.designationFailure ? toMachineSentence(detail.designationFailure) : null}
-              hint="? for each sign that cannot be read"
-              onText={(stamped) => set({ stamped })}
-            />
+            <Fields of={END_ROWS} show={["stamped"]} given={endForm(props)} />
             <CalliperFigures {...props} />
             {detail.identification?.slip ? <TakeSlip {...props} slip={detail.identification.slip} /> : null}
           </div>
@@ -73,7 +52,7 @@ export function NamePanel(props: PanelProps) {
         {detail.size ? <SeatSection size={detail.size} widthMm={detail.widthMm} closure={detail.designation?.closure ?? null} /> : null}
       </div>
       {detail.identification && detail.state !== "named" && detail.state !== "slip" ? (
-        <CandidateTable candidates={detail.identification.candidates} onTake={(number) => set({ stamped: number })} />
+        <CandidateTable candidates={detail.identification.candidates} onTake={(stamped) => change((r) => withEnd(r, end, { stamped }))} />
       ) : null}
       {detail.designation && detail.designation.suffixes.length > 0 ? (
         <section aria-labelledby="suffixes">

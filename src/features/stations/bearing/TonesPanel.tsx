@@ -2,13 +2,15 @@
 import { geometryOf, type DefectBand } from "@/core/bearing";
 import { formatNumber } from "@/core/quantity";
 import { Verdict } from "../shared/Verdict";
-import { PlainField } from "../shared/PlainField";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { EndSwitch } from "./EndSwitch";
 import type { PanelProps } from "./props";
 import { DEFECT_WORDS, tonesSentences } from "./panel-words";
 
 /** Where a defect of this bearing rings, at this motor's speed. */
-export function TonesPanel({ record, assessment, change, end, onEnd }: PanelProps) {
+export function TonesPanel(props: PanelProps) {
+  const { assessment, end, onEnd } = props;
   const { detail } = assessment;
   const bands = detail.bands[end] ?? [];
   const { size } = detail.ends[end];
@@ -18,7 +20,7 @@ export function TonesPanel({ record, assessment, change, end, onEnd }: PanelProp
       <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
         <EndSwitch end={end} onEnd={onEnd} />
         <div className="w-40">
-          <PlainField label="Speed" field="rpm" text={record.rpm} onText={(rpm) => change((r) => ({ ...r, rpm }))} />
+          <Fields of={ROWS} show={["rpm"]} given={props} />
         </div>
       </div>
       {bands.length > 0 && detail.speed ? <ToneRule bands={bands} shaftHz={(detail.speed.rpm[0] ?? 0) / 60} /> : null}

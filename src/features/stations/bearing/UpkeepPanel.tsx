@@ -1,21 +1,20 @@
 "use client";
 import { dueOn } from "@/core/due";
 import { PickOne } from "@/components/Choice";
-import { DayField } from "@/components/DayField";
-import { LineField } from "@/components/LineField";
 import { BEARING_KINDS } from "@/core/bearing";
 import { dayOf, dayWords } from "@/features/vocabulary/clock";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { Verdict } from "../shared/Verdict";
-import { PlainField } from "../shared/PlainField";
 import { BEARING_ENDS } from "./end-in-hand";
 import { withEnd, type PanelProps } from "./props";
-import { DUTY_OPTIONS } from "./panel-words";
 import { END_WORDS, upkeepSentences } from "./words";
 
 const KIND_OPTIONS = BEARING_KINDS.map((id) => ({ id, label: id === "ball" ? "Ball" : "Sleeve" }));
 
 /** Oil and inspection: what each end asks for, how often, when it was done, when it is due. */
-export function UpkeepPanel({ record, assessment, weighed, change }: PanelProps) {
+export function UpkeepPanel(props: PanelProps) {
+  const { record, assessment, weighed, change } = props;
   const { detail } = assessment;
   const [due] = assessment.due ?? [];
   const today = dayOf(new Date());
@@ -32,19 +31,13 @@ export function UpkeepPanel({ record, assessment, weighed, change }: PanelProps)
             onPick={(kind) => change((r) => withEnd(r, end, { kind }))}
           />
         ))}
-        <PickOne legend="It runs" options={DUTY_OPTIONS} picked={record.duty} onPick={(duty) => change((r) => ({ ...r, duty }))} />
+        <Fields of={ROWS} show={["duty"]} given={props} />
       </div>
       <div className="grid max-w-[560px] grid-cols-2 gap-x-6">
-        <LineField label="Oil, as the plate names it" text={record.plateOil} onText={(plateOil) => change((r) => ({ ...r, plateOil }))} />
-        <PlainField
-          label="Interval on the plate"
-          field="plateMonths"
-          text={record.plateMonths}
-          onText={(plateMonths) => change((r) => ({ ...r, plateMonths }))}
-        />
+        <Fields of={ROWS} show={["plateOil", "plateMonths"]} given={props} />
       </div>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-        <DayField label="Last seen to" max={today} day={record.lastDone} onDay={(lastDone) => change((r) => ({ ...r, lastDone }))} />
+        <Fields of={ROWS} show={["lastDone"]} given={props} />
         <button type="button" className="btn btn-filled" onClick={() => change((r) => ({ ...r, lastDone: today }))}>
           Seen to today
         </button>

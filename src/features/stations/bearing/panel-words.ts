@@ -1,8 +1,5 @@
 import {
   type BearingEnd,
-  DUTIES,
-  SURROUNDINGS,
-  TIERS,
   type AdviceReason,
   type Defect,
   type Duty,
@@ -69,8 +66,6 @@ export const SURROUNDING_WORDS: Record<Surrounding, string> = {
   quiet: "Must run quiet, and cool",
   "loose-fit": "Seat a little slack",
 };
-export const SURROUNDING_OPTIONS = SURROUNDINGS.map((id) => ({ id, label: SURROUNDING_WORDS[id] }));
-
 export const REASON_WORDS: Record<AdviceReason, string> = {
   "dust-seals": "Sealed, because dust gets past a shield and grinds.",
   "wet-seals": "Sealed, because a shield lets water in.",
@@ -85,11 +80,7 @@ export const REASON_WORDS: Record<AdviceReason, string> = {
 };
 
 export const TIER_WORDS: Record<Tier, string> = { plain: "Plain", good: "Good", best: "Best" };
-export const TIER_OPTIONS = TIERS.map((id) => ({ id, label: TIER_WORDS[id] }));
-
 export const DUTY_WORDS: Record<Duty, string> = { continuous: "All day", intermittent: "Now and then", occasional: "Seldom" };
-export const DUTY_OPTIONS = DUTIES.map((id) => ({ id, label: DUTY_WORDS[id] }));
-
 export const DEFECT_WORDS: Record<Defect, string> = {
   "outer-ring": "Outer ring",
   "inner-ring": "Inner ring",

@@ -1,4 +1,4 @@
-import { HAND_FITS, type HandFit, type Seat } from "@/core/bearing";
+import { type HandFit, type Seat } from "@/core/bearing";
 import { inSentence } from "@/features/vocabulary/in-sentence";
 import { readPlain } from "@/core/station";
 import {
@@ -149,15 +149,11 @@ export function seatSentences(name: string, { verdict, failure, byHand }: SeatDe
   return [...felt, `${measured}: ${meaning}. ${sits}.`];
 }
 
-const HAND_FIT_WORDS: Record<Seat, Record<HandFit, string>> = {
+/** How a ring sits, as a hand finds it. */
+export const HAND_FIT_WORDS: Record<Seat, Record<HandFit, string>> = {
   shaft: { holds: "Has to be pressed", slides: "Slides on by hand", turns: "Turns on the shaft" },
   housing: { holds: "Has to be pressed", slides: "Slides in by hand", turns: "Turns in its seat" },
 };
-const handOptions = (seat: Seat): readonly { readonly id: HandFit; readonly label: string }[] =>
-  HAND_FITS.map((id) => ({ id, label: HAND_FIT_WORDS[seat][id] }));
-/** How a ring sits, as a choice. */
-export const HAND_OPTIONS = { shaft: handOptions("shaft"), housing: handOptions("housing") } as const;
-
 /** What the hand found of a seat, and what it means. */
 function handSentence(name: string, { fit, decision }: NonNullable<SeatDetail["byHand"]>): string {
   const seat = name === "Shaft" ? "shaft" : "housing";

@@ -1,29 +1,23 @@
 "use client";
-import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import { useNow } from "@/components/useNow";
 import { formatNumber } from "@/core/quantity";
 import { workingOfDischarge } from "@/core/stations/capacitor";
 import type { InstrumentProps } from "../../station/contract";
-import { EntryField } from "../shared/EntryField";
-import { PAD_EXTRAS } from "../shared/reading";
-import { PlainField } from "../shared/PlainField";
+import { PAD_EXTRAS } from "@/features/form/reading";
 import { WorkingButton } from "@/features/working/WorkingButton";
 import { dischargeSentences, remainingSentence } from "./discharge-words";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { LabelLine } from "./LabelLine";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
 
 type Props = InstrumentProps<"capacitor", CapacitorDetail>;
 
-const SCHOOLS = [
-  { id: "resistor", label: "Resistor, then measure" },
-  { id: "short", label: "Screwdriver, then measure" },
-] as const;
-
 /** Emptying the part: what it takes, a countdown, and the volts that are left. */
 export default function DischargePanel(props: Props) {
-  const { record, assessment, house, change } = props;
+  const { record, assessment, change } = props;
   const { detail } = assessment;
   const { discharge } = record;
   const set = (part: Partial<typeof discharge>) => change((r) => ({ ...r, discharge: { ...r.discharge, ...part } }));
@@ -32,30 +26,10 @@ export default function DischargePanel(props: Props) {
       <LabelLine {...props} />
       {detail.state === "label" ? (
         <>
-          <PickOne legend="How" options={SCHOOLS} picked={discharge.school} onPick={(school) => set({ school: school ?? "resistor" })} />
+          <Fields of={ROWS} show={["discharge.school"]} given={props} />
           {discharge.school === "resistor" ? (
             <div className="grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
-              <PlainField
-                label="Resistor"
-                field="resistor"
-                text={discharge.resistor}
-                known={`${formatNumber(house.figures.dischargeResistorOhm / 1000, 1)}k`}
-                onText={(resistor) => set({ resistor })}
-              />
-              <PlainField
-                label="Its rating"
-                field="resistorW"
-                text={discharge.resistorW}
-                known={formatNumber(house.figures.dischargeResistorW, 0)}
-                onText={(resistorW) => set({ resistorW })}
-              />
-              <PlainField
-                label="Charged from, rms"
-                field="chargedFrom"
-                text={discharge.chargedFrom}
-                known={formatNumber(detail.discharge.chargedFromV, 0)}
-                onText={(chargedFrom) => set({ chargedFrom })}
-              />
+              <Fields of={ROWS} show={["discharge.resistor", "discharge.resistorW", "discharge.chargedFrom"]} given={props} />
             </div>
           ) : null}
           <div className="beside-pad">
@@ -76,14 +50,7 @@ export default function DischargePanel(props: Props) {
                   onStop={() => set({ startedAt: null })}
                 />
               ) : null}
-              <EntryField
-                label="Volts left on it, measured"
-                quantity="voltage"
-                entry={discharge.remaining}
-                house={house}
-                size="large"
-                onEntry={(remaining) => set({ remaining })}
-              />
+              <Fields of={ROWS} show={["discharge.remaining"]} given={props} />
               <p role="status" className={`text-[15px] ${detail.discharge.remaining?.isSafe === false ? "font-medium text-out" : ""}`}>
                 {remainingSentence(detail.discharge)}
               </p>

@@ -2,7 +2,7 @@
 import { typedFigure } from "@/core/quantity";
 import type { CapacitorRecord } from "@/core/stations/capacitor";
 import type { InstrumentProps } from "../../station/contract";
-import { QuestionFrame } from "../shared/SlipLine";
+import { QuestionFrame } from "@/features/form/SlipLine";
 import type { CapacitorDetail } from "./sentences";
 
 type Props = Pick<InstrumentProps<"capacitor", CapacitorDetail>, "record" | "change">;

@@ -1,13 +1,14 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
-import { PickOne, YesNo } from "@/components/Choice";
+import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { usePainted } from "@/components/usePainted";
 import { KeyPad } from "@/components/KeyPad";
-import { NoteField } from "@/components/LineField";
 import type { InstrumentProps } from "../../station/contract";
-import { PAD_EXTRAS } from "../shared/reading";
+import { PAD_EXTRAS } from "@/features/form/reading";
 import { Verdict } from "../shared/Verdict";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { FitsButton } from "./FitsButton";
 import { LabelLine } from "./LabelLine";
 import { MeterFields, MeterQuestions } from "./MeterFields";
@@ -62,16 +63,16 @@ function OnePart(props: Props) {
 
 /** Fields and questions of each method, and what its pad shows beside the digits. */
 const METHODS = {
-  meter: { Fields: MeterFields, Questions: MeterQuestions, extras: PAD_EXTRAS.capacitance },
-  running: { Fields: RunningFields, Questions: RunningQuestions, extras: PAD_EXTRAS.current },
-  swing: { Fields: SwingFields, Questions: () => null, extras: PAD_EXTRAS.current },
+  meter: { Figures: MeterFields, Questions: MeterQuestions, extras: PAD_EXTRAS.capacitance },
+  running: { Figures: RunningFields, Questions: RunningQuestions, extras: PAD_EXTRAS.current },
+  swing: { Figures: SwingFields, Questions: () => null, extras: PAD_EXTRAS.current },
 } as const;
 
 function Judged(props: Props & { method: string }) {
-  const { record, assessment, house, change } = props;
+  const { record, assessment, house } = props;
   const { detail } = assessment;
   const isPainted = usePainted();
-  const { Fields, Questions, extras } = METHODS[props.method as keyof typeof METHODS] ?? METHODS.meter;
+  const { Figures, Questions, extras } = METHODS[props.method as keyof typeof METHODS] ?? METHODS.meter;
   const sections = detail.state === "label" ? detail.sections : [];
   const figures = sections.map(percentFigure).filter((figure) => figure !== null);
   return (
@@ -81,7 +82,7 @@ function Judged(props: Props & { method: string }) {
         <LabelLine {...props} />
         <div className="flex flex-col gap-3">
           <Suspense>
-            <Fields {...props} />
+            <Figures {...props} />
           </Suspense>
         </div>
       </div>
@@ -112,12 +113,7 @@ function Judged(props: Props & { method: string }) {
         <Suspense>
           <Questions {...props} />
         </Suspense>
-        <YesNo
-          legend="Bulged, vented, leaking or burnt"
-          value={record.looksBad}
-          onValue={(looksBad) => change((r) => ({ ...r, looksBad }))}
-        />
-        <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+        <Fields of={ROWS} show={["looksBad", "note"]} given={props} />
       </div>
     </FieldFlow>
   );

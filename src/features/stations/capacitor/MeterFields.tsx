@@ -1,8 +1,9 @@
 "use client";
-import { YesNo } from "@/components/Choice";
 import { lazy, Suspense } from "react";
 import type { InstrumentProps } from "../../station/contract";
-import { EntryField } from "../shared/EntryField";
+import { EntryField } from "@/features/form/EntryField";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { sectionName, type CapacitorDetail } from "./sentences";
 import { withAt } from "./words";
 
@@ -12,7 +13,8 @@ const OverLimitQuestion = lazy(() => import("./OverLimitQuestion"));
 type Props = InstrumentProps<"capacitor", CapacitorDetail>;
 
 /** What the capacitance meter shows, one field a section; a dual says between which terminals. */
-export function MeterFields({ record, assessment, house, change }: Props) {
+export function MeterFields(props: Props) {
+  const { record, assessment, house, change } = props;
   const { detail } = assessment;
   const names =
     detail.state === "label" && detail.sections.length > 1
@@ -37,7 +39,7 @@ export function MeterFields({ record, assessment, house, change }: Props) {
       {fields}
       {hasOverLimit ? (
         <Suspense>
-          <OverLimitQuestion value={record.overLimit} onValue={(overLimit) => change((r) => ({ ...r, overLimit }))} />
+          <OverLimitQuestion {...props} />
         </Suspense>
       ) : null}
     </>
@@ -45,15 +47,4 @@ export function MeterFields({ record, assessment, house, change }: Props) {
 }
 
 /** What decides whether the figure is the capacitor's. */
-export function MeterQuestions({ record, change }: Props) {
-  return (
-    <div className="flex flex-wrap gap-x-8 gap-y-4">
-      <YesNo
-        legend="Disconnected on at least one side"
-        value={record.isIsolated}
-        onValue={(isIsolated) => change((r) => ({ ...r, isIsolated }))}
-      />
-      <YesNo legend="The figure settled" value={record.settles} onValue={(settles) => change((r) => ({ ...r, settles }))} />
-    </div>
-  );
-}
+export const MeterQuestions = (props: Props) => <Fields of={ROWS} show={["isIsolated", "settles"]} given={props} in="row" />;

@@ -1,6 +1,6 @@
 import { keepReadings, startNewPart } from "@/core/stations/capacitor";
 import type { InstrumentProps } from "../../station/contract";
-import { QuestionFrame } from "../shared/SlipLine";
+import { QuestionFrame } from "@/features/form/SlipLine";
 import { previousSentence, type CapacitorDetail } from "./sentences";
 
 type Props = InstrumentProps<"capacitor", CapacitorDetail>;

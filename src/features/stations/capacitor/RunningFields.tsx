@@ -1,9 +1,10 @@
 "use client";
-import { PickOne, YesNo } from "@/components/Choice";
 import type { Entry } from "@/core/quantity";
 import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../../station/contract";
-import { EntryField } from "../shared/EntryField";
+import { EntryField } from "@/features/form/EntryField";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { sectionName, type CapacitorDetail } from "./sentences";
 import { withAt } from "./words";
 
@@ -50,26 +51,7 @@ export function RunningFields({ record, assessment, house, change }: Props) {
   });
 }
 
-const HERTZ = [
-  { id: "50", label: "50 Hz" },
-  { id: "60", label: "60 Hz" },
-] as const;
-
 /** Hertz of the supply, and what else hangs in the clamped lead. */
-export function RunningQuestions({ record, facts, change }: Props) {
-  return (
-    <div className="flex flex-wrap gap-x-8 gap-y-4">
-      <PickOne
-        legend={facts.frequencyHz === null ? "Supply" : `Supply (plate: ${facts.frequencyHz} Hz)`}
-        options={HERTZ}
-        picked={record.running.hertz === "" ? null : record.running.hertz}
-        onPick={(hertz) => change((r) => ({ ...r, running: { ...r.running, hertz: hertz ?? "" } }))}
-      />
-      <YesNo
-        legend="Start capacitor, relay or kit is out of that lead"
-        value={record.running.isStartDeviceOut}
-        onValue={(isStartDeviceOut) => change((r) => ({ ...r, running: { ...r.running, isStartDeviceOut } }))}
-      />
-    </div>
-  );
-}
+export const RunningQuestions = (props: Props) => (
+  <Fields of={ROWS} show={["running.hertz", "running.isStartDeviceOut"]} given={props} in="row" />
+);

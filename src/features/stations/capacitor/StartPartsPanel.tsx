@@ -1,23 +1,20 @@
 "use client";
-import { PickOne, YesNo } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { useNow } from "@/components/useNow";
-import { countStarts, type KitSort } from "@/core/capacitor";
+import { countStarts } from "@/core/capacitor";
 import { formatNumber } from "@/core/quantity";
 import type { InstrumentProps } from "../../station/contract";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { KitDrawing } from "./KitDrawing";
 import { BLEED_WORDS, CRUTCH_WORDS, KIT_WORDS } from "./kit-words";
 import type { CapacitorDetail } from "./sentences";
 
 type Props = InstrumentProps<"capacitor", CapacitorDetail>;
 
-const KITS = [
-  { id: "ptc", label: "PTC kit" },
-  { id: "potential-relay", label: "Potential relay and start capacitor" },
-] as const satisfies readonly { readonly id: KitSort; readonly label: string }[];
-
 /** Starts counted against the start part's allowance, its bleed, and hard-start kits. */
-export default function StartPartsPanel({ record, assessment, facts, house, change }: Props) {
+export default function StartPartsPanel(props: Props) {
+  const { record, assessment, facts, house, change } = props;
   const { detail } = assessment;
   const crutches = detail.state === "label" ? detail.crutches : [];
   return (
@@ -28,7 +25,7 @@ export default function StartPartsPanel({ record, assessment, facts, house, chan
           Bleed resistor
         </h2>
         <div className="mt-2 flex flex-col gap-2">
-          <YesNo legend="Across the start part" value={record.hasBleed} onValue={(hasBleed) => change((r) => ({ ...r, hasBleed }))} />
+          <Fields of={ROWS} show={["hasBleed"]} given={props} />
           <p className="max-w-[64ch] text-[14px] text-ink-soft">
             {BLEED_WORDS[record.hasBleed === null ? "unknown" : record.hasBleed ? "yes" : "no"]}
           </p>
@@ -39,7 +36,7 @@ export default function StartPartsPanel({ record, assessment, facts, house, chan
           Hard-start kit
         </h2>
         <div className="mt-2 flex flex-col gap-3">
-          <PickOne legend="Which sort" options={KITS} picked={record.kit} onPick={(kit) => change((r) => ({ ...r, kit }))} />
+          <Fields of={ROWS} show={["kit"]} given={props} />
           {record.kit ? (
             <div className="grid gap-4 sm:grid-cols-[280px_1fr]">
               <KitDrawing sort={record.kit} />

@@ -5,7 +5,8 @@ import type { SwingBehaviour } from "@/core/capacitor";
 import { formatNumber } from "@/core/quantity";
 import { problemOf } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../../station/contract";
-import { PlainField } from "../shared/PlainField";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { SwingCurves } from "./SwingCurves";
 import { sectionName, type CapacitorDetail } from "./sentences";
 import { withAt } from "./words";
@@ -15,7 +16,8 @@ type SwingSection = Props["record"]["swing"]["sections"][number];
 const BLANK: SwingSection = { behaviour: null, climbS: "" };
 
 /** For a meter without capacitance: the behaviour is picked from drawn curves, the climb may be timed. */
-export function SwingFields({ record, assessment, house, change }: Props) {
+export function SwingFields(props: Props) {
+  const { record, assessment, change } = props;
   const { detail } = assessment;
   const names =
     detail.state === "label" && detail.sections.length > 1 ? detail.sections.map((_, index) => sectionName(detail, index)) : [""];
@@ -53,13 +55,7 @@ export function SwingFields({ record, assessment, house, change }: Props) {
           </div>
         );
       })}
-      <PlainField
-        label="End of the ohm range in use"
-        field="swingRange"
-        text={record.swing.rangeEnd}
-        known={`${formatNumber(house.figures.swingRangeOhm / 1000, 0)}k`}
-        onText={(rangeEnd) => change((r) => ({ ...r, swing: { ...r.swing, rangeEnd } }))}
-      />
+      <Fields of={ROWS} show={["swing.rangeEnd"]} given={props} />
     </>
   );
 }

@@ -7,7 +7,8 @@ import { formatMoney } from "@/core/quantity";
 import { toStockPart, type Part } from "@/records";
 import { useParts } from "@/store/parts";
 import type { InstrumentProps } from "../../station/contract";
-import { PlainField } from "../shared/PlainField";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { Combinations } from "./Combinations";
 import { refusalWords, REMARK_WORDS, wantedWords } from "./fit-words";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
@@ -18,7 +19,8 @@ type Props = Omit<InstrumentProps<"capacitor", CapacitorDetail>, "detail"> & { r
 const REFUSED_SHOWN = 8;
 
 /** The parts list held against the place: what fits, what does not and why, and what can be made from it. */
-export default function WhatFits({ record, detail, facts, house, change, onClose }: Props) {
+export default function WhatFits(props: Props) {
+  const { record, detail, facts, house, onClose } = props;
   const shelf = useParts();
   const wanted = toWanted(record, detail, facts);
   const lines = shelf.state === "ready" ? shelf.value : NO_PARTS;
@@ -27,26 +29,11 @@ export default function WhatFits({ record, detail, facts, house, change, onClose
   const fitting = offers.filter(({ refusals }) => refusals.length === 0);
   const refused = offers.filter(({ refusals }) => refusals.length > 0);
   const partOf = (id: string): Part | undefined => lines.find((line) => line.id === id);
-  const setPlace = (place: Partial<typeof record.place>) => change((r) => ({ ...r, place: { ...r.place, ...place } }));
   return (
     <Sheet title="What would fit" onClose={onClose}>
       <p className="text-[15px] font-semibold">{wantedWords(wanted, facts.plateCapacitor !== null)}</p>
       <div className="mt-2 grid grid-cols-2 gap-x-4 sm:grid-cols-4">
-        <PlainField label="Strap, diameter" field="strap" text={record.place.strapMm} onText={(strapMm) => setPlace({ strapMm })} />
-        <PlainField label="Height free" field="height" text={record.place.heightMm} onText={(heightMm) => setPlace({ heightMm })} />
-        <PlainField
-          label="Hottest air around it"
-          field="ambient"
-          text={record.place.ambientC}
-          onText={(ambientC) => setPlace({ ambientC })}
-        />
-        <PlainField
-          label="Coldest air around it"
-          field="ambient"
-          text={record.place.coldestC}
-          onText={(coldestC) => setPlace({ coldestC })}
-        />
-        <PlainField label="Terminals" field="terminals" text={record.place.terminals} onText={(terminals) => setPlace({ terminals })} />
+        <Fields of={ROWS} show={["place.strapMm", "place.heightMm", "place.ambientC", "place.coldestC", "place.terminals"]} given={props} />
       </div>
       {shelf.state === "ready" && lines.length === 0 ? (
         <p className="mt-4">

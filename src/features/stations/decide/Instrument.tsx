@@ -1,11 +1,7 @@
 "use client";
-import { isWorkOn } from "@/core/relevance";
 import { inSentence } from "@/features/vocabulary/in-sentence";
-import type { ActionId } from "@/core/trade";
 import { lazy, Suspense, useState } from "react";
-import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
-import { NoteField } from "@/components/LineField";
 import { waysOn, type ActionOffer } from "@/core/decision";
 import { formatNumber, formatProbability } from "@/core/quantity";
 import { workWords } from "@/features/vocabulary/decision-words";
@@ -13,21 +9,19 @@ import { TEST_WORDS } from "@/features/vocabulary/words";
 import type { InstrumentProps } from "../../station/contract";
 import { Causes } from "./Causes";
 import { PartToday } from "./PartToday";
-import { actionNotes, type Detail, offerCaption, OPTIONS, partSentence } from "./words";
+import { actionNotes, type Detail, offerCaption, partSentence } from "./words";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 
 const Outlook = lazy(() => import("./Outlook"));
 
 type Props = InstrumentProps<"decide", Detail>;
-/** Nothing is done beside these. */
-const LEAVES_IT: readonly ActionId[] = ["keep-until", "no-repair", "wait-and-retest"];
 
 /** What is proposed and what else was weighed; the choice, its reason, and what goes with it. */
 export default function Instrument(props: Props) {
   const { record, assessment, house, change, weighed } = props;
   const { detail } = assessment;
   const [isOutlookShown, setOutlookShown] = useState(false);
-  const choose = (work: Pick<Props["record"], "action" | "also">, reason?: string) =>
-    change((r, at) => ({ ...r, ...work, reason: reason ?? r.reason, decidedAt: work.action === null ? null : at }));
   const notes = actionNotes(record, house.figures, props.facts.bearingJob);
   return (
     <FieldFlow className="flex flex-col gap-6">
@@ -36,7 +30,7 @@ export default function Instrument(props: Props) {
         offers={weighed.proposals}
         reason={weighed.reason}
         years={Math.min(house.figures.horizonYears, weighed.life.machineYearsLeft ?? house.figures.horizonYears)}
-        onAccept={({ action, also }) => choose({ action, also }, weighed.reason)}
+        onAccept={({ action, also }) => change((r, at) => ({ ...r, action, also, reason: weighed.reason, decidedAt: at }))}
         onOutlook={() => setOutlookShown(!isOutlookShown)}
         isOutlookShown={isOutlookShown}
       />
@@ -45,24 +39,7 @@ export default function Instrument(props: Props) {
           <Outlook {...props} />
         </Suspense>
       ) : null}
-      <PickOne
-        legend="Chosen action"
-        options={OPTIONS.filter(({ id }) => id === record.action || isWorkOn(id, props.facts))}
-        picked={record.action}
-        onPick={(action) => choose({ action, also: null })}
-      />
-      {record.action !== null ? (
-        <PickOne
-          legend="And on the same visit"
-          options={OPTIONS.filter(
-            ({ id }) =>
-              id !== record.action && !LEAVES_IT.includes(id) && weighed.proposals.some(({ action, also }) => action === id || also === id),
-          )}
-          picked={record.also}
-          onPick={(also) => choose({ action: record.action, also })}
-        />
-      ) : null}
-      <NoteField label="Reason" text={record.reason} onText={(reason) => change((r) => ({ ...r, reason }))} />
+      <Fields of={ROWS} show={["action", "also", "reason"]} given={props} />
       {detail.isReasonMissing ? (
         <p className="text-[14px] font-medium text-close">
           No reason yet. Type one line, or accept the proposed one: the next visit will want to know.

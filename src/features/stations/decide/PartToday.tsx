@@ -1,20 +1,17 @@
 "use client";
-import { PickOne, YesNo } from "@/components/Choice";
-import { DayField } from "@/components/DayField";
 import { CUSTOM_WORDS, MEASURE_WORDS } from "@/features/vocabulary/decision-words";
 import { customOptions } from "@/core/decision";
 import { formatMoney, formatNumber, formatProbability } from "@/core/quantity";
 import type { InstrumentProps } from "../../station/contract";
-import { PlainField } from "../shared/PlainField";
-import { dayWords } from "@/features/vocabulary/clock";
-import { type Detail, recheckDate } from "./words";
+import { type Detail } from "./words";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 
 type Props = InstrumentProps<"decide", Detail>;
 
 /** The part that is not here, the motor that has no spares, and how long all of it is still wanted. */
 export function PartToday(props: Props) {
-  const { record, assessment, change } = props;
-  const { detail } = assessment;
+  const { record } = props;
   const isLeft = record.action === "keep-until";
   return (
     <section aria-labelledby="today" className="flex flex-col gap-4">
@@ -22,21 +19,9 @@ export function PartToday(props: Props) {
         Today, and after
       </h2>
       <div className="flex flex-wrap items-end gap-x-8 gap-y-4">
-        {detail.measures.length > 0 ? (
-          <YesNo legend="The part is here" value={record.partHere} onValue={(partHere) => change((r) => ({ ...r, partHere }))} />
-        ) : null}
-        <YesNo
-          legend="A motor its maker has no spares for"
-          value={record.isCustom ? true : null}
-          onValue={(isCustom) => change((r) => ({ ...r, isCustom: isCustom === true }))}
-        />
+        <Fields of={ROWS} show={["partHere", "isCustom"]} given={props} />
         <div className="basis-56">
-          <PlainField
-            label="Machine still wanted for"
-            field="machineYears"
-            text={record.machineYears}
-            onText={(machineYears) => change((r) => ({ ...r, machineYears }))}
-          />
+          <Fields of={ROWS} show={["machineYears"]} given={props} />
         </div>
       </div>
       {record.partHere === false ? <Meanwhile {...props} /> : null}
@@ -48,18 +33,10 @@ export function PartToday(props: Props) {
 
 /** Measures until the part is here, each with what it is not. */
 function Meanwhile(props: Props) {
-  const { record, assessment, change } = props;
-  const options = assessment.detail.measures.map((id) => ({ id, label: MEASURE_WORDS[id].name }));
+  const { record } = props;
   return (
     <>
-      <PickOne
-        legend="Meanwhile"
-        options={options}
-        picked={record.measure}
-        onPick={(measure) =>
-          change((r, at) => ({ ...r, measure, recheckOn: measure === null ? null : recheckDate(measure, new Date(at)) }))
-        }
-      />
+      <Fields of={ROWS} show={["measure"]} given={props} />
       {record.measure ? (
         <p className="border-l-4 border-close pl-3 text-[14px]">Temporary. {MEASURE_WORDS[record.measure].honest}</p>
       ) : null}
@@ -68,13 +45,7 @@ function Meanwhile(props: Props) {
   );
 }
 
-function Recheck({ record, change }: Props) {
-  return (
-    <DayField label="Look again by" day={record.recheckOn} onDay={(recheckOn) => change((r) => ({ ...r, recheckOn }))}>
-      {record.recheckOn ? dayWords(record.recheckOn) : "No date yet: pick one, or it is forgotten."}
-    </DayField>
-  );
-}
+const Recheck = (props: Props) => <Fields of={ROWS} show={["recheckOn"]} given={props} />;
 
 /** Ways on for a motor without spares, by expected cost. */
 function NoSpares({ house, weighed }: Props) {

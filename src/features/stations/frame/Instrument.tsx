@@ -1,18 +1,19 @@
 "use client";
-import { YesNo } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
-import { NoteField } from "@/components/LineField";
 import { takeReading } from "@/core/quantity";
 import type { InstrumentProps } from "../../station/contract";
-import { EntryField } from "../shared/EntryField";
-import { PAD_EXTRAS } from "../shared/reading";
+import { Fields } from "@/features/form/Fields";
+import { EntryField } from "@/features/form/EntryField";
+import { PAD_EXTRAS } from "@/features/form/reading";
 import { Verdict } from "../shared/Verdict";
+import { ROWS } from "./fields";
 import { againSentence, allWord, type Detail, nameOf, replaceAt, sentences } from "./words";
 
 const capital = (words: string): string => words.replace(/^./, (letter) => letter.toUpperCase());
 
-export default function Instrument({ record, assessment, facts, house, change }: InstrumentProps<"frame", Detail>) {
+export default function Instrument(props: InstrumentProps<"frame", Detail>) {
+  const { record, assessment, facts, house, change } = props;
   const { detail } = assessment;
   const isEmpty = record.readings.every((entry) => entry === null);
   return (
@@ -52,36 +53,19 @@ export default function Instrument({ record, assessment, facts, house, change }:
         </div>
         <KeyPad extras={PAD_EXTRAS.resistance} />
       </div>
-      <YesNo legend="Continuity beeper: it beeps on a lead" value={record.beeps} onValue={(beeps) => change((r) => ({ ...r, beeps }))} />
+      <Fields of={ROWS} show={["beeps"]} given={props} />
       {facts.isGrounded || record.again.isPartOut ? (
         <section aria-labelledby="again" className="flex flex-col gap-3 border-t border-rule pt-4">
           <h2 id="again" className="caption">
             Once the faulty part is out
           </h2>
-          <label className="flex min-h-[44px] items-center gap-3 text-[16px]">
-            <input
-              type="checkbox"
-              className="h-5 w-5 accent-press"
-              checked={record.again.isPartOut}
-              onChange={(event) => change((r) => ({ ...r, again: { ...r.again, isPartOut: event.target.checked } }))}
-            />
-            What was faulty is out of the circuit
-          </label>
-          {record.again.isPartOut ? (
-            <EntryField
-              label="Every lead to the frame again, the lowest"
-              quantity="resistance"
-              entry={record.again.reading}
-              house={house}
-              onEntry={(reading) => change((r) => ({ ...r, again: { ...r.again, reading } }))}
-            />
-          ) : null}
+          <Fields of={ROWS} show={["again.isPartOut", "again.reading"]} given={props} />
           <p className="text-[16px]" role="status">
             {againSentence(detail)}
           </p>
         </section>
       ) : null}
-      <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+      <Fields of={ROWS} show={["note"]} given={props} />
     </FieldFlow>
   );
 }

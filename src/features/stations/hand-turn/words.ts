@@ -1,13 +1,10 @@
 import type { STATIONS } from "@/core/stations";
-import { FELT_ENDS, UNLOADED_TURNS, type FeltEnd, type UnloadedTurn } from "@/core/stations/hand-turn";
-import { playSentences, TURN_WORDS } from "@/features/vocabulary/hand-words";
+import type { FeltEnd, UnloadedTurn } from "@/core/stations/hand-turn";
+import { playSentences } from "@/features/vocabulary/hand-words";
 
 export type Detail = ReturnType<(typeof STATIONS)["hand-turn"]["assess"]>["detail"];
 
 export const FELT_END_WORDS: Record<FeltEnd, string> = { "drive-end": "Drive end", "other-end": "Other end", both: "Both ends" };
-export const FELT_END_OPTIONS = FELT_ENDS.map((id) => ({ id, label: FELT_END_WORDS[id] }));
-
-export const UNLOADED_OPTIONS = UNLOADED_TURNS.map((id) => ({ id, label: TURN_WORDS[id] }));
 
 /** What it means once the load is off. */
 const UNLOADED_SENTENCES: Record<UnloadedTurn, string> = {

@@ -3,7 +3,7 @@ import { Stamp } from "@/components/Stamp";
 import type { Entry } from "@/core/quantity";
 import type { Cell, CellEnd } from "@/core/stations/insulation";
 import type { House } from "@/records";
-import { EntryField } from "../shared/EntryField";
+import { EntryField } from "@/features/form/EntryField";
 import { cellName, cellWord, type Detail, endWord } from "./words";
 
 interface LatticeProps {

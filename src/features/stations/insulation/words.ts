@@ -19,23 +19,11 @@ const GROUP_WORDS: Record<WindingGroup, string> = {
 export const endWord = (end: CellEnd): string => (end === "frame" ? "Frame" : GROUP_WORDS[end]);
 export const cellName = ({ a, b }: Pick<Cell, "a" | "b">): string => `${endWord(a)} to ${endWord(b).toLowerCase()}`;
 
-export const RULES = [
-  { id: "plain", label: "Plain minimum" },
-  { id: "per-kv", label: "Minimum plus 1 MΩ per kV" },
-  { id: "hermetic", label: "Hermetic bands" },
-] as const;
+export const RULE_WORDS = { plain: "Plain minimum", "per-kv": "Minimum plus 1 MΩ per kV", hermetic: "Hermetic bands" } as const;
 
-export const APART = [
-  { id: "joined", label: "Joined inside" },
-  { id: "two", label: "Main and start apart" },
-  { id: "halves", label: "Two halves and start" },
-] as const;
+export const APART_WORDS = { joined: "Joined inside", two: "Main and start apart", halves: "Two halves and start" } as const;
 
-export const TEST_VOLTS = [
-  { id: "250", label: "250 V" },
-  { id: "500", label: "500 V" },
-  { id: "1000", label: "1000 V" },
-] as const;
+export const TEST_VOLT_WORDS = { "250": "250 V", "500": "500 V", "1000": "1000 V" } as const;
 
 /** A cell's own word beside its figure. */
 export function cellWord({ verdict, trend }: Cell): string {

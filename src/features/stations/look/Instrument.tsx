@@ -1,38 +1,26 @@
 "use client";
 import { useState } from "react";
-import { TickList } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
-import { NoteField } from "@/components/LineField";
-import { isSignOn, type Sign } from "@/core/stations/look";
+import { SIGN_IDS } from "@/core/stations/look";
+import { Fields } from "@/features/form/Fields";
 import type { InstrumentProps } from "../../station/contract";
-import { RuledOutList } from "./RuledOutList";
 import { Verdict } from "../shared/Verdict";
-import { type Detail, SEEN, SMELT, sentences, brief } from "./words";
+import { isOffered, ROWS, SMELT } from "./fields";
+import { RuledOutList } from "./RuledOutList";
+import { type Detail, sentences, brief } from "./words";
 
-export default function Instrument({ record, assessment, weighed, facts, change }: InstrumentProps<"look", Detail>) {
-  const toggle = (id: Sign) =>
-    change((r) => ({
-      ...r,
-      nothingFound: false,
-      signs: r.signs.includes(id) ? r.signs.filter((other) => other !== id) : [...r.signs, id],
-    }));
+export default function Instrument(props: InstrumentProps<"look", Detail>) {
+  const { record, assessment, weighed, change } = props;
   const [isAllShown, setAllShown] = useState(false);
-  const isOn = ({ id }: { readonly id: Sign }) => record.signs.includes(id) || isSignOn(id, facts);
-  const isHere = (sign: { readonly id: Sign }) => isAllShown || isOn(sign);
+  const given = { ...props, isAllShown };
   return (
     <FieldFlow className="flex flex-col gap-5">
-      <label className="flex min-h-[44px] items-center gap-3 border-b border-rule-faint text-[16px] font-semibold">
-        <input
-          type="checkbox"
-          className="h-5 w-5 accent-press"
-          checked={record.nothingFound}
-          onChange={() => change((r) => ({ ...r, nothingFound: !r.nothingFound, signs: r.nothingFound ? r.signs : [] }))}
-        />
-        Looked and smelt: nothing found
-      </label>
-      <TickList legend="Seen" options={SEEN.filter(isHere)} ticked={record.signs} onToggle={toggle} />
-      <TickList legend="Smelt" options={SMELT.filter(isHere)} ticked={record.signs} onToggle={toggle} />
-      {SEEN.every(isOn) ? null : (
+      <div className="border-b border-rule-faint font-semibold">
+        <Fields of={ROWS} show={["nothingFound"]} given={given} />
+      </div>
+      <Fields of={ROWS} show={["signs"]} given={given} />
+      <Fields of={SMELT} given={given} />
+      {SIGN_IDS.every((id) => isOffered(id, props)) ? null : (
         <button type="button" className="btn btn-plain self-start" aria-expanded={isAllShown} onClick={() => setAllShown(!isAllShown)}>
           {isAllShown ? "Only what this motor has" : "More signs, not on this motor"}
         </button>
@@ -42,7 +30,7 @@ export default function Instrument({ record, assessment, weighed, facts, change 
         suspects={weighed.suspects}
         onRuledOut={(ruledOut) => change((r) => ({ ...r, ruledOut: [...ruledOut] }))}
       />
-      <NoteField label="Note" text={record.note} onText={(note) => change((r) => ({ ...r, note }))} />
+      <Fields of={ROWS} show={["note"]} given={given} />
       <Verdict assessment={assessment} word={brief(assessment.detail)} sentences={sentences(assessment.detail)} />
     </FieldFlow>
   );

@@ -1,7 +1,7 @@
 import type { STATIONS } from "@/core/stations";
 import { notOursSentence } from "@/features/vocabulary/not-ours-words";
 import { SUSPECT_WORDS } from "@/features/vocabulary/words";
-import { SIGN_IDS, SIGNS, type Sign } from "@/core/stations/look";
+import type { Sign } from "@/core/stations/look";
 
 export type Detail = ReturnType<(typeof STATIONS)["look"]["assess"]>["detail"];
 
@@ -25,13 +25,6 @@ export const SIGN_WORDS: Record<Sign, string> = {
   "smell-burnt": "Burnt varnish",
   "smell-electric": "Hot electrics",
 };
-
-export const optionsOf = (sense: "seen" | "smelt") =>
-  SIGN_IDS.filter((id) => SIGNS[id].sense === sense).map((id) => ({ id, label: SIGN_WORDS[id] }));
-
-export const SEEN = optionsOf("seen");
-
-export const SMELT = optionsOf("smelt");
 
 export const CONSEQUENCES: Partial<Record<Sign, string>> = {
   "cover-not-seated":

@@ -1,9 +1,7 @@
 import { formatQuantity } from "@/core/quantity";
 import type { HouseFigures } from "@/core/house";
 import type { STATIONS } from "@/core/stations";
-import { ISOLATION_STEPS, type IsolationStep, type SafetyLack } from "@/core/stations/make-safe";
-import { GONE } from "@/core/capacitor";
-import { GONE_WORDS } from "@/features/vocabulary/gone-words";
+import type { IsolationStep, SafetyLack } from "@/core/stations/make-safe";
 import { clockTime } from "@/features/vocabulary/clock";
 
 export type Detail = ReturnType<(typeof STATIONS)["make-safe"]["assess"]>["detail"];
@@ -17,9 +15,7 @@ export const STEP_WORDS: Record<IsolationStep, string> = {
   "interlocks-noted": "Door and interlock switches noted, none defeated",
 };
 
-export const CAPACITOR_OPTIONS = GONE.map((id) => ({ id, label: GONE_WORDS[id] }));
-
-export const STEPS = ISOLATION_STEPS.map((id) => ({ id, label: STEP_WORDS[id] }));
+export const STEPS = (Object.keys(STEP_WORDS) as IsolationStep[]).map((id) => ({ id, label: STEP_WORDS[id] }));
 
 export const LACK_WORDS: Record<SafetyLack, string> = {
   "not-isolated": "breaker locked off or plug pulled",

@@ -1,5 +1,7 @@
 import { useState } from "react";
-import { LineField } from "@/components/LineField";
+import { Fields } from "@/features/form/Fields";
+import type { ChangeRecord } from "../../station/contract";
+import { CANDIDATE_ROWS } from "./fields";
 import { BLANK_SHEET } from "@/core/match";
 import type { Candidate } from "@/core/stations/out-in";
 import { SheetFields } from "../../match/SheetFields";
@@ -7,7 +9,7 @@ import { candidateName } from "./candidates-of";
 
 interface CandidateFieldsProps {
   readonly candidate: Candidate;
-  readonly onCandidate: (apply: (candidate: Candidate) => Candidate) => void;
+  readonly onCandidate: (apply: ChangeRecord<Candidate>) => void;
   readonly onStrike: () => void;
 }
 
@@ -21,21 +23,9 @@ export function CandidateFields({ candidate, onCandidate, onStrike }: CandidateF
       <summary className="min-h-[44px] cursor-pointer py-2 text-[15px] font-semibold text-press">{name}: its plate and measures</summary>
       <div role="group" aria-label={name} className="flex flex-col gap-4 pb-3">
         <div className="grid grid-cols-2 gap-x-4">
-          <LineField
-            label="From"
-            text={candidate.source}
-            example="Pennock Electrical, used"
-            onText={(source) => onCandidate((each) => ({ ...each, source }))}
-          />
-          <LineField
-            label="Price"
-            isFigure
-            text={candidate.price}
-            example="118"
-            onText={(price) => onCandidate((each) => ({ ...each, price }))}
-          />
+          <Fields of={CANDIDATE_ROWS} given={{ record: candidate, change: onCandidate }} />
         </div>
-        <SheetFields sheet={candidate.sheet} onSheet={(apply) => onCandidate((each) => ({ ...each, sheet: apply(each.sheet) }))} />
+        <SheetFields record={candidate.sheet} change={(apply) => onCandidate((each, at) => ({ ...each, sheet: apply(each.sheet, at) }))} />
         <button type="button" className="btn btn-plain self-start" onClick={onStrike}>
           Strike {name}
         </button>

@@ -4,7 +4,7 @@ import { isMend, MEND_JOBS } from "@/core/job";
 import { clockTime } from "@/features/vocabulary/clock";
 import { doneWords } from "@/features/vocabulary/done-words";
 import { MEND_PROOF_WORDS } from "@/features/vocabulary/end-words";
-import { toggleMoment } from "../shared/toggle-moment";
+import { toggleMoment } from "@/features/form/toggle-moment";
 import type { Props } from "./props";
 
 /** What the work takes, and what shows that it was right. */

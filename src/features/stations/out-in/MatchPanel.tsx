@@ -110,7 +110,7 @@ export default function MatchPanel(props: Props) {
           key={candidate.id}
           candidate={candidate}
           onCandidate={(apply) =>
-            change((r) => ({ ...r, candidates: r.candidates.map((each) => (each.id === candidate.id ? apply(each) : each)) }))
+            change((r, at) => ({ ...r, candidates: r.candidates.map((each) => (each.id === candidate.id ? apply(each, at) : each)) }))
           }
           onStrike={() => change((r) => ({ ...r, candidates: r.candidates.filter(({ id }) => id !== candidate.id) }))}
         />
@@ -119,9 +119,9 @@ export default function MatchPanel(props: Props) {
         <h2 id="old-motor" className="heading-rule">
           Old motor <span className="caption ml-2 font-normal">its plate stands at its station; a rule says the rest</span>
         </h2>
-        <SheetFields sheet={record.old} isMeasuredOnly onSheet={(apply) => change((r) => ({ ...r, old: apply(r.old) }))} />
+        <SheetFields record={record.old} isMeasuredOnly change={(apply) => change((r, at) => ({ ...r, old: apply(r.old, at) }))} />
       </section>
-      <PlaceFields place={record.place} onPlace={(apply) => change((r) => ({ ...r, place: { ...r.place, ...apply } }))} />
+      <PlaceFields record={record.place} change={(apply) => change((r, at) => ({ ...r, place: apply(r.place, at) }))} />
     </>
   );
 }

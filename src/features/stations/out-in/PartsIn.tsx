@@ -5,6 +5,7 @@ import { BLANK_PIECE, isBlankPiece, isNamedPiece, type Piece } from "@/core/stat
 import { clockTime } from "@/features/vocabulary/clock";
 import { INCOMING_WORDS } from "@/features/vocabulary/swap-words";
 import { lazy, Suspense, useState } from "react";
+import type { ChangeRecord } from "../../station/contract";
 import { togetherSentences } from "./incoming-words";
 import { PieceIn } from "./PieceIn";
 import type { PairProps } from "./props";
@@ -28,8 +29,8 @@ export function PartsIn(props: PairProps) {
   const [problem, setProblem] = useState<string | null>(null);
   const isSeveral = pieces.length > 1;
   const isNamed = pieces.some(isNamedPiece);
-  const setPiece = (at: number, apply: (piece: Piece) => Piece) =>
-    onWork((each) => ({ ...each, pieces: each.pieces.map((piece, index) => (index === at ? apply(piece) : piece)) }));
+  const setPiece = (place: number, apply: ChangeRecord<Piece>) =>
+    onWork((each, at) => ({ ...each, pieces: each.pieces.map((piece, index) => (index === place ? apply(piece, at) : piece)) }));
   const strike = (at: number) => onWork((each) => ({ ...each, pieces: each.pieces.filter((_, index) => index !== at) }));
   return (
     <div role="group" aria-label="In" className="flex min-w-0 flex-col gap-3">

@@ -1,20 +1,16 @@
 "use client";
-import { PickOne } from "@/components/Choice";
-import { NoteField } from "@/components/LineField";
 import { TickTimes } from "@/components/TickTimes";
 import { SWAP_ACTIONS, type SwapAction } from "@/core/exchange";
-import { ROTATIONS } from "@/core/motor";
 import { BLANK_EXCHANGE, type PartExchange } from "@/core/stations/out-in";
 import { ACTION_WORDS } from "@/features/vocabulary/list-words";
-import { ROTATION_WORDS } from "@/features/vocabulary/match-words";
 import { clockTime } from "@/features/vocabulary/clock";
 import { AFTER_FITTING_WORDS } from "@/features/vocabulary/swap-words";
 import type { Props } from "./props";
-import { toggleMoment } from "../shared/toggle-moment";
+import { toggleMoment } from "@/features/form/toggle-moment";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { DonePanel } from "./DonePanel";
 import { WorkPair } from "./WorkPair";
-
-const WAYS = ROTATIONS.map((id) => ({ id, label: ROTATION_WORDS[id] }));
 
 /** A pair for each work, the way it turned, and what is seen to once the part is in. */
 export function PartsPanel(props: Props) {
@@ -38,18 +34,7 @@ export function PartsPanel(props: Props) {
         <h2 id="turns" className="heading-rule">
           Which way it turns <span className="caption ml-2 font-normal">looking at the shaft end</span>
         </h2>
-        <PickOne
-          legend="As found"
-          options={WAYS}
-          picked={record.rotationBefore}
-          onPick={(rotationBefore) => change((r) => ({ ...r, rotationBefore }))}
-        />
-        <PickOne
-          legend="Asked for, where that is the other way"
-          options={WAYS}
-          picked={record.rotationAsked}
-          onPick={(rotationAsked) => change((r) => ({ ...r, rotationAsked }))}
-        />
+        <Fields of={ROWS} show={["rotationBefore", "rotationAsked"]} given={{ record, change }} />
       </section>
       {after.length > 0 ? (
         <TickTimes
@@ -60,7 +45,7 @@ export function PartsPanel(props: Props) {
           onToggle={(id) => change((r, at) => ({ ...r, seenTo: toggleMoment(r.seenTo, id, at) }))}
         />
       ) : null}
-      <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+      <Fields of={ROWS} show={["note"]} given={{ record, change }} />
     </>
   );
 }

@@ -1,44 +1,31 @@
 "use client";
 import { PickOne } from "@/components/Choice";
-import { LineField } from "@/components/LineField";
-import { PIECE_CONDITIONS, SWAP_TABLE, type Incoming, type PartKind } from "@/core/exchange";
+import { SWAP_TABLE, type Incoming, type PartKind } from "@/core/exchange";
 import { BLANK_SHEET } from "@/core/match";
 import { BLANK_GEAR, GEAR_SORTS, gearRow, isGearOn } from "@/core/startgear";
 import { isNamedPiece, type Piece } from "@/core/stations/out-in";
-import { toMachineSentence } from "@/features/messages/machine-sentences";
-import { CONDITION_WORDS } from "@/features/vocabulary/swap-words";
 import { SheetFields } from "../../match/SheetFields";
-import { EntryField } from "../shared/EntryField";
-import { GEAR_VIEWS } from "../start-gear/gear-views";
-import { GearMeasured } from "../start-gear/GearMeasured";
+import { EntryField } from "@/features/form/EntryField";
+import { GEAR_VIEWS } from "@/features/gear/gear-views";
+import { GearMeasured } from "@/features/gear/GearMeasured";
+import type { GearForm } from "@/features/gear/gear-rows";
+import { PIECE_ROWS } from "./fields";
 import { pieceSentences } from "./incoming-words";
+import type { ChangeRecord } from "../../station/contract";
 import type { PairProps } from "./props";
 import { PutBack } from "./PutBack";
-import { pieceName } from "./words";
+import { Fields } from "@/features/form/Fields";
 
 interface PieceProps extends PairProps {
   readonly piece: Piece;
   readonly judged: Incoming | null;
   /** null: it is the only one */
   readonly title: string | null;
-  readonly onPiece: (apply: (piece: Piece) => Piece) => void;
+  readonly onPiece: (apply: ChangeRecord<Piece>) => void;
   /** null: it cannot be struck here */
   readonly onStrike: (() => void) | null;
   readonly onProblem: (sentence: string | null) => void;
 }
-
-/** What is wrong with its label as it was typed. */
-function labelProblem(judged: Incoming | null): string | null {
-  const failure =
-    judged?.kind === "capacitor"
-      ? judged.failure
-      : judged?.kind === "bearing"
-        ? (judged.stamps.find((stamp) => stamp.failure !== null)?.failure ?? null)
-        : null;
-  return failure ? toMachineSentence(failure) : null;
-}
-
-const LABELS: Partial<Record<PartKind, string>> = { motor: "Motor that goes in" };
 
 /** One piece that goes in: its label, where it is from, and what it is found to be before it is fitted. */
 export function PieceIn(props: PieceProps) {
@@ -46,6 +33,7 @@ export function PieceIn(props: PieceProps) {
   const { kind } = SWAP_TABLE[work.action];
   const set = (change: Partial<Piece>) => onPiece((each) => ({ ...each, ...change }));
   const isNamed = isNamedPiece(piece);
+  const form = { record: piece, house: props.house, kind, judged, change: onPiece };
   return (
     <div
       role={title ? "group" : undefined}
@@ -62,28 +50,12 @@ export function PieceIn(props: PieceProps) {
           ) : null}
         </div>
       ) : null}
-      <LineField
-        label={LABELS[kind] ?? "Part that goes in, as its label says"}
-        isFigure
-        text={piece.label}
-        known={kind === "motor" ? pieceName(piece) : undefined}
-        problem={labelProblem(judged)}
-        onText={(label) => set({ label })}
-      />
+      <Fields of={PIECE_ROWS} show={["label"]} given={form} />
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">
-        <LineField label="From" text={piece.source} placeholder="supplier, truck, colleague" onText={(source) => set({ source })} />
-        <LineField label="Price" isFigure text={piece.price} example="38.40" onText={(price) => set({ price })} />
-        <LineField label="Number stamped on it" isFigure text={piece.stamp} onText={(stamp) => set({ stamp })} />
+        <Fields of={PIECE_ROWS} show={["source", "price", "stamp"]} given={form} />
         <Reading {...props} set={set} kind={kind} />
       </div>
-      {isNamed ? (
-        <PickOne
-          legend={CONDITION_WORDS[kind].asked}
-          options={PIECE_CONDITIONS.map((id) => ({ id, label: CONDITION_WORDS[kind][id] }))}
-          picked={piece.condition}
-          onPick={(condition) => set({ condition })}
-        />
-      ) : null}
+      <Fields of={PIECE_ROWS} show={["condition"]} given={form} />
       {kind === "start-gear" ? <Gear {...props} /> : null}
       {kind === "motor" ? <MotorSheet {...props} set={set} /> : null}
       {isNamed && judged ? (
@@ -133,8 +105,8 @@ function Gear({ piece, judged, facts, house, onPiece }: PieceProps) {
   if (judged?.kind !== "start-gear") return null;
   const { sort, coilSlip } = judged;
   const measures = piece.gear ?? { ...BLANK_GEAR, sort };
-  const setMeasures = (apply: (now: typeof measures) => typeof measures) =>
-    onPiece((each) => ({ ...each, gear: apply(each.gear ?? { ...BLANK_GEAR, sort }) }));
+  const setMeasures: GearForm["change"] = (apply) =>
+    onPiece((each, at) => ({ ...each, gear: apply(each.gear ?? { ...BLANK_GEAR, sort }, at) }));
   return (
     <details>
       <summary className="min-h-[44px] cursor-pointer py-2 text-[15px] font-semibold text-press">Measure it before it goes in</summary>
@@ -149,7 +121,7 @@ function Gear({ piece, judged, facts, house, onPiece }: PieceProps) {
           onPick={(picked) => setMeasures((now) => ({ ...now, sort: picked }))}
         />
         {sort === null || gearRow(sort).measuredAs === null ? null : (
-          <GearMeasured sort={sort} measures={measures} house={house} coilSlip={coilSlip} onMeasures={setMeasures} />
+          <GearMeasured sort={sort} record={measures} house={house} coilSlip={coilSlip} change={setMeasures} />
         )}
       </div>
     </details>
@@ -164,7 +136,10 @@ function MotorSheet({ piece, onPiece, set }: PieceProps & { readonly set: SetPie
   ) : (
     <details>
       <summary className="min-h-[44px] cursor-pointer py-2 text-[15px] font-semibold text-press">Its plate and measures</summary>
-      <SheetFields sheet={piece.sheet} onSheet={(apply) => onPiece((each) => ({ ...each, sheet: apply(each.sheet ?? BLANK_SHEET) }))} />
+      <SheetFields
+        record={piece.sheet}
+        change={(apply) => onPiece((each, at) => ({ ...each, sheet: apply(each.sheet ?? BLANK_SHEET, at) }))}
+      />
     </details>
   );
 }

@@ -1,22 +1,16 @@
 "use client";
 import { PickOne } from "@/components/Choice";
-import { LineField } from "@/components/LineField";
-import { isSwap, MOST_QUOTES, QUOTED, QUOTED_TABLE, type Quote, type QuoteField, type Quoted } from "@/core/exchange";
+import { isSwap, MOST_QUOTES, QUOTED, QUOTED_TABLE, type Quote, type Quoted } from "@/core/exchange";
 import { BLANK_EXCHANGE, BLANK_PIECE, type OutInRecord } from "@/core/stations/out-in";
 import { formatMoney } from "@/core/quantity";
-import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { QUOTED_WORDS } from "@/features/vocabulary/swap-words";
 import { useState } from "react";
-import { PlainField } from "../shared/PlainField";
+import { Fields } from "@/features/form/Fields";
+import type { ChangeRecord } from "../../station/contract";
+import { QUOTE_ROWS, ROWS } from "./fields";
 import type { Props } from "./props";
 import { comparisonSentence, quoteLine } from "./words";
 
-const FIELDS: readonly { readonly field: QuoteField; readonly label: string; readonly example: string; readonly unit?: string }[] = [
-  { field: "price", label: "Price", example: "38.40 for the pair" },
-  { field: "postage", label: "Postage", example: "6.50" },
-  { field: "minutes", label: "There and back", example: "40", unit: "min" },
-  { field: "days", label: "Here in", example: "0 if it is here", unit: "days" },
-];
 /** A quote that is taken says where the piece comes from and what it costs, where nobody has keyed it yet. */
 function filledBy(record: OutInRecord, quote: Quote): OutInRecord {
   const [action] = quote.of === "whole-unit" ? (["replace-motor"] as const) : QUOTED_TABLE[quote.of].actions.filter(isSwap);
@@ -33,8 +27,8 @@ const OPTIONS = QUOTED.map((id) => ({ id, label: QUOTED_WORDS[id] }));
 export function QuotesPanel({ record, assessment, house, change }: Props) {
   const { quotes, comparisons } = assessment.detail;
   const [of, setOf] = useState<Quoted>("motor");
-  const set = (id: string, apply: (quote: Quote) => Quote) =>
-    change((r) => ({ ...r, quotes: r.quotes.map((quote) => (quote.id === id ? apply(quote) : quote)) }));
+  const set = (id: string, apply: ChangeRecord<Quote>) =>
+    change((r, at) => ({ ...r, quotes: r.quotes.map((quote) => (quote.id === id ? apply(quote, at) : quote)) }));
   const add = () =>
     change((r) =>
       r.quotes.length >= MOST_QUOTES
@@ -54,13 +48,7 @@ export function QuotesPanel({ record, assessment, house, change }: Props) {
         {formatMoney(house.figures.hourlyRate)} an hour, a day of waiting at what the machine costs while it stands.
       </p>
       <div className="max-w-64">
-        <PlainField
-          label="Standing still costs, an hour"
-          field="shelfPrice"
-          text={record.standstill}
-          example="0.70"
-          onText={(standstill) => change((r) => ({ ...r, standstill }))}
-        />
+        <Fields of={ROWS} show={["standstill"]} given={{ record, change }} />
       </div>
       <ul className="flex flex-col gap-5">
         {quotes.map((read) => {
@@ -69,27 +57,7 @@ export function QuotesPanel({ record, assessment, house, change }: Props) {
           return (
             <li key={quote.id} aria-label={name} className="border-l-4 border-rule pl-3">
               <div className="grid grid-cols-2 gap-x-4 gap-y-1 lg:grid-cols-[2fr_1.4fr_1fr_1fr_1fr]">
-                <LineField
-                  label={`${QUOTED_WORDS[quote.of]}, from`}
-                  text={quote.supplier}
-                  example="Pennock Electrical"
-                  onText={(supplier) => set(quote.id, (each) => ({ ...each, supplier }))}
-                />
-                {FIELDS.map(({ field, label, example, unit }) => {
-                  const failure = failures[field];
-                  return (
-                    <LineField
-                      key={field}
-                      label={label}
-                      unit={unit}
-                      isFigure
-                      text={quote[field]}
-                      example={example}
-                      problem={failure ? toMachineSentence(failure) : null}
-                      onText={(text) => set(quote.id, (each) => ({ ...each, [field]: text }))}
-                    />
-                  );
-                })}
+                <Fields of={QUOTE_ROWS} given={{ record: quote, failures, change: (apply) => set(quote.id, apply) }} />
               </div>
               <div className="mt-1.5 flex flex-wrap items-center gap-x-4 gap-y-2">
                 <p className="num min-w-0 flex-1 basis-64 text-[13.5px]">{quoteLine(read) ?? "No price yet."}</p>

@@ -11,7 +11,13 @@ const PLATE_READ = { ...BLANK_SHEET, volts: "230", amps: "1.9" };
 
 function Typed() {
   const [candidate, setCandidate] = useState<Candidate>({ id: "c1", source: "", price: "", sheet: PLATE_READ });
-  return <CandidateFields candidate={candidate} onCandidate={(apply) => setCandidate(apply)} onStrike={() => undefined} />;
+  return (
+    <CandidateFields
+      candidate={candidate}
+      onCandidate={(apply) => setCandidate((now) => apply(now, "2026-11-23T09:00:00.000Z"))}
+      onStrike={() => undefined}
+    />
+  );
 }
 
 test("a supplier typed into an empty From stays in sight, and every letter goes into the field", async () => {

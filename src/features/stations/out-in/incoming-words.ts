@@ -4,8 +4,8 @@ import type { Incoming, IncomingCapacitor, IncomingWork, Together } from "@/core
 import { formatProbability, formatQuantity } from "@/core/quantity";
 import { isNamedPiece, type Piece } from "@/core/stations/out-in";
 import { MATCH_VERDICT_WORDS } from "@/features/vocabulary/match-words";
-import { GEAR_VIEWS } from "../start-gear/gear-views";
-import { VERDICT_WORDS } from "../start-gear/words";
+import { GEAR_VIEWS } from "@/features/gear/gear-views";
+import { VERDICT_WORDS } from "@/features/gear/verdict-words";
 
 const uf = (value: number): string => formatQuantity("capacitance", value);
 const volts = (value: number): string => formatQuantity("voltage", value);

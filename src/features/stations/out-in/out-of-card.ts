@@ -5,8 +5,8 @@ import type { Facts } from "@/core/facts";
 import { formatQuantity } from "@/core/quantity";
 import type { PartExchange } from "@/core/stations/out-in";
 import type { MotorSpec } from "@/core/match";
-import { gearReadings } from "../start-gear/gear-readings";
-import { GEAR_VIEWS } from "../start-gear/gear-views";
+import { gearReadings } from "@/features/gear/gear-readings";
+import { GEAR_VIEWS } from "@/features/gear/gear-views";
 import { motorLine } from "../../match/sheet-words";
 
 /** What the card knows of the part that comes out, in words: its label, and what it read. */

@@ -1,55 +1,26 @@
 "use client";
-import { PickOne, YesNo } from "@/components/Choice";
-import { mayBurnGas } from "@/core/relevance";
+import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
-import { LineField } from "@/components/LineField";
-import { toMachineSentence } from "@/features/messages/machine-sentences";
 import { WorkingButton } from "@/features/working/WorkingButton";
 import type { InstrumentProps } from "../../station/contract";
-import { SlipLine } from "../shared/SlipLine";
-import {
-  asksSecond,
-  CLASSES,
-  DRIVE_OPTIONS,
-  connectionWords,
-  SORTS,
-  DUTIES,
-  hintOf,
-  LINES,
-  ORDER_LINES,
-  MACHINES,
-  openSentences,
-  TYPES,
-  type Detail,
-} from "./words";
+import { SlipLine } from "@/features/form/SlipLine";
+import type { InsulationClass } from "@/core/trade";
+import { ROWS } from "./fields";
+import { Fields } from "@/features/form/Fields";
+import { CLASS_WORDS, connectionWords, DUTIES, openSentences, type Detail } from "./words";
 
-export default function Instrument({ record, assessment, facts, change }: InstrumentProps<"plate", Detail>) {
+export default function Instrument(props: InstrumentProps<"plate", Detail>) {
+  const { record, assessment, change } = props;
   const { detail } = assessment;
   return (
     <FieldFlow className="flex flex-col gap-5">
-      <PickOne
-        legend="Motor type"
-        options={TYPES}
-        picked={record.motorType}
-        onPick={(id) => change((r) => ({ ...r, motorType: id ?? "unknown" }))}
+      <Fields of={ROWS} show={["motorType"]} given={props} />
+      <Fields
+        of={ROWS}
+        show={["volts", "hertz", "amps", "rpm", "power", "age", "capacitor", "secondCapacitor"]}
+        given={props}
+        in="three-columns"
       />
-      <div className="grid grid-cols-2 gap-x-5 gap-y-4 md:grid-cols-3">
-        {LINES.filter(({ field }) => field !== "secondCapacitor" || asksSecond(record, detail)).map(
-          ({ field, label, unit, placeholder }) => (
-            <LineField
-              key={field}
-              label={label}
-              text={record[field]}
-              unit={unit}
-              example={placeholder}
-              isFigure
-              problem={detail.failures[field] ? toMachineSentence(detail.failures[field]) : null}
-              hint={hintOf(field, record, detail)}
-              onText={(text) => change((r) => ({ ...r, [field]: text, ...(field === "amps" ? { areAmpsSure: false } : {}) }))}
-            />
-          ),
-        )}
-      </div>
       {detail.ampsSlip ? (
         <SlipLine
           slip={detail.ampsSlip}
@@ -60,28 +31,13 @@ export default function Instrument({ record, assessment, facts, change }: Instru
           onSure={() => change((r) => ({ ...r, areAmpsSure: true }))}
         />
       ) : null}
-      {detail.notOurs !== null || record.sort !== null ? (
-        <PickOne legend="Sort of motor" options={SORTS} picked={record.sort} onPick={(sort) => change((r) => ({ ...r, sort }))} />
-      ) : null}
+      <Fields of={ROWS} show={["sort"]} given={props} />
       <Choices detail={detail} change={change} />
-      <PickOne
-        legend="Machine"
-        options={MACHINES}
-        picked={record.machineKind}
-        onPick={(id) => change((r) => ({ ...r, machineKind: id ?? "other" }))}
-      />
-      {record.machineKind === "hermetic-compressor" ? null : (
-        <PickOne legend="Drives it" options={DRIVE_OPTIONS} picked={record.drive} onPick={(drive) => change((r) => ({ ...r, drive }))} />
-      )}
-      {mayBurnGas(record.machineKind) &&
-      (!facts.makesCold || record.burnsGas !== null) &&
-      (record.machineKind !== "other" || record.burnsGas !== null || record.motorType !== "unknown") ? (
-        <YesNo legend="Burns gas" value={record.burnsGas} onValue={(burnsGas) => change((r) => ({ ...r, burnsGas }))} />
-      ) : null}
+      <Fields of={ROWS} show={["machineKind", "drive", "burnsGas"]} given={props} />
       <div className="flex flex-wrap gap-x-8 gap-y-4">
         <PickOne
           legend="Insulation class"
-          options={CLASSES}
+          options={(Object.keys(CLASS_WORDS) as InsulationClass[]).map((id) => ({ id, label: CLASS_WORDS[id] }))}
           picked={record.insulationClass === "" ? null : record.insulationClass}
           onPick={(id) => change((r) => ({ ...r, insulationClass: id ?? "" }))}
         />
@@ -93,15 +49,7 @@ export default function Instrument({ record, assessment, facts, change }: Instru
         />
       </div>
       <div className="grid grid-cols-2 gap-x-5 gap-y-4 md:grid-cols-4">
-        {ORDER_LINES.map(({ field, label, placeholder }) => (
-          <LineField
-            key={field}
-            label={label}
-            text={record[field]}
-            example={placeholder}
-            onText={(text) => change((r) => ({ ...r, [field]: text }))}
-          />
-        ))}
+        <Fields of={ROWS} show={["maker", "model", "partNumber", "serial"]} given={props} />
       </div>
       <p className="caption">Anything may stay empty. {assessment.working.length > 0 ? null : "With hertz and speed the poles follow."}</p>
       {assessment.working.length > 0 ? (

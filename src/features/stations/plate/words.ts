@@ -1,65 +1,31 @@
-import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, DRIVES, type Drive } from "@/core/trade";
+import { INSULATION_CLASSES, type Drive, type InsulationClass } from "@/core/trade";
+import { byId } from "@/core/kept";
 import { printBesideKind } from "@/core/capacitor";
-import { MOTOR_SORTS, type MotorSort, type PlateConnection, type PlateValue } from "@/core/motor";
+import { type MotorSort, type PlateConnection, type PlateValue } from "@/core/motor";
 import { formatNumber, formatPercent } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
 import type { PlateRecord } from "@/core/stations/plate";
 import { notOursSentence, STILL_SERVES } from "@/features/vocabulary/not-ours-words";
-import { MACHINE_WORDS, MOTOR_TYPE_WORDS } from "@/features/vocabulary/words";
 
 export type Detail = ReturnType<(typeof STATIONS)["plate"]["assess"]>["detail"];
 
 export type Field = keyof Detail["failures"];
 
-export const TYPES = MOTOR_TYPES.map((id) => ({ id, label: MOTOR_TYPE_WORDS[id] }));
+export const CLASS_WORDS = byId(Object.keys(INSULATION_CLASSES) as InsulationClass[], (id) => `${id} · ${INSULATION_CLASSES[id]} °C`);
 
-export const MACHINES = MACHINE_KINDS.map((id) => ({ id, label: MACHINE_WORDS[id] }));
+export const DRIVE_WORDS: Record<Drive, string> = { belt: "By a belt", direct: "Straight, on its shaft" };
 
-export const CLASSES = (Object.keys(INSULATION_CLASSES) as InsulationClass[]).map((id) => ({
-  id,
-  label: `${id} · ${INSULATION_CLASSES[id]} °C`,
-}));
-
-const DRIVE_WORDS: Record<Drive, string> = { belt: "By a belt", direct: "Straight, on its shaft" };
-export const DRIVE_OPTIONS = DRIVES.map((id) => ({ id, label: DRIVE_WORDS[id] }));
-
-const SORT_WORDS: Record<MotorSort, string> = {
+export const SORT_WORDS: Record<MotorSort, string> = {
   induction: "Induction, one phase",
   "three-phase": "Three phases",
   electronic: "Electronically commutated",
   brushes: "Brushes",
 };
-/** Asked only where something speaks for another sort, or a person picked one. */
-export const SORTS = MOTOR_SORTS.map((id) => ({ id, label: SORT_WORDS[id] }));
 
 export const DUTIES = [
   { id: "continuous", label: "Continuous" },
   { id: "intermittent", label: "Intermittent" },
 ] as const;
-
-/** What it is ordered by: kept as printed, and read as nothing else. */
-export const ORDER_LINES = [
-  { field: "maker", label: "Maker", placeholder: "as printed" },
-  { field: "model", label: "Model", placeholder: "KV-204-B" },
-  { field: "partNumber", label: "Part number", placeholder: "52R118" },
-  { field: "serial", label: "Serial number", placeholder: "as printed" },
-] as const;
-
-export const LINES: readonly {
-  readonly field: Exclude<Field, "insulationClass" | "duty" | (typeof ORDER_LINES)[number]["field"]>;
-  readonly label: string;
-  readonly unit?: string;
-  readonly placeholder: string;
-}[] = [
-  { field: "volts", label: "Volts", unit: "V", placeholder: "230, 208-230 or 115/230" },
-  { field: "hertz", label: "Hertz", unit: "Hz", placeholder: "50" },
-  { field: "amps", label: "Full-load amps", unit: "A", placeholder: "2.4 or 13.4/6.7" },
-  { field: "rpm", label: "Speed", unit: "rpm", placeholder: "1075" },
-  { field: "power", label: "Power", placeholder: "1/3 hp or 0.25 kW" },
-  { field: "age", label: "Age of the motor, about", unit: "years", placeholder: "8" },
-  { field: "capacitor", label: "Capacitor asked for", placeholder: "17.5 µF 440 V" },
-  { field: "secondCapacitor", label: "Second capacitor", placeholder: "189-227 µF 250 V" },
-];
 
 export function polesHint(detail: Detail): string | null {
   const { speed } = detail;

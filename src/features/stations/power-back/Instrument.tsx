@@ -1,28 +1,23 @@
 "use client";
 import { FieldFlow } from "@/components/FieldFlow";
-import { TickTimes } from "@/components/TickTimes";
-import { clockTime } from "@/features/vocabulary/clock";
-import { presentRound } from "@/core/stations/power-back";
+import { Fields } from "@/features/form/Fields";
+import type { Form } from "@/features/form/rows";
+import { presentRound, type PowerBackRecord } from "@/core/stations/power-back";
 import type { InstrumentProps } from "../../station/contract";
-import { toggleMoment } from "../shared/toggle-moment";
-import { askedSentence, isBarred, type Detail, STEPS, sentence } from "./words";
+import { ROWS } from "./fields";
+import { askedSentence, isBarred, type Detail, sentence } from "./words";
 
-export default function Instrument({ facts, assessment, change }: InstrumentProps<"power-back", Detail>) {
+export default function Instrument({ record, house, facts, assessment, change }: InstrumentProps<"power-back", Detail>) {
   const { detail } = assessment;
+  // What was ticked before the circuit was last made safe is of a time before.
+  const present: Form<PowerBackRecord> = {
+    record: presentRound(record, facts.deadSince),
+    house,
+    change: (apply) => change((kept, at) => apply(presentRound(kept, facts.deadSince), at)),
+  };
   return (
     <FieldFlow className="flex flex-col gap-5">
-      <TickTimes
-        legend="Before power returns"
-        steps={STEPS}
-        times={detail.steps}
-        show={clockTime}
-        onToggle={(id) =>
-          change((kept, at) => {
-            const round = presentRound(kept, facts.deadSince);
-            return { ...round, steps: toggleMoment(round.steps, id, at) };
-          })
-        }
-      />
+      <Fields of={ROWS} given={present} />
       {askedSentence(detail) ? <p className="border-l-4 border-close pl-3 text-[15px]">{askedSentence(detail)}</p> : null}
       <p className="text-[17px]" role="status" aria-live="polite">
         {sentence(detail)}
@@ -32,7 +27,7 @@ export default function Instrument({ facts, assessment, change }: InstrumentProp
           type="button"
           className="btn btn-filled self-start"
           disabled={detail.missing.length > 0 || isBarred(detail)}
-          onClick={() => change((kept, at) => ({ ...presentRound(kept, facts.deadSince), restoredAt: at }))}
+          onClick={() => present.change((round, at) => ({ ...round, restoredAt: at }))}
         >
           Power is back on
         </button>

@@ -3,11 +3,13 @@ import { useState } from "react";
 import { formatQuantity } from "@/core/quantity";
 import { countedSpeed } from "@/core/stations/run-test";
 import type { InstrumentProps } from "../../station/contract";
-import { PlainField } from "../shared/PlainField";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import type { Detail } from "./words";
 
 /** Speed without a tachometer: a mark on the shaft under a lamp on the same mains, and how often it slips back. */
-export function SlipCount({ record, facts, change }: Pick<InstrumentProps<"run-test", Detail>, "record" | "facts" | "change">) {
+export function SlipCount(props: InstrumentProps<"run-test", Detail>) {
+  const { record, facts } = props;
   const isKeyed = record.slipTurns !== "" || record.slipSeconds !== "";
   const [isOpen, setOpen] = useState(isKeyed);
   const speed = countedSpeed(record, facts);
@@ -21,18 +23,7 @@ export function SlipCount({ record, facts, change }: Pick<InstrumentProps<"run-t
   return (
     <div className="flex flex-col gap-2">
       <div className="grid grid-cols-2 gap-5">
-        <PlainField
-          label="Turns the mark slipped back"
-          field="turns"
-          text={record.slipTurns}
-          onText={(slipTurns) => change((r) => ({ ...r, slipTurns }))}
-        />
-        <PlainField
-          label="In"
-          field="turnsTime"
-          text={record.slipSeconds}
-          onText={(slipSeconds) => change((r) => ({ ...r, slipSeconds }))}
-        />
+        <Fields of={ROWS} show={["slipTurns", "slipSeconds"]} given={props} />
       </div>
       <p className="caption">
         {speed

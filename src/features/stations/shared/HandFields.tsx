@@ -1,43 +1,36 @@
 "use client";
-import { TURNS, type HandFeel, type HandVerdict } from "@/core/bearing";
-import { PickOne, YesNo } from "@/components/Choice";
-import { FigureField } from "@/components/FigureField";
-import { toSentence } from "@/features/messages/failure-sentences";
+import { HAND_RECORD, type HandFeel, type HandVerdict } from "@/core/bearing";
+import { Fields } from "@/features/form/Fields";
+import { rowsOf, type Form } from "@/features/form/rows";
+import { problemOf } from "@/features/messages/failure-sentences";
 import { TURN_WORDS } from "@/features/vocabulary/hand-words";
 
-const TURN_OPTIONS = TURNS.map((id) => ({ id, label: TURN_WORDS[id] }));
-
-interface HandFieldsProps {
-  readonly feel: HandFeel;
+interface HandForm extends Form<HandFeel> {
   readonly verdict: HandVerdict;
-  readonly onFeel: (change: Partial<HandFeel>) => void;
 }
 
+export const HAND_ROWS = rowsOf<HandForm>()(HAND_RECORD, {
+  turn: { label: "How it turns", words: TURN_WORDS },
+  radialPlay: { label: "Radial play felt" },
+  endPlay: { label: "End play beyond the washers" },
+  rubs: { label: "Wheel or rotor rubs" },
+  radialMm: {
+    label: "Radial play by indicator",
+    unit: "mm",
+    isKeyed: true,
+    problem: ({ verdict }) => problemOf(verdict.problems.radial),
+  },
+  endMm: { label: "End play by indicator", unit: "mm", isKeyed: true, problem: ({ verdict }) => problemOf(verdict.problems.end) },
+});
+
 /** How it turns, play across and along the shaft, rubbing; figures of an indicator where there is one. */
-export function HandFields({ feel, verdict: { problems }, onFeel }: HandFieldsProps) {
+export function HandFields(props: HandForm) {
   return (
     <>
-      <PickOne legend="How it turns" options={TURN_OPTIONS} picked={feel.turn} onPick={(turn) => onFeel({ turn })} />
-      <div className="flex flex-wrap gap-x-8 gap-y-4">
-        <YesNo legend="Radial play felt" value={feel.radialPlay} onValue={(radialPlay) => onFeel({ radialPlay })} />
-        <YesNo legend="End play beyond the washers" value={feel.endPlay} onValue={(endPlay) => onFeel({ endPlay })} />
-        <YesNo legend="Wheel or rotor rubs" value={feel.rubs} onValue={(rubs) => onFeel({ rubs })} />
-      </div>
+      <Fields of={HAND_ROWS} show={["turn"]} given={props} />
+      <Fields of={HAND_ROWS} show={["radialPlay", "endPlay", "rubs"]} given={props} in="row" />
       <div className="grid max-w-[520px] grid-cols-2 gap-x-6">
-        <FigureField
-          label="Radial play by indicator"
-          text={feel.radialMm}
-          unit="mm"
-          problem={problems.radial ? toSentence(problems.radial) : null}
-          onText={(radialMm) => onFeel({ radialMm })}
-        />
-        <FigureField
-          label="End play by indicator"
-          text={feel.endMm}
-          unit="mm"
-          problem={problems.end ? toSentence(problems.end) : null}
-          onText={(endMm) => onFeel({ endMm })}
-        />
+        <Fields of={HAND_ROWS} show={["radialMm", "endMm"]} given={props} />
       </div>
     </>
   );

@@ -1,47 +1,41 @@
 "use client";
-import { GEAR_SORTS, gearRow, isGearOn } from "@/core/startgear";
-import { PickOne } from "@/components/Choice";
+import { gearRow } from "@/core/startgear";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
-import { NoteField } from "@/components/LineField";
 import type { InstrumentProps } from "../../station/contract";
-import { PAD_EXTRAS } from "../shared/reading";
+import { PAD_EXTRAS } from "@/features/form/reading";
 import { Verdict } from "../shared/Verdict";
-import { GEAR_VIEWS } from "./gear-views";
-import { GearDrawing } from "./GearDrawing";
-import { GearMeasured } from "./GearMeasured";
+import { GearDrawing } from "@/features/gear/GearDrawing";
+import { GearMeasured } from "@/features/gear/GearMeasured";
 import { type Detail, sentences } from "./words";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 
 type Props = InstrumentProps<"start-gear", Detail>;
 
-const SORTS = GEAR_SORTS.map((id) => ({ id, label: GEAR_VIEWS[id].name }));
-export default function Instrument({ record, assessment, facts, house, change }: Props) {
+export default function Instrument(props: Props) {
+  const { record, assessment, house, change } = props;
   const { detail } = assessment;
   return (
     <FieldFlow className="flex flex-col gap-5">
-      <PickOne
-        legend="What brings the start winding in"
-        options={SORTS.filter(({ id }) => id === record.sort || isGearOn(id, facts.machineKind))}
-        picked={record.sort}
-        onPick={(sort) => change((r) => ({ ...r, sort }))}
-      />
+      <Fields of={ROWS} show={["sort"]} given={props} />
       {record.sort && gearRow(record.sort).measuredAs !== null ? (
         <div className="beside-pad">
           <div className="grid min-w-0 content-start gap-5 sm:grid-cols-[220px_1fr]">
             <GearDrawing sort={record.sort} />
             <GearMeasured
               sort={record.sort}
-              measures={record}
+              record={record}
               house={house}
               coilSlip={detail.coilSlip}
-              onMeasures={(apply) => change((r) => ({ ...r, ...apply(r) }))}
+              change={(apply) => change((r, at) => ({ ...r, ...apply(r, at) }))}
             />
           </div>
           <KeyPad extras={PAD_EXTRAS.resistance} />
         </div>
       ) : null}
       <Verdict assessment={assessment} sentences={sentences(detail)} />
-      <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+      <Fields of={ROWS} show={["note"]} given={props} />
     </FieldFlow>
   );
 }

@@ -1,7 +1,7 @@
 import type { StationView } from "../../station/contract";
 import { noted, said } from "../../station/said";
-import { GEAR_VIEWS } from "./gear-views";
-import { gearReadings } from "./gear-readings";
+import { GEAR_VIEWS } from "@/features/gear/gear-views";
+import { gearReadings } from "@/features/gear/gear-readings";
 import { type Detail, sentences } from "./words";
 
 export const startGearView: StationView<"start-gear", Detail> = {

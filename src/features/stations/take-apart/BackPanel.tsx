@@ -1,5 +1,4 @@
 "use client";
-import type { HandFeel } from "@/core/bearing";
 import { useState } from "react";
 import { KeyPad } from "@/components/KeyPad";
 import { TickTimes } from "@/components/TickTimes";
@@ -7,8 +6,8 @@ import type { Step } from "@/core/stations/take-apart";
 import { clockTime } from "@/features/vocabulary/clock";
 import { handPair, playSentences } from "@/features/vocabulary/hand-words";
 import { HandFields } from "../shared/HandFields";
-import { LENGTH_EXTRAS } from "../shared/reading";
-import { toggleMoment } from "../shared/toggle-moment";
+import { LENGTH_EXTRAS } from "@/features/form/reading";
+import { toggleMoment } from "@/features/form/toggle-moment";
 import { Verdict } from "../shared/Verdict";
 import type { InstrumentProps } from "../../station/contract";
 import { withBack, withCountBack, withDetails } from "./ledger";
@@ -20,11 +19,10 @@ type Props = InstrumentProps<"take-apart", Detail>;
 const now = (): string => new Date().toISOString();
 /** The way back: last off, first in; then wires, traps, and the hand at the shaft, before it closes. */
 export function BackPanel(props: Props) {
-  const { record, assessment, facts, change } = props;
+  const { record, assessment, facts, house, change } = props;
   const { detail } = assessment;
   if (detail.state === "nothing-off")
     return <p className="text-[17px]">Nothing is listed as taken off. Start at Take apart; what is listed there is walked back here.</p>;
-  const setAfter = (felt: Partial<HandFeel>): void => change((r) => ({ ...r, after: { ...r.after, ...felt } }));
   return (
     <>
       <Verdict assessment={assessment} word={STATE_WORDS[detail.state]} sentences={sentences(detail)} />
@@ -65,7 +63,12 @@ export function BackPanel(props: Props) {
         <h2 id="by-hand" className="heading-rule">
           Turn it by hand, before power
         </h2>
-        <HandFields feel={record.after} verdict={detail.after} onFeel={setAfter} />
+        <HandFields
+          record={record.after}
+          house={house}
+          verdict={detail.after}
+          change={(apply) => change((r, at) => ({ ...r, after: apply(r.after, at) }))}
+        />
         <div className="sm:hidden">
           <KeyPad extras={LENGTH_EXTRAS} />
         </div>

@@ -1,7 +1,8 @@
 "use client";
 import { FieldFlow } from "@/components/FieldFlow";
-import { NoteField } from "@/components/LineField";
 import type { InstrumentProps } from "../../station/contract";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { OffPanel } from "./OffPanel";
 import { BackPanel } from "./BackPanel";
 import type { Detail } from "./words";
@@ -12,7 +13,7 @@ export default function Instrument(props: InstrumentProps<"take-apart", Detail>)
   return (
     <FieldFlow className="flex flex-col gap-5">
       <Panel {...props} />
-      <NoteField label="Note" text={props.record.note} rows={1} onText={(note) => props.change((r) => ({ ...r, note }))} />
+      <Fields of={ROWS} given={props} />
     </FieldFlow>
   );
 }

@@ -5,7 +5,7 @@ import { MOST_STEPS, trapsBefore, type MotorPart, type Step } from "@/core/stati
 import { Verdict } from "../shared/Verdict";
 import type { InstrumentProps } from "../../station/contract";
 import { CameOff } from "./CameOff";
-import { broughtBack, moved, withCount, withDetails, without, withStep } from "./ledger";
+import { broughtBack, moved, withCount, without, withStep, withStepChanged } from "./ledger";
 import { StepEditor } from "./StepEditor";
 import { Wires } from "./Wires";
 import { PART_OPTIONS, sentences, STATE_WORDS, stepWords, TRAP_WORDS, type Detail } from "./words";
@@ -29,7 +29,7 @@ export function OffPanel(props: Props) {
   const editorOf = (step: Step): React.ReactNode => (
     <StepEditor
       step={step}
-      onStep={(details) => change((r) => withDetails(r, step.id, details))}
+      onChange={(apply) => change((r, at) => withStepChanged(r, step.id, (each) => apply(each, at)))}
       onCount={(count) => change((r, at) => withCount(r, step.id, count, at))}
       onMove={(by) => change((r) => moved(r, step.id, by))}
       onStrike={() => strike(step)}

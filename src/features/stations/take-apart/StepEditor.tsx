@@ -1,15 +1,16 @@
 "use client";
 import { useState } from "react";
-import { PickOne } from "@/components/Choice";
-import { LineField } from "@/components/LineField";
 import { MOST_STEP_PHOTO_CHARACTERS, type Step } from "@/core/stations/take-apart";
 import { PhotoButton } from "../../photo/PhotoButton";
+import { Fields } from "@/features/form/Fields";
+import type { ChangeRecord } from "../../station/contract";
+import { STEP_ROWS } from "./fields";
 import { Thumb } from "./Thumb";
-import { PART_WORDS, PLACE_OPTIONS, stepWords } from "./words";
+import { PART_WORDS, stepWords } from "./words";
 
 interface StepEditorProps {
   readonly step: Step;
-  readonly onStep: (change: Partial<Step>) => void;
+  readonly onChange: (change: ChangeRecord<Step>) => void;
   readonly onCount: (count: number) => void;
   readonly onMove: (by: -1 | 1) => void;
   readonly onStrike: () => void;
@@ -18,8 +19,9 @@ interface StepEditorProps {
 const MOST = 99;
 
 /** How many, where, which way round, with a photo. */
-export function StepEditor({ step, onStep, onCount, onMove, onStrike }: StepEditorProps) {
+export function StepEditor({ step, onChange, onCount, onMove, onStrike }: StepEditorProps) {
   const [problem, setProblem] = useState<string | null>(null);
+  const form = { record: step, change: onChange };
   return (
     <div className="flex flex-col gap-4 bg-ground p-3" role="group" aria-label={`Details: ${PART_WORDS[step.part]}`}>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
@@ -32,26 +34,22 @@ export function StepEditor({ step, onStep, onCount, onMove, onStrike }: StepEdit
             +
           </button>
         </div>
-        <PickOne legend="Where" options={PLACE_OPTIONS} picked={step.place} onPick={(place) => onStep({ place })} />
+        <Fields of={STEP_ROWS} show={["place"]} given={form} />
       </div>
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">
-        <LineField label="Which way round" text={step.way} placeholder="hollow towards the bearing" onText={(way) => onStep({ way })} />
-        <LineField label="Called" text={step.name} placeholder={PART_WORDS[step.part]} onText={(name) => onStep({ name })} />
+        <Fields of={STEP_ROWS} show={["way", "name"]} given={form} />
       </div>
-      <label className="flex min-h-[44px] items-center gap-3 text-[15px]">
-        <input type="checkbox" className="h-5 w-5 accent-press" checked={step.isNew} onChange={() => onStep({ isNew: !step.isNew })} />
-        Replaced by new
-      </label>
+      <Fields of={STEP_ROWS} show={["isNew"]} given={form} />
       {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} isLarge /> : null}
       <div className="flex flex-wrap gap-2">
         <PhotoButton
           label={step.photo ? "Another photo" : "Photo"}
           most={MOST_STEP_PHOTO_CHARACTERS}
-          onPhoto={(photo) => onStep({ photo })}
+          onPhoto={(photo) => onChange((each) => ({ ...each, photo }))}
           onProblem={setProblem}
         />
         {step.photo ? (
-          <button type="button" className="btn" onClick={() => onStep({ photo: null })}>
+          <button type="button" className="btn" onClick={() => onChange((each) => ({ ...each, photo: null }))}>
             Take the photo away
           </button>
         ) : null}

@@ -1,10 +1,11 @@
 "use client";
 import type { Facts } from "@/core/facts";
-import { LineField } from "@/components/LineField";
 import type { LayoutRole } from "@/core/winding";
 import { MOST_WIRES, type Wire } from "@/core/stations/take-apart";
 import { rolesWord } from "@/features/vocabulary/board-words";
-import type { InstrumentProps } from "../../station/contract";
+import type { ChangeRecord, InstrumentProps } from "../../station/contract";
+import { Fields } from "@/features/form/Fields";
+import { WIRE_ROWS } from "./fields";
 import { toldApart } from "./ledger";
 import type { Detail } from "./words";
 
@@ -22,8 +23,8 @@ export function Wires({ record, assessment, facts, change }: Props) {
   const known = namedLeads(facts).filter(({ mark }) => !record.wires.some((wire) => wire.mark === mark));
   const add = (wires: readonly Wire[]): void =>
     change((r) => ({ ...r, wires: [...r.wires, ...wires].slice(0, MOST_WIRES), closedAt: null }));
-  const set = (at: number, next: Partial<Wire>): void =>
-    change((r) => ({ ...r, wires: r.wires.map((wire, index) => (index === at ? { ...wire, ...next } : wire)) }));
+  const set = (place: number, apply: ChangeRecord<Wire>): void =>
+    change((r, at) => ({ ...r, wires: r.wires.map((wire, index) => (index === place ? apply(wire, at) : wire)) }));
   return (
     <section aria-labelledby="wires" className="flex flex-col gap-3">
       <h2 id="wires" className="heading-rule">
@@ -31,8 +32,7 @@ export function Wires({ record, assessment, facts, change }: Props) {
       </h2>
       {record.wires.map((wire, index) => (
         <div key={index} className="grid grid-cols-[1fr_1fr_auto] items-end gap-x-4" role="group" aria-label={`Wire ${index + 1}`}>
-          <LineField label="Mark or colour" text={wire.mark} onText={(mark) => set(index, { mark })} />
-          <LineField label="Belongs to" text={wire.post} onText={(post) => set(index, { post })} />
+          <Fields of={WIRE_ROWS} given={{ record: wire, change: (apply) => set(index, apply) }} />
           <button
             type="button"
             className="btn btn-plain"

@@ -9,10 +9,13 @@ export function withStep(record: TakeApartRecord, part: MotorPart, id: string): 
   return { ...record, steps: [...record.steps, step], closedAt: null };
 }
 
-export const withDetails = (record: TakeApartRecord, id: string, details: Partial<Step>): TakeApartRecord => ({
+/** One line of the list changed. */
+export const withStepChanged = (record: TakeApartRecord, id: string, apply: (step: Step) => Step): TakeApartRecord => ({
   ...record,
-  steps: record.steps.map((step) => (step.id === id ? { ...step, ...details } : step)),
+  steps: record.steps.map((step) => (step.id === id ? apply(step) : step)),
 });
+export const withDetails = (record: TakeApartRecord, id: string, details: Partial<Step>): TakeApartRecord =>
+  withStepChanged(record, id, (step) => ({ ...step, ...details }));
 
 /** One place up (−1) or down (+1) the list; at its ends it stays. */
 export function moved(record: TakeApartRecord, id: string, by: -1 | 1): TakeApartRecord {

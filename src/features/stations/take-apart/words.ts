@@ -2,6 +2,7 @@ import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { STATIONS } from "@/core/stations";
 import { MOTOR_PARTS, PLACES, type MotorPart, type Place, type Step, type TakeApartRecord, type TrapId } from "@/core/stations/take-apart";
 import { handPhrase } from "@/features/vocabulary/hand-words";
+import { byId } from "@/core/kept";
 
 export type Detail = ReturnType<(typeof STATIONS)["take-apart"]["assess"]>["detail"];
 type Lack = Detail["lacks"][number];
@@ -33,7 +34,7 @@ export const PLACE_WORDS: Record<Place, string> = {
   housing: "housing",
   mount: "mount",
 };
-export const PLACE_OPTIONS = PLACES.map((id) => ({ id, label: PLACE_WORDS[id].replace(/^./, (letter) => letter.toUpperCase()) }));
+export const PLACE_TITLES = byId(PLACES, (id) => PLACE_WORDS[id].replace(/^./, (letter) => letter.toUpperCase()));
 
 /** Prompts at the known traps. */
 export const TRAP_WORDS: Record<TrapId, string> = {

@@ -1,35 +1,27 @@
 "use client";
-import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { KeyPad } from "@/components/KeyPad";
 import type { WindingsRecord } from "@/core/stations/windings";
 import { lazy, Suspense } from "react";
-import { EntryField } from "../shared/EntryField";
-import { PAD_EXTRAS } from "../shared/reading";
+import { PAD_EXTRAS } from "@/features/form/reading";
 import { Verdict } from "../shared/Verdict";
-import { PlainField } from "../shared/PlainField";
+import { PlainField } from "@/features/form/PlainField";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import type { WindingsProps } from "./props";
 import { comparisonSentence, hotRunSentence } from "./sentences";
 import { pairName } from "./words";
 
 const SistersOnShelf = lazy(() => import("./SistersOnShelf"));
 
-const REFERENCES = [
-  { id: "maker", label: "Maker or plate" },
-  { id: "sister", label: "Sister motor" },
-] as const;
-
-/** What the first known figure is of: a board has a main winding, two halves of one, or a single coil. */
-const MAIN_LABELS = { main: "Main winding", half: "Main winding, each half", coil: "The coil" } as const;
-
 /** The windings at one temperature against earlier visits, maker or sister motor; and how hot the winding got. */
-export function ComparePanel({ record, assessment, facts, house, change }: WindingsProps) {
+export function ComparePanel(props: WindingsProps) {
+  const { record, assessment, facts, house, change } = props;
   const { detail } = assessment;
   const { compare } = record;
   const set = (part: Partial<WindingsRecord["compare"]>) => change((r) => ({ ...r, compare: { ...r.compare, ...part } }));
   const measured = record.pairs.filter(({ entry }) => entry.reading?.kind === "value" && entry.reading.quantity === "resistance");
   const sections = detail.elements.filter(({ cls }) => cls === "section");
-  const mainClass = detail.elements.map(({ cls }) => cls).find((cls) => cls === "half" || cls === "coil");
   const sentences = [
     ...detail.comparisons.map((found) => comparisonSentence(found, detail.names)),
     ...(detail.hotRun ? [hotRunSentence(detail.hotRun, detail.names)] : []),
@@ -38,37 +30,18 @@ export function ComparePanel({ record, assessment, facts, house, change }: Windi
     <FieldFlow className="beside-pad">
       <div className="flex min-w-0 flex-col gap-5">
         <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">
-          <EntryField
-            label="Winding temperature"
-            quantity="temperature"
-            entry={compare.temperature}
-            house={house}
-            onEntry={(temperature) => set({ temperature })}
-          />
+          <Fields of={ROWS} show={["compare.temperature"]} given={props} />
         </div>
         <fieldset className="flex flex-col gap-3">
           <legend className="heading-rule w-full text-[15px]">Known figures</legend>
-          <PickOne legend="Whose" options={REFERENCES} picked={compare.referenceOf} onPick={(referenceOf) => set({ referenceOf })} />
+          <Fields of={ROWS} show={["compare.referenceOf"]} given={props} />
           {compare.referenceOf === "sister" ? (
             <Suspense>
               <SistersOnShelf facts={facts} house={house} onTake={set} />
             </Suspense>
           ) : null}
           <div className="grid grid-cols-3 gap-4">
-            <PlainField
-              label={MAIN_LABELS[mainClass ?? "main"]}
-              field="windingOhm"
-              text={compare.referenceMain}
-              onText={(referenceMain) => set({ referenceMain })}
-            />
-            {mainClass === "coil" ? null : (
-              <PlainField
-                label="Start winding"
-                field="windingOhm"
-                text={compare.referenceStart}
-                onText={(referenceStart) => set({ referenceStart })}
-              />
-            )}
+            <Fields of={ROWS} show={["compare.referenceMain", "compare.referenceStart"]} given={props} />
             {sections.map((section, index) => (
               <PlainField
                 key={section.to}
@@ -80,13 +53,7 @@ export function ComparePanel({ record, assessment, facts, house, change }: Windi
                 }
               />
             ))}
-            <PlainField
-              label="At"
-              field="windingTemperature"
-              example="20"
-              text={compare.referenceC}
-              onText={(referenceC) => set({ referenceC })}
-            />
+            <Fields of={ROWS} show={["compare.referenceC"]} given={props} />
           </div>
         </fieldset>
         <fieldset className="flex flex-col gap-3">
@@ -109,14 +76,7 @@ export function ComparePanel({ record, assessment, facts, house, change }: Windi
                 ))}
               </select>
             </label>
-            <EntryField label="Reads hot" quantity="resistance" entry={compare.hot} house={house} onEntry={(hot) => set({ hot })} />
-            <EntryField
-              label="Air around it"
-              quantity="temperature"
-              entry={compare.ambient}
-              house={house}
-              onEntry={(ambient) => set({ ambient })}
-            />
+            <Fields of={ROWS} show={["compare.hot", "compare.ambient"]} given={props} />
           </div>
         </fieldset>
         <Verdict

@@ -1,7 +1,7 @@
 "use client";
 import { formatQuantity } from "@/core/quantity";
 import { entryAt, type PairSlip } from "@/core/stations/windings";
-import { QuestionFrame, SlipLine } from "../shared/SlipLine";
+import { QuestionFrame, SlipLine } from "@/features/form/SlipLine";
 import type { WindingsProps } from "./props";
 import { pairName, setPair, toPairEntry } from "./words";
 

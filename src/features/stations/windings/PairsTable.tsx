@@ -4,7 +4,7 @@ import { FigureField } from "@/components/FigureField";
 import { KeyPad } from "@/components/KeyPad";
 import { formatNumber } from "@/core/quantity";
 import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
-import { entryProblem, PAIR_EXTRAS } from "../shared/reading";
+import { entryProblem, PAIR_EXTRAS } from "@/features/form/reading";
 import { Verdict } from "../shared/Verdict";
 import { PairSlips } from "./PairSlips";
 import type { WindingsProps } from "./props";

@@ -1,15 +1,12 @@
 "use client";
 import { useEffect, useState } from "react";
-import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { FigureField } from "@/components/FigureField";
 import { KeyPad } from "@/components/KeyPad";
-import { NoteField } from "@/components/LineField";
 import { absenceOf } from "@/core/relevance";
 import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
 import { LEAD_PAIRS } from "@/core/winding";
-import { EntryField } from "../shared/EntryField";
-import { entryProblem, PAIR_EXTRAS } from "../shared/reading";
+import { entryProblem, PAIR_EXTRAS } from "@/features/form/reading";
 import { Verdict } from "../shared/Verdict";
 import { BoardSettings, TwoLeadsOffer } from "./BoardSettings";
 import type { WindingsProps } from "./props";
@@ -18,7 +15,8 @@ import { PairSlips } from "./PairSlips";
 import { PostSketch } from "./PostSketch";
 import { windingSentences, leadsSentence } from "./sentences";
 import { TriangleAndSum } from "./TriangleAndSum";
-import { SHELL_OPTIONS } from "./shell-words";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { pairName, samePair, setPair, toPairEntry } from "./words";
 
 /** Up to so many pairs each have a field of their own; on larger boards one field stands for the pair in hand. */
@@ -32,7 +30,8 @@ function focusSoon(index: number): void {
 }
 
 /** The sketch, the pair in hand, and what the readings come to. */
-export function SketchPanel({ record, assessment, house, facts, change }: WindingsProps) {
+export function SketchPanel(props: WindingsProps) {
+  const { record, assessment, house, facts, change } = props;
   const { detail } = assessment;
   // Three leads keep the order in which they are usually probed: round the triangle.
   const pairs: readonly PostPair[] = detail.three ? LEAD_PAIRS : pairsOf(record);
@@ -115,25 +114,12 @@ export function SketchPanel({ record, assessment, house, facts, change }: Windin
       </div>
       {detail.three && "sum" in detail.three ? <TriangleAndSum record={record} answer={detail.three} names={detail.names} /> : null}
       <div className="grid grid-cols-2 gap-4 sm:grid-cols-4">
-        <EntryField
-          label="Test leads together"
-          quantity="resistance"
-          entry={record.testLeads}
-          house={house}
-          onEntry={(testLeads) => change((r) => ({ ...r, testLeads }))}
-        />
+        <Fields of={ROWS} show={["testLeads"]} given={props} />
         {detail.measured > 0 ? <p className="caption col-span-1 self-end pb-2 sm:col-span-3">{leadsSentence(detail)}</p> : null}
       </div>
-      {detail.asksShell ? (
-        <PickOne
-          legend="The shell of the motor, felt now"
-          options={SHELL_OPTIONS}
-          picked={record.shell}
-          onPick={(shell) => change((r) => ({ ...r, shell }))}
-        />
-      ) : null}
+      <Fields of={ROWS} show={["shell"]} given={props} />
       <BoardSettings record={record} change={change} />
-      <NoteField label="Note" text={record.note} rows={1} onText={(note) => change((r) => ({ ...r, note }))} />
+      <Fields of={ROWS} show={["note"]} given={props} />
     </FieldFlow>
   );
 }

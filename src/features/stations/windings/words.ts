@@ -1,7 +1,7 @@
 import { formatQuantity, parseReading, type Entry } from "@/core/quantity";
 import { entryAt, type PostPair, type WindingsRecord } from "@/core/stations/windings";
 import type { House } from "@/records";
-import { toEntry } from "../shared/reading";
+import { toEntry } from "@/features/form/reading";
 
 export type { WindingsDetail } from "@/core/stations/windings";
 

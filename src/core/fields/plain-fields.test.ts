@@ -1,6 +1,6 @@
 import { MEASURES } from "../measure";
 import fc from "fast-check";
-import { PLAIN_FIELDS, readPlain, type PlainFieldId } from "./fields";
+import { PLAIN_FIELDS, readPlain, type PlainFieldId } from "./plain-fields";
 
 const FIELD_IDS = Object.keys(PLAIN_FIELDS) as PlainFieldId[];
 

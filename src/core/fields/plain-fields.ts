@@ -1,27 +1,6 @@
 import type { MeasureId } from "../measure";
-import * as v from "valibot";
-import { DaySchema, MomentSchema, textSchema } from "../kept";
 import { readFigure, type FigureOptions } from "../quantity";
 import type { Failure } from "../result";
-
-/** Free notes: kept as typed, shown as text only. */
-export const NoteSchema = textSchema("note");
-/** A short text copied from a plate or label. */
-export const PrintedSchema = textSchema("printed");
-export { DaySchema, MomentSchema };
-export { MOST_PHOTO_CHARACTERS, photoSchema } from "../kept/photo";
-
-/** Most steps that are ticked off in one list. */
-const MOST_TICKS = 60;
-/** Steps ticked off, each with its moment. */
-export const TicksSchema = v.pipe(v.record(v.pipe(v.string(), v.maxLength(60)), MomentSchema), v.maxEntries(MOST_TICKS));
-/**
- * Several out of a closed list, each once.
- * @param options the closed list
- * @returns a schema of a list without more entries than there are options
- */
-export const someOf = <const Options extends readonly string[]>(options: Options) =>
-  v.pipe(v.array(v.picklist(options)), v.maxLength(options.length));
 
 interface PlainFieldSpec extends FigureOptions {
   readonly measure: MeasureId;

@@ -1,4 +1,4 @@
-import { endOfCard } from "@/features/cards/card-facts";
+import { endReached } from "@/core/traveller";
 import { plainFound } from "@/features/print/plain-found";
 import { causeSentences, doneOn, doneSentences, nowSentences } from "@/features/print/report-words";
 import { saidAt } from "@/features/stations/registry";
@@ -31,7 +31,7 @@ export const cardOf = (job: Job): KeptCard =>
 /** What a customer reads. */
 export function customerReads(job: Job, assessment: TravellerAssessment): readonly string[] {
   const card = cardOf(job);
-  const end = endOfCard(card, { ...assessment });
+  const end = endReached(assessment.stations, card.traveller.finishedAt);
   const works = doneOn(assessment, end);
   return [
     ...plainFound(assessment, true),

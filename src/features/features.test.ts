@@ -18,7 +18,7 @@ import { dayAndTime } from "./vocabulary/clock";
 import { cautionWords } from "./stations/caution-words";
 import { saidAt } from "./stations/registry";
 import { stampWord } from "./stations/stamp-word";
-import { stretchesOf } from "./traveller/stretch";
+import { stretchesOf } from "@/core/traveller";
 import { OUTCOME_WORDS, SUSPECT_WORDS } from "./vocabulary/words";
 
 const HOUSE = toHouseFigures({});

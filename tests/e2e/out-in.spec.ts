@@ -466,7 +466,7 @@ test("a motor that nobody else makes, without spares: a standard one on a made b
     await quote.getByLabel("Here in").fill(days);
   }
   await goTo(page, "Decide");
-  await bench(page).getByRole("group", { name: "A motor its maker has no spares for" }).getByLabel("Yes").check();
+  await bench(page).getByLabel("A motor its maker has no spares for").check();
   const ways = bench(page).getByRole("table", { name: /^Without spares/ });
   await expect(ways.getByRole("row").nth(1)).toContainText("Standard motor on a made bracket");
   await expect(ways.getByRole("row").filter({ hasText: "Whole unit replaced" })).toContainText(/2[\s,.]?[4-9]\d\d/);

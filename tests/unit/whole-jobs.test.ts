@@ -1,6 +1,6 @@
 import { saidAt } from "@/features/stations/registry";
 import { stampWord } from "@/features/stations/stamp-word";
-import { stretchesOf } from "@/features/traveller/stretch";
+import { stretchesOf } from "@/core/traveller";
 import {
   changeInTime,
   checksBeforePower,

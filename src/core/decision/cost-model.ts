@@ -169,6 +169,17 @@ export const spentOn = ({ partCost, labourCost, waitCost }: Pick<ActionCosts, "p
 const referCost = (house: HouseFigures): number => house.licensedPrice + (house.noMinutes * house.hourlyRate) / 60;
 
 /**
+ * Years that are looked ahead: those of the house, or fewer where the machine is not wanted so long.
+ * @param house house rules in force
+ * @param life how long motor and machine still have
+ * @returns years
+ */
+export const yearsAhead = (
+  { horizonYears }: Pick<HouseFigures, "horizonYears">,
+  { machineYearsLeft }: Pick<Life, "machineYearsLeft">,
+): number => Math.min(horizonYears, machineYearsLeft ?? horizonYears);
+
+/**
  * What every action costs on this machine at the house's prices: part and labour now, and the later failure of the motor
  * that stays or comes, over the house's horizon or the machine's remaining life, whichever is shorter.
  * @param house house rules in force
@@ -185,7 +196,7 @@ export function costModel(
   job: JobTerms | null = null,
   prices: KnownPrices = {},
 ): CostModel {
-  const horizon = Math.min(house.horizonYears, life.machineYearsLeft ?? house.horizonYears);
+  const horizon = yearsAhead(house, life);
   const left = Math.max(LEAST_LEFT * house.motorLifeYears, house.motorLifeYears - (life.motorAgeYears ?? house.motorLifeYears / 2));
   const minutePrice = house.hourlyRate / 60;
   const actions = weighedOn(site).map((action): ActionCosts => {

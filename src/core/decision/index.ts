@@ -2,6 +2,7 @@ export { ACTION_TABLE, SLOW_FAULTS, type ActionSpec } from "./actions";
 export {
   costGiven,
   costModel,
+  yearsAhead,
   isCovered,
   isServed,
   mends,

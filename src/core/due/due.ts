@@ -40,3 +40,27 @@ export function dueOn({ when }: Due, visitDay: string): string {
   // From noon: a zone may leave a midnight out.
   return lightFormat("months" in when ? addMonths(from, when.months) : addDays(from, when.days), "yyyy-MM-dd");
 }
+
+/** A card as far as its days go. */
+interface DatedCard {
+  /** when it was signed off, ISO 8601; null: it is not */
+  readonly finishedAt: string | null;
+  /** days on which something of it is due, `YYYY-MM-DD` */
+  readonly dueDays: readonly string[];
+}
+
+/**
+ * Whether something of a card is due on a day, or was before.
+ * @param card its days
+ * @param today the day, `YYYY-MM-DD`
+ * @returns true when it is
+ */
+export const isDueBy = ({ dueDays }: Pick<DatedCard, "dueDays">, today: string): boolean => dueDays.some((day) => day <= today);
+
+/**
+ * Whether a card of the day's list is done: signed off, and not gone to because it is due again.
+ * @param card its days
+ * @param today the day, `YYYY-MM-DD`
+ * @returns true when nothing of it is left for the day
+ */
+export const isDoneFor = (card: DatedCard, today: string): boolean => card.finishedAt !== null && !isDueBy(card, today);

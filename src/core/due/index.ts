@@ -1,2 +1,2 @@
 export { DUE_KINDS, type DueKind } from "./due-kinds";
-export { dueOn, isStillDue, type Due } from "./due";
+export { dueOn, isDoneFor, isDueBy, isStillDue, type Due } from "./due";

@@ -4,6 +4,7 @@ export {
   field,
   fieldAt,
   fieldPaths,
+  plainAt,
   recordOf,
   type FieldPath,
   type FieldSet,

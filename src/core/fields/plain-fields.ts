@@ -44,6 +44,18 @@ export interface PlainFigure {
   readonly failure: Failure | null;
 }
 
+/** Texts that were read lately, and what they came to: judgement and screen ask for the same. */
+const lately = new Map<string, PlainFigure>();
+const MOST_LATELY = 400;
+
+function read(text: string, field: PlainFieldId): PlainFigure {
+  if (text.trim() === "") return { value: null, failure: null };
+  const { measure, ...options }: PlainFieldSpec = PLAIN_FIELDS[field];
+  const figure = readFigure(text, measure, options);
+  if (!figure.ok) return { value: null, failure: figure.failure };
+  return { value: figure.value.kind === "value" ? figure.value.value : null, failure: null };
+}
+
 /**
  * Reads a plain field by its own measure and bounds; what is typed with another unit is converted.
  * @param text as it was keyed or printed
@@ -52,9 +64,11 @@ export interface PlainFigure {
  * @example readPlain("0.4 kV", "chargedFrom") -> 400 V
  */
 export function readPlain(text: string, field: PlainFieldId): PlainFigure {
-  if (text.trim() === "") return { value: null, failure: null };
-  const { measure, ...options }: PlainFieldSpec = PLAIN_FIELDS[field];
-  const read = readFigure(text, measure, options);
-  if (!read.ok) return { value: null, failure: read.failure };
-  return { value: read.value.kind === "value" ? read.value.value : null, failure: null };
+  const key = `${field} ${text}`;
+  const known = lately.get(key);
+  if (known) return known;
+  if (lately.size >= MOST_LATELY) lately.clear();
+  const figure = read(text, field);
+  lately.set(key, figure);
+  return figure;
 }

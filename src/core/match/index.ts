@@ -34,5 +34,5 @@ export {
 export { connectionFor } from "./electric-lines";
 export { MATCH_LINE_IDS, matchMotor, type MatchLineId, type MatchVerdict, type MotorMatch } from "./match-motor";
 export { BLANK_PLACE, BLANK_SHEET, motorSheet, MotorSheetSchema, placeSheet, type MotorSheet, type PlaceSheet } from "./sheet-schema";
-export { PLACE_FIGURES, readPlace, readSheet, type ReadSheet, type SheetText } from "./motor-sheet";
+export { readPlace, readSheet, type ReadSheet, type SheetText } from "./motor-sheet";
 export { sisterhood, type AlikeLine, type Sisterhood, type SisterPlate } from "./sister-motor";

@@ -1,23 +1,15 @@
 import { parseCapacitorLabel, ratedUfOf, saysNoCapacitor } from "../capacitor";
 import { endsOf, readPlateField, seenFromShaft, speedAndPoles, type PlateFieldId, type PlateValue } from "../motor";
 import type { Failure } from "../result";
-import { readPlain, type PlainFieldId } from "../station";
 import type { MachineKind } from "../trade";
 import type { MotorPlace, MotorSpec, OwnCapacitor, RatedConnection } from "./motor-spec";
-import type { MotorSheet, PlaceSheet } from "./sheet-schema";
+import { plainAt } from "../fields";
+import { motorSheet, placeSheet, type MotorSheet, type PlaceSheet } from "./sheet-schema";
 
 /** Fields that are written as a plate has them. */
 type PlateText = Extract<PlateFieldId, keyof MotorSheet>;
-/** Fields that take one figure, and what each is read as. */
-const FIGURES = {
-  speeds: "speeds",
-  bodyDiameter: "millimetres",
-  bodyLength: "millimetres",
-  shaftDiameter: "millimetres",
-  shaftLength: "millimetres",
-  leadLength: "leadLength",
-} as const satisfies Partial<Record<keyof MotorSheet, PlainFieldId>>;
-type FigureField = keyof typeof FIGURES;
+/** Fields that take one figure. */
+type FigureField = "speeds" | "bodyDiameter" | "bodyLength" | "shaftDiameter" | "shaftLength" | "leadLength";
 export type SheetText = PlateText | FigureField | "capacitor";
 
 /** A sheet as it is understood, with what of it cannot be read. */
@@ -60,7 +52,7 @@ export function readSheet(sheet: MotorSheet): ReadSheet {
     return read.ok ? read.value : [];
   };
   const figure = (field: FigureField): number | null => {
-    const { value, failure } = readPlain(sheet[field], FIGURES[field]);
+    const { value, failure } = plainAt(motorSheet, sheet, field);
     if (failure) failures[field] = failure;
     return value;
   };
@@ -101,17 +93,6 @@ export function readSheet(sheet: MotorSheet): ReadSheet {
   };
 }
 
-/** What each text of a place is read as. */
-export const PLACE_FIGURES = {
-  supply: "supplyVolts",
-  roomLength: "millimetres",
-  roomDiameter: "millimetres",
-  circuit: "circuitAmps",
-  wheelBore: "millimetres",
-  speedsUsed: "speeds",
-  leadLength: "leadLength",
-} as const satisfies Partial<Record<keyof PlaceSheet, PlainFieldId>>;
-
 /**
  * Reads a place as it was keyed; what cannot be read is taken as not known, and told beside its field.
  * @param place the place
@@ -119,7 +100,7 @@ export const PLACE_FIGURES = {
  * @returns what is known of it
  */
 export const readPlace = (place: PlaceSheet, machineKind: MachineKind = "other"): MotorPlace => {
-  const figure = (field: keyof typeof PLACE_FIGURES): number | null => readPlain(place[field], PLACE_FIGURES[field]).value;
+  const figure = (field: Exclude<keyof PlaceSheet, "shaft" | "hasAirOver">): number | null => plainAt(placeSheet, place, field).value;
   return {
     machineKind,
     supplyV: figure("supply"),

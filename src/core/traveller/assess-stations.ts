@@ -6,9 +6,9 @@ import type { Assessment, EarlierVisit } from "../station";
 import { NO_CARD_FACTS, STATION_IDS, stationOf, type CardFacts, type StationId } from "../stations";
 import type { Study } from "../study";
 import { asFound } from "./after-repair";
-import { judgedBy } from "./read-after";
+import { assessStation, type JudgedRound } from "./assess-station";
 import type { StationAssessments, StationEntries } from "./entries";
-import { amongRepeats, handedOn, stamped, type Ground, type HandedOn } from "./ground";
+import { handedOn, type Ground, type HandedOn } from "./ground";
 
 /** Findings that say the same of the same thing are told apart by their order: leaving out one leaves the others in. */
 function numberAlike(findings: readonly Finding[]): Finding[] {
@@ -21,10 +21,6 @@ function numberAlike(findings: readonly Finding[]): Finding[] {
   });
 }
 
-/** A record that was set aside, with what it came to then. */
-export interface JudgedRound extends Round {
-  readonly assessment: Assessment;
-}
 /** Of each station what was set aside, the oldest first. */
 export type Rounds = { readonly [Id in StationId]: readonly JudgedRound[] };
 
@@ -116,17 +112,13 @@ export function assessStations(
   for (const id of STATION_IDS) {
     const station = stationOf(id);
     const entry = entries[id];
-    const data = (entry?.data ?? station.blank) as object;
-    const context = { facts, house, earlier, study, findings: [...findings], worked, at, keyedAt: entry?.keyedAt ?? null };
-    const times = timesOf((entry?.earlier ?? []) as readonly Round<object>[], data);
-    const assessment = station.assess(data, { ...context, facts: judgedBy(station.definition, data, facts) });
-    // What was set aside stays as it was judged then: by the motor that was found.
-    const before = (entry?.earlier ?? []).map((round): JudgedRound => ({ ...round, assessment: station.assess(round.data, context) }));
-    rounds[id] = before;
-    const own = amongRepeats(stamped(assessment, entry?.skippedReason), before);
+    const judged = assessStation(station, entry, { facts, house, earlier, study, findings: [...findings], worked, at });
+    const { alone, assessment: own } = judged;
+    const times = timesOf((entry?.earlier ?? []) as readonly Round<object>[], judged.record);
+    rounds[id] = judged.rounds;
     const records = times.found.flatMap((record) => asFound(station.definition, record, facts) ?? []);
-    const found = records.map((record) => (record === data ? assessment : station.assess(record, context)));
-    const stated = { ...assessment.facts, ...(times.now.length > 0 ? factsInTime(found.at(-1)?.facts ?? {}, assessment.facts) : {}) };
+    const found = records.map((record) => (record === judged.record ? alone : judged.asThen(record)));
+    const stated = { ...alone.facts, ...(times.now.length > 0 ? factsInTime(found.at(-1)?.facts ?? {}, alone.facts) : {}) };
     stations[id] = own;
     facts = { ...facts, ...stated };
     if (own.stamp !== "not-done") worked.add(id);

@@ -2,7 +2,8 @@ import { demoCards } from "../../../tests/support/demo-cards";
 import { toHouseFigures } from "../house";
 import { STATION_IDS, stationOf } from "../stations";
 import { NO_STUDY } from "../study";
-import { assessTraveller, earlyFacts, factsWith, groundBefore, judgedBy, stamped, type Ground } from ".";
+import { assessStation, assessTraveller, earlyFacts, factsWith, groundBefore, type Ground } from ".";
+import { stamped } from "./ground";
 
 const HOUSE = toHouseFigures({});
 /** Lines of trends are functions: what they say is compared. */
@@ -17,13 +18,14 @@ test.each(cards.map((card) => [card.traveller.id, card] as const))(
     const ground: Ground = { early: earlyFacts(entries), stations: whole.handed };
     for (const id of STATION_IDS) {
       const entry = entries[id];
-      const station = stationOf(id);
-      const before = groundBefore(id, ground);
-      const data = (entry?.data ?? station.blank) as object;
-      const facts = judgedBy(station.definition, data, before.facts);
-      const context = { ...before, facts, house: HOUSE, earlier, study: NO_STUDY, at, keyedAt: entry?.keyedAt ?? null };
-      const alone = station.assess(data, context);
-      expect(plain(stamped(alone, entry?.skippedReason))).toBe(plain(whole.stations[id]));
+      const { assessment, alone } = assessStation(stationOf(id), entry, {
+        ...groundBefore(id, ground),
+        house: HOUSE,
+        earlier,
+        study: NO_STUDY,
+        at,
+      });
+      expect(plain(assessment)).toBe(plain(whole.stations[id]));
       expect(plain(factsWith(id, alone.facts, ground))).toBe(plain(whole.facts));
     }
   },

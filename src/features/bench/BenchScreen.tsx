@@ -1,5 +1,5 @@
 "use client";
-import { cautionsFor, type Assessment } from "@/core/station";
+import { cautionsFor } from "@/core/station";
 import { watchedFigures, type HouseRuleId } from "@/core/house";
 import { NO_FACTS } from "@/core/facts";
 import { lazy, Suspense, useState } from "react";
@@ -21,6 +21,7 @@ import { useStudies } from "../station/useStudies";
 import { cautionWordsOf } from "../station/caution-words-of";
 import type { StationInHand } from "../station/in-hand";
 import { BenchActions } from "./BenchActions";
+import { assessStation, noGrounds } from "@/core/traveller";
 
 const PartsBefore = lazy(async () => ({ default: (await import("./PartsBefore")).PartsBefore }));
 
@@ -76,15 +77,9 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
   const [asked, setAsked] = useState(first);
   const [isLive, setLive] = useState(false);
   const study = useStudies();
-  const { definition, assess, blank, view, Instrument } = hand;
+  const { definition, blank, view, Instrument } = hand;
   const read = new Set<HouseRuleId>();
-  const assessment: Assessment = assess(record, {
-    facts: NO_FACTS,
-    house: watchedFigures(house.figures, read),
-    earlier: [],
-    findings: [],
-    study,
-  });
+  const { assessment } = assessStation(hand, { data: record, skippedReason: null }, noGrounds(watchedFigures(house.figures, read), study));
   const methods = definition.methods?.filter(({ needsCard }) => !needsCard);
   const method = methods?.find(({ id }) => id === asked) ?? methods?.[0] ?? null;
   const cautions = cautionsFor(method ?? definition, NO_FACTS);

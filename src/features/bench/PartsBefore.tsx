@@ -8,6 +8,7 @@ import type { StationInHand } from "../station/in-hand";
 import { stampWordOf } from "../station/stamp-word-of";
 import { viewOf } from "../stations/registry";
 import { useStudies } from "../station/useStudies";
+import { assessStation, noGrounds } from "@/core/traveller";
 
 interface PartsBeforeProps {
   readonly station: StationId;
@@ -47,7 +48,7 @@ export function PartsBefore({ station, hand, house }: PartsBeforeProps) {
 
 function Part({ each, station, hand, house }: { each: LaidAside } & PartsBeforeProps) {
   const study = useStudies();
-  const assessment = hand.assess(each.value, { facts: NO_FACTS, house: house.figures, earlier: [], findings: [], study });
+  const { assessment } = assessStation(hand, { data: each.value, skippedReason: null }, noGrounds(house.figures, study));
   const first = viewOf(station).say(each.value, assessment, NO_FACTS, house.figures)[0]?.text;
   return (
     <>

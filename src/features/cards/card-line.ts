@@ -1,5 +1,6 @@
 import { isLoose } from "@/core/kept";
-import { STATION_IDS } from "@/core/stations";
+import type { FieldSet, RecordField } from "@/core/fields";
+import { STATION_IDS, stationOf } from "@/core/stations";
 import type { EndId } from "@/core/job";
 import type { HouseFigures } from "@/core/house";
 import type { Study } from "@/core/study";
@@ -7,7 +8,7 @@ import { paidFor, type Incoming } from "@/core/exchange";
 import type { Piece } from "@/core/stations/out-in";
 import { readSheet } from "@/core/match";
 import { formatQuantity } from "@/core/quantity";
-import { followUps, visitDeed, visitFigures, type TravellerAssessment } from "@/core/traveller";
+import { endReached, followUps, visitDeed, visitFigures, type TravellerAssessment } from "@/core/traveller";
 import type { Derived } from "@/store/derive";
 import { toWords } from "@/store/find-words";
 import { assessKept, type KeptCard } from "@/store/kept-card";
@@ -17,21 +18,32 @@ import { STATION_LABELS } from "../stations/labels";
 import { listedAt, saidAt } from "../stations/registry";
 import { visitDayOf } from "../vocabulary/clock";
 import { ACTION_WORDS } from "../vocabulary/list-words";
-import { cardFacts, endOfCard } from "./card-facts";
+import { cardFacts } from "./card-facts";
 
-/** Fields that hold nothing a person wrote or would look for. */
+/** Parts of a record of a shape of its own that hold nothing a person wrote or would look for. */
 const SILENT_FIELDS = new Set(["id", "at", "origin", "unit", "meter", "quantity", "kind", "photo", "backAt", "closedAt", "name"]);
+/** Kinds of fields of which no card is looked for. */
+const SILENT_KINDS: readonly RecordField["kind"][] = ["reading", "plain", "yes-no", "flag", "day", "moment", "ticks"];
 const LONGEST = 2000;
 /** A figure alone is what a meter showed, not what a card is looked for by; four digits and more may number a part. */
 const isFigure = (text: string): boolean => /^[<>~≥≤]?\s*[\d.,\s]{0,6}$/.test(text.trim());
 const isMoment = (text: string): boolean => /^\d{4}-\d\d-\d\dT/.test(text);
 
-/** Every text a person wrote on a record: labels, designations, notes. */
-export function textsOf(value: unknown): readonly string[] {
+function textsOf(value: unknown): readonly string[] {
   if (typeof value === "string") return value.length > LONGEST || isFigure(value) || isMoment(value) ? [] : [value];
   if (Array.isArray(value)) return value.flatMap(textsOf);
   if (!isLoose(value)) return [];
   return Object.entries(value).flatMap(([key, each]) => (SILENT_FIELDS.has(key) && typeof each === "string" ? [] : textsOf(each)));
+}
+
+/** Every text a person wrote on a record, or picked, by the kinds of its fields: labels, designations, notes, choices. */
+export function writtenIn(fields: FieldSet, record: unknown): readonly string[] {
+  if (!isLoose(record)) return [];
+  return Object.entries(fields).flatMap(([place, row]) => {
+    const value = record[place];
+    if (row.kind === "group") return writtenIn(row.fields, value);
+    return SILENT_KINDS.includes(row.kind) ? [] : textsOf(value);
+  });
 }
 
 /** Stamps that are findings: what is said of them is looked for. */
@@ -39,7 +51,7 @@ const LOUD = new Set(["out", "contradicts", "too-close", "open"]);
 
 /** Words a card is found by, beside its names: the most telling first. */
 function findWords({ entries }: KeptCard, assessment: TravellerAssessment, said: readonly string[], house: HouseFigures): string[] {
-  const written = STATION_IDS.flatMap((id) => textsOf(entries[id]?.data));
+  const written = STATION_IDS.flatMap((id) => writtenIn(stationOf(id).fields, entries[id]?.data));
   const loud = STATION_IDS.filter((id) => LOUD.has(assessment.stations[id].stamp));
   const found = loud.flatMap((id) => [
     STATION_LABELS[id].title,
@@ -59,7 +71,7 @@ function endOf(card: KeptCard, assessment: TravellerAssessment): string[] {
   const { stations } = assessment;
   if (stations["out-in"].detail.works.some(({ isOnOrder }) => isOnOrder)) return ["end:on-order"];
   if (traveller.finishedAt === null) return [];
-  const end = endOfCard(card, assessment);
+  const end = endReached(stations, traveller.finishedAt);
   return [
     ...(end === null ? [] : [`end:${end}`]),
     END_PROVED.includes(end) && assessment.stations.prove.stamp === "holds" ? "end:proved" : "end:not-proved",

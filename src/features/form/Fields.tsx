@@ -1,20 +1,16 @@
 "use client";
 import type { ReactNode } from "react";
 import { PickOne, TickList } from "@/components/Choice";
-import { DayField } from "@/components/DayField";
 import { FigureField } from "@/components/FigureField";
 import { LineField, NoteField } from "@/components/LineField";
-import { TickMoment } from "@/components/TickMoment";
-import { TickTimes } from "@/components/TickTimes";
 import type { RecordField } from "@/core/fields";
 import type { Entry } from "@/core/quantity";
-import { clockTime } from "@/features/vocabulary/clock";
 import { assert } from "@/core/result";
 import type { House } from "@/records";
 import { EntryField } from "./EntryField";
 import { PlainField } from "./PlainField";
-import { saidBy, valueAt, withValue, type DrawnRow, type Form, type Rows } from "./rows";
-import { toggleMoment } from "./toggle-moment";
+import { optionsOf, type Choosing } from "./options-of";
+import { saidBy, valueAt, withValue, type DrawnRow, type DrawProps, type DrawTable, type Form, type Rows } from "./rows";
 
 /** Choices side by side, as many as there is room for. */
 const LAYOUTS = {
@@ -56,7 +52,7 @@ interface OneFieldProps extends DrawnRow {
   readonly onFocusField: () => void;
 }
 
-function OneField({ path, field, row, given, onFocusField }: OneFieldProps) {
+function OneField({ path, field, row, draws, given, onFocusField }: OneFieldProps) {
   const kept = valueAt(given.record, path);
   const put = (next: (value: unknown, at: string) => unknown) =>
     given.change((record, at) => {
@@ -64,29 +60,9 @@ function OneField({ path, field, row, given, onFocusField }: OneFieldProps) {
       return { ...withValue(record as Readonly<Record<string, unknown>>, path, value), ...row.with?.(value, at, given) };
     });
   const shown = kept === field.blank && row.shown ? row.shown(given) : kept;
-  const draw = DRAWN[field.kind] as (props: DrawProps<RecordField>) => ReactNode;
+  const draw = (draws?.[field.kind] ?? DRAWN[field.kind]) as ((props: DrawProps<RecordField>) => ReactNode) | undefined;
+  assert(draw !== undefined, `a field that a form draws, got ${field.kind} at ${path}`);
   return draw({ field, row, given, label: saidBy(row.label, given), value: shown, put, set: (value) => put(() => value), onFocusField });
-}
-
-interface DrawProps<F> {
-  readonly field: F;
-  readonly row: DrawnRow["row"];
-  readonly given: AnyForm;
-  readonly label: string;
-  readonly value: unknown;
-  readonly put: (next: (value: unknown, at: string) => unknown) => void;
-  readonly set: (value: unknown) => void;
-  readonly onFocusField: () => void;
-}
-type Kind = RecordField["kind"];
-type Draw = { [K in Kind]: (props: DrawProps<Extract<RecordField, { readonly kind: K }>>) => ReactNode };
-
-interface Choosing {
-  readonly options: readonly (string | number)[];
-}
-function optionsOf({ options }: Choosing, { words: said, offers }: DrawnRow["row"], given: AnyForm) {
-  const words = saidBy(said, given);
-  return (offers?.(given) ?? options.filter((id) => words?.[id] !== undefined)).map((id) => ({ id: String(id), label: words?.[id] ?? "" }));
 }
 
 /** An id of a list as it is kept: some are figures. */
@@ -127,7 +103,7 @@ function houseOf({ house }: AnyForm): House {
 const YES_NO = ["yes", "no"] as const;
 
 /** How each kind of field is drawn. */
-const DRAWN: Draw = {
+const DRAWN: DrawTable = {
   reading: ({ field, row, given, label, value, set, onFocusField }) => (
     <EntryField
       label={label}
@@ -174,24 +150,6 @@ const DRAWN: Draw = {
       onPick={(id) => (id === null && row.stays ? undefined : set(id === null ? null : id === "yes"))}
     />
   ),
-  flag: ({ label, value, set }) => <TickMoment label={label} isOn={value as boolean} onToggle={(isOn) => set(isOn)} />,
-  moment: ({ label, value, put }) => (
-    <TickMoment
-      label={label}
-      isOn={value !== null}
-      when={value === null ? "" : clockTime(value as string)}
-      onToggle={() => put((before, at) => (before === null ? at : null))}
-    />
-  ),
-  ticks: ({ row, given, label, value, put }) => (
-    <TickTimes
-      legend={label}
-      steps={optionsOf({ options: Object.keys(saidBy(row.words, given) ?? {}) }, row, given)}
-      times={value as Readonly<Record<string, string>>}
-      show={clockTime}
-      onToggle={(id) => put((times, at) => toggleMoment(times as Readonly<Record<string, string>>, id, at))}
-    />
-  ),
   note: ({ row, label, value, set }) => <NoteField label={label} text={value as string} rows={row.rows ?? 2} onText={set} />,
   printed: drawText,
   plain: ({ field, row, given, label, value, set }) => (
@@ -205,13 +163,6 @@ const DRAWN: Draw = {
       onText={set}
     />
   ),
-  day: ({ row, given, label, value, set }) => (
-    <DayField label={label} day={value as string | null} {...(row.max ? { max: saidBy(row.max, given) } : {})} onDay={set}>
-      {row.beside?.(given)}
-    </DayField>
-  ),
-  group: () => null,
-  own: () => null,
 };
 
 const pressed = (list: readonly string[], id: string): string[] => (list.includes(id) ? list.filter((each) => each !== id) : [...list, id]);

@@ -47,7 +47,7 @@ interface TextRow<Given> {
 }
 
 /** What the row of a field says beside its label, by the field's kind. */
-type OwnRow<Given, F extends RecordField> = F extends { readonly kind: "reading" }
+type OwnRow<Given, F> = F extends { readonly kind: "reading" }
   ? ReadingRow & { readonly slip?: (given: Given) => Slip | null | undefined }
   : F extends { readonly options: readonly (infer O extends string | number)[] }
     ? {
@@ -70,12 +70,25 @@ type OwnRow<Given, F extends RecordField> = F extends { readonly kind: "reading"
             : F extends { readonly kind: "yes-no" }
               ? { readonly words?: By<Given, Readonly<Record<"yes" | "no", string>>>; readonly stays?: true }
               : object;
-type RowOf<Given, F extends RecordField> = AnyRow<Given, F["blank"]> & OwnRow<Given, F>;
+type RowOf<Given, F> = AnyRow<Given, F extends { readonly blank: infer Blank } ? Blank : never> & OwnRow<Given, F>;
+
+/** Kinds that take a time or a tick: what draws them comes with the rows that have them (`timed-rows`). */
+export type TimedKind = "day" | "ticks" | "moment" | "flag";
+/** Rows by the ways to their fields. */
+export type RowTable<Given, F extends FieldSet, P extends FieldPath<F>> = {
+  readonly [K in P]: RowOf<Given, FieldValue<F, K>>;
+};
+/** The same, of fields that take no time and no tick. */
+type PlainTable<Given, F extends FieldSet, P extends FieldPath<F>> = {
+  readonly [K in P]: FieldValue<F, K> extends { readonly kind: TimedKind } ? never : RowOf<Given, FieldValue<F, K>>;
+};
 
 /** A row with its field, as the form draws it. */
 export interface DrawnRow<Given = unknown> {
   readonly path: string;
   readonly field: RecordField;
+  /** how kinds are drawn that the form does not draw by itself */
+  readonly draws?: DrawTable;
   readonly row: AnyRow<Given, unknown> &
     ReadingRow &
     TextRow<Given> & {
@@ -96,25 +109,42 @@ export interface Rows<Given, Path extends string = string> {
   readonly at: Readonly<Record<Path, DrawnRow<Given>>>;
 }
 
+/** What draws a field is given. */
+export interface DrawProps<F> {
+  readonly field: F;
+  readonly row: DrawnRow["row"];
+  readonly given: Form<object>;
+  readonly label: string;
+  readonly value: unknown;
+  readonly put: (next: (value: unknown, at: string) => unknown) => void;
+  readonly set: (value: unknown) => void;
+  readonly onFocusField: () => void;
+}
+/** How kinds of fields are drawn. */
+export type DrawTable = {
+  readonly [K in RecordField["kind"]]?: (props: DrawProps<Extract<RecordField, { readonly kind: K }>>) => ReactNode;
+};
+
+/** Puts fields and rows together. */
+export function toRows<Given, P extends string>(fields: FieldSet, table: Readonly<Record<P, object>>, draws?: DrawTable): Rows<Given, P> {
+  const paths = Object.keys(table) as P[];
+  const drawn = paths.map((path): [P, DrawnRow<Given>] => {
+    const field = fieldAt(fields, path);
+    assert(field !== undefined, `a row stands at a field of the record, got ${path}`);
+    return [path, { path, field, row: table[path] as DrawnRow<Given>["row"], ...(draws ? { draws } : {}) }];
+  });
+  return { paths, at: Object.fromEntries(drawn) as Record<P, DrawnRow<Given>> };
+}
+
 /**
  * Rows of a record's fields: how each is called, what it offers and when it is shown. Given twice, for what a form knows
- * beside the record: `rowsOf<Props>()(fields, { … })`.
+ * beside the record: `rowsOf<Props>()(fields, { … })`. Days and ticks: `timedRowsOf`.
  * @returns what takes the fields of a record and their rows, and puts them together
  */
 export const rowsOf =
   <Given>() =>
-  <F extends FieldSet, P extends FieldPath<F>>(
-    { fields }: { readonly fields: F },
-    table: { readonly [K in P]: RowOf<Given, FieldValue<F, K> & RecordField> },
-  ): Rows<Given, P> => {
-    const paths = Object.keys(table) as P[];
-    const drawn = paths.map((path): [P, DrawnRow<Given>] => {
-      const field = fieldAt(fields, path);
-      assert(field !== undefined, `a row stands at a field of the record, got ${path}`);
-      return [path, { path, field, row: table[path] as unknown as DrawnRow<Given>["row"] }];
-    });
-    return { paths, at: Object.fromEntries(drawn) as Record<P, DrawnRow<Given>> };
-  };
+  <F extends FieldSet, P extends FieldPath<F>>({ fields }: { readonly fields: F }, table: PlainTable<Given, F, P>): Rows<Given, P> =>
+    toRows(fields, table);
 
 /** What is said, with what is known put in. */
 export const saidBy = <Given, T>(said: T | ((given: Given) => T), given: Given): T =>

@@ -4,6 +4,7 @@ import type { Entry, Quantity } from "@/core/quantity";
 import { STATION_IDS } from "@/core/stations";
 import type { StationRecord } from "@/records";
 import type { Summary } from "@/store/summary";
+import { fieldLabel } from "../stations/field-rows";
 import { STATION_LABELS } from "../stations/labels";
 
 /** Long form: one reading a row. Names do not change: other people's sheets read them. */
@@ -25,6 +26,7 @@ const COLUMNS = [
   "read_at",
   "origin",
   "meter",
+  "label",
 ] as const;
 
 /** Values are in these, whatever the meter showed. */
@@ -41,6 +43,8 @@ const UNIT_SIGNS: Record<Quantity, string> = {
 
 interface FoundReading {
   readonly what: string;
+  /** way to its field */
+  readonly path: string;
   readonly entry: Entry;
 }
 
@@ -48,7 +52,8 @@ const isEntry = (value: unknown): value is Entry => isLoose(value) && typeof val
 
 /** Every reading of a record, with the way to it: `pairs 2`, `after lineAmps`. */
 function readingsIn(value: unknown, way: readonly string[] = []): FoundReading[] {
-  if (isEntry(value)) return value.reading === null ? [] : [{ what: way.filter((step) => step !== "entry").join(" "), entry: value }];
+  if (isEntry(value))
+    return value.reading === null ? [] : [{ what: way.filter((step) => step !== "entry").join(" "), path: way.join("."), entry: value }];
   if (Array.isArray(value)) return value.flatMap((each, index) => readingsIn(each, [...way, String(index + 1)]));
   return isLoose(value) ? Object.entries(value).flatMap(([field, each]) => readingsIn(each, [...way, field])) : [];
 }
@@ -70,7 +75,7 @@ export function toReadingsCsv(cards: readonly Summary[], rows: readonly StationR
     (byCard.get(card.id) ?? [])
       .toSorted((a, b) => STATION_IDS.indexOf(a.stationId) - STATION_IDS.indexOf(b.stationId))
       .flatMap(({ stationId, data: keyed }) =>
-        readingsIn(keyed).map(({ what, entry: { text, reading } }) => [
+        readingsIn(keyed).map(({ what, path, entry: { text, reading } }) => [
           card.id,
           card.createdAt,
           card.site,
@@ -88,6 +93,7 @@ export function toReadingsCsv(cards: readonly Summary[], rows: readonly StationR
           reading?.at ?? "",
           reading?.origin ?? "",
           reading?.meter ?? "",
+          fieldLabel(stationId, path) ?? "",
         ]),
       ),
   );

@@ -4,7 +4,7 @@ import { formatMoney } from "@/core/quantity";
 import type { House } from "@/records";
 import type { KeptCard } from "@/store/queries";
 import { dayOf, dayWords, visitDayOf } from "../vocabulary/clock";
-import { endOfCard } from "../cards/card-facts";
+import { endReached } from "@/core/traveller";
 import { customerOptions, partsIn, PLAIN_COMPLAINTS, plainWork } from "./customer-words";
 import { plainFound } from "./plain-found";
 import { causeSentences, costFoot, costLines, costWords, doneOn, doneSentences, nowSentences, watchSentences } from "./report-words";
@@ -19,7 +19,7 @@ interface CustomerPageProps {
 /** One page for who owns the machine, in plain words: an offer while it is open what is done, a report once it was done. */
 export function CustomerPage(props: CustomerPageProps) {
   const { traveller } = props.card;
-  const isReport = traveller.finishedAt !== null || endOfCard(props.card, props.assessment) !== null;
+  const isReport = traveller.finishedAt !== null || endReached(props.assessment.stations, traveller.finishedAt) !== null;
   return (
     <PrintFrame
       traveller={traveller}
@@ -124,7 +124,7 @@ function Ways({ options, isOurs }: { options: ReturnType<typeof customerOptions>
 /** What was done, what it is now, what it cost, what to watch. */
 function Report({ card, assessment, house }: CustomerPageProps) {
   const { traveller, entries } = card;
-  const end = endOfCard(card, assessment);
+  const end = endReached(assessment.stations, card.traveller.finishedAt);
   const works = doneOn(assessment, end);
   const lines = costLines(card, assessment, works, house.figures);
   const total = lines.reduce((sum, { amount }) => sum + amount, 0);

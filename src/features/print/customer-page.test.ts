@@ -5,7 +5,7 @@ import { ACTIONS } from "@/core/trade";
 import { assessCard } from "@/store/kept-card";
 import { assessParts, readAt, type Parts } from "../../../tests/support/partial-card";
 import { demoCard, demoCards } from "../../../tests/support/demo-cards";
-import { endOfCard } from "../cards/card-facts";
+import { endReached } from "@/core/traveller";
 import { customerOptions } from "./customer-words";
 import { plainFound } from "./plain-found";
 import { costFoot, costLines, costWords, causeSentences, doneOn, doneSentences, nowSentences, watchSentences } from "./report-words";
@@ -14,7 +14,7 @@ const HOUSE = toHouseFigures({});
 const CARDS = demoCards(new Date("2026-11-30T18:00:00.000Z"));
 const pageOf = (card: (typeof CARDS)[number]) => {
   const { assessment, traveller } = card;
-  const end = endOfCard(card, assessment);
+  const end = endReached(assessment.stations, card.traveller.finishedAt);
   const isReport = traveller.finishedAt !== null || end !== null;
   const works = doneOn(assessment, end);
   const lines = costLines(card, assessment, works, HOUSE);

@@ -3,6 +3,7 @@ import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, us
 import { arrayMove, SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { GripVertical, X } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
+import { isDoneFor, isDueBy } from "@/core/due";
 import { PageLink } from "@/components/PageLink";
 import type { TravellerId } from "@/records";
 import { changeDayList } from "@/store/day-list";
@@ -15,10 +16,7 @@ const DaySheet = lazy(() => import("./DaySheet"));
 const nameOf = ({ machine, site }: Pick<Summary, "machine" | "site">): string =>
   `${machine.trim() || "Machine not named"}, ${site.trim() || "no site"}`;
 
-const isDueBy = ({ dueDays }: Summary, today: string): boolean => dueDays.some((day) => day <= today);
-/** Signed off, and not gone to because it is due again. */
-const isDone = (card: Summary | undefined, today: string): boolean =>
-  card !== undefined && card.finishedAt !== null && !isDueBy(card, today);
+const isDone = (card: Summary | undefined, today: string): boolean => card !== undefined && isDoneFor(card, today);
 
 /** The cards of the day in an order of the person's own, moved by a drag or by keys. */
 export default function DayList({ ids, isOpened }: { ids: readonly TravellerId[]; isOpened: boolean }) {

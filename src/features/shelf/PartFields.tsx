@@ -1,16 +1,18 @@
 "use client";
 import { readPlain, type PlainFieldId } from "@/core/station";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { PickOne } from "@/components/Choice";
 import { LineField, NoteField } from "@/components/LineField";
 import { BLANK_SHEET } from "@/core/match";
 import { MOST_PART_PHOTO_CHARACTERS, SHELF_STATES, type Part } from "@/records";
 import { changeSheet, updatePart } from "@/store/parts";
-import { SheetFields } from "../match/SheetFields";
 import { PhotoButton } from "../photo/PhotoButton";
 import PartMoves from "./PartMoves";
 import { PartPhoto } from "./PartPhoto";
 import { PART_STATE_WORDS } from "../vocabulary/swap-words";
+
+/** A motor's alone. */
+const SheetFields = lazy(async () => ({ default: (await import("../match/SheetFields")).SheetFields }));
 
 type NumberField = "quantity" | "lowest" | "price" | "diameterMm" | "heightMm" | "terminals";
 
@@ -71,10 +73,12 @@ export default function PartFields({ part }: { part: Part }) {
       <div className="col-span-2 flex flex-col gap-3 py-2 sm:col-span-4">
         <PickOne legend="It is" options={STATES} picked={part.state} onPick={(state) => state && void updatePart(part.id, { state })} />
         {part.kind === "motor" ? (
-          <SheetFields
-            record={part.sheet ?? BLANK_SHEET}
-            change={(apply) => void changeSheet(part.id, (sheet) => apply(sheet, new Date().toISOString()))}
-          />
+          <Suspense>
+            <SheetFields
+              record={part.sheet ?? BLANK_SHEET}
+              change={(apply) => void changeSheet(part.id, (sheet) => apply(sheet, new Date().toISOString()))}
+            />
+          </Suspense>
         ) : null}
         {part.photo ? <PartPhoto photo={part.photo} of={part.label} /> : null}
         <div className="flex flex-wrap gap-2">

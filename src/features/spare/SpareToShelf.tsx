@@ -8,7 +8,8 @@ import { useHouse } from "@/store/queries";
 import { PART_KIND_WORDS, PART_STATE_WORDS } from "../vocabulary/swap-words";
 import { settledStudies } from "./settle-card";
 import { smallPhoto } from "./small-photo";
-import { photosOf, spareOf, SPARES, type Spare } from "./spare";
+import { photosOf, spareOf } from "./spare";
+import { SPARES, type Spare } from "@/core/traveller";
 
 const WHY: Partial<Record<NonNullable<NewPart["state"]>, string>> = {
   "for-parts": " Something condemns it, so it is for parts only.",

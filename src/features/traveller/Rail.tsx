@@ -1,4 +1,4 @@
-import type { Stretch } from "./stretch";
+import type { Stretch } from "@/core/traveller";
 
 const LIVE = "var(--out)";
 const INK = "var(--ink)";

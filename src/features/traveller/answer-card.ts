@@ -22,7 +22,7 @@ import { stampWord } from "../stations/stamp-word";
 import type { AnsweredStudy, AskedStudy, CardAnswer, CardRequest, StationPlace, WayIn } from "./card-answer";
 import { lastVisit } from "./last-visit";
 import { plateCells } from "./plate-cells";
-import { stretchesOf } from "./stretch";
+import { stretchesOf } from "@/core/traveller";
 
 /** Answers that came with the request, and a list of every question that was asked. */
 function studyOf(answered: readonly AnsweredStudy[]): { readonly study: Study; readonly asked: Map<string, AskedStudy> } {

@@ -8,7 +8,7 @@ import type { CardRows } from "@/store/card-rows";
 import type { Loose } from "@/core/kept";
 import type { CaseWords } from "../line-up/case-words";
 import type { WeighedCard } from "../station/contract";
-import type { Stretch } from "./stretch";
+import type { Stretch } from "@/core/traveller";
 
 /** A long question of a card. */
 export interface AskedStudy<Kind extends StudyKind = StudyKind> {

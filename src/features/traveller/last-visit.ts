@@ -1,4 +1,4 @@
-import { STATION_IDS, type StationId } from "@/core/stations";
+import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
 import type { HouseFigures } from "@/core/house";
 import type { Study } from "@/core/study";
 import { assessTraveller, fittedPlate, outlasting, takenOver } from "@/core/traveller";
@@ -20,8 +20,8 @@ function photosIn(data: unknown): readonly string[] {
   return found;
 }
 
-/** Who was made safe then says nothing of now, and what was asked then is asked anew. */
-const NOT_READ: readonly StationId[] = ["make-safe", "power-back"];
+/** Who was made safe then says nothing of now, and what was asked before power then is asked anew. */
+const isOfThen = (id: StationId): boolean => ["to-dead", "to-live"].includes(stationOf(id).definition.power);
 
 /**
  * The visit before this one, in words; the card it came back from counts before any other.
@@ -43,7 +43,7 @@ export function lastVisit({ traveller, earlier }: CardRows, house: HouseFigures,
     photos: photosIn(entries[id]?.data),
     takes: (id === "plate" ? fittedPlate(entries) : null) ?? (lasting.includes(id) ? takenOver(id, entries[id]?.data) : null),
   });
-  const kept = STATION_IDS.filter((id) => entries[id] !== undefined && !NOT_READ.includes(id));
+  const kept = STATION_IDS.filter((id) => entries[id] !== undefined && !isOfThen(id));
   return {
     id: visit.id,
     at: visit.at,

@@ -3,7 +3,7 @@ import { useEffect, useMemo } from "react";
 import { useSame } from "@/components/useSame";
 import { watchedFigures, type HouseRuleId } from "@/core/house";
 import type { StationId } from "@/core/stations";
-import { amongRepeats, factsWith, groundBefore, judgedBy, stamped } from "@/core/traveller";
+import { assessStation, factsWith, groundBefore } from "@/core/traveller";
 import type { StationRecord, Traveller } from "@/records";
 import { soundStation } from "@/store/sound-row";
 import { beginStation } from "@/store/write";
@@ -38,27 +38,17 @@ export function useWorked(
   const before = useSame(useMemo(() => listed(groundBefore(station, ground)), [station, ground]));
   const own = useMemo(() => {
     if (!hand) return null;
-    const record = (entry?.data ?? hand.blank) as typeof hand.blank;
     const read = new Set<HouseRuleId>();
-    const figures = watchedFigures(house.figures, read);
-    const facts = judgedBy(hand.definition, record, before.facts);
-    const context = {
+    const { record, assessment } = assessStation(hand, entry ? { ...entry, keyedAt: entry.updatedAt } : undefined, {
       ...before,
-      facts,
       worked: new Set(before.worked),
-      house: figures,
+      house: watchedFigures(house.figures, read),
       earlier,
       study,
       at: createdAt,
-      keyedAt: row?.updatedAt ?? null,
-    };
-    const rounds = (entry?.earlier ?? []).map((round) => ({
-      why: round.why,
-      assessment: hand.assess(round.data as typeof hand.blank, { ...context, facts: before.facts }),
-    }));
-    const assessment = amongRepeats(stamped(hand.assess(record, context), entry?.skippedReason), rounds);
-    return { record, assessment, rules: [...read] };
-  }, [hand, entry, row?.updatedAt, before, house, earlier, study, createdAt]);
+    });
+    return { record: record as typeof hand.blank, assessment, rules: [...read] };
+  }, [hand, entry, before, house, earlier, study, createdAt]);
   const facts = useSame(useMemo(() => factsWith(station, own?.assessment.facts ?? {}, ground), [station, own, ground]));
   const rules = useSame(own?.rules ?? NO_RULES);
   return useMemo(() => hand && own && { hand, facts, ...own, rules }, [hand, own, facts, rules]);

@@ -1,5 +1,6 @@
+import { plainAt } from "../../fields";
 import { bearingMigrations } from "./migrations";
-import { defineStation, plainAssessment, type Stamp, readPlain } from "../../station";
+import { defineStation, plainAssessment, type Stamp } from "../../station";
 import type { Facts } from "../../facts";
 import {
   BEARING_ENDS,
@@ -58,8 +59,8 @@ export interface BearingDetail {
 }
 
 /** Speeds the motor may run at: as keyed, as measured, or between the plate's rpm and the field's. */
-function speedOf({ rpm }: BearingRecord, { runFound, fullLoadRpm, frequencyHz }: Facts): BearingDetail["speed"] {
-  const keyed = readPlain(rpm, "rpm").value;
+function speedOf(record: BearingRecord, { runFound, fullLoadRpm, frequencyHz }: Facts): BearingDetail["speed"] {
+  const keyed = plainAt(bearingRecord, record, "rpm").value;
   if (keyed !== null) return { source: "keyed", rpm: [keyed] };
   const measured = figureOf(runFound.speed ?? null);
   if (measured && measured.value > 0) return { source: "measured", rpm: [measured.value] };
@@ -191,11 +192,11 @@ export const bearingStation = defineStation({
     const repairs = BEARING_ENDS.flatMap((end) => [record.ends[end].shaftRepair, record.ends[end].seatRepair]).filter(
       (id): id is SeatRepair => id !== null,
     );
-    const quoted = readPlain(record.price, "price").value;
+    const quoted = plainAt(bearingRecord, record, "price").value;
     const areSleeves = BEARING_ENDS.every((end) => ends[end].isSleeve);
     const job = bearingJob({ both, tier: record.tier ?? "good", repairs, quotedPrice: quoted, areSleeves }, house);
     const isPutTogether = record.both !== null || record.tier !== null || repairs.length > 0 || quoted !== null;
-    const plateMonths = readPlain(record.plateMonths, "plateMonths").value;
+    const plateMonths = plainAt(bearingRecord, record, "plateMonths").value;
     const upkeep = upkeepOf(record, ends);
     const months = monthsOf(upkeep, record.duty, house, plateMonths);
     const speed = speedOf(record, facts);

@@ -1,4 +1,5 @@
-import { type StationContext, readPlain } from "../../station";
+import { plainAt } from "../../fields";
+import { type StationContext } from "../../station";
 import {
   dischargeThrough,
   judgeResistor,
@@ -10,7 +11,7 @@ import {
   type ResistorVerdict,
 } from "../../capacitor";
 import { figureOf, type Entry } from "../../quantity";
-import type { CapacitorRecord } from "./record";
+import { capacitorRecord, type CapacitorRecord } from "./record";
 
 /** The discharge as it should be done, and what was left afterwards. */
 export interface DischargePlan {
@@ -45,7 +46,7 @@ function chargedFrom(
   label: CapacitorLabel,
   supplyV: number | null,
 ): Pick<DischargePlan, "chargedFromV" | "chargeOrigin"> {
-  const keyed = readPlain(record.discharge.chargedFrom, "chargedFrom").value;
+  const keyed = plainAt(capacitorRecord.fields.discharge, record.discharge, "chargedFrom").value;
   if (keyed !== null) return { chargedFromV: keyed, chargeOrigin: "keyed" };
   if (label.ratedV !== null) return { chargedFromV: label.ratedV, chargeOrigin: "label" };
   if (supplyV !== null) return { chargedFromV: HIGHEST_RISE * supplyV, chargeOrigin: "line" };
@@ -61,8 +62,8 @@ function remainingOf(entry: Entry | null, safeV: number): DischargePlan["remaini
 export function planDischarge(record: CapacitorRecord, label: CapacitorLabel, { house, facts }: StationContext): DischargePlan {
   const capacitanceUf = Math.max(...label.sections.map((s) => s.highUf ?? s.nominalUf ?? 0));
   const charge = chargedFrom(record, label, facts.supplyV);
-  const resistorOhm = readPlain(record.discharge.resistor, "resistor").value ?? house.dischargeResistorOhm;
-  const resistorW = readPlain(record.discharge.resistorW, "resistorW").value ?? house.dischargeResistorW;
+  const resistorOhm = plainAt(capacitorRecord.fields.discharge, record.discharge, "resistor").value ?? house.dischargeResistorOhm;
+  const resistorW = plainAt(capacitorRecord.fields.discharge, record.discharge, "resistorW").value ?? house.dischargeResistorW;
   const peakV = peakVolts(charge.chargedFromV);
   const sum = dischargeThrough(peakV, capacitanceUf, resistorOhm, house.safeVolts);
   const limitUf = house.shortUpToUf;

@@ -7,6 +7,7 @@ export { keepReadings, startNewPart } from "./new-part";
 export { typeLabel } from "./relabel";
 export type { SectionContradiction } from "./section";
 export type { Trend } from "./trend";
+export { toWanted } from "./wanted";
 export { workingOfDischarge } from "./working";
 export { capacitorStation } from "./station";
 export { isWorthWaiting } from "./worth-waiting";

@@ -1,3 +1,4 @@
+import { plainAt } from "../../fields";
 import { type Stamp, type StationContext, readPlain } from "../../station";
 import { slipOfRun } from "../../motor";
 import {
@@ -27,7 +28,7 @@ import {
 } from "../../capacitor";
 import { byBands, decideConformity, figureOf, findSlip, type Conformity, type Figure, type Slip } from "../../quantity";
 import type { Failure } from "../../result";
-import type { CapacitorRecord, OverLimit } from "./record";
+import { capacitorRecord, type CapacitorRecord, type OverLimit } from "./record";
 
 /** Amps and volts of the running method with what they come to. */
 export interface RunningVerdict {
@@ -137,7 +138,7 @@ function judgeRunning(record: CapacitorRecord, index: number, { facts }: Station
 function judgeSwing(record: CapacitorRecord, index: number, limits: SectionLimits | null, { house }: StationContext): SwingVerdict | null {
   const keyed = record.swing.sections[index];
   if (!keyed || keyed.behaviour === null) return null;
-  const rangeEndOhm = readPlain(record.swing.rangeEnd, "swingRange").value ?? house.swingRangeOhm;
+  const rangeEndOhm = plainAt(capacitorRecord.fields.swing, record.swing, "rangeEnd").value ?? house.swingRangeOhm;
   const climbS = keyed.behaviour === "takes-charge" ? readPlain(keyed.climbS, "swingClimb").value : null;
   return {
     behaviour: keyed.behaviour,

@@ -1,5 +1,6 @@
+import { plainAt } from "../../fields";
 import type { ActionId, TestId } from "../../trade";
-import { defineStation, plainAssessment, readPlain } from "../../station";
+import { defineStation, plainAssessment } from "../../station";
 import { type Facts, plateCapacitorFor } from "../../facts";
 import { neededCapacitor, type CapacitorLabel, type NeededCapacitor } from "../../capacitor";
 import { ACTION_TABLE, causesOf, checksBefore, MEASURES_FOR, type CauseState, type Measure } from "../../decision";
@@ -42,7 +43,7 @@ export const decideStation = defineStation({
     const made = new Set(findings.map(({ test }) => test));
     const checks = new Set(works.flatMap((work) => checksBefore(work, ACTION_TABLE[work].checkFirst, evidence)));
     const causes = works.flatMap((work) => causesOf(work, evidence, record.causes as Parameters<typeof causesOf>[2]));
-    const machineYearsLeft = readPlain(record.machineYears, "machineYears").value;
+    const machineYearsLeft = plainAt(decideRecord, record, "machineYears").value;
     const detail: DecideDetail = {
       action,
       isReasonMissing: action !== null && record.reason.trim() === "",

@@ -1,3 +1,4 @@
+import { plainAt } from "../../fields";
 import {
   afterFitting,
   compareQuotes,
@@ -21,7 +22,7 @@ import { connectionFor, matchMotor, readPlace, readSheet, type MatchQuestion, ty
 import type { QuotedPrices } from "../../decision";
 import type { Facts } from "../../facts";
 import type { FittedMotor } from "../../motor";
-import { defineStation, plainAssessment, readPlain, type Stamp } from "../../station";
+import { defineStation, plainAssessment, type Stamp } from "../../station";
 import type { ActionId } from "../../trade";
 import { incomingFor, placeOfWork } from "./incoming-for";
 import { oldMotor } from "./old-motor";
@@ -218,7 +219,7 @@ export const outInStation = defineStation({
   ...outInRecord,
   migrations: outInMigrations,
   early: (record) => ({
-    quotedPrices: { ...quotedPrices(record.quotes, readPlain(record.standstill, "shelfPrice").value ?? 0), ...keyedPrices(record) },
+    quotedPrices: { ...quotedPrices(record.quotes, plainAt(outInRecord, record, "standstill").value ?? 0), ...keyedPrices(record) },
     ...fittedFacts(record),
   }),
   assess(record, { facts, house }) {
@@ -237,7 +238,7 @@ export const outInStation = defineStation({
         isSpare: !decided.includes(action) && !isTouched(exchange),
       };
     });
-    const standstillAnHour = readPlain(record.standstill, "shelfPrice").value ?? 0;
+    const standstillAnHour = plainAt(outInRecord, record, "standstill").value ?? 0;
     const quotes = record.quotes.map((quote) => readQuote(quote, house.hourlyRate, standstillAnHour));
     const motor = works.find(({ action }) => action === "replace-motor");
     const [fitting] = motor?.incoming.pieces ?? [];

@@ -1,3 +1,4 @@
+import { plainAt } from "../../fields";
 import { type EarlierVisit, readPlain } from "../../station";
 import { figureOf, type Entry } from "../../quantity";
 import {
@@ -13,7 +14,7 @@ import type { TestLeads } from "./board";
 import { testLeadsOf } from "./board";
 import type { HouseFigures } from "../../house";
 import type { BoardElement } from "./elements";
-import { entryAt, isNamedPost, WindingsRecordSchema, type PostPair, type WindingsRecord } from "./record";
+import { entryAt, isNamedPost, windingsRecord, type PostPair, type WindingsRecord } from "./record";
 
 /** A winding or pair against another figure for it. */
 export interface Comparison extends WindingComparison {
@@ -65,7 +66,7 @@ interface EarlierWindings {
 /** Earlier visits that measured the windings, the latest first. */
 const earlierWindings = (earlier: readonly EarlierVisit[]): EarlierWindings[] =>
   [...earlier].reverse().flatMap(({ at, records }) => {
-    const parsed = v.safeParse(WindingsRecordSchema, records.windings);
+    const parsed = v.safeParse(windingsRecord.schema, records.windings);
     return parsed.success && parsed.output.pairs.length > 0 ? [{ at, record: parsed.output }] : [];
   });
 
@@ -164,10 +165,10 @@ function referenceFor({ compare }: WindingsRecord, winding: BoardElement, sectio
 }
 
 function byReference({ record, leads, elements }: Present): Comparison[] {
-  const { referenceOf, referenceC } = record.compare;
+  const { referenceOf } = record.compare;
   if (referenceOf === null) return [];
   const temperatureC = coldTemperatureC(record);
-  const at = readPlain(referenceC, "windingTemperature").value;
+  const at = plainAt(windingsRecord.fields.compare, record.compare, "referenceC").value;
   const windings = windingsOf(elements);
   const sections = windings.filter(({ cls }) => cls === "section");
   return windings.flatMap((winding): Comparison[] => {

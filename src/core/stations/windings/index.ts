@@ -41,6 +41,7 @@ export {
   type PostPair,
   type WindingsRecord,
 } from "./record";
+export { pairQuantity, samePair, setPair } from "./pairs";
 export type { BoardElement } from "./elements";
 export type { Comparison, HotRun } from "./compare";
 export type { ReadingDoubt } from "./doubts";

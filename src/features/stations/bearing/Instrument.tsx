@@ -1,7 +1,8 @@
 "use client";
 import { FieldFlow } from "@/components/FieldFlow";
-import { NoteField } from "@/components/LineField";
 import { useEndInHand } from "./end-in-hand";
+import { Fields } from "@/features/form/Fields";
+import { ROWS } from "./fields";
 import { FitPanel } from "./FitPanel";
 import { JobPanel } from "./JobPanel";
 import { NamePanel } from "./NamePanel";
@@ -20,7 +21,7 @@ export default function Instrument(props: Props) {
     <FieldFlow className="flex flex-col gap-5">
       {props.assessment.detail.isWelded ? <p className="border-l-4 border-close pl-3 text-[15px]">{WELDED_SENTENCE}</p> : null}
       <Panel {...props} end={end} onEnd={setEnd} />
-      <NoteField label="Note" text={props.record.note} rows={1} onText={(note) => props.change((r) => ({ ...r, note }))} />
+      <Fields of={ROWS} show={["note"]} given={{ ...props, end, onEnd: setEnd }} />
     </FieldFlow>
   );
 }

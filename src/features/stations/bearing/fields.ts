@@ -5,6 +5,7 @@ import { dayOf } from "@/features/vocabulary/clock";
 import { DUTY_WORDS, SURROUNDING_WORDS, TIER_WORDS } from "./panel-words";
 import type { PanelProps } from "./props";
 import { HAND_FIT_WORDS } from "./words";
+import { timedRowsOf } from "@/features/form/timed-rows";
 
 type Seat = "shaft" | "housing";
 /** One of the two bearings in hand. */
@@ -48,8 +49,8 @@ export const END_ROWS = rowsOf<EndForm>()(endRecord, {
   slides: { label: "Outer ring slides (spring washer)" },
 });
 
-export const ROWS = rowsOf<PanelProps>()(bearingRecord, {
-  unit: { label: "Calliper in", words: { mm: "mm", in: "in" }, stays: true },
+export const ROWS = timedRowsOf<PanelProps>()(bearingRecord, {
+  unit: { label: "Calliper in", words: { mm: "mm", inch: "inch" }, stays: true },
   gauge: { label: "Measured with", words: { micrometer: "Micrometer", calliper: "Calliper" }, stays: true },
   around: { label: "Where it runs", words: SURROUNDING_WORDS },
   both: {
@@ -64,4 +65,5 @@ export const ROWS = rowsOf<PanelProps>()(bearingRecord, {
   plateMonths: { label: "Interval on the plate" },
   lastDone: { label: "Last seen to", max: (): string => dayOf(new Date()) },
   rpm: { label: "Speed" },
+  note: { label: "Note", rows: 1 },
 });

@@ -9,7 +9,7 @@ import { PAD_EXTRAS } from "@/features/form/reading";
 import { WorkingButton } from "@/features/working/WorkingButton";
 import { dischargeSentences, remainingSentence } from "./discharge-words";
 import { Fields } from "@/features/form/Fields";
-import { ROWS } from "./fields";
+import { DISCHARGE_ROWS } from "./panel-fields";
 import { LabelLine } from "./LabelLine";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
 
@@ -26,10 +26,10 @@ export default function DischargePanel(props: Props) {
       <LabelLine {...props} />
       {detail.state === "label" ? (
         <>
-          <Fields of={ROWS} show={["discharge.school"]} given={props} />
+          <Fields of={DISCHARGE_ROWS} show={["discharge.school"]} given={props} />
           {discharge.school === "resistor" ? (
             <div className="grid grid-cols-2 gap-x-4 gap-y-1 sm:grid-cols-3">
-              <Fields of={ROWS} show={["discharge.resistor", "discharge.resistorW", "discharge.chargedFrom"]} given={props} />
+              <Fields of={DISCHARGE_ROWS} show={["discharge.resistor", "discharge.resistorW", "discharge.chargedFrom"]} given={props} />
             </div>
           ) : null}
           <div className="beside-pad">
@@ -50,7 +50,7 @@ export default function DischargePanel(props: Props) {
                   onStop={() => set({ startedAt: null })}
                 />
               ) : null}
-              <Fields of={ROWS} show={["discharge.remaining"]} given={props} />
+              <Fields of={DISCHARGE_ROWS} show={["discharge.remaining"]} given={props} />
               <p role="status" className={`text-[15px] ${detail.discharge.remaining?.isSafe === false ? "font-medium text-out" : ""}`}>
                 {remainingSentence(detail.discharge)}
               </p>

@@ -5,7 +5,7 @@ import { countStarts } from "@/core/capacitor";
 import { formatNumber } from "@/core/quantity";
 import type { InstrumentProps } from "../../station/contract";
 import { Fields } from "@/features/form/Fields";
-import { ROWS } from "./fields";
+import { START_ROWS } from "./panel-fields";
 import { KitDrawing } from "./KitDrawing";
 import { BLEED_WORDS, CRUTCH_WORDS, KIT_WORDS } from "./kit-words";
 import type { CapacitorDetail } from "./sentences";
@@ -25,7 +25,7 @@ export default function StartPartsPanel(props: Props) {
           Bleed resistor
         </h2>
         <div className="mt-2 flex flex-col gap-2">
-          <Fields of={ROWS} show={["hasBleed"]} given={props} />
+          <Fields of={START_ROWS} show={["hasBleed"]} given={props} />
           <p className="max-w-[64ch] text-[14px] text-ink-soft">
             {BLEED_WORDS[record.hasBleed === null ? "unknown" : record.hasBleed ? "yes" : "no"]}
           </p>
@@ -36,7 +36,7 @@ export default function StartPartsPanel(props: Props) {
           Hard-start kit
         </h2>
         <div className="mt-2 flex flex-col gap-3">
-          <Fields of={ROWS} show={["kit"]} given={props} />
+          <Fields of={START_ROWS} show={["kit"]} given={props} />
           {record.kit ? (
             <div className="grid gap-4 sm:grid-cols-[280px_1fr]">
               <KitDrawing sort={record.kit} />

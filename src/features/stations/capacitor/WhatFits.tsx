@@ -8,11 +8,11 @@ import { toStockPart, type Part } from "@/records";
 import { useParts } from "@/store/parts";
 import type { InstrumentProps } from "../../station/contract";
 import { Fields } from "@/features/form/Fields";
-import { ROWS } from "./fields";
+import { PLACE_ROWS } from "./panel-fields";
 import { Combinations } from "./Combinations";
 import { refusalWords, REMARK_WORDS, wantedWords } from "./fit-words";
 import type { CapacitorDetail, LabelDetail } from "./sentences";
-import { toWanted } from "./wanted";
+import { toWanted } from "@/core/stations/capacitor";
 
 type Props = Omit<InstrumentProps<"capacitor", CapacitorDetail>, "detail"> & { readonly detail: LabelDetail; readonly onClose: () => void };
 
@@ -33,7 +33,11 @@ export default function WhatFits(props: Props) {
     <Sheet title="What would fit" onClose={onClose}>
       <p className="text-[15px] font-semibold">{wantedWords(wanted, facts.plateCapacitor !== null)}</p>
       <div className="mt-2 grid grid-cols-2 gap-x-4 sm:grid-cols-4">
-        <Fields of={ROWS} show={["place.strapMm", "place.heightMm", "place.ambientC", "place.coldestC", "place.terminals"]} given={props} />
+        <Fields
+          of={PLACE_ROWS}
+          show={["place.strapMm", "place.heightMm", "place.ambientC", "place.coldestC", "place.terminals"]}
+          given={props}
+        />
       </div>
       {shelf.state === "ready" && lines.length === 0 ? (
         <p className="mt-4">

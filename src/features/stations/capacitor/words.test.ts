@@ -13,7 +13,7 @@ import { BLEED_WORDS, CRUTCH_WORDS, KIT_WORDS } from "./kit-words";
 import { labelReadBack } from "./label-read-back";
 import { capacitorSentences, type LabelDetail } from "./sentences";
 import { trendSentence } from "./trend-words";
-import { toWanted } from "./wanted";
+import { toWanted } from "@/core/stations/capacitor";
 import { readMoments, withAt } from "./words";
 
 const HOUSE = toHouseFigures({});

@@ -2,7 +2,7 @@
 import { inSentence } from "@/features/vocabulary/in-sentence";
 import { lazy, Suspense, useState } from "react";
 import { FieldFlow } from "@/components/FieldFlow";
-import { waysOn, type ActionOffer } from "@/core/decision";
+import { waysOn, yearsAhead, type ActionOffer } from "@/core/decision";
 import { formatNumber, formatProbability } from "@/core/quantity";
 import { workWords } from "@/features/vocabulary/decision-words";
 import { TEST_WORDS } from "@/features/vocabulary/words";
@@ -29,7 +29,7 @@ export default function Instrument(props: Props) {
       <Proposal
         offers={weighed.proposals}
         reason={weighed.reason}
-        years={Math.min(house.figures.horizonYears, weighed.life.machineYearsLeft ?? house.figures.horizonYears)}
+        years={yearsAhead(house.figures, weighed.life)}
         onAccept={({ action, also }) => change((r, at) => ({ ...r, action, also, reason: weighed.reason, decidedAt: at }))}
         onOutlook={() => setOutlookShown(!isOutlookShown)}
         isOutlookShown={isOutlookShown}

@@ -1,4 +1,3 @@
-import { rowsOf } from "@/features/form/rows";
 import { MEASURES } from "@/core/decision";
 import { byId } from "@/core/kept";
 import { isWorkOn } from "@/core/relevance";
@@ -9,11 +8,12 @@ import { ACTION_WORDS } from "@/features/vocabulary/list-words";
 import { MEASURE_WORDS } from "@/features/vocabulary/decision-words";
 import type { InstrumentProps } from "../../station/contract";
 import { type Detail, recheckDate } from "./words";
+import { timedRowsOf } from "@/features/form/timed-rows";
 
 type Given = InstrumentProps<"decide", Detail>;
 
 /** Causes, which no test shows, are asked by hand. */
-export const ROWS = rowsOf<Given>()(decideRecord, {
+export const ROWS = timedRowsOf<Given>()(decideRecord, {
   action: {
     label: "Chosen action",
     words: ACTION_WORDS,

@@ -1,10 +1,10 @@
-import { rowsOf } from "@/features/form/rows";
 import { END_TABLE, type EndNeed } from "@/core/job";
 import { cardEndRecord } from "@/core/stations/end";
 import { dayWords } from "@/features/vocabulary/clock";
 import { END_WORDS } from "@/features/vocabulary/end-words";
 import type { InstrumentProps } from "../../station/contract";
 import type { Detail } from "./words";
+import { timedRowsOf } from "@/features/form/timed-rows";
 
 type Given = InstrumentProps<"end", Detail>;
 
@@ -14,7 +14,7 @@ const isAsked =
   ({ assessment: { detail } }: Given): boolean =>
     detail.end !== null && END_TABLE[detail.end].needs.includes(need);
 
-export const ROWS = rowsOf<Given>()(cardEndRecord, {
+export const ROWS = timedRowsOf<Given>()(cardEndRecord, {
   end: {
     label: "How it ends",
     words: END_WORDS,

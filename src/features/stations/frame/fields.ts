@@ -1,10 +1,10 @@
-import { rowsOf } from "@/features/form/rows";
 import { frameRecord } from "@/core/stations/frame";
 import type { InstrumentProps } from "../../station/contract";
 import type { Detail } from "./words";
+import { timedRowsOf } from "@/features/form/timed-rows";
 
 /** Beside one line a lead, drawn by the leads there are. */
-export const ROWS = rowsOf<InstrumentProps<"frame", Detail>>()(frameRecord, {
+export const ROWS = timedRowsOf<InstrumentProps<"frame", Detail>>()(frameRecord, {
   beeps: { label: "Continuity beeper: it beeps on a lead" },
   "again.isPartOut": { label: "What was faulty is out of the circuit" },
   "again.reading": { label: "Every lead to the frame again, the lowest", when: ({ record }) => record.again.isPartOut },

@@ -2,6 +2,7 @@ import { rowsOf } from "@/features/form/rows";
 import { isSignOn, lookRecord, SIGN_IDS, SIGNS, type Sign } from "@/core/stations/look";
 import type { InstrumentProps } from "../../station/contract";
 import { SIGN_WORDS, type Detail } from "./words";
+import { timedRowsOf } from "@/features/form/timed-rows";
 
 /** What the instrument knows beside the card: whether all signs are to be shown. */
 interface Given extends InstrumentProps<"look", Detail> {
@@ -19,7 +20,7 @@ const signsOf = (sense: "seen" | "smelt") => ({
   with: () => ({ nothingFound: false }),
 });
 
-export const ROWS = rowsOf<Given>()(lookRecord, {
+export const ROWS = timedRowsOf<Given>()(lookRecord, {
   nothingFound: { label: "Looked and smelt: nothing found", with: (isNothing) => (isNothing ? { signs: [] } : {}) },
   signs: signsOf("seen"),
   note: { label: "Note" },

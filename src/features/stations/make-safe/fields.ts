@@ -1,8 +1,8 @@
-import { rowsOf } from "@/features/form/rows";
 import { makeSafeRecord } from "@/core/stations/make-safe";
 import { GONE_WORDS } from "@/features/vocabulary/gone-words";
 import type { InstrumentProps } from "../../station/contract";
 import { type Detail, STEP_WORDS, STEPS } from "./words";
+import { timedRowsOf } from "@/features/form/timed-rows";
 
 type Given = InstrumentProps<"make-safe", Detail>;
 
@@ -10,7 +10,7 @@ type Given = InstrumentProps<"make-safe", Detail>;
 export const leavesNoCharge = ({ record: { round }, assessment: { detail } }: Given): boolean =>
   round.capacitorIs === "none-fitted" || round.capacitorIs === "removed" || (detail.lacksCapacitor && !detail.isCapacitorSeen);
 
-export const ROWS = rowsOf<Given>()(makeSafeRecord, {
+export const ROWS = timedRowsOf<Given>()(makeSafeRecord, {
   "round.steps": {
     label: "Isolate",
     words: STEP_WORDS,

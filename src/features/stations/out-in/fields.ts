@@ -17,6 +17,7 @@ import {
 import { rowsOf, type Form } from "@/features/form/rows";
 import { ROTATION_WORDS } from "@/features/vocabulary/match-words";
 import { pieceName } from "./words";
+import { timedRowsOf } from "@/features/form/timed-rows";
 
 /** What is wrong with its label as it was typed. */
 function labelProblem(judged: Incoming | null): string | null {
@@ -66,7 +67,7 @@ interface OutForm extends Form<PartExchange["out"]> {
 const isParted = ({ fate }: PartExchange["out"]): boolean => fate === "scrap" || fate === "keep-for-parts";
 
 /** The part that comes out. */
-export const OUT_ROWS = rowsOf<OutForm>()(partOut, {
+export const OUT_ROWS = timedRowsOf<OutForm>()(partOut, {
   label: {
     label: "Part that comes out",
     isFigure: true,
@@ -92,7 +93,7 @@ export const OUT_ROWS = rowsOf<OutForm>()(partOut, {
 });
 
 /** The whole of an exchange, while the new part is not here. */
-export const EXCHANGE_ROWS = rowsOf<Form<PartExchange>>()(exchangeRecord, {
+export const EXCHANGE_ROWS = timedRowsOf<Form<PartExchange>>()(exchangeRecord, {
   isOldKept: { label: "Keep the old one until the new one is here", when: ({ record }) => record.fittedAt === null },
   expectedOn: {
     label: "New one expected on",

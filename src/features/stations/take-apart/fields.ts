@@ -1,9 +1,10 @@
 import { stepRecord, takeApartRecord, wireRecord, type Step, type TakeApartRecord, type Wire } from "@/core/stations/take-apart";
 import { rowsOf, type Form } from "@/features/form/rows";
 import { PART_WORDS, PLACE_TITLES } from "./words";
+import { timedRowsOf } from "@/features/form/timed-rows";
 
 /** One step: what came off. */
-export const STEP_ROWS = rowsOf<Form<Step>>()(stepRecord, {
+export const STEP_ROWS = timedRowsOf<Form<Step>>()(stepRecord, {
   place: { label: "Where", words: PLACE_TITLES },
   way: { label: "Which way round", placeholder: "hollow towards the bearing" },
   name: { label: "Called", placeholder: ({ record }) => PART_WORDS[record.part] },

@@ -1,10 +1,10 @@
-import { rowsOf } from "@/features/form/rows";
 import { uncoupledRecord } from "@/core/stations/uncoupled-run";
 import type { InstrumentProps } from "../../station/contract";
 import { PUSHED_WORDS, RESULT_WORDS, WAY_WORDS, type Detail } from "./words";
+import { timedRowsOf } from "@/features/form/timed-rows";
 
 /** What was seen to before the motor turns free comes first: what follows opens with it. */
-export const ROWS = rowsOf<InstrumentProps<"uncoupled-run", Detail>>()(uncoupledRecord, {
+export const ROWS = timedRowsOf<InstrumentProps<"uncoupled-run", Detail>>()(uncoupledRecord, {
   freedAt: { label: "Load taken off while it was dead; key out or taped" },
   result: { label: "What it does", words: RESULT_WORDS },
   amps: { label: "Line amps without load", size: "large" },

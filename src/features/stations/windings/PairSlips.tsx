@@ -3,7 +3,8 @@ import { formatQuantity } from "@/core/quantity";
 import { entryAt, type PairSlip } from "@/core/stations/windings";
 import { QuestionFrame, SlipLine } from "@/features/form/SlipLine";
 import type { WindingsProps } from "./props";
-import { pairName, setPair, toPairEntry } from "./words";
+import { pairName, toPairEntry } from "./words";
+import { setPair } from "@/core/stations/windings";
 
 type Props = Pick<WindingsProps, "house" | "change"> & { readonly detail: WindingsProps["assessment"]["detail"] };
 

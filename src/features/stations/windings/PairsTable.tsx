@@ -9,7 +9,8 @@ import { Verdict } from "../shared/Verdict";
 import { PairSlips } from "./PairSlips";
 import type { WindingsProps } from "./props";
 import { windingSentences } from "./sentences";
-import { fittedOhm, pairName, samePair, setPair, toPairEntry } from "./words";
+import { fittedOhm, pairName, toPairEntry } from "./words";
+import { samePair, setPair } from "@/core/stations/windings";
 
 /** All pairs as a table: the same readings as on the sketch, each against what the fit expects. */
 export function PairsTable({ record, assessment, house, facts, change }: WindingsProps) {

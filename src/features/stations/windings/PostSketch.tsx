@@ -5,7 +5,8 @@ import { useNarrow } from "@/components/useNarrow";
 import { pairsOf, type PostPair, type WindingsRecord } from "@/core/stations/windings";
 import { rolesWord } from "@/features/vocabulary/board-words";
 import { PairLine, type LineKind } from "./PairLine";
-import { postName, samePair, shownAt, type WindingsDetail } from "./words";
+import { postName, shownAt, type WindingsDetail } from "./words";
+import { samePair } from "@/core/stations/windings";
 
 interface PostSketchProps {
   readonly record: WindingsRecord;

@@ -17,7 +17,8 @@ import { windingSentences, leadsSentence } from "./sentences";
 import { TriangleAndSum } from "./TriangleAndSum";
 import { Fields } from "@/features/form/Fields";
 import { ROWS } from "./fields";
-import { pairName, samePair, setPair, toPairEntry } from "./words";
+import { pairName, toPairEntry } from "./words";
+import { samePair, setPair } from "@/core/stations/windings";
 
 /** Up to so many pairs each have a field of their own; on larger boards one field stands for the pair in hand. */
 const FEW_PAIRS = 3;

@@ -14,7 +14,8 @@ import { EMPTY_HAND, tapPost } from "./hand";
 import Instrument from "./Instrument";
 import { addPost, dropPost, layPattern, PATTERNS, setFrame, usedPosts } from "./patterns";
 import { windingSentences } from "./sentences";
-import { setPair, shownAt, toPairEntry } from "./words";
+import { shownAt, toPairEntry } from "./words";
+import { setPair } from "@/core/stations/windings";
 import { NOTHING_WEIGHED } from "../../station/contract";
 
 const HOUSE = toHouse(UNSET_HOUSE);

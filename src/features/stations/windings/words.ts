@@ -1,6 +1,7 @@
-import { formatQuantity, parseReading, type Entry } from "@/core/quantity";
+import { formatQuantity, type Entry } from "@/core/quantity";
 import { entryAt, type PostPair, type WindingsRecord } from "@/core/stations/windings";
 import type { House } from "@/records";
+import { pairQuantity } from "@/core/stations/windings";
 import { toEntry } from "@/features/form/reading";
 
 export type { WindingsDetail } from "@/core/stations/windings";
@@ -26,17 +27,7 @@ export const shownAt = (record: WindingsRecord, [a, b]: PostPair): string => {
   return quantity === "capacitance" && value !== null ? formatQuantity("capacitance", value) : entry.text.trim();
 };
 
-export const samePair = (p: PostPair | null, q: PostPair | null): boolean =>
-  p !== null && q !== null && ((p[0] === q[0] && p[1] === q[1]) || (p[0] === q[1] && p[1] === q[0]));
-
-/** Keeps a reading on a pair; an emptied field takes it away. */
-export function setPair(record: WindingsRecord, [a, b]: PostPair, entry: Entry | null): WindingsRecord {
-  const others = record.pairs.filter((pair) => !samePair([pair.a, pair.b], [a, b]));
-  return { ...record, pairs: entry === null ? others : [...others, { a: Math.min(a, b), b: Math.max(a, b), entry }] };
-}
-
-/** A pair is read in ohms, or in microfarads where the figure says so: the meter stood on the capacitance range. */
+/** A pair as it was keyed, in the quantity its figure says. */
 export function toPairEntry(text: string, house: House): Entry | null {
-  const isCapacitance = /[uµμnf]/i.test(text.replace(/inf(inity)?/i, "")) && parseReading(text, "capacitance").ok;
-  return toEntry(text, isCapacitance && !parseReading(text, "resistance").ok ? "capacitance" : "resistance", house);
+  return toEntry(text, pairQuantity(text), house);
 }

@@ -18,9 +18,10 @@ import { contradictionSentence } from "./line-up/evidence";
 import { caseWords } from "./line-up/case-words";
 import { lineUpWords } from "./line-up/line-up-words";
 import { otherMoves, outcomeLines } from "./line-up/next-move-words";
-import { customerOptions, PLAIN_ACTIONS, PLAIN_COMPLAINTS } from "./print/customer-words";
+import { customerOptions, PLAIN_ACTIONS } from "./print/customer-words";
 import { carriedOver } from "./traveller/callback";
 import { CAUSE_WORDS, CUSTOM_WORDS, HINGE_WORDS, MEASURE_WORDS } from "./vocabulary/decision-words";
+import { PLAIN_COMPLAINTS } from "@/features/vocabulary/complaint-words";
 
 const HOUSE = toHouseFigures({});
 const AT = "2026-11-25T08:00:00.000Z";

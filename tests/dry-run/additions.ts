@@ -46,16 +46,15 @@ export const noteType = defineRecordType("note", {
 /** A station with a fact, a caution, a migration of its own: two folders, its place and label, a row with its import in either registry and among how things are done, where it is fetched, and the records' next version. */
 const smellStation: Addition = {
   files: {
-    "src/core/stations/smell/index.ts": `import * as v from "valibot";
-import { defineStation, NoteSchema, plainAssessment } from "../../station";
+    "src/core/stations/smell/index.ts": `import { field, recordOf } from "../../fields";
+import { defineStation, plainAssessment } from "../../station";
 import { smellMigrations } from "./migrations";
 
-const schema = v.object({ isBurnt: v.nullable(v.boolean()), note: NoteSchema });
+export const smellRecord = recordOf({ isBurnt: field.yesNo(), note: field.note() });
 
 export const smellStation = defineStation({
   definition: { id: "smell", power: "dead", minutes: 1, tests: [], cautions: ["fumes", "prove-dead"] },
-  schema,
-  blank: { isBurnt: null, note: "" } as v.InferOutput<typeof schema>,
+  ...smellRecord,
   migrations: smellMigrations,
   ownFacts: { smellsBurnt: false },
   assess(record) {
@@ -102,13 +101,24 @@ import Instrument from "./Instrument";
 
 export default toHand(smellStation, smellView, Instrument);
 `,
-    "src/features/stations/smell/Instrument.tsx": `"use client";
-import { YesNo } from "@/components/Choice";
+    "src/features/stations/smell/fields.ts": `import { smellRecord } from "@/core/stations/smell";
 import type { StationDetail } from "@/core/stations";
+import { rowsOf } from "@/features/form/rows";
 import type { InstrumentProps } from "../../station/contract";
 
-export default function Instrument({ record, change }: InstrumentProps<"smell", StationDetail<"smell">>) {
-  return <YesNo legend="Burnt" value={record.isBurnt} onValue={(isBurnt) => change((now) => ({ ...now, isBurnt }))} />;
+export const ROWS = rowsOf<InstrumentProps<"smell", StationDetail<"smell">>>()(smellRecord, {
+  isBurnt: { label: "Burnt" },
+  note: { label: "Note" },
+});
+`,
+    "src/features/stations/smell/Instrument.tsx": `"use client";
+import type { StationDetail } from "@/core/stations";
+import { Fields } from "@/features/form/Fields";
+import type { InstrumentProps } from "../../station/contract";
+import { ROWS } from "./fields";
+
+export default function Instrument(props: InstrumentProps<"smell", StationDetail<"smell">>) {
+  return <Fields of={ROWS} given={props} />;
 }
 `,
   },
@@ -148,6 +158,13 @@ export default function Instrument({ record, change }: InstrumentProps<"smell", 
       after: `  look: { title: "Look and smell", letter: "l" },`,
       line: `  smell: { title: "Smell", letter: "1" },`,
     },
+    {
+      file: "src/features/stations/field-rows.ts",
+      after: `import * as runTest from "./run-test/fields";`,
+      line: `import * as smell from "./smell/fields";`,
+    },
+    { file: "src/features/stations/field-rows.ts", after: "  look: [of(look.ROWS)],", line: "  smell: [of(smell.ROWS)]," },
+    { file: "src/core/traveller/spare.ts", after: "  look: {},", line: "  smell: {}," },
   ],
 };
 
@@ -168,7 +185,7 @@ const drumTimer: Addition = {
   },`,
     },
     {
-      file: "src/features/stations/start-gear/gear-views.tsx",
+      file: "src/features/gear/gear-views.tsx",
       after: "export const GEAR_VIEWS: Readonly<Record<GearSort, GearView>> = {",
       line: `  "drum-timer": { name: "Drum timer", said: "Drum timer: contacts closed at rest", drawing: <path d="M20 60H200" {...INK} /> },`,
     },
@@ -200,5 +217,109 @@ export const replayMeter = (samples: readonly MeterSample[]): MeterLink => ({
   ],
 };
 
+/** A field of a station: its row in the record, and how it is called. */
+const sparkField: Addition = {
+  files: {},
+  lines: [
+    { file: "src/core/stations/supply/index.ts", after: `  call: field.oneOf(CALLS),`, line: `  sparks: field.yesNo(),` },
+    {
+      file: "src/core/stations/supply/index.ts",
+      after: `  ...supplyRecord,`,
+      line: `  migrations: { 19: (data) => ({ sparks: null, ...data }) },`,
+    },
+    {
+      file: "src/features/stations/supply/fields.ts",
+      after: `  call: { label: "Control", words: CALL_WORDS },`,
+      line: `  sparks: { label: "Sparks at the disconnect" },`,
+    },
+  ],
+};
+
+/** A complaint: what it is, who makes people say it, its words. */
+const drips: Addition = {
+  files: {},
+  lines: [
+    {
+      file: "src/core/trade/complaints.ts",
+      after: "export const COMPLAINT_SPECS = {",
+      line: `  drips: { kind: null, comesUp: "by-itself", asksFrame: true },`,
+    },
+    {
+      file: "src/core/diagnosis/complaint-table.ts",
+      after: "export const COMPLAINT_TABLE: Record<Complaint, ComplaintRow> = {",
+      line: `  drips: { why: "Water in the motor.", leak: 0.001, given: { "ground-fault": 0.3 } },`,
+    },
+    {
+      file: "src/features/vocabulary/complaint-words.ts",
+      after: "const WORDS: Readonly<Record<Complaint, { readonly label: string; readonly plain: string }>> = {",
+      line: `  drips: { label: "Drips", plain: "Water drips from it." },`,
+    },
+  ],
+};
+
+/** A series of bearings: one row, its sizes with their balls. */
+const series630x: Addition = {
+  files: {},
+  lines: [
+    {
+      file: "src/core/bearing/dimension-table.ts",
+      after: "const SERIES_TABLE = {",
+      line: `  "699": { rows: [["69904", 20, 37, 17, null, [13, 4.762, 29]]], rank: 14 },`,
+    },
+  ],
+};
+
+/** A work that needs no part: what it is, and its words. */
+const glueWork: Addition = {
+  files: {},
+  lines: [
+    {
+      file: "src/core/job/mend-table.ts",
+      after: "const MEND_ROWS = {",
+      line: `  "bond-magnet": { touches: ["running"], of: ["make-it-hold"], asksFrame: false, minutes: 25, proof: "quiet" },`,
+    },
+    {
+      file: "src/features/vocabulary/mend-words.ts",
+      after: "const WORDS: Readonly<Record<MendId, { readonly noted: string; readonly plain: string }>> = {",
+      line: `  "bond-magnet": { noted: "Magnet bonded", plain: "A loose magnet was glued." },`,
+    },
+  ],
+};
+
+/** A claim: its code, who makes it, and what makes it true. */
+const shaftClaim: Addition = {
+  files: {},
+  lines: [
+    { file: "src/core/claim/codes.ts", after: `  "no-call",`, line: `  "turns-free",` },
+    {
+      file: "src/core/claim/claims.ts",
+      after: 'const notOurs: Claims = ({ facts }) => (facts.notOurs === null ? [] : [outright("not-ours", "plate", facts.notOurs.sort)]);',
+      line: `const turned: Claims = ({ stations }) => (stations["hand-turn"].stamp === "holds" ? [outright("turns-free", "hand-turn")] : []);`,
+    },
+    {
+      file: "src/core/claim/claims.ts",
+      after:
+        "const ALL: readonly Claims[] = [power, notOurs, capacitor, windings, frame, insulation, gear, supply, runTest, suspects, cure, proof];",
+      line: "const ALL: readonly Claims[] = [power, notOurs, turned, capacitor, windings, frame, insulation, gear, supply, runTest, suspects, cure, proof];",
+      isInstead: true,
+    },
+    {
+      file: "scripts/walk/truth.ts",
+      after: `  "no-call": { of: "keyed", is: (hidden) => volts(hidden) === "no-call" },`,
+      line: `  "turns-free": { of: "keyed", is: () => null },`,
+    },
+  ],
+};
+
 /** One example of each kind of addition. */
-export const ADDITIONS = { record: noteRecord, station: smellStation, gear: drumTimer, device: replayMeter } as const;
+export const ADDITIONS = {
+  record: noteRecord,
+  station: smellStation,
+  gear: drumTimer,
+  device: replayMeter,
+  field: sparkField,
+  complaint: drips,
+  series: series630x,
+  work: glueWork,
+  claim: shaftClaim,
+} as const;

@@ -2,6 +2,13 @@
  * What must hold in a house with one more record type, station, sort of start gear and device. It runs as a test in a copy of the
  * house to which they were added (additions.ts): the names below exist there and only there.
  */
+import { bearingSize, geometryOf } from "@/core/bearing";
+import { claimsOf } from "@/core/claim";
+import { mendsOf, touchedBy, type MendId } from "@/core/job";
+import { COMPLAINTS, type Complaint } from "@/core/trade";
+import { fieldLabel } from "@/features/stations/field-rows";
+import { COMPLAINT_WORDS, PLAIN_COMPLAINTS } from "@/features/vocabulary/complaint-words";
+import { MEND_WORDS } from "@/features/vocabulary/mend-words";
 import { STATION_LABELS } from "@/features/stations/labels";
 import "fake-indexeddb/auto";
 import assert from "node:assert/strict";
@@ -126,6 +133,49 @@ async function aDevice(): Promise<void> {
   assert.deepEqual(read, ["4700 meter", "lost"]);
 }
 
+function aField(): void {
+  const supply = stationOf("supply");
+  assert.equal((supply.blank as { sparks?: unknown }).sparks, null);
+  assert.equal(fieldLabel("supply", "sparks"), "Sparks at the disconnect");
+  const row = { stationId: "supply", data: { call: null }, earlier: [] };
+  assert.deepEqual((migrateRecord(RECORD_TYPES.station, row, 18) as { data: unknown }).data, { sparks: null, call: null });
+}
+
+function aComplaint(): void {
+  const drips = "drips" as Complaint;
+  assert(COMPLAINTS.includes(drips));
+  assert.equal(COMPLAINT_WORDS[drips], "Drips");
+  assert.equal(PLAIN_COMPLAINTS[drips], "Water drips from it.");
+  const data = { ...(stationOf("complaint").blank as object), complaints: [drips] };
+  const { facts, standing } = assessTraveller({ complaint: { data, skippedReason: null } } as unknown as StationEntries, FIGURES);
+  assert.deepEqual(facts.complaints, [drips]);
+  assert(standing.suspects.some(({ suspect }) => suspect === "ground-fault"));
+}
+
+function aSeriesOfBearings(): void {
+  const size = bearingSize("69904");
+  assert(size, "it is read as stamped");
+  assert.deepEqual(geometryOf(size), { balls: 13, ballDiameterMm: 4.762, pitchDiameterMm: 29, contactAngleDeg: 0, isListed: true });
+}
+
+function aWork(): void {
+  const bonded = "bond-magnet" as MendId;
+  assert.deepEqual(touchedBy(bonded), ["running"]);
+  assert(mendsOf("make-it-hold").includes(bonded));
+  assert.equal(MEND_WORDS[bonded], "Magnet bonded");
+}
+
+function aClaim(): void {
+  const data = { ...(stationOf("hand-turn").blank as object), turn: "free" };
+  const assessment = assessTraveller({ "hand-turn": { data, skippedReason: null } } as unknown as StationEntries, FIGURES);
+  assert(claimsOf(assessment).some(({ code }) => (code as string) === "turns-free"));
+}
+
+test("a field", aField);
+test("a complaint", aComplaint);
+test("a series of bearings", aSeriesOfBearings);
+test("a work", aWork);
+test("a claim", aClaim);
 test("a record type", aRecordType);
 test("a station", aStation);
 test("a sort of start gear", aSortOfStartGear);

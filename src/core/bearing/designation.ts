@@ -1,7 +1,7 @@
 import { recent } from "../recent";
 import { fail, ok, type Failure, type Result } from "../result";
 import { boreBehind, namesBoreInInches } from "./bore-suffix";
-import { OLD_NUMBERS, STAMPED_NUMBERS, type BearingSeries, type BearingSize } from "./dimension-table";
+import { OLD_NUMBERS, seriesRank, STAMPED_NUMBERS, type BearingSize } from "./dimension-table";
 import { isMisfit, takeSize } from "./printed-size";
 import { CLEARANCES, closureOf, oldClosure, SPELLINGS, suffixSpec, type Clearance, type Closure, type SuffixCode } from "./suffix-table";
 import { meantByExchange } from "./exchanged-digits";
@@ -83,23 +83,6 @@ function endOfNumber(text: string, from: number, number: string): number | null 
   return /^\d(?![RZNH])/.test(text.slice(at)) ? null : at;
 }
 
-const SERIES_ORDER = [
-  "62",
-  "60",
-  "63",
-  "miniature",
-  "inch",
-  "622",
-  "630",
-  "623",
-  "64",
-  "inch-16",
-  "special-bore",
-  "160",
-  "619",
-  "618",
-] as const satisfies readonly BearingSeries[];
-
 interface NumberFound {
   readonly candidates: readonly NamedBearing[];
   readonly end: number;
@@ -118,7 +101,7 @@ function findNumber(text: string, from: number): NumberFound | null {
   const shorter = isTwoOfSeals ? found.filter((each) => each.end === end - 1) : [];
   const longest = [...found.filter((each) => each.end === end), ...shorter];
   if (longest.length === 0) return null;
-  const rank = ({ size }: NamedBearing): number => SERIES_ORDER.indexOf(size.series) * 1000 + size.boreMm;
+  const rank = ({ size }: NamedBearing): number => seriesRank(size.series) * 1000 + size.boreMm;
   // One size under two numbers, both fitting worn signs, is one candidate.
   const candidates = longest
     .filter(({ size }, index) => longest.findIndex((each) => each.size === size) === index)

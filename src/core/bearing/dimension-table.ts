@@ -1,22 +1,3 @@
-/** Families of deep-groove ball bearings in the table. */
-export const BEARING_SERIES = [
-  "618",
-  "619",
-  "160",
-  "60",
-  "62",
-  "63",
-  "64",
-  "622",
-  "623",
-  "630",
-  "miniature",
-  "inch",
-  "inch-16",
-  "special-bore",
-] as const;
-export type BearingSeries = (typeof BEARING_SERIES)[number];
-
 /** One size: the number stamped on it and its boundary dimensions [mm]. */
 export interface BearingSize {
   readonly number: string;
@@ -27,10 +8,13 @@ export interface BearingSize {
   readonly widthMm: number;
   /** with shields or seals, where these make it wider */
   readonly closedWidthMm?: number;
+  /** balls of its usual design: how many, their diameter, the diameter of the circle they run on [mm]; absent: not listed */
+  readonly balls?: Balls;
 }
+type Balls = readonly [count: number, diameterMm: number, pitchMm: number];
 
-/** [number, bore, outside, width, width with shields or seals where it differs], all mm */
-type Row = readonly [string, number, number, number, number?];
+/** [number, bore, outside, width, width with shields or seals where it differs, balls of the usual design where they are listed], all mm */
+type Row = readonly [string, number, number, number, (number | null)?, Balls?];
 
 /* ISO 15:2017, dimension series 18, 19, 00, 10, 02 and 03; bore codes 00 to 20. */
 const SERIES_618: readonly Row[] = [
@@ -105,15 +89,15 @@ const SERIES_160: readonly Row[] = [
 ];
 
 const SERIES_60: readonly Row[] = [
-  ["6000", 10, 26, 8],
-  ["6001", 12, 28, 8],
-  ["6002", 15, 32, 9],
-  ["6003", 17, 35, 10],
-  ["6004", 20, 42, 12],
+  ["6000", 10, 26, 8, null, [7, 4.762, 18]],
+  ["6001", 12, 28, 8, null, [8, 4.762, 20]],
+  ["6002", 15, 32, 9, null, [9, 4.762, 23.5]],
+  ["6003", 17, 35, 10, null, [10, 4.762, 26]],
+  ["6004", 20, 42, 12, null, [9, 6.35, 31]],
   ["60/22", 22, 44, 12],
-  ["6005", 25, 47, 12],
+  ["6005", 25, 47, 12, null, [10, 6.35, 36]],
   ["60/28", 28, 52, 12],
-  ["6006", 30, 55, 13],
+  ["6006", 30, 55, 13, null, [11, 7.144, 42.5]],
   ["60/32", 32, 58, 13],
   ["6007", 35, 62, 14],
   ["6008", 40, 68, 15],
@@ -132,15 +116,15 @@ const SERIES_60: readonly Row[] = [
 ];
 
 const SERIES_62: readonly Row[] = [
-  ["6200", 10, 30, 9],
-  ["6201", 12, 32, 10],
-  ["6202", 15, 35, 11],
-  ["6203", 17, 40, 12],
-  ["6204", 20, 47, 14],
+  ["6200", 10, 30, 9, null, [8, 4.762, 20]],
+  ["6201", 12, 32, 10, null, [7, 5.953, 22]],
+  ["6202", 15, 35, 11, null, [8, 5.953, 25]],
+  ["6203", 17, 40, 12, null, [8, 6.747, 28.5]],
+  ["6204", 20, 47, 14, null, [8, 7.938, 33.5]],
   ["62/22", 22, 50, 14],
-  ["6205", 25, 52, 15],
+  ["6205", 25, 52, 15, null, [9, 7.938, 38.5]],
   ["62/28", 28, 58, 16],
-  ["6206", 30, 62, 16],
+  ["6206", 30, 62, 16, null, [9, 9.525, 46]],
   ["62/32", 32, 65, 17],
   ["6207", 35, 72, 17],
   ["6208", 40, 80, 18],
@@ -163,7 +147,7 @@ const SERIES_63: readonly Row[] = [
   ["6301", 12, 37, 12],
   ["6302", 15, 42, 13],
   ["6303", 17, 47, 14],
-  ["6304", 20, 52, 15],
+  ["6304", 20, 52, 15, null, [7, 9.525, 36]],
   ["63/22", 22, 56, 16],
   ["6305", 25, 62, 17],
   ["63/28", 28, 68, 18],
@@ -275,7 +259,7 @@ const MINIATURE: readonly Row[] = [
   ["605", 5, 14, 5],
   ["606", 6, 17, 6],
   ["607", 7, 19, 6],
-  ["608", 8, 22, 7],
+  ["608", 8, 22, 7, null, [7, 3.969, 15]],
   ["609", 9, 24, 7],
   ["623", 3, 10, 4],
   ["624", 4, 13, 5],
@@ -357,48 +341,77 @@ const SPECIAL_BORE: readonly Row[] = [
   ["6208-24", 38.1, 80, 18],
 ];
 
-const FAMILIES: Record<BearingSeries, readonly Row[]> = {
-  "618": SERIES_618,
-  "619": SERIES_619,
-  "160": SERIES_160,
-  "60": SERIES_60,
-  "62": SERIES_62,
-  "63": SERIES_63,
-  "64": SERIES_64,
-  "622": SERIES_622,
-  "623": SERIES_623,
-  "630": SERIES_630,
-  miniature: MINIATURE,
-  inch: INCH,
-  "inch-16": INCH_16,
-  "special-bore": SPECIAL_BORE,
+/** One family of sizes. */
+interface Series {
+  readonly rows: readonly Row[];
+  /** how usual it is: of two sizes that both fit what can be read the usual one comes first */
+  readonly rank: number;
+  /** the same size under another number: 68xx for 618xx */
+  readonly otherNumber?: (number: string) => string | null;
+  /** first figure of the old three-figure numbers: 203 is 6203 */
+  readonly oldFigure?: string;
+}
+
+/** Miniature sizes with a slash before the bore: 618/4 for 684. */
+const SLASHED: Readonly<Record<string, string>> = { "68": "618/", "69": "619/", "60": "60/", "62": "62/", "63": "63/" };
+const slashed = (number: string): string | null => {
+  const family = SLASHED[number.slice(0, 2)];
+  return family === undefined ? null : family + number.slice(2);
 };
+const thin = (number: string): string => `6${number.slice(2)}`;
+
+/** Families of deep-groove ball bearings: a new one is a row here, its sizes with their balls. */
+const SERIES_TABLE = {
+  "618": { rows: SERIES_618, rank: 13, otherNumber: thin },
+  "619": { rows: SERIES_619, rank: 12, otherNumber: thin },
+  "160": { rows: SERIES_160, rank: 11 },
+  "60": { rows: SERIES_60, rank: 1, oldFigure: "1" },
+  "62": { rows: SERIES_62, rank: 0, oldFigure: "2" },
+  "63": { rows: SERIES_63, rank: 2, oldFigure: "3" },
+  "64": { rows: SERIES_64, rank: 8 },
+  "622": { rows: SERIES_622, rank: 5 },
+  "623": { rows: SERIES_623, rank: 7 },
+  "630": { rows: SERIES_630, rank: 6 },
+  miniature: { rows: MINIATURE, rank: 3, otherNumber: slashed },
+  inch: { rows: INCH, rank: 4 },
+  "inch-16": { rows: INCH_16, rank: 9 },
+  "special-bore": { rows: SPECIAL_BORE, rank: 10 },
+} as const satisfies Record<string, Series>;
+export type BearingSeries = keyof typeof SERIES_TABLE;
+const seriesRow = (series: BearingSeries): Series => SERIES_TABLE[series];
+/** The usual ones first. */
+export const BEARING_SERIES = (Object.keys(SERIES_TABLE) as BearingSeries[]).sort((a, b) => SERIES_TABLE[a].rank - SERIES_TABLE[b].rank);
+
+/**
+ * How usual a family is: the least is the usual one.
+ * @param series which family
+ * @returns its place
+ */
+export const seriesRank = (series: BearingSeries): number => seriesRow(series).rank;
 
 /**
  * Boundary dimensions of the usual deep-groove ball bearings.
  * @source ISO 15:2017, tables for dimension series 18, 19, 00, 10, 02, 03, 04, 22, 23, 30; ANSI/ABMA Std 12.2 for the inch series
  */
 export const BEARING_SIZES: readonly BearingSize[] = BEARING_SERIES.flatMap((series) =>
-  FAMILIES[series].map(([number, boreMm, outsideMm, widthMm, closedWidthMm]): BearingSize => ({
+  seriesRow(series).rows.map(([number, boreMm, outsideMm, widthMm, closedWidthMm, balls]): BearingSize => ({
     number,
     series,
     boreMm,
     outsideMm,
     widthMm,
-    ...(closedWidthMm === undefined ? {} : { closedWidthMm }),
+    ...(closedWidthMm == null ? {} : { closedWidthMm }),
+    ...(balls ? { balls } : {}),
   })),
 );
 
 const BY_NUMBER = new Map(BEARING_SIZES.map((size) => [size.number, size]));
 
-/* Other ways the same size is numbered: 68xx and 69xx for 618xx and 619xx, a slash before a bore below 10 mm. */
+/* Other ways the same size is numbered. */
 const OTHER_NUMBERS: ReadonlyMap<string, string> = new Map(
   BEARING_SIZES.flatMap(({ number, series }): (readonly [string, string])[] => {
-    if (series === "618" || series === "619") return [[`6${number.slice(2)}`, number]];
-    if (series !== "miniature") return [];
-    const [bore, family] = [number.slice(2), number.slice(0, 2)];
-    const slashed = { "68": `618/${bore}`, "69": `619/${bore}`, "60": `60/${bore}`, "62": `62/${bore}`, "63": `63/${bore}` }[family];
-    return slashed === undefined ? [] : [[slashed, number]];
+    const other = seriesRow(series).otherNumber?.(number) ?? null;
+    return other === null ? [] : [[other, number]];
   }),
 );
 
@@ -411,12 +424,9 @@ export const STAMPED_NUMBERS: readonly (readonly [string, BearingSize])[] = [
   }),
 ];
 
-/* Three figures of the old numbers: extra light, light and medium, by the bore code. */
-const OLD_SERIES: Readonly<Record<string, string>> = { "60": "1", "62": "2", "63": "3" };
-
 /** Old three-figure numbers (203 is 6203) with the size; their suffix letters have meanings of their own. */
 export const OLD_NUMBERS: readonly (readonly [string, BearingSize])[] = BEARING_SIZES.flatMap((size) => {
-  const old = OLD_SERIES[size.series];
+  const old = seriesRow(size.series).oldFigure;
   return old !== undefined && /^\d{4}$/.test(size.number) ? [[`${old}${size.number.slice(2)}`, size] as const] : [];
 });
 
@@ -436,7 +446,10 @@ export function withInchBore(size: BearingSize, sixteenths: number): BearingSize
   if (listed) return listed;
   const boreMm = Number((sixteenths * SIXTEENTH_MM).toFixed(3));
   const ratio = boreMm / size.boreMm;
-  return ratio >= LEAST_BORE && ratio <= MOST_BORE ? { ...size, number, series: "special-bore", boreMm } : null;
+  if (ratio < LEAST_BORE || ratio > MOST_BORE) return null;
+  // What its balls are is not listed of another bore.
+  const { outsideMm, widthMm, closedWidthMm } = size;
+  return { number, series: "special-bore", boreMm, outsideMm, widthMm, ...(closedWidthMm === undefined ? {} : { closedWidthMm }) };
 }
 
 const BY_STAMP = new Map(STAMPED_NUMBERS);

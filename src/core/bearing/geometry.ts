@@ -6,27 +6,6 @@ export interface KnownGeometry extends BallGeometry {
   readonly isListed: boolean;
 }
 
-/* [number, balls, ball diameter mm, pitch diameter mm]: usual design of these sizes; a maker may depart from it. */
-const LISTED: readonly (readonly [string, number, number, number])[] = [
-  ["608", 7, 3.969, 15],
-  ["6000", 7, 4.762, 18],
-  ["6001", 8, 4.762, 20],
-  ["6002", 9, 4.762, 23.5],
-  ["6003", 10, 4.762, 26],
-  ["6004", 9, 6.35, 31],
-  ["6005", 10, 6.35, 36],
-  ["6006", 11, 7.144, 42.5],
-  ["6200", 8, 4.762, 20],
-  ["6201", 7, 5.953, 22],
-  ["6202", 8, 5.953, 25],
-  ["6203", 8, 6.747, 28.5],
-  ["6204", 8, 7.938, 33.5],
-  ["6205", 9, 7.938, 38.5],
-  ["6206", 9, 9.525, 46],
-  ["6304", 7, 9.525, 36],
-];
-const BY_NUMBER = new Map(LISTED.map(([number, ...rest]) => [number, rest] as const));
-
 /** Ball diameter over ring height D − d, for the usual design; the listed sizes give 0.265 to 0.3. */
 const BALL_SHARE = 0.29;
 /** Arc that balls fill when the inner ring is pressed aside to put them in [degrees]. */
@@ -52,9 +31,8 @@ export function estimateGeometry({ boreMm, outsideMm }: Pick<BearingSize, "boreM
  * @returns the geometry, and whether it is listed or estimated
  */
 export function geometryOf(size: BearingSize): KnownGeometry {
-  const listed = BY_NUMBER.get(size.number);
-  if (!listed) return { ...estimateGeometry(size), isListed: false };
-  const [balls, ballDiameterMm, pitchDiameterMm] = listed;
+  if (!size.balls) return { ...estimateGeometry(size), isListed: false };
+  const [balls, ballDiameterMm, pitchDiameterMm] = size.balls;
   return { balls, ballDiameterMm, pitchDiameterMm, contactAngleDeg: 0, isListed: true };
 }
 

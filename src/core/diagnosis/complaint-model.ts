@@ -1,4 +1,4 @@
-import { COMPLAINTS, TRIPS, type Complaint, type Suspect } from "../trade";
+import { complaintsOf, TRIPS, type Complaint, type Suspect } from "../trade";
 import { COMPLAINT_TABLE } from "./complaint-table";
 import type { Graveness } from "./size";
 
@@ -25,11 +25,11 @@ export function complaintLikelihood(complaint: Complaint, faults: readonly Suspe
 }
 
 /** Complaints of a motor that does not come up to speed: one of them is said instead of the others. */
-const OF_STANDING: readonly Complaint[] = ["does-not-run", "dead", "hums-no-start", "starts-with-push"];
+const OF_STANDING = complaintsOf("standing");
 const TRIPS_STANDING: readonly Complaint[] = ["trips-at-start", "trips-at-once"];
 /** Noises are told in one word, whichever it is. */
-const OF_NOISE: readonly Complaint[] = ["squeals", "rumbles", "vibrates", "noisy-hum"];
-const ALONE: readonly Complaint[] = COMPLAINTS.filter((complaint) => ![...OF_STANDING, ...TRIPS, ...OF_NOISE].includes(complaint));
+const OF_NOISE = complaintsOf("noise");
+const ALONE = complaintsOf(null);
 
 /** Complaints that are made instead of one another: not made, they count once, as the likeliest of them. */
 export type Unsaid = readonly Complaint[];

@@ -4,7 +4,6 @@ export {
   field,
   fieldAt,
   fieldPaths,
-  plainAt,
   recordOf,
   type FieldPath,
   type FieldSet,
@@ -12,3 +11,4 @@ export {
   type RecordField,
   type RecordShape,
 } from "./record-fields";
+export { plainAt } from "./plain-at";

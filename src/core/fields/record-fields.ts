@@ -1,8 +1,7 @@
 import * as v from "valibot";
 import { DaySchema, MomentSchema } from "../kept";
 import { EntrySchema, type Entry, type Quantity } from "../quantity";
-import { assert } from "../result";
-import { readPlain, type PlainFieldId, type PlainFigure } from "./plain-fields";
+import type { PlainFieldId } from "./plain-fields";
 import { NoteSchema, PrintedSchema, someOf, TicksSchema } from "./schemas";
 
 /** A field of a record: how it is kept, what it is while nobody keyed it, and of what kind it is to whoever draws or reads it. */
@@ -137,23 +136,3 @@ export const fieldPaths = (fields: FieldSet): string[] =>
   Object.entries(fields).flatMap(([place, row]) =>
     row.kind === "group" ? fieldPaths(row.fields).map((path) => `${place}.${path}`) : place,
   );
-
-/** Places of the plain figures of a record. */
-type PlainPlace<F extends FieldSet> = { [P in keyof F & string]: F[P] extends { readonly kind: "plain" } ? P : never }[keyof F & string];
-
-/**
- * Reads a plain figure of a record as its field says it is read.
- * @param shape the record's fields
- * @param record what was keyed
- * @param place which field
- * @returns value in the base unit of its measure, or why it cannot be read; both null while it is empty
- */
-export function plainAt<F extends FieldSet, P extends PlainPlace<F>>(
-  { fields }: { readonly fields: F },
-  record: { readonly [Place in P]: string },
-  place: P,
-): PlainFigure {
-  const row = fields[place];
-  assert(row?.kind === "plain", `a plain field, got ${place}`);
-  return readPlain(record[place], row.plain);
-}

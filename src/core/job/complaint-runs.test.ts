@@ -1,6 +1,6 @@
-import { COMPLAINTS, type Complaint } from "../trade";
+import { COMPLAINTS, complaintSpec, type Complaint } from "../trade";
 import { checksBeforePower } from "./first-power";
-import { COMPLAINT_RUNS, saysItStands, saysItStarts } from "./complaint-runs";
+import { saysItStands, saysItStarts } from "./complaint-runs";
 
 test.each<readonly [readonly Complaint[], isUsual: boolean, starts: boolean, stands: boolean]>([
   [[], false, false, false],
@@ -17,7 +17,7 @@ test.each<readonly [readonly Complaint[], isUsual: boolean, starts: boolean, sta
 
 test("what never comes up is measured to the frame before its first power, whatever else is said", () => {
   for (const complaint of COMPLAINTS) {
-    if (COMPLAINT_RUNS[complaint].comesUp !== "never") continue;
+    if (complaintSpec(complaint).comesUp !== "never") continue;
     expect([complaint, checksBeforePower({ complaints: [complaint], mayTrip: false, wasWet: false })]).toEqual([
       complaint,
       expect.arrayContaining(["frame-ohms"]),

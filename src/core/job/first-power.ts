@@ -1,5 +1,4 @@
-import { TRIPS, type Complaint, type TestId } from "../trade";
-import { COMPLAINT_RUNS } from "./complaint-runs";
+import { complaintSpec, TRIPS, type Complaint, type TestId } from "../trade";
 
 interface BeforePower {
   readonly complaints: readonly Complaint[];
@@ -20,7 +19,7 @@ interface BeforePower {
  */
 export function checksBeforePower({ complaints, mayTrip, wasWet, isUnknown = false }: BeforePower): readonly TestId[] {
   const isTripping = mayTrip || complaints.some((complaint) => TRIPS.includes(complaint));
-  const isAsked = isTripping || wasWet || isUnknown || complaints.some((complaint) => COMPLAINT_RUNS[complaint].asksFrame);
+  const isAsked = isTripping || wasWet || isUnknown || complaints.some((complaint) => complaintSpec(complaint).asksFrame);
   if (!isAsked) return [];
   return isTripping ? ["look", "hand-turn", "frame-ohms"] : ["look", "frame-ohms"];
 }

@@ -4,7 +4,7 @@ export { END_NEEDS, END_TABLE, endLacks, ENDS, endsOf, likelyEnd, type EndGround
 export { NO_JOB_FACTS, NO_POWER_FACTS, type JobFacts, type PowerFacts } from "./facts";
 export { isAfterWork, stepInOrder, type JobState, type OrderStep } from "./order";
 export { deadStretches, isPowerBack, type DeadStretch } from "./power";
-export { MEND_JOBS, type MendProof } from "./mend-jobs";
+export { MEND_TABLE, MENDS, type MendId, type MendProof, type ReadPart } from "./mend-table";
 export { readAt, readingsIn, type PlacedReading } from "./moments";
 export {
   beginRound,
@@ -21,19 +21,4 @@ export {
 } from "./rounds";
 export { PURPOSE_CHECKS } from "./purpose-checks";
 export { hearPurpose, PURPOSE_TABLE, PURPOSES, type Purpose } from "./purpose";
-export {
-  asksFrame,
-  doneAt,
-  doneIn,
-  isExchangeOf,
-  isMend,
-  isWork,
-  MEND_TABLE,
-  MENDS,
-  mendsOf,
-  OPENS_THE_MOTOR,
-  touchedBy,
-  type DoneWork,
-  type MendId,
-  type ReadPart,
-} from "./works";
+export { asksFrame, doneAt, doneIn, isExchangeOf, isMend, isWork, mendsOf, OPENS_THE_MOTOR, touchedBy, type DoneWork } from "./works";

@@ -15,7 +15,6 @@ import {
   hearPurpose,
   isWork,
   likelyEnd,
-  MEND_JOBS,
   MEND_TABLE,
   MENDS,
   PURPOSES,
@@ -138,7 +137,7 @@ describe("ends", () => {
 describe("works", () => {
   test.each(MENDS)("%s touches something, takes minutes, and carries out a decision that is one", (mend) => {
     const { touches, of } = MEND_TABLE[mend];
-    expect(MEND_JOBS[mend].minutes).toBeGreaterThan(0);
+    expect(MEND_TABLE[mend].minutes).toBeGreaterThan(0);
     expect(touches).toContain("running");
     expect(of.every(isWork)).toBe(true);
   });

@@ -1,6 +1,7 @@
 import { isLoose } from "../kept";
 import { readAt, readingsIn } from "./moments";
-import { isExchangeOf, touchedBy, type DoneWork, type ReadPart } from "./works";
+import { isExchangeOf, touchedBy, type DoneWork } from "./works";
+import type { ReadPart } from "./mend-table";
 
 /** Why a station's record was set aside: work lies between, it was doubtful and is read once more, or one figure took another's place. Persisted. */
 export const SET_ASIDE = ["work", "repeat", "replaced"] as const;

@@ -21,32 +21,6 @@ export type Suspect = (typeof SUSPECTS)[number];
 /** Everything the line-up can name: the suspects, and nothing wrong. */
 export type Standee = Suspect | "no-fault";
 
-export const COMPLAINTS = [
-  "does-not-run",
-  "dead",
-  "hums-no-start",
-  "starts-with-push",
-  "starts-slow",
-  "trips-at-start",
-  "trips-running",
-  "trips-at-once",
-  "runs-hot",
-  "burning-smell",
-  "squeals",
-  "rumbles",
-  "vibrates",
-  "slow-or-weak",
-  "runs-backwards",
-  "high-current",
-  "cuts-out-and-returns",
-  "intermittent",
-  "noisy-hum",
-] as const;
-export type Complaint = (typeof COMPLAINTS)[number];
-
-/** Trips are told by when: one of them is said instead of the others. */
-export const TRIPS: readonly Complaint[] = ["trips-at-start", "trips-running", "trips-at-once"];
-
 export const TESTS = [
   "look",
   "hand-turn",

@@ -10,7 +10,8 @@ import { nextMoveWords } from "../line-up/next-move-words";
 import { statementsAt } from "../stations/registry";
 import { stampWord } from "../stations/stamp-word";
 import { END_WORDS } from "../vocabulary/end-words";
-import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/list-words";
+import { ACTION_WORDS } from "../vocabulary/list-words";
+import { COMPLAINT_WORDS } from "@/features/vocabulary/complaint-words";
 
 /** Where a card stands, in words. */
 export function cardFacts(

@@ -8,10 +8,11 @@ import { useHouseRecord } from "@/store/queries";
 import { useLearnt } from "@/store/useLearnt";
 import { toFileSentence } from "../messages/file-sentences";
 import { Reading, Screen } from "../shell/Screen";
-import { ACTION_WORDS, COMPLAINT_WORDS } from "../vocabulary/list-words";
+import { ACTION_WORDS } from "../vocabulary/list-words";
 import { MACHINE_WORDS, MOTOR_TYPE_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
 import { Offers } from "./Offers";
 import { outcomeWords, rateWords } from "./words";
+import { COMPLAINT_WORDS } from "@/features/vocabulary/complaint-words";
 
 /** What the house's own cards say of its work, and the rules that could follow them. */
 export function LearntScreen() {

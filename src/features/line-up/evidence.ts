@@ -13,9 +13,9 @@ import {
 } from "@/core/diagnosis";
 import { mends, type ActionOffer } from "@/core/decision";
 import { formatProbability } from "@/core/quantity";
-import { COMPLAINT_WORDS } from "../vocabulary/list-words";
 import { HISTORY_WORDS, OUTCOME_WORDS, SUSPECT_WORDS } from "../vocabulary/words";
 import { inSentence } from "../vocabulary/in-sentence";
+import { COMPLAINT_WORDS } from "@/features/vocabulary/complaint-words";
 
 /** The outcome a finding most probably is, and its weight. */
 function tellingOutcome({ weights }: Finding): { outcome: string; weight: number; isOpen: boolean } {

@@ -5,10 +5,11 @@ import type { House } from "@/records";
 import type { KeptCard } from "@/store/queries";
 import { dayOf, dayWords, visitDayOf } from "../vocabulary/clock";
 import { endReached } from "@/core/traveller";
-import { customerOptions, partsIn, PLAIN_COMPLAINTS, plainWork } from "./customer-words";
+import { customerOptions, partsIn, plainWork } from "./customer-words";
 import { plainFound } from "./plain-found";
 import { causeSentences, costFoot, costLines, costWords, doneOn, doneSentences, nowSentences, watchSentences } from "./report-words";
 import { PrintFrame } from "./PrintFrame";
+import { PLAIN_COMPLAINTS } from "@/features/vocabulary/complaint-words";
 
 interface CustomerPageProps {
   readonly card: KeptCard;

@@ -1,4 +1,4 @@
-import type { ActionId, Complaint } from "@/core/trade";
+import type { ActionId } from "@/core/trade";
 import { waysOn, type ActionOffer } from "@/core/decision";
 import type { HouseFigures } from "@/core/house";
 import { readSheet } from "@/core/match";
@@ -26,28 +26,6 @@ export const PLAIN_ACTIONS: Record<ActionId, string> = {
   "dry-out": "Dry the motor out",
   "make-it-hold": "Fasten what had come loose",
   reconnect: "Connect the motor as its plate says",
-};
-
-export const PLAIN_COMPLAINTS: Record<Complaint, string> = {
-  "does-not-run": "It does not run.",
-  dead: "It does nothing.",
-  "hums-no-start": "It hums and does not start.",
-  "starts-with-push": "It starts only with a push.",
-  "starts-slow": "It starts slowly.",
-  "trips-at-start": "It trips the breaker when it starts.",
-  "trips-running": "It trips the breaker while it runs.",
-  "trips-at-once": "It trips the breaker at once.",
-  "runs-hot": "It gets too hot.",
-  "burning-smell": "It smells burnt.",
-  squeals: "It squeals.",
-  rumbles: "It rumbles.",
-  vibrates: "It shakes.",
-  "slow-or-weak": "It is slow or weak.",
-  "runs-backwards": "It runs the wrong way.",
-  "high-current": "It uses too much power.",
-  "cuts-out-and-returns": "It stops and comes back by itself.",
-  intermittent: "It works now and then.",
-  "noisy-hum": "It hums loudly.",
 };
 
 /** How sure, in words; the chance itself stands beside it. */

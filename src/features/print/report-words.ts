@@ -1,7 +1,7 @@
 import { jobCost, type CostedWork, type CostLine } from "@/core/decision";
 import { isSwap, paidFor, SWAP_TABLE } from "@/core/exchange";
 import type { HouseFigures } from "@/core/house";
-import { END_TABLE, isMend, MEND_TABLE, type DoneWork, type EndId, type MendId } from "@/core/job";
+import { END_TABLE, isMend, MEND_TABLE, type DoneWork, type EndId } from "@/core/job";
 import { readSheet } from "@/core/match";
 import { RUN_FIELDS, type RunField } from "@/core/motor";
 import { formatMoney, formatNumber, formatQuantity } from "@/core/quantity";
@@ -12,24 +12,10 @@ import { CAUSE_WORDS } from "../vocabulary/decision-words";
 import { motorLine } from "../match/sheet-words";
 import { dayWords } from "../vocabulary/clock";
 import { PLAIN_ACTIONS } from "./customer-words";
+import { PLAIN_DONE } from "@/features/vocabulary/mend-words";
 
 /* The customer's report: found, done, now, paid, to be watched. No ways on and no chances. */
 
-/** What was done, for who owns the machine. */
-const PLAIN_DONE: Readonly<Record<MendId, string>> = {
-  "seat-or-fasten": "A cover or foot that had come loose was seated and fastened.",
-  "clean-contacts": "The contacts of the starting switch were cleaned.",
-  "free-governor": "The starting switch was freed and oiled.",
-  "grease-bearings": "The bearings were cleaned and greased or oiled.",
-  "dry-out": "The motor was dried out.",
-  "rejoin-lead": "A broken or chafed wire was mended.",
-  "tighten-terminal": "A loose connection was tightened.",
-  "free-rotor": "The motor, which sat, was freed.",
-  "clean-wheel": "The wheel was cleaned or balanced.",
-  "connect-for-volts": "The motor was connected for the volts that are there.",
-  "turn-way-round": "The motor was made to turn the other way.",
-  "turn-rotor-round": "The motor was made to turn the other way.",
-};
 const DONE_ACTIONS: Readonly<Partial<Record<ActionId, string>>> = {
   "replace-run-capacitor": "The part that helps the motor run was replaced.",
   "replace-start-capacitor": "The part that helps the motor start was replaced.",

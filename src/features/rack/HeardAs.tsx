@@ -6,8 +6,8 @@ import type { Hearing, Span } from "@/core/hearing";
 import type { KnownPlace } from "@/store/known-place";
 import type { HeardChanges, ToldId } from "./heard-changes";
 import { notUnderstood, toldChips, toldSentences } from "./told-words";
-import { COMPLAINT_WORDS } from "../vocabulary/list-words";
 import { alsoHeard } from "../vocabulary/also-heard";
+import { COMPLAINT_WORDS } from "@/features/vocabulary/complaint-words";
 
 const QUESTIONS: Record<Hearing["asks"][number]["id"], string> = {
   "trips-when": "Trips when?",

@@ -4,10 +4,10 @@ import { lazy, Suspense, useRef, useState } from "react";
 import { openPage } from "@/components/open-page";
 import { tooLongWords } from "@/components/useDraft";
 import { beginTraveller, createTraveller, finishTraveller } from "@/store/create-traveller";
-import { COMPLAINT_WORDS } from "../vocabulary/list-words";
 import { complaintsOf, NO_CHANGES, NOTHING_HEARD, toldOf, type HeardChanges } from "./heard-changes";
 import { useHearing } from "./useHearing";
 import { usePlace } from "./usePlace";
+import { COMPLAINT_WORDS } from "@/features/vocabulary/complaint-words";
 
 const HeardAs = lazy(() => import("./HeardAs"));
 

@@ -1,6 +1,6 @@
 import { isMend, type DoneWork } from "@/core/job";
 import type { ActionId } from "@/core/trade";
-import { MEND_WORDS } from "./end-words";
+import { MEND_WORDS } from "@/features/vocabulary/mend-words";
 
 /** Works as they are told once they are done. */
 const DONE_WORDS: Readonly<Partial<Record<ActionId, string>>> = {

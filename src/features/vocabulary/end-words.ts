@@ -1,4 +1,4 @@
-import type { EndId, EndNeed, MendId, MendProof, Purpose } from "@/core/job";
+import type { EndId, EndNeed, MendProof, Purpose } from "@/core/job";
 
 /** What a visit is for. */
 export const PURPOSE_WORDS: Record<Purpose, string> = {
@@ -60,22 +60,6 @@ export const NEED_WORDS: Record<EndNeed, string> = {
   why: "why it is left as it is",
   "in-use": "whether the machine is in use or off meanwhile",
   day: "a day on which it is looked at again, or the part is expected",
-};
-
-/** Works that need no part. */
-export const MEND_WORDS: Record<MendId, string> = {
-  "seat-or-fasten": "Cover, bracket or foot seated and fastened",
-  "clean-contacts": "Contacts cleaned",
-  "free-governor": "Governor freed and oiled",
-  "grease-bearings": "Bearing cleaned, greased or oiled",
-  "dry-out": "Dried out",
-  "rejoin-lead": "Lead rejoined, sleeved or laid anew",
-  "tighten-terminal": "Terminal tightened",
-  "free-rotor": "Rotor that sat freed",
-  "clean-wheel": "Wheel cleaned or balanced",
-  "connect-for-volts": "Connected for the volts that are there",
-  "turn-way-round": "Way of turning changed by its leads",
-  "turn-rotor-round": "Rotor put in end for end",
 };
 
 export const MEND_PROOF_WORDS: Record<MendProof, string> = {

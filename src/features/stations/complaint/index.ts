@@ -1,9 +1,9 @@
-import { COMPLAINT_WORDS } from "@/features/vocabulary/list-words";
 import { PURPOSE_WORDS } from "@/features/vocabulary/end-words";
 import { clockDay } from "@/features/vocabulary/clock";
 import type { StationView } from "../../station/contract";
 import { said } from "../../station/said";
 import { historySentences, type Detail } from "./words";
+import { COMPLAINT_WORDS } from "@/features/vocabulary/complaint-words";
 
 export const complaintView: StationView<"complaint", Detail> = {
   brief: ({ detail }) =>

@@ -1,6 +1,6 @@
 "use client";
 import { TickTimes } from "@/components/TickTimes";
-import { isMend, MEND_JOBS } from "@/core/job";
+import { isMend, MEND_TABLE } from "@/core/job";
 import { clockTime } from "@/features/vocabulary/clock";
 import { doneWords } from "@/features/vocabulary/done-words";
 import { MEND_PROOF_WORDS } from "@/features/vocabulary/end-words";
@@ -10,7 +10,7 @@ import type { Props } from "./props";
 /** What the work takes, and what shows that it was right. */
 const labelOf = (work: Props["assessment"]["detail"]["mends"][number]["work"]): string =>
   isMend(work)
-    ? `${doneWords(work)} · ${MEND_JOBS[work].minutes} min · shown by: ${MEND_PROOF_WORDS[MEND_JOBS[work].proof]}`
+    ? `${doneWords(work)} · ${MEND_TABLE[work].minutes} min · shown by: ${MEND_PROOF_WORDS[MEND_TABLE[work].proof]}`
     : doneWords(work);
 
 /** Works that need no part, a press each with its moment: what is read later is read after them. */

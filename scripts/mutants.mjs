@@ -1,4 +1,4 @@
-// npm run mutants: each rule of scripts/lib/mutants.mjs made wrong in a copy of the house, and what notices it. A mutant that
+// npm run mutants [-- FOLDER...]: each rule of scripts/lib/mutants.mjs made wrong in a copy of the house, all of them or those of files below these folders, and what notices it. A mutant that
 // nothing notices is printed with its place, and the command fails. With --tests-only no walk is taken where the tests notice nothing.
 import { spawnSync } from "node:child_process";
 import { cpSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from "node:fs";
@@ -23,6 +23,8 @@ const COPIED = [
 ];
 const WALKED_JOBS = 150;
 const isWalked = !process.argv.includes("--tests-only");
+const folders = process.argv.slice(2).filter((word) => !word.startsWith("-"));
+const chosen = folders.length === 0 ? MUTANTS : MUTANTS.filter(({ file }) => folders.some((folder) => file.includes(folder)));
 
 const copy = mkdtempSync(join(tmpdir(), "mutant-"));
 for (const each of COPIED) {
@@ -37,7 +39,7 @@ const run = (command, ...args) => spawnSync(command, args, { cwd: copy, encoding
 
 let survived = 0;
 try {
-  for (const { kind, file, from, to, tests } of MUTANTS) {
+  for (const { kind, file, from, to, tests } of chosen) {
     const path = join(copy, file);
     const text = readFileSync(path, "utf8");
     if (!text.includes(from)) throw new Error(`${file} has no “${from}” any more: mend the table`);
@@ -53,5 +55,5 @@ try {
 } finally {
   rmSync(copy, { recursive: true, force: true });
 }
-console.log(`${MUTANTS.length - survived} noticed, ${survived} not`);
+console.log(`${chosen.length - survived} noticed, ${survived} not`);
 process.exitCode = survived === 0 ? 0 : 1;

@@ -60,7 +60,10 @@ const PAGES = [
   "docs/architecture.md",
   "docs/file-format.md",
   "docs/reading.md",
+  "docs/commands.md",
+  "docs/how-do-i.md",
   "docs/testing.md",
+  "docs/what-is-there.md",
   ...readdirSync("docs/decisions").map((file) => `docs/decisions/${file}`),
 ];
 
@@ -78,6 +81,17 @@ test.each(PAGES)("every file, folder and command that %s names is there", (page)
   expect([...paths, ...linked].filter((path) => !isThere(path))).toEqual([]);
   const commands = [...text.matchAll(/`npm (?:run )?([a-z:]+)/g)].map(([, name = ""]) => name);
   expect(commands.filter((name) => !(name in packageJson.scripts) && name !== "install")).toEqual([]);
+});
+
+test.each(["README.md", "docs/how-do-i.md"])("what %s calls by its name on the screen is called so there", (page) => {
+  const screens = readdirSync("src/features", { recursive: true, encoding: "utf8" })
+    .filter((file) => /(?<!\.test)\.tsx?$/.test(file))
+    .map((file) => textOf(join("src/features", file)))
+    .join("\n");
+  const demo = ["stories", "part-stories"].map((file) => textOf(`src/records/demo/${file}.ts`)).join("\n");
+  const named = [...textOf(page).matchAll(/(?<![\w_])_([A-Z][^_]+)_(?![\w_])/g)].map(([, name = ""]) => name);
+  expect(named.length).toBeGreaterThan(2);
+  expect(named.filter((name) => !screens.includes(name) && !demo.includes(name))).toEqual([]);
 });
 
 test("no test is decided by how fast a machine is: none waits for a time, reads a clock or names a ceiling in figures of its own", () => {

@@ -38,6 +38,13 @@ module.exports = {
       to: { path: "^src/core/stations/([^/]+)/", pathNot: "^src/core/stations/$1/" },
     },
     {
+      name: "instruments-do-not-know-each-other",
+      comment: "What two stations share is no station's own: it stands in shared, or in a folder of its topic.",
+      severity: "error",
+      from: { path: "^src/features/stations/([^/]+)/" },
+      to: { path: "^src/features/stations/([^/]+)/", pathNot: "^src/features/stations/($1|shared)/" },
+    },
+    {
       name: "answers-stay-in-workers",
       comment: "Who answers long questions is heavy, and slow: screens ask, workers answer.",
       severity: "error",

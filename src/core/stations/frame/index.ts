@@ -27,12 +27,18 @@ export interface FrameDetail {
   readonly leadNames: readonly string[];
   /** lowest reading is high enough to be fingers on the tips or damp: worth one more look before condemning */
   readonly isWorthRepeating: boolean;
+  /** it was wet, and the reading is one that water makes: dried out it may be sound */
+  readonly mayBeWater: boolean;
+  /** somebody spoke of a trip, which a path to the frame explains */
+  readonly doesTrip: boolean;
   /** the frame test after the faulty part came out; `open`: it is to be made */
   readonly again: "open" | "still-grounded" | "clear";
 }
 
 /** Skin across two probe tips reads from some 100 kΩ up. */
 const FINGERS_OHM = 100_000;
+/** Water reads from some kilo-ohms up; less than this is copper on iron. Trade judgement. */
+const WATER_FROM_OHM = 1000;
 /** A path through damp or char reads half or twice as much a moment later: a standard uncertainty in decades. */
 const OHM_DECADES = 0.1;
 
@@ -113,6 +119,8 @@ export const frameStation = defineStation({
       reads: low,
       leadNames,
       isWorthRepeating: isGrounded && worst.ohm >= FINGERS_OHM,
+      mayBeWater: isGrounded && worst.ohm >= WATER_FROM_OHM && facts.history.includes("water"),
+      doesTrip: facts.mayTrip,
     };
     return plainAssessment(stamp[state], detail, {
       findings,

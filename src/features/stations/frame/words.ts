@@ -24,6 +24,10 @@ export const againSentence = ({ again }: Detail): string =>
     clear: "OL, or far up the range: power may come back.",
   })[again];
 
+/** What a path to the frame comes to. */
+const groundMeans = ({ mayBeWater, doesTrip }: Detail): string =>
+  `${mayBeWater ? "It was wet, and water reads so too: no power now; dry it out and measure it again, with a tester, before it is condemned." : "The motor is finished."}${doesTrip ? " It explains the tripping." : ""}`;
+
 export function sentences(detail: Detail): string[] {
   const read = detail.reads.map(({ lead, ohm }) => `${nameOf(detail, lead)} reads ${formatQuantity("resistance", ohm)}`);
   const worst = `${read.join(", ")} to the frame`;
@@ -41,14 +45,14 @@ export function sentences(detail: Detail): string[] {
       return [`${worst}: above the limit for an ohmmeter, but not OL. Damp or dirt; dry it, and settle it with an insulation test.`];
     case "beeped":
       return [
-        "It beeps: a path of a few ohms to the frame, a ground fault. The motor is finished, and tripping is explained.",
+        `It beeps: a path of a few ohms to the frame, a ground fault. ${groundMeans(detail)}`,
         "Measure each lead in ohms to say which one.",
       ];
     case "no-beep":
       return ["No beep: no path of a few ohms. That does not prove insulation; read each lead in ohms, or test it at 500 V."];
     case "grounded":
       return [
-        `${worst}: a ground fault. The motor is finished, and tripping is explained.`,
+        `${worst}: a ground fault. ${groundMeans(detail)}`,
         ...(detail.isWorthRepeating
           ? ["A reading this high can be fingers on the tips or damp: measure once more with fingers off before it is condemned."]
           : []),

@@ -1,4 +1,6 @@
+import { fieldAt, fieldPaths } from "../fields";
 import { toHouseFigures } from "../house";
+import { STATION_IDS, stationOf } from "../stations";
 import { BLANK_SHEET } from "../match";
 import { NO_RUN_ENTRIES } from "../motor";
 import type { Quantity } from "../quantity";
@@ -89,4 +91,37 @@ test.each([
     "out-in": { works: { "replace-run-capacitor": { ...BLANK_EXCHANGE, pieces: [{ ...BLANK_PIECE, label }] } } },
   });
   expect(visitDeed(entries, assessTraveller(entries, HOUSE))).toMatchObject({ works: ["replace-run-capacitor"], maker, cause: null });
+});
+
+/** Readings that no motor's page follows over the years, each with why. A new one is put here, or followed. */
+const NOT_FOLLOWED: Readonly<Record<string, string>> = {
+  "make-safe": "of that day's circuit alone",
+  capacitor: "volts left on a part are of a moment",
+  windings: "leads, temperatures and the hot pair serve the ohms",
+  frame: "megohms are followed at Insulation",
+  insulation: "the tester's own proof, and the temperature that serves the megohms",
+  "start-gear": "a pattern, no figure that drifts",
+  supply: "of the feed, not of the motor",
+  "uncoupled-run": "amps without load are judged by the motor's own range",
+};
+/** Readings of a run that are followed. */
+const OF_RUN = ["lineAmps", "speed", "shell", "coastDown"];
+const NOT_OF_RUN: Readonly<Record<string, string>> = {
+  supplyVolts: "of the feed",
+  startAmps: "follows the capacitor, which is followed",
+  capacitorVolts: "follows the capacitor, which is followed",
+  startTime: "by hand, good to half a second",
+};
+
+test("every reading of a station is followed over the visits, or says why it is not", () => {
+  const readings = STATION_IDS.flatMap((id) => {
+    const { fields } = stationOf(id);
+    return fieldPaths(fields).flatMap((path) => (fieldAt(fields, path)?.kind === "reading" ? [[id, path] as const] : []));
+  });
+  const isTold = ([id, path]: readonly [string, string]): boolean => {
+    const last = path.split(".").at(-1) ?? "";
+    return id in NOT_FOLLOWED || ((id === "run-test" || id === "prove") && (OF_RUN.includes(last) || last in NOT_OF_RUN));
+  };
+  expect(readings.length).toBeGreaterThan(40);
+  expect(readings.filter((each) => !isTold(each))).toEqual([]);
 });

@@ -8,7 +8,7 @@ import type { ChangeRecord } from "../station/contract";
 /** A record on the screen: what is kept, and the one way to change it. */
 export interface Form<R> {
   readonly record: R;
-  /** its meter is the one figures are read with; absent: the usual one */
+  /** its meter is the one figures are read with; absent: the form has no readings */
   readonly house?: House;
   change(change: ChangeRecord<R>): void;
 }

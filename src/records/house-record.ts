@@ -46,7 +46,7 @@ const ChangeSchema = v.object({
 export type RuleChange = v.InferOutput<typeof ChangeSchema>;
 
 /** The house's own figures, meter and habits. Only what differs from the defaults is kept. */
-export const HouseRecordSchema = v.object({
+const HouseRecordSchema = v.object({
   id: v.literal("house"),
   figures: v.object(figures),
   meter: v.nullable(MeterSchema),

@@ -10,7 +10,7 @@ export {
 } from "./traveller";
 export { blankStationRow, stationRecordId } from "./station-id";
 export { StationRecordSchema, type StationRecord } from "./station-record";
-export { HouseRecordSchema, toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
+export { toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
 export {
   MOST_PART_PHOTO_CHARACTERS,
   SHELF_STATES,
@@ -21,14 +21,13 @@ export {
   type ShelfState,
   type TestedPart,
 } from "./part-record";
-export { MoveSchema, moveType, type PartMove } from "./move-record";
+export { type PartMove } from "./move-record";
 export { toStockPart } from "./stock-part";
 export {
   byType,
   cardOf,
   documentOf,
   findNewer,
-  lineOf,
   PRESENT_VERSIONS,
   RECORD_TYPE_NAMES,
   recordKindOf,
@@ -36,10 +35,10 @@ export {
   type RecordTypeName,
   type RecordVersions,
 } from "./record-kinds";
-export { mapLists, NO_RECORDS, RECORD_TYPES, recordTypeOf, type DatedRow, type RecordLists, type RecordOf } from "./record-types";
+export { NO_RECORDS, RECORD_TYPES, recordTypeOf, type DatedRow, type RecordLists, type RecordOf } from "./record-types";
 export { migrateRecord, migrateStep, type RecordType } from "./record-type";
 export { fitRecord } from "./fit-record";
 export { valueAt, withValueAt } from "./value-at";
 export { MAX_FILE_BYTES, parseJson, parseVemmickFile, readVemmickValue, type FileReading, type Progress } from "./read-file";
-export { createFileWriter, FILE_SUFFIX, VemmickFileSchema, writeVemmickFile, type FileWriter, type WrittenFile } from "./vemmick-file";
+export { createFileWriter, writeVemmickFile, type FileWriter, type WrittenFile } from "./vemmick-file";
 export { isEmptyPlan, outlineOf, planImport, type ImportOutline, type ImportPlan, type Present } from "./plan-import";

@@ -7,7 +7,7 @@ const IdSchema = v.pipe(v.string(), v.regex(/^[A-Za-z0-9-]{1,100}$/, "letters, d
 const MOST_MOVED = 10_000;
 
 /** What became of pieces of a line of the shelf. */
-export const MoveSchema = v.object({
+const MoveSchema = v.object({
   id: IdSchema,
   partId: IdSchema,
   kind: v.picklist(MOVE_KINDS),

@@ -18,7 +18,7 @@ export interface RecordKind {
  * Every kind of record, cards before what belongs to them: apart from the schemas, which a list need not load. A new kind is
  * one row here, and one in record-types.ts.
  */
-export const RECORD_KINDS = {
+const RECORD_KINDS = {
   traveller: { list: "travellers", version: 5, table: { since: 1, indexes: "id, updatedAt" }, cardField: "id" },
   station: { list: "stations", version: 18, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },
   house: { list: "house", version: 4, table: { since: 1, indexes: "id" }, isSingle: true },

@@ -7,7 +7,6 @@ import { recordTypeOf, type RecordLists } from "./record-types";
 
 /** Mark of the format. Do not change without a new format. */
 export const FILE_FORMAT = "vemmick";
-export const FILE_SUFFIX = ".vemmick.json";
 
 /** A field of the file for every type of record: a list, or one or none. */
 const listEntries = (): Record<string, v.GenericSchema> =>

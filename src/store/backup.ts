@@ -13,7 +13,7 @@ export interface Backup {
   readonly folder: string | null;
 }
 
-export const BACKUP_KEY = "backup";
+const BACKUP_KEY = "backup";
 export const NO_BACKUP: Backup = { rhythm: "weekly", lastAt: null, folder: null };
 
 const isBackup = (value: unknown): value is Backup =>

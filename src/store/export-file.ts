@@ -17,8 +17,6 @@ import { createSiteNumbers } from "./site-numbers";
 import { unsaved, withUnsaved, type Unsaved } from "./unsaved";
 import { checkStamp, type VemmickDatabase } from "./vemmick-database";
 
-export { FILE_SUFFIX } from "@/records";
-
 /** Some cards with what belongs to them; sites may be numbered instead of named, for whom customers are no business of. */
 export interface Selection {
   readonly cards: readonly TravellerId[];

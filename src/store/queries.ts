@@ -12,7 +12,7 @@ import { soundRecord } from "./sound";
 import { withUnsaved } from "./unsaved";
 
 export { assessKept, type KeptCard } from "./kept-card";
-export { useLeftUnsaved, type Live } from "./live";
+export { type Live } from "./live";
 
 setKeeping(keeping);
 

@@ -104,7 +104,7 @@ export const ROWS: Readonly<Record<RowKind, RowSpec>> = {
 };
 
 /** Raised when a row does not fit what its record may be: a bug, since the fields have the same bounds. */
-export class MisfitError extends Error {
+class MisfitError extends Error {
   override name = "MisfitError";
   constructor(readonly fault: Extract<ReturnType<typeof fitRecord>, { ok: false }>["fault"]) {
     super("a change that does not fit its record");

@@ -16,11 +16,7 @@ const known = new Set<string>();
 const MOST_KNOWN = 50_000;
 
 /** Looks at a row once; one that is not sound is mended whenever it is read. */
-export function once<Row extends { readonly id: string; readonly updatedAt: string }>(
-  row: Row,
-  isSound: () => boolean,
-  mended: () => Row,
-): Row {
+function once<Row extends { readonly id: string; readonly updatedAt: string }>(row: Row, isSound: () => boolean, mended: () => Row): Row {
   const mark = `${row.id} ${row.updatedAt}`;
   if (known.has(mark)) return row;
   if (!isSound()) return mended();

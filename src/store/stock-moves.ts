@@ -33,7 +33,7 @@ export const firstCounting = (part: Part, who: string): PartMove => ({
 });
 
 /** Moves of lines, by line; a line without any has its opening. */
-export const movesOf = (db: VemmickDatabase, parts: readonly Part[]): PromiseLike<ReadonlyMap<string, readonly PartMove[]>> =>
+const movesOf = (db: VemmickDatabase, parts: readonly Part[]): PromiseLike<ReadonlyMap<string, readonly PartMove[]>> =>
   db.moves
     .where("partId")
     .anyOf(parts.map(({ id }) => id))

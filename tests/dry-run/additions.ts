@@ -174,7 +174,7 @@ const drumTimer: Addition = {
   lines: [
     {
       file: "src/core/startgear/gear-table.ts",
-      after: "export const GEAR_TABLE = {",
+      after: "const GEAR_TABLE = {",
       line: `  "drum-timer": {
     usualOn: ["shaded-pole"],
     rulesOut: ["start-switch"],
@@ -241,7 +241,7 @@ const drips: Addition = {
   lines: [
     {
       file: "src/core/trade/complaints.ts",
-      after: "export const COMPLAINT_SPECS = {",
+      after: "const COMPLAINT_SPECS = {",
       line: `  drips: { kind: null, comesUp: "by-itself", asksFrame: true },`,
     },
     {

@@ -380,7 +380,7 @@ const SERIES_TABLE = {
 export type BearingSeries = keyof typeof SERIES_TABLE;
 const seriesRow = (series: BearingSeries): Series => SERIES_TABLE[series];
 /** The usual ones first. */
-export const BEARING_SERIES = (Object.keys(SERIES_TABLE) as BearingSeries[]).sort((a, b) => SERIES_TABLE[a].rank - SERIES_TABLE[b].rank);
+const BEARING_SERIES = (Object.keys(SERIES_TABLE) as BearingSeries[]).sort((a, b) => SERIES_TABLE[a].rank - SERIES_TABLE[b].rank);
 
 /**
  * How usual a family is: the least is the usual one.

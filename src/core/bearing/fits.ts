@@ -2,8 +2,7 @@ import { decideConformity, type Conformity } from "../quantity";
 import type { BearingSize } from "./dimension-table";
 import { deviationsAt, FIT_FIELDS, RING_FIELDS, type Deviations, type FitField } from "./tolerance-table";
 
-export const SEATS = ["shaft", "housing"] as const;
-export type Seat = (typeof SEATS)[number];
+export type Seat = "shaft" | "housing";
 
 /** Shafts up to this bore are made to j6, thicker ones to k6. @source Harris & Kotzalas, Rolling Bearing Analysis, shaft fits for small electric motors */
 const LIGHT_SHAFT_MM = 18;

@@ -45,7 +45,7 @@ export function defectFrequencies(
 }
 
 /** Places where a defect rings, in the order they are told. */
-export const DEFECTS = ["outer-ring", "inner-ring", "ball", "cage"] as const;
+const DEFECTS = ["outer-ring", "inner-ring", "ball", "cage"] as const;
 export type Defect = (typeof DEFECTS)[number];
 
 const FIELD_OF = {

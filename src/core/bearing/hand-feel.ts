@@ -5,7 +5,7 @@ import type { HouseFigures } from "../house";
 import { decideConformity, type Conformity } from "../quantity";
 import type { Failure } from "../result";
 
-export const TURNS = ["free", "rough", "tight", "seized", "cannot-reach"] as const;
+const TURNS = ["free", "rough", "tight", "seized", "cannot-reach"] as const;
 export type Turn = (typeof TURNS)[number];
 
 /** What a hand feels at the shaft, and what an indicator shows. Persisted: do not change without a migration. */

@@ -1,15 +1,7 @@
-export {
-  BEARING_SERIES,
-  BEARING_SIZES,
-  bearingSize,
-  STAMPED_NUMBERS,
-  widthOf,
-  type BearingSeries,
-  type BearingSize,
-} from "./dimension-table";
-export { CLEARANCES, CLOSURES, SUFFIX_CODES, SUFFIXES, suffixSpec, type Clearance, type Closure, type SuffixCode } from "./suffix-table";
+export { BEARING_SIZES, bearingSize, STAMPED_NUMBERS, widthOf, type BearingSeries, type BearingSize } from "./dimension-table";
+export { CLOSURES, SUFFIX_CODES, suffixSpec, type Clearance, type Closure, type SuffixCode } from "./suffix-table";
 export { parseDesignation, printDesignation, type BearingDesignation, type NamedBearing, type StampedSuffix } from "./designation";
-export { LENGTH_UNITS, MM_PER_INCH, readLength, splitDimensions, type KeyedLength, type LengthUnit } from "./length";
+export { LENGTH_UNITS, readLength, splitDimensions, type KeyedLength, type LengthUnit } from "./length";
 export {
   DIMENSIONS,
   identifyBearing,
@@ -20,27 +12,17 @@ export {
   type SizeSlip,
   type SlipFound,
 } from "./identify";
-export {
-  defectBands,
-  defectFrequencies,
-  DEFECTS,
-  type BallGeometry,
-  type Defect,
-  type DefectBand,
-  type DefectFrequencies,
-} from "./frequencies";
+export { defectBands, defectFrequencies, type BallGeometry, type Defect, type DefectBand, type DefectFrequencies } from "./frequencies";
 export { estimateGeometry, geometryOf, possibleGeometries, shouldersOf, type KnownGeometry } from "./geometry";
-export { deviationsAt, FIT_FIELDS, RING_FIELDS, type Deviations, type FitField } from "./tolerance-table";
+export { type Deviations, type FitField } from "./tolerance-table";
 export {
   HAND_FITS,
   judgeByHand,
   type HandFit,
   type HandFitVerdict,
   judgeSeat,
-  REPAIR_TABLE,
   repairsFor,
   SEAT_REPAIRS,
-  SEATS,
   usualField,
   type Seat,
   type SeatRepair,
@@ -76,7 +58,6 @@ export {
   HAND_RECORD,
   judgeHand,
   NOTHING_FELT,
-  TURNS,
   type HandFeel,
   type HandVerdict,
   type PlayVerdict,

@@ -17,7 +17,7 @@ interface SuffixSpec {
 }
 
 /** Every suffix by its plain code; makers' spellings of it are in SPELLINGS. */
-export const SUFFIXES = {
+const SUFFIXES = {
   "2RS": { kind: "closure", seals: 2 },
   "2RZ": { kind: "closure", seals: 2 },
   RS: { kind: "closure", seals: 1 },

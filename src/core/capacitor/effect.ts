@@ -16,7 +16,7 @@ export interface ValueEffect {
 }
 
 /** The winding raises the volts across a run capacitor to 1.1–1.8 × line; about the middle of it. */
-export const USUAL_RISE = 1.5;
+const USUAL_RISE = 1.5;
 /** A start capacitor works with the auxiliary winding for a second at about the line volts. */
 const START_RISE = 1.0;
 

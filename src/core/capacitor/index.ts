@@ -7,7 +7,6 @@ export {
   parseCapacitorParts,
   printBesideKind,
   printCapacitorLabel,
-  printCapacitorParts,
   ratedUfOf,
   saysNoCapacitor,
   type CapacitorLabel,
@@ -18,11 +17,11 @@ export {
 } from "./label";
 export { readShelfLabel } from "./shelf-label";
 export { type CapacitorKind } from "./kind";
-export { START_RANGES_UF, suggestStartRanges } from "./start-ranges";
+export { suggestStartRanges } from "./start-ranges";
 export { limitsOfSection, type HouseTolerances, type SectionLimits } from "./limits";
 export { capacitanceFromRunning, capacitorCurrentA, type RunningCapacitance } from "./running";
 export { estimateFromSwing, expectedClimbS, SWING_BEHAVIOURS, SWING_MEANING, type SwingBehaviour, type SwingEstimate } from "./swing";
-export { judgeFigure, judgeJointly, type JointVerdict, type MethodFigure } from "./joint";
+export { judgeJointly, type JointVerdict, type MethodFigure } from "./joint";
 export { BLOCKING_DOUBTS, doubtsOfMeter, doubtsOfRunning, type Doubt } from "./plausibility";
 export {
   dischargeThrough,
@@ -31,7 +30,6 @@ export {
   resistorFor,
   restBetweenS,
   timeToVoltsS,
-  voltsAfterS,
   type Discharge,
   type ResistorVerdict,
 } from "./discharge";

@@ -51,7 +51,7 @@ function atWork({ method, capacitanceUf, standardUncertaintyUf }: MethodFigure):
  * @param rules guard band and coverage factor
  * @returns holds, out, or too close, with the chance that it is within
  */
-export function judgeFigure(figure: Omit<MethodFigure, "method">, limits: SectionLimits, rules: Rules): Conformity {
+function judgeFigure(figure: Omit<MethodFigure, "method">, limits: SectionLimits, rules: Rules): Conformity {
   return decideConformity({
     value: figure.capacitanceUf,
     standardUncertainty: figure.standardUncertaintyUf,

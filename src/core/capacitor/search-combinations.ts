@@ -9,7 +9,7 @@ import {
   type ParallelCombination,
 } from "./combination";
 
-export const MOST_PARTS = 4;
+const MOST_PARTS = 4;
 
 /** Parts of one value: among them the cheaper always ranks first, so that only the first few can ever be wanted. */
 interface Group {

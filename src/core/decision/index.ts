@@ -1,17 +1,5 @@
-export { ACTION_TABLE, SLOW_FAULTS, type ActionSpec } from "./actions";
-export {
-  costGiven,
-  costModel,
-  yearsAhead,
-  isCovered,
-  isServed,
-  mends,
-  failureWithin,
-  UNKNOWN_LIFE,
-  type ActionCosts,
-  type CostModel,
-  type Life,
-} from "./cost-model";
+export { ACTION_TABLE, type ActionSpec } from "./actions";
+export { costModel, yearsAhead, isCovered, isServed, mends, UNKNOWN_LIFE, type ActionCosts, type CostModel, type Life } from "./cost-model";
 export { cheapestAction, rankActions, settledCost, waysOn, type ActionOffer } from "./rank-actions";
 export { isJudgedWork, JUDGED_WORKS, RETURNS_OF, type JudgedWork } from "./judged-works";
 export { CAUSES, causesOf, checksBefore, type Cause, type CauseState } from "./causes";
@@ -21,5 +9,5 @@ export { simulateDecision, type CostSpread, type DecisionOutlook } from "./simul
 export { decisionQuestion, type DecisionGround, type DecisionQuestion, type Work } from "./question";
 export { jobCost, type CostedWork, type CostLine } from "./job-cost";
 export { dryingChance, soundParts, type RepairSite } from "./site";
-export { findHinge, HINGE_FIGURES, type Hinge, type HingeFigure } from "./hinge";
+export { HINGE_FIGURES, type Hinge, type HingeFigure } from "./hinge";
 export { NO_DECISION_FACTS, pricesInForce, type DecisionFacts, type KnownPrice, type KnownPrices, type QuotedPrices } from "./facts";

@@ -50,5 +50,5 @@ export const houseWeights = (house: HouseFigures): Weights => ({ priors: priorFa
  * @param house house rules in force
  * @returns factor of each suspect
  */
-export const priorFactors = (house: HouseFigures): PriorFactors =>
+const priorFactors = (house: HouseFigures): PriorFactors =>
   Object.fromEntries(Object.entries(PRIOR_RULES).map(([suspect, rule]) => [suspect, house[rule]]));

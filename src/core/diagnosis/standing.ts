@@ -56,7 +56,7 @@ const WORTH_SAYING_UNSAID = Math.log(1.5);
 /** Who looked and listened, and says why, is wrong about one time in eight. Judgement. */
 const RULED_OUT_WRONGLY = 0.12;
 /** Chosen by simulation with talkative and terse customers; a house rule. */
-export const USUAL_UNSAID = 0.6;
+const USUAL_UNSAID = 0.6;
 
 const toLog = (weight: number): number => Math.log(Math.max(weight, 1e-9));
 

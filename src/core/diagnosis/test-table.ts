@@ -36,7 +36,7 @@ export const LIVE_RUNS: readonly TestId[] = [
 ];
 
 /** Every test with power on: what waits while there is a path to the frame, or a switch that nothing presses. */
-export const LIVE_TESTS: readonly TestId[] = [...LIVE_RUNS, "supply-voltage"];
+const LIVE_TESTS: readonly TestId[] = [...LIVE_RUNS, "supply-voltage"];
 
 /*
  * One table for the line-up and for the next move: what each test can show, and how likely each fault shows it.

@@ -23,7 +23,7 @@ const hasCapacitor = ({ works }: FittedPlace): boolean =>
  * Lines to be ticked after fitting, each on the machines and works it belongs to. Ids are persisted.
  * @source trade rules for fitting a motor: ground, set screw, wheel, leads, joins, covers
  */
-export const AFTER_FITTING = {
+const AFTER_FITTING = {
   "ground-to-bare-metal": isNew,
   "leads-capped": (place: FittedPlace) => isNew(place) && place.spareLeads > 0,
   "joins-sleeved": (place: FittedPlace) => isNew(place) || place.works.includes("repair-wiring-or-supply"),

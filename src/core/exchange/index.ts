@@ -38,6 +38,6 @@ export { stampsIn } from "./stamps-in";
 export { asOneOfSeveral, judgeCapacitorIn, judgeCapacitorsIn, type CapacitorsIn, type IncomingCapacitor } from "./capacitor-in";
 export { judgeGearIn, type IncomingGear } from "./gear-in";
 export { judgeMotorIn, type IncomingMotor } from "./motor-in";
-export { AFTER_FITTING, afterFitting, type AfterFitting } from "./after-fitting";
+export { afterFitting, type AfterFitting } from "./after-fitting";
 export { PROOF_LINE_IDS, proofLinesFor, type ProofLine } from "./proof-lines";
 export { readCode, readLabelText, shortCode, writeLabelText, type LabelText } from "./label-code";

@@ -14,7 +14,7 @@ const on =
     kinds.includes(machineKind);
 
 /** What shows at the machine that the work was right, on the machines it belongs to. Ids are persisted. @source trade practice */
-export const PROOF_LINES = {
+const PROOF_LINES = {
   "restarts-against-pressure": on("hermetic-compressor", "belt-compressor"),
   "pressures-or-temperature": on("hermetic-compressor"),
   "air-as-it-should": on("fan", "blower"),

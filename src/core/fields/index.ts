@@ -1,4 +1,4 @@
-export { NoteSchema, PrintedSchema, someOf, TicksSchema } from "./schemas";
+export { NoteSchema, PrintedSchema } from "./schemas";
 export { PLAIN_FIELDS, readPlain, type PlainFieldId, type PlainFigure } from "./plain-fields";
 export {
   field,

@@ -1,6 +1,5 @@
 /** Findings that somebody tells: each counts once it has been seen or felt at its station. Ids are not kept. */
-export const TOLD_FINDINGS = ["seized", "wheel-loose", "gear-bypassed", "protector-bypassed"] as const;
-export type ToldFinding = (typeof TOLD_FINDINGS)[number];
+export type ToldFinding = "seized" | "wheel-loose" | "gear-bypassed" | "protector-bypassed";
 
 export const FINDING_WORDS: readonly { readonly of: ToldFinding; readonly say: readonly string[] }[] = [
   {

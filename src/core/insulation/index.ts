@@ -1,7 +1,6 @@
-export { HALVING_K, insulationAt40C, REFERENCE_C, varnishOf, type Varnish } from "./temperature";
+export { insulationAt40C, varnishOf, type Varnish } from "./temperature";
 export {
   INSULATION_RULES,
-  insulationLimit,
   insulationTrend,
   judgeInsulation,
   type InsulationLimits,

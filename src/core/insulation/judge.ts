@@ -46,7 +46,7 @@ export interface InsulationVerdict {
  * @param limits the rule in force and its figures
  * @returns limit [MΩ at 40 °C]
  */
-export function insulationLimit({ rule, leastMegohm, ratedV, hermetic }: InsulationLimits): number {
+function insulationLimit({ rule, leastMegohm, ratedV, hermetic }: InsulationLimits): number {
   switch (rule) {
     case "plain":
       return leastMegohm;

@@ -1,7 +1,7 @@
 /** Insulation resistance of older windings halves for each so many kelvin warmer. */
-export const HALVING_K = 10;
+const HALVING_K = 10;
 /** Temperature at which limits are given [°C]. */
-export const REFERENCE_C = 40;
+const REFERENCE_C = 40;
 /** Varnish of a winding, as far as it decides how its insulation goes with temperature. */
 export type Varnish = "older" | "modern";
 

@@ -21,4 +21,4 @@ export {
 } from "./rounds";
 export { PURPOSE_CHECKS } from "./purpose-checks";
 export { hearPurpose, PURPOSE_TABLE, PURPOSES, type Purpose } from "./purpose";
-export { asksFrame, doneAt, doneIn, isExchangeOf, isMend, isWork, mendsOf, OPENS_THE_MOTOR, touchedBy, type DoneWork } from "./works";
+export { asksFrame, doneAt, doneIn, isMend, isWork, mendsOf, OPENS_THE_MOTOR, touchedBy, type DoneWork } from "./works";

@@ -1,8 +1,7 @@
 import type { ActionId } from "../trade";
 
 /** What of a motor readings are taken of. */
-export const READ_PARTS = ["capacitor", "windings", "frame", "start-gear", "bearings", "supply", "running"] as const;
-export type ReadPart = (typeof READ_PARTS)[number];
+export type ReadPart = "capacitor" | "windings" | "frame" | "start-gear" | "bearings" | "supply" | "running";
 
 /** What shows that a work was right. */
 export type MendProof = "starts-by-itself" | "quiet" | "frame-clear" | "no-heat-at-joint" | "turns-free" | "amps-near-plate" | "right-way";

@@ -1,12 +1,5 @@
 export {
-  BEARING_SORTS,
-  RATED_DUTIES,
-  ENCLOSURES,
-  MOUNTS,
   NAMED_TYPES,
-  PROTECTIONS,
-  SHAFT_DIRECTIONS,
-  SHAFT_FORMS,
   UNKNOWN_MOTOR,
   UNKNOWN_PLACE,
   type BearingSort,
@@ -22,7 +15,6 @@ export {
   type RatedConnection,
 } from "./motor-spec";
 export {
-  LINE_FITS,
   type Adaptation,
   type AdaptingWork,
   type LineFit,

@@ -2,8 +2,7 @@ import type { HouseFigures, NumberRuleId } from "../house";
 import type { MotorPlace, MotorSpec } from "./motor-spec";
 
 /** Standing of one line of a match. */
-export const LINE_FITS = ["same", "fits", "can", "no", "unknown"] as const;
-export type LineFit = (typeof LINE_FITS)[number];
+export type LineFit = "same" | "fits" | "can" | "no" | "unknown";
 
 /** What is done to make it fit: its minutes and its material are house rules. */
 export const ADAPTATIONS = {

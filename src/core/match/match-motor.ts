@@ -25,7 +25,7 @@ import { judgeStarting } from "./starting-line";
 import { judgeBearings, judgeBody, judgeLeads, judgeMount, judgeRotation, judgeShaft, judgeShaftEnds } from "./mechanical-lines";
 
 /** Every line of a match, in the order in which plates are read. Ids also stand in reference cases. */
-export const MATCH_LINES = {
+const MATCH_LINES = {
   volts: judgeVolts,
   frequency: judgeFrequency,
   phase: judgePhase,
@@ -50,8 +50,7 @@ export type MatchLineId = keyof typeof MATCH_LINES;
 export const MATCH_LINE_IDS = Object.keys(MATCH_LINES) as MatchLineId[];
 
 /** What a candidate comes to as a whole. Ids also stand in reference cases. */
-export const MATCH_VERDICTS = ["fits", "fits-with-work", "not-known", "does-not-fit"] as const;
-export type MatchVerdict = (typeof MATCH_VERDICTS)[number];
+export type MatchVerdict = "fits" | "fits-with-work" | "not-known" | "does-not-fit";
 
 /** A candidate held against the old motor and its place. */
 export interface MotorMatch {

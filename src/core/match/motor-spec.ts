@@ -97,8 +97,7 @@ export const UNKNOWN_MOTOR: MotorSpec = {
 };
 
 /** Which way the shaft points, where it is built in. Persisted: do not change without a migration. */
-export const SHAFT_DIRECTIONS = ["horizontal", "up", "down"] as const;
-export type ShaftDirection = (typeof SHAFT_DIRECTIONS)[number];
+export type ShaftDirection = "horizontal" | "up" | "down";
 
 /** The place a motor goes into; null: not known. */
 export interface MotorPlace {

@@ -5,7 +5,7 @@ import type { CapacitorPart, Machine } from "./machine";
 export type SwitchState = "start" | "run";
 
 /** A shorted capacitor is not quite nothing: leads and contacts. Its own loss resistance is gone too. */
-export const SHORTED_CAPACITOR_OHM = 0.05;
+const SHORTED_CAPACITOR_OHM = 0.05;
 
 /** Less than this is no capacitor: a lead's own stray value. */
 const SMALLEST_CAPACITANCE_UF = 1e-4;

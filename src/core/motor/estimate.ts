@@ -23,7 +23,7 @@ export interface MotorEstimate {
   readonly conflict: PlateConflict | null;
 }
 
-export const USUAL_MEMBERS = 64;
+const USUAL_MEMBERS = 64;
 const MOST_ROUNDS = 30;
 /** A refit begins next to its end. */
 const MEMBER_ROUNDS = 8;

@@ -1,27 +1,18 @@
 export { speedAndPoles, synchronousRpm, type PoleCandidate, type SpeedAndPoles } from "./speed";
 export { speedBySlipCount } from "./slip-count";
-export {
-  connectionOfSupply,
-  plateInHand,
-  type PartedBy,
-  type PlateConnection,
-  type PlateFigures,
-  type PlateInHand,
-  type PlatePicks,
-} from "./plate-choice";
+export { plateInHand, type PartedBy, type PlateConnection, type PlateFigures, type PlateInHand, type PlatePicks } from "./plate-choice";
 export { PLATE_FIELDS, hertzBeside, readPlateField, type PlateFieldId } from "./plate-field";
 export { endsOf, middleOf, type PlateValue } from "./plate-value";
-export { LOAD_LAWS, TOPOLOGIES, type CapacitorPart, type Load, type LoadLaw, type Machine, type Topology } from "./machine";
+export { TOPOLOGIES, type CapacitorPart, type Load, type LoadLaw, type Machine, type Topology } from "./machine";
 export { conditionWith, SOUND, type Condition, type PartState } from "./condition";
-export { SHORTED_CAPACITOR_OHM, toCircuit, type Circuit, type SwitchState } from "./circuit";
+export { toCircuit, type Circuit, type SwitchState } from "./circuit";
 export { steadyState, type Phasor, type SteadyState } from "./steady";
-export { hasStarted, restFromStandstill, restWhenRunning, STARTED_FRACTION, type RestPoint } from "./resting";
+export { hasStarted, restFromStandstill, restWhenRunning, type RestPoint } from "./resting";
 export { idleRange, judgeIdle, type IdleRange, type IdleVerdict } from "./idle-amps";
 export { torqueSpeedCurve, type CurvePoint } from "./curve";
 export { startHeatOf, type StartHeat } from "./start-heat";
 export { simulateStart, type Start, type StartOptions, type TracePoint } from "./transient";
 export {
-  KNOWLEDGE_ENTRIES,
   TOPOLOGY_OF_TYPE,
   USUAL_OF_MACHINE,
   type CapacitorKnowledge,
@@ -29,10 +20,10 @@ export {
   type MotorKnowledge,
   type RunningKnowledge,
 } from "./knowledge";
-export { estimateMotor, USUAL_MEMBERS, type MotorEstimate, type PlateConflict } from "./estimate";
+export { estimateMotor, type MotorEstimate, type PlateConflict } from "./estimate";
 export { plateStates, type PlateStates } from "./observations";
 export { conditionOfFault, FAULT_IDS, FAULTS, faultsFor, type Fault, type FaultId, type FaultSpec } from "./faults";
-export { predict, RUN_QUANTITIES, type Prediction, type PredictedRun, type RunQuantity } from "./prediction";
+export { predict, type Prediction, type PredictedRun, type RunQuantity } from "./prediction";
 export { type Expectation, type Range, type RunRanges } from "./expectation";
 export { BEHAVIOURS, behavioursOn, stateOfBehaviour, type Behaviour, type Measured } from "./behaviour";
 export type { Explanation } from "./explanation";
@@ -74,4 +65,4 @@ export {
 } from "./run-entries";
 export { ampsLimits, findingOfAmps, judgeAmps, workingOfAmps, type AmpsVerdict } from "./running-amps";
 export { slipOfRun, slipsOfRun, supplyJudge, withoutSlips, type RunSlips } from "./run-slips";
-export { TURNED_BY, turnedByOn, ROTATIONS, SEEN_FROM, seenFromShaft, type TurnedBy, type Rotation, type SeenFrom } from "./rotation";
+export { TURNED_BY, turnedByOn, ROTATIONS, seenFromShaft, type TurnedBy, type Rotation, type SeenFrom } from "./rotation";

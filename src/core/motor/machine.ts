@@ -16,8 +16,7 @@ export interface CapacitorPart {
  * How the torque of what is driven depends on speed; "constant" is a lift, a drum or an agitator; "compressor" starts against
  * its pressure, "equalised" with the same pressure on both sides.
  */
-export const LOAD_LAWS = ["fan", "constant", "compressor", "equalised"] as const;
-export type LoadLaw = (typeof LOAD_LAWS)[number];
+export type LoadLaw = "fan" | "constant" | "compressor" | "equalised";
 
 /** What the motor drives: a law through one rated point. */
 export interface Load {

@@ -18,10 +18,10 @@ export interface PlateStates {
 }
 
 /** Nearly no load: where a run capacitor sees the most volts. */
-export const LIGHT_LOAD_SLIP = 0.003;
+const LIGHT_LOAD_SLIP = 0.003;
 const BREAKDOWN_SLIPS = [0.08, 0.11, 0.14, 0.18, 0.22, 0.27, 0.33, 0.4, 0.5, 0.62] as const;
 
-export function breakdownTorqueNm(circuit: Circuit): number {
+function breakdownTorqueNm(circuit: Circuit): number {
   return Math.max(...BREAKDOWN_SLIPS.map((slip) => shaftTorqueNmAt(circuit, slip, "run")));
 }
 
@@ -75,7 +75,7 @@ const USUAL_OF_CAPACITOR_RATING = 0.97;
 const SMALLEST = 1e-6;
 
 /** Half a step of the last figure printed, as a part of the value: 3.6 is 3.55..3.65. */
-export function roundingFraction(value: number): number {
+function roundingFraction(value: number): number {
   const text = String(value);
   const decimals = text.includes(".") ? text.length - text.indexOf(".") - 1 : 0;
   return (0.5 * 10 ** -decimals) / value / Math.sqrt(3);

@@ -30,7 +30,7 @@ export const PARAMETERS = [
   "windage",
 ] as const;
 export type Parameter = (typeof PARAMETERS)[number];
-export const PLACE = Object.fromEntries(PARAMETERS.map((name, index) => [name, index])) as Record<Parameter, number>;
+const PLACE = Object.fromEntries(PARAMETERS.map((name, index) => [name, index])) as Record<Parameter, number>;
 
 /*
  * What single-phase motors of about one horsepower usually are, before anything of this one is known. Middles and spreads of published small

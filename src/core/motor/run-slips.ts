@@ -27,7 +27,7 @@ const times = ({ low, high }: { low: number; high: number }, by: number): { low:
   high: high * by,
 });
 
-export const ampsJudge = (plateA: number, isHeld: boolean): SlipJudge =>
+const ampsJudge = (plateA: number, isHeld: boolean): SlipJudge =>
   byBands(times(AMPS_SEEN, plateA), times(isHeld ? LOCKED_WANTED : AMPS_WANTED, plateA), ["point", "prefix"], AMPS_MOST * plateA);
 
 /**

@@ -1,12 +1,10 @@
 export { QUANTITIES, QUANTITY_IDS, type BaseUnit, type Quantity } from "./units";
 export { readFigure, type FigureOptions, type FigureText } from "./read-figure";
-export { readDigits, readFraction } from "./read-digits";
 export { byBands, findSlip, SLIP_KINDS, slipCandidates, type Slip, type SlipCandidate, type SlipJudge, type SlipKind } from "./slip";
 export { parseReading, type MeterFigure } from "./parse-reading";
 export {
   combineStandard,
   instrumentUncertainty,
-  readingUncertainty,
   UNLISTED_METER,
   type InstrumentUncertainty,
   type MeterRange,
@@ -21,7 +19,6 @@ export {
   EntrySchema,
   figureOf,
   MeterSchema,
-  READING_ORIGINS,
   ReadingSchema,
   takeReading,
   type Entry,

@@ -40,7 +40,7 @@ const VULGAR: Readonly<Record<string, string>> = { "¼": "1/4", "½": "1/2", "¾
  * Folds the many ways of writing mu, ohm, minus, fractions and spaces into one.
  * @example normaliseFigure("3 kΩ") -> "3 kohm"; normaliseFigure("1½") -> "1 1/2"
  */
-export function normaliseFigure(text: string): string {
+function normaliseFigure(text: string): string {
   return (
     text
       .replace(/(\d?)([¼½¾⅓⅔⅙⅛⅜⅝⅞⅕⅒])/g, (_, digit: string, sign: string) => `${digit}${digit ? " " : ""}${VULGAR[sign] ?? ""}`)

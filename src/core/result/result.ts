@@ -24,11 +24,3 @@ export const fail = <F>(failure: F): { readonly ok: false; readonly failure: F }
 export function assert(condition: unknown, message: string): asserts condition {
   if (!condition) throw new Error(message);
 }
-
-/**
- * Marks the end of a union: the compiler refuses it while a case is still open.
- * @param value what no case is left for
- */
-export function assertNever(value: never): never {
-  throw new Error(`Unhandled case: ${JSON.stringify(value)}`);
-}

@@ -22,7 +22,7 @@ export type Maker = (making: Making) => Keyed;
 export const keyed = <Id extends StationId>(station: Id, data: Partial<StationData<Id>>): Keyed => ({ station, data }) as Keyed;
 
 /** A meter is off by its own error on every figure; one figure in fifty is misread by a digit. */
-export const METER_SD = 0.006;
+const METER_SD = 0.006;
 export const MISREAD = 0.02;
 export function shown(value: number, digits: number, { chance, hidden }: Making): string {
   const read = Math.max(0, value * (1 + METER_SD * chance.normal()));

@@ -91,7 +91,7 @@ const OPEN_AT_REST = "open-at-rest";
  * Every sort of start gear. A new one is a row here, and how it is drawn and named in features/stations/start-gear.
  * Keys are persisted: do not change one without a migration.
  */
-export const GEAR_TABLE = {
+const GEAR_TABLE = {
   switch: {
     usualOn: ["cap-start", "cap-start-run", "split-phase", "unknown"],
     isInside: true,

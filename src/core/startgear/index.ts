@@ -6,8 +6,6 @@ export {
   judgePtc,
   alsoWrong,
   judgeSwitch,
-  judgeTimed,
-  LETS_GO,
   type ContactState,
   type GearRepair,
   type GearVerdict,
@@ -18,7 +16,6 @@ export {
 } from "./patterns";
 export {
   GEAR_SORTS,
-  GEAR_TABLE,
   gearRow,
   isGearOn,
   usualGear,

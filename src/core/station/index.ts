@@ -4,6 +4,6 @@ export { plainAssessment, type Assessment } from "./assessment";
 export { type EarlierVisit, type StationContext } from "./context";
 export { defineStation, describedBy, type Station, type StationMigrations } from "./station";
 export { cautionsFor } from "./cautions";
-export { DaySchema, MomentSchema } from "../kept";
+export { MomentSchema } from "../kept";
 export { MOST_PHOTO_CHARACTERS, photoSchema } from "../kept/photo";
-export { NoteSchema, PLAIN_FIELDS, PrintedSchema, readPlain, someOf, TicksSchema, type PlainFieldId, type PlainFigure } from "../fields";
+export { NoteSchema, PLAIN_FIELDS, PrintedSchema, readPlain, type PlainFieldId, type PlainFigure } from "../fields";

@@ -20,7 +20,7 @@ export const studyKey = <Kind extends StudyKind>(kind: Kind, question: Studies[K
  * @param most answers it keeps; the oldest go first
  * @returns the store
  */
-export function createAnswers(most = Infinity): Answers {
+function createAnswers(most = Infinity): Answers {
   const kept = new Map<string, unknown>();
   return {
     // The key begins with the kind, so that what lies under it was kept as that kind's answer.

@@ -1,2 +1,2 @@
 export { NO_STUDY, type StartQuestion, type Studies, type Study, type StudyKind } from "./questions";
-export { createAnswers, rememberStudy, studyKey, type Answers } from "./answers";
+export { rememberStudy, studyKey, type Answers } from "./answers";

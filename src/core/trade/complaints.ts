@@ -17,7 +17,7 @@ interface ComplaintSpec {
  * without a migration.
  * @source practice of electrical safety: insulation to the frame before a doubtful motor is energised
  */
-export const COMPLAINT_SPECS = {
+const COMPLAINT_SPECS = {
   "does-not-run": { kind: "standing", comesUp: "never", asksFrame: true },
   dead: { kind: "standing", comesUp: "never", asksFrame: true },
   "hums-no-start": { kind: "standing", comesUp: "never", asksFrame: true },

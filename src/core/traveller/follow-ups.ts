@@ -52,22 +52,3 @@ export function followUps(
       .map((due) => moved({ station, method: METHODS[due.kind] ?? null, kind: due.kind, on: dueOn(due, visitDay) }, putOff)),
   );
 }
-
-/**
- * The last visit to each motor: what it asks for takes the place of what earlier ones asked.
- * @param visits every visit
- * @param of key of the motor and moment of the visit, ISO 8601, UTC
- * @returns one visit a motor
- */
-export function latestVisits<Visit>(
-  visits: readonly Visit[],
-  of: (visit: Visit) => { readonly motor: string; readonly at: string },
-): Visit[] {
-  const latest = new Map<string, Visit>();
-  for (const visit of visits) {
-    const { motor, at } = of(visit);
-    const known = latest.get(motor);
-    if (known === undefined || of(known).at < at) latest.set(motor, visit);
-  }
-  return [...latest.values()];
-}

@@ -3,15 +3,15 @@ export type { StationAssessments, StationEntries, StationEntry } from "./entries
 export { assessStation, type Grounds, type Judge, type Judged } from "./assess-station";
 export { earlyFacts } from "./assess-stations";
 export { factsWith, groundBefore, type Ground, type HandedOn } from "./ground";
-export { followUps, latestVisits, type FollowUp } from "./follow-ups";
+export { followUps, type FollowUp } from "./follow-ups";
 export type { NextStep } from "./next-step";
 export { isReadyToFinish } from "./ready-to-finish";
-export { decidedWorks, fittedPlate, outlasting, takenOver } from "./renewal";
+export { fittedPlate, outlasting, takenOver } from "./renewal";
 export { isWorkDone } from "./work-done";
 export { methodOf, methodsOn, powerOf, stateChangeFor, stationForTest } from "./ways";
 export { minutesWorked, visitDeed } from "./visit-deed";
 export { FOLLOWED, visitFigures, type Followed, type VisitFigure } from "./visit-figures";
 export { SPARES, sheetOfCard, spareState, speakOf, type Spare, type SpareState } from "./spare";
 export { stretchesOf, type Stretch } from "./stretch";
-export { cardStanding, endReached, loudestStation, type CardStanding } from "./where-it-stands";
+export { cardStanding, endReached, type CardStanding } from "./where-it-stands";
 export { noGrounds } from "./no-grounds";

@@ -37,17 +37,9 @@ export {
   type Residual,
 } from "./understand-board";
 export type { Probe } from "./next-probe";
-export {
-  compareWinding,
-  COPPER_CONSTANT_C,
-  resistanceAt,
-  temperatureRise,
-  windingTemperature,
-  type WindingComparison,
-  type WindingOhms,
-} from "./temperature";
+export { compareWinding, resistanceAt, temperatureRise, windingTemperature, type WindingComparison, type WindingOhms } from "./temperature";
 export { answerConnection, type ConnectionAnswer } from "./connection-answer";
-export { connectBoard, type Connection, type ConnectionNote, type Reversal, type Rung, type RungPart } from "./connection";
+export { type Connection, type ConnectionNote, type Reversal, type Rung, type RungPart } from "./connection";
 export { WINDING_GROUPS, type WindingGroup } from "./groups";
 export { NO_WINDING_FACTS, type WindingFacts, type WindingKnowledge } from "./facts";
 export { askBoard, type BoardQuestion } from "./board-question";

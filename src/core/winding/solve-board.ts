@@ -50,7 +50,7 @@ const LEAST_BOX = 5;
 /** Places to try for each reading left out. */
 const MISFIT_BUDGET = 4000;
 /** Chance below which readings and layout do not belong together. */
-export const LEAST_PROBABILITY = 0.001;
+const LEAST_PROBABILITY = 0.001;
 /** A fit with chi-square for a chance of 0.001 at many degrees of freedom; no single reading may lie further off. */
 const reachScore = (readings: number): number => Math.sqrt(readings + 3.1 * Math.sqrt(2 * readings) + 9);
 
@@ -142,7 +142,7 @@ function highestChi2(dof: number): number {
   return low;
 }
 
-export const numbered = (count: number): number[] => Array.from({ length: count }, (_, index) => index);
+const numbered = (count: number): number[] => Array.from({ length: count }, (_, index) => index);
 
 /** Solutions with this many faults, best fit first; `isComplete` is false when there were too many to list. */
 export interface Solutions {

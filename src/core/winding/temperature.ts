@@ -1,5 +1,5 @@
 /** Copper is without resistance at minus this temperature, extrapolated; some standards use 235. [°C] */
-export const COPPER_CONSTANT_C = 234.5;
+const COPPER_CONSTANT_C = 234.5;
 
 /**
  * Resistance of a copper winding brought from one temperature to another: R2 = R1 (k + T2) / (k + T1).

@@ -69,7 +69,7 @@ const bareEquations = (structure: Structure, postOf: ArrayLike<number>, table: B
  * @returns natural log of the evidence (up to a constant common to one board), and the weight of each size
  * @source MacKay, Information Theory, Inference and Learning Algorithms, ch. 28 (Occam factor)
  */
-export function weighLayOut(
+function weighLayOut(
   structure: Structure,
   postOf: ArrayLike<number>,
   table: BoardTable,
@@ -104,7 +104,7 @@ export interface Beside {
 }
 
 /** Log of how likely this way of laying out was before any reading: layout, motor, fault, spares, number of ways, written marks. */
-export function logPrior({ layout, fault, places, exchanges }: Structure, postOf: ArrayLike<number>, { marks, motorType }: Beside): number {
+function logPrior({ layout, fault, places, exchanges }: Structure, postOf: ArrayLike<number>, { marks, motorType }: Beside): number {
   const spares = places.filter((place) => place === SPARE).length;
   const marked = places.reduce((sum, place, index) => {
     const mark = marks[postOf[index] ?? -1] ?? null;

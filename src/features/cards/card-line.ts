@@ -37,7 +37,7 @@ function textsOf(value: unknown): readonly string[] {
 }
 
 /** Every text a person wrote on a record, or picked, by the kinds of its fields: labels, designations, notes, choices. */
-export function writtenIn(fields: FieldSet, record: unknown): readonly string[] {
+function writtenIn(fields: FieldSet, record: unknown): readonly string[] {
   if (!isLoose(record)) return [];
   return Object.entries(fields).flatMap(([place, row]) => {
     const value = record[place];

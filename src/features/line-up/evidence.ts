@@ -56,7 +56,7 @@ const KNOWN_WORDS: { readonly [Kind in EvidenceSource["kind"]]: (known: Extract<
 const pullWords = ({ evidence }: Pull): string => (KNOWN_WORDS[evidence.kind] as (known: EvidenceSource) => string)(evidence);
 
 /** Why a piece of evidence weighs as it does. */
-export function whyWords({ evidence }: Pull): string {
+function whyWords({ evidence }: Pull): string {
   if (evidence.kind === "complaint") return COMPLAINT_TABLE[evidence.complaint].why;
   if (evidence.kind === "unsaid")
     return "It would often be said of this fault; people leave things out, so it counts for less than what is said.";
@@ -69,7 +69,7 @@ export function whyWords({ evidence }: Pull): string {
 }
 
 /** How much a piece of evidence moves the odds, in words. */
-export function strengthWords(logWeight: number): string {
+function strengthWords(logWeight: number): string {
   const times = Math.exp(Math.abs(logWeight));
   return times >= 20 ? "very strong" : times >= 5 ? "strong" : times >= 2 ? "some" : "slight";
 }

@@ -29,7 +29,7 @@ export const PLAIN_ACTIONS: Record<ActionId, string> = {
 };
 
 /** How sure, in words; the chance itself stands beside it. */
-export function surenessWords(cure: number): string {
+function surenessWords(cure: number): string {
   if (cure >= 0.9) return "very likely puts it right";
   if (cure >= 0.7) return "likely puts it right";
   if (cure >= 0.4) return "may put it right";

@@ -69,13 +69,9 @@ export function followTeam(listener: () => void): () => void {
   return () => void listeners.delete(listener);
 }
 
-let picker: FolderPicker = fileSystemFolders;
+const picker: FolderPicker = fileSystemFolders;
 /** Whether a folder can be kept here at all. */
 export const canKeepFolder = (): boolean => picker.isAvailable;
-/** For tests: another way to folders. */
-export const setFolderPicker = (other: FolderPicker): void => {
-  picker = other;
-};
 
 let hired: Promise<TeamWork> | null = null;
 /** Its worker lives as long as the tab. */

@@ -1,6 +1,5 @@
 import type { Suspect } from "@/core/trade";
 import type { Cause, CustomWay, HingeFigure, Measure, Work } from "@/core/decision";
-import type { Instrument } from "@/core/diagnosis";
 import type { ProofDoubt } from "@/core/stations/prove";
 import { ACTION_WORDS } from "./list-words";
 import { SUSPECT_WORDS } from "./words";
@@ -94,11 +93,4 @@ export const DOUBT_SENTENCES: Record<ProofDoubt, string> = {
     "The part that is in is not the right one: Out and in says why. Fit another one, or correct there what it says and reads.",
   "line-failed": "Something the machine should do now, it does not: it is not cured, or something else is wrong too.",
   "supply-still-off": "The volts are still outside their band after work on supply or wiring.",
-};
-
-export const INSTRUMENT_WORDS: Record<Instrument, string> = {
-  "capacitance-meter": "a meter with capacitance",
-  clamp: "a clamp meter",
-  "insulation-tester": "an insulation tester",
-  tachometer: "a tachometer",
 };

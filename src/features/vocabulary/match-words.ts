@@ -1,5 +1,4 @@
 import type {
-  Adaptation,
   BearingSort,
   RatedDuty,
   Enclosure,
@@ -167,18 +166,3 @@ const REASONS: Reasons = {
 
 /** Why a line stands as it does, in a few words. */
 export const matchReason = (reason: MatchReason): string => (REASONS[reason.code] as (reason: MatchReason) => string)(reason);
-
-export const ADAPTATION_WORDS: Record<Adaptation, string> = {
-  "cap-leads": "Cap unused speed leads, one by one",
-  "cut-shaft": "Cut the shaft, file the edge",
-  "file-flat": "File a flat for the set screw",
-  "bush-shaft": "Bush the shaft",
-  "strip-under-band": "Strip under the band",
-  bracket: "Make a bracket",
-  "second-end": "Saw the second shaft end off, or guard it",
-  "turn-round": "Mount it the other way round",
-  "turn-rotor": "Put its rotor in end for end",
-  "other-capacitor": "Its own capacitor",
-  "no-capacitor": "Take the old capacitor out",
-  "lengthen-leads": "Lengthen leads, sleeve the joins",
-};

@@ -40,7 +40,7 @@ export interface MadeOfDocument {
 }
 
 /** Tables of a transaction that changes documents and records. */
-export const teamTables = (db: VemmickDatabase) => [
+const teamTables = (db: VemmickDatabase) => [
   ...db.recordTables,
   db.settings,
   db.photos,

@@ -30,7 +30,7 @@ export const knownDevice = async (db: VemmickDatabase): Promise<TeamDevice | nul
   ((await db.settings.get(DEVICE_KEY))?.value as TeamDevice | undefined) ?? null;
 
 /** This device; it gets its id with the first question. Part of a transaction with the settings. */
-export async function teamDevice(db: VemmickDatabase): Promise<TeamDevice> {
+async function teamDevice(db: VemmickDatabase): Promise<TeamDevice> {
   const kept = await knownDevice(db);
   if (kept) return kept;
   const made = { id: newId(), name: "" };

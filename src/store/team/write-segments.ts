@@ -42,7 +42,7 @@ export async function markAll(db: VemmickDatabase): Promise<void> {
  * Notes what was changed here since, document by document.
  * @errors throws NewerDataError when a newer program has been here
  */
-export async function noteHere(
+async function noteHere(
   db: VemmickDatabase,
   onProgress: Progress = () => undefined,
   each: (ids: readonly string[], first: FirstTexts) => Promise<unknown> = () => Promise.resolve(),

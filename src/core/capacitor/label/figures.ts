@@ -31,7 +31,7 @@ const MOST_SECOND = 0.5;
 /** No can has a run and a start part in it: above this a second figure is another part. */
 export const MOST_SECTION_UF = 110;
 /** Behind this many volts a part of a thousand microfarads does not exist. */
-export const RUN_VOLTS = 370;
+const RUN_VOLTS = 370;
 
 /** Whether the end of a group of figures is rather its volts: `35-440`, `40/5/440`, `88-108/330`. */
 export function endsInVolts(values: readonly string[], joints: readonly FigureJoint[]): boolean {

@@ -25,7 +25,7 @@ import { geometriesOf, judgeEnd, type EndDetail, type NameState } from "./end";
 import { bearingRecord, type BearingRecord } from "./record";
 
 export type { EndDetail, NameState, SeatDetail } from "./end";
-export { bearingRecord, endRecord, GAUGES, type BearingRecord, type EndRecord, type Gauge } from "./record";
+export { bearingRecord, endRecord, type BearingRecord, type EndRecord, type Gauge } from "./record";
 
 /** What upkeep asks for at one end. */
 export interface UpkeepDetail {

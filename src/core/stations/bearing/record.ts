@@ -2,7 +2,7 @@ import { field, recordOf } from "../../fields";
 import { BEARING_KINDS, DUTIES, HAND_FITS, LENGTH_UNITS, SEAT_REPAIRS, SURROUNDINGS, TIERS } from "../../bearing";
 
 /** What shaft and seat are measured with. */
-export const GAUGES = ["micrometer", "calliper"] as const;
+const GAUGES = ["micrometer", "calliper"] as const;
 export type Gauge = (typeof GAUGES)[number];
 
 /** One of the two bearings. */

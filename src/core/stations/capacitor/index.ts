@@ -1,6 +1,6 @@
 export { BLANK_CAPACITOR, capacitorRecord, type CapacitorRecord, type OverLimit } from "./record";
-export { exchangeParts, isPartKeyed } from "./parts";
-export { readLabel, type CapacitorDetail } from "./judge-part";
+export { exchangeParts } from "./parts";
+export { type CapacitorDetail } from "./judge-part";
 export type { RunningVerdict, SectionVerdict, SwingVerdict } from "./section";
 export type { DischargePlan } from "./discharge-plan";
 export { keepReadings, startNewPart } from "./new-part";

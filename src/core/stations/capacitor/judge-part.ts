@@ -77,9 +77,7 @@ export const worstStamp = (stamps: readonly Stamp[]): Stamp => SEVERITY.find((st
 const WITHOUT_CAPACITOR = ["split-phase", "shaded-pole"];
 
 /** The label as keyed, with what a person put right. */
-export function readLabel(
-  record: CapacitorRecord,
-): Result<{ read: CapacitorLabel; label: CapacitorLabel; failure: Failure | null }, Failure> {
+function readLabel(record: CapacitorRecord): Result<{ read: CapacitorLabel; label: CapacitorLabel; failure: Failure | null }, Failure> {
   const parsed = parseCapacitorLabel(record.label);
   if (!parsed.ok) return parsed;
   const corrected = correctLabel(parsed.value, record.corrections);

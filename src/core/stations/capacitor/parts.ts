@@ -2,7 +2,7 @@ import { parseCapacitorLabel, type CapacitorLabel } from "../../capacitor";
 import { BLANK_PART, PART_FIELDS, type MeasuredCapacitor, type CapacitorRecord } from "./record";
 
 /** One part of a record, without what belongs to the place. */
-export const partOf = (record: MeasuredCapacitor): MeasuredCapacitor =>
+const partOf = (record: MeasuredCapacitor): MeasuredCapacitor =>
   Object.fromEntries(PART_FIELDS.map((field) => [field, record[field]])) as unknown as MeasuredCapacitor;
 
 /**

@@ -14,7 +14,7 @@ const perSection = <Schema extends v.GenericSchema>(schema: Schema) => v.pipe(v.
 const part = byId(LABEL_PARTS, () => v.optional(PrintedSchema));
 
 /** What OL on the capacitance range may mean. Persisted: do not change without a migration. */
-export const OVER_LIMITS = ["beyond-range", "shorted"] as const;
+const OVER_LIMITS = ["beyond-range", "shorted"] as const;
 export type OverLimit = (typeof OVER_LIMITS)[number];
 
 /** One part: its label, and what was measured of it by every method. Field names are persisted. */

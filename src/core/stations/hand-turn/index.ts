@@ -3,17 +3,17 @@ import type { TestId } from "../../trade";
 import { defineStation, plainAssessment, type Stamp } from "../../station";
 import type { Facts } from "../../facts";
 import { HAND_FIELDS, judgeHand, type HandVerdict, type PlayVerdict, type Turn } from "../../bearing";
-export { TURNS, type Turn } from "../../bearing";
+export { type Turn } from "../../bearing";
 import { isOnMachine, type Finding, type MeasuredLikelihood, type Outcome } from "../../diagnosis";
 import { type WorkingStep, formatNumber } from "../../quantity";
 import { handTurnMigrations } from "./migrations";
 
 /** Which end it is felt at. Persisted: do not change without a migration. */
-export const FELT_ENDS = ["drive-end", "other-end", "both"] as const;
+const FELT_ENDS = ["drive-end", "other-end", "both"] as const;
 export type FeltEnd = (typeof FELT_ENDS)[number];
 
 /** How it turns with belt, wheel or pump off, power off. Persisted: do not change without a migration. */
-export const UNLOADED_TURNS = ["free", "rough", "tight", "seized"] as const;
+const UNLOADED_TURNS = ["free", "rough", "tight", "seized"] as const;
 export type UnloadedTurn = (typeof UNLOADED_TURNS)[number];
 
 export const handTurnRecord = recordOf({

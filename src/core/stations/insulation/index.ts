@@ -18,7 +18,7 @@ import {
 import { type WorkingStep, figureOf, formatNumber, formatQuantity, type Entry } from "../../quantity";
 import { APART, cellAt, insulationRecord, type CellEnd, type InsulationRecord } from "./record";
 
-export { APART_SORTS, BLANK_INSULATION, CELL_ENDS, cellAt, insulationRecord, type CellEnd, type InsulationRecord } from "./record";
+export { BLANK_INSULATION, insulationRecord, type CellEnd, type InsulationRecord } from "./record";
 
 /** One cell of the lattice. */
 export interface Cell {

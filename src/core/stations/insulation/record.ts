@@ -5,7 +5,7 @@ import { EntrySchema, type Entry } from "../../quantity";
 import { WINDING_GROUPS, type WindingGroup } from "../../winding";
 
 /** The other side of a cell: another winding, or the bare frame. */
-export const CELL_ENDS = [...WINDING_GROUPS, "frame"] as const;
+const CELL_ENDS = [...WINDING_GROUPS, "frame"] as const;
 export type CellEnd = (typeof CELL_ENDS)[number];
 
 /** Windings by how they are joined inside. Persisted: do not change without a migration. */

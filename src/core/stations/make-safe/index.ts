@@ -10,7 +10,7 @@ import { absenceOf } from "../../relevance";
 import { makeSafeMigrations } from "./migrations";
 
 /** Isolation steps in the order they are done. */
-export const ISOLATION_STEPS = ["control-off", "breaker-locked", "unplugged", "gas-off", "rotor-still", "interlocks-noted"] as const;
+const ISOLATION_STEPS = ["control-off", "breaker-locked", "unplugged", "gas-off", "rotor-still", "interlocks-noted"] as const;
 export type IsolationStep = (typeof ISOLATION_STEPS)[number];
 /** Steps that some machines do not have. */
 const STEP_NEEDS: Partial<Record<IsolationStep, (facts: Facts) => boolean>> = {
@@ -31,8 +31,7 @@ export const CAPACITOR_SEEN = "capacitor-seen";
 /** Without one of these the circuit is not isolated at all. */
 const ISOLATING: readonly IsolationStep[] = ["breaker-locked", "unplugged"];
 
-export const PROOF_STEPS = ["provenLive", "circuitDead", "provenLiveAgain"] as const;
-export type ProofStep = (typeof PROOF_STEPS)[number];
+export type ProofStep = "provenLive" | "circuitDead" | "provenLiveAgain";
 
 const round = recordOf({
   steps: field.ticks(),

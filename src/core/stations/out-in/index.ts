@@ -38,13 +38,12 @@ import {
   type PartExchange,
 } from "./record";
 
-export { incomingFor, placeOfWork, type PlaceOfWork } from "./incoming-for";
+export { placeOfWork, type PlaceOfWork } from "./incoming-for";
 export { offerOf, type PieceOffer } from "./offer";
 export {
   BLANK_EXCHANGE,
   BLANK_PIECE,
   candidateIn,
-  DONE_IDS,
   exchangeRecord,
   isBlankPiece,
   isNamedPiece,

@@ -59,7 +59,7 @@ export const exchangeRecord = recordOf({
 });
 export type PartExchange = typeof exchangeRecord.blank;
 
-export const ExchangeSchema = exchangeRecord.schema;
+const ExchangeSchema = exchangeRecord.schema;
 export const BLANK_EXCHANGE: PartExchange = exchangeRecord.blank;
 
 /** A piece of which nothing was keyed. */

@@ -7,7 +7,7 @@ import type { TestId } from "../../trade";
 import { powerBackMigrations } from "./migrations";
 
 /** What is seen to before power returns. */
-export const RESTORE_STEPS = ["leads-and-covers", "everyone-clear", "lock-off"] as const;
+const RESTORE_STEPS = ["leads-and-covers", "everyone-clear", "lock-off"] as const;
 export type RestoreStep = (typeof RESTORE_STEPS)[number];
 
 const round = recordOf({ steps: field.ticks(), restoredAt: field.moment() });

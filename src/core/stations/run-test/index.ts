@@ -31,21 +31,10 @@ import { withModel } from "./measured";
 import { keyedFigures, RUN_FIELD_IDS, runTestRecord, type RunTestRecord } from "./record";
 import { runTestMigrations } from "./migrations";
 
-export { positionOf, rowsOf, type Position, type RunRow } from "./judge";
+export { rowsOf, type Position, type RunRow } from "./judge";
 export { suspectLikelihoods } from "./measured";
-export { countedSpeed, MODEL_FIELDS, QUANTITY_OF, type ModelField } from "./question";
-export {
-  runTestRecord,
-  HOT_PLACES,
-  NOISES,
-  RUN_FIELD_IDS,
-  RUN_FIELDS,
-  WARMTHS,
-  type Noise,
-  type RunField,
-  type RunTestRecord,
-  type Warmth,
-} from "./record";
+export { countedSpeed, QUANTITY_OF, type ModelField } from "./question";
+export { runTestRecord, RUN_FIELD_IDS, RUN_FIELDS, type Noise, type RunField, type RunTestRecord, type Warmth } from "./record";
 
 export interface RunTestDetail {
   readonly rows: readonly RunRow[];
@@ -78,7 +67,7 @@ const isBlank = (record: RunTestRecord): boolean =>
   RUN_FIELD_IDS.every((field) => record[field] === null);
 
 /** How well a sound motor explains the figures, against the fault that explains them best; null: not asked. */
-export function soundFit(understanding: RunUnderstanding | null): number | null {
+function soundFit(understanding: RunUnderstanding | null): number | null {
   if (!understanding || understanding.explanations.length === 0) return null;
   return understanding.explanations.find(({ fault }) => fault === null)?.fit ?? 0;
 }

@@ -29,7 +29,7 @@ const NOTHING: Record<ModelField, number> = { lineAmps: 0.03, startAmps: 0.05, c
 const COASTS: readonly MachineKind[] = ["fan", "blower"];
 
 /** Against a range, with twice the meter's own uncertainty to spare. */
-export function positionOf(value: number, standardUncertainty: number, range: Range, floor: number): Position {
+function positionOf(value: number, standardUncertainty: number, range: Range, floor: number): Position {
   const margin = Math.max(2 * standardUncertainty, floor);
   if (value < range.low - margin) return "below";
   return value > range.high + margin ? "above" : "inside";

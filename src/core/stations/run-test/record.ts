@@ -1,5 +1,5 @@
 import { field, recordOf } from "../../fields";
-export { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_FIELDS, WARMTHS, type Noise, type RunField, type Warmth } from "../../motor";
+export { RUN_FIELD_IDS, RUN_FIELDS, type Noise, type RunField, type Warmth } from "../../motor";
 import * as v from "valibot";
 import { HOT_PLACES, NOISES, RUN_FIELD_IDS, RUN_ENTRY_FIELDS, WARMTHS, type RunField, BEHAVIOURS } from "../../motor";
 import type { Entry } from "../../quantity";

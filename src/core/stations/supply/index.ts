@@ -17,10 +17,10 @@ import {
 } from "../../quantity";
 
 /** Whether control asks the motor to run. Persisted: do not change without a migration. */
-export const CALLS = ["calls", "no-call", "always-on"] as const;
+const CALLS = ["calls", "no-call", "always-on"] as const;
 export type Call = (typeof CALLS)[number];
 /** State of door, pressure and float switches in the way. Persisted: do not change without a migration. */
-export const INTERLOCKS = ["none", "closed", "open", "defeated"] as const;
+const INTERLOCKS = ["none", "closed", "open", "defeated"] as const;
 export type Interlock = (typeof INTERLOCKS)[number];
 
 export const supplyRecord = recordOf({

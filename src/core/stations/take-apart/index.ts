@@ -54,7 +54,7 @@ const nameKey = (text: string): string => text.trim().toLowerCase();
  * @param wires as they were noted
  * @returns each such name once, and on how many wires it stands
  */
-export function sameMarks(wires: readonly Wire[]): { readonly mark: string; readonly count: number }[] {
+function sameMarks(wires: readonly Wire[]): { readonly mark: string; readonly count: number }[] {
   const byMark = new Map<string, Wire[]>();
   for (const wire of wires.filter(({ mark }) => mark.trim() !== ""))
     byMark.set(nameKey(wire.mark), [...(byMark.get(nameKey(wire.mark)) ?? []), wire]);

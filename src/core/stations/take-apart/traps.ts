@@ -10,7 +10,7 @@ interface TrapSpec {
   readonly sleeveOnly?: true;
 }
 
-export const TRAP_TABLE = {
+const TRAP_TABLE = {
   "mark-bells": { when: "off", parts: ["end-bell"] },
   "left-hand-thread": { when: "off", parts: ["wheel", "pulley", "nut"] },
   "ease-do-not-hammer": { when: "off", parts: ["wheel", "pulley", "bearing"] },

@@ -6,12 +6,12 @@ import { isOnMachine, type Finding } from "../../diagnosis";
 import { figureOf } from "../../quantity";
 
 /** `runs-rough`: it runs, and the trouble is still there. */
-export const UNCOUPLED = ["runs", "runs-rough", "does-not-run"] as const;
+const UNCOUPLED = ["runs", "runs-rough", "does-not-run"] as const;
 export type Uncoupled = (typeof UNCOUPLED)[number];
-export const PUSHED = ["keeps-running", "does-not-run"] as const;
+const PUSHED = ["keeps-running", "does-not-run"] as const;
 export type Pushed = (typeof PUSHED)[number];
 /** A motor without start torque goes whichever way it is pushed. */
-export const PUSH_WAYS = ["either-way", "one-way"] as const;
+const PUSH_WAYS = ["either-way", "one-way"] as const;
 export type PushWay = (typeof PUSH_WAYS)[number];
 
 export const uncoupledRecord = recordOf({

@@ -30,7 +30,7 @@ export function toBoardReading(a: number, b: number, entry: Entry): BoardReading
   return { ...pair, kind: "ohms", ohm: figure.value, standardUncertainty: figure.standardUncertainty };
 }
 
-export function toBoard(record: WindingsRecord, house: HouseFigures): Board {
+function toBoard(record: WindingsRecord, house: HouseFigures): Board {
   const leads = testLeadsOf(record, house);
   return {
     posts: record.posts.length,

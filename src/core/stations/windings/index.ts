@@ -30,7 +30,6 @@ import { workingOfBoard, workingOfHotRun, workingOfThree } from "./working";
 
 export {
   BLANK_WINDINGS,
-  SHELL_FEELS,
   entryAt,
   FEWEST_POSTS,
   isNamedPost,

@@ -60,7 +60,7 @@ const kept = recordOf({
   note: field.note(),
 });
 /** Everything keyed at the windings station. Field names are persisted: do not change without a migration. */
-export const WindingsRecordSchema = v.pipe(
+const WindingsRecordSchema = v.pipe(
   kept.schema,
   v.check(({ posts, hasFrame, pairs }) => {
     const last = posts.length - (hasFrame ? 0 : 1);

@@ -153,7 +153,7 @@ export function previousSentence(part: CapacitorRecord["previous"][number]): str
 }
 
 /** What one section's figures mean. */
-export function sectionSentences(section: SectionVerdict, at: string | undefined, house: HouseFigures): string[] {
+function sectionSentences(section: SectionVerdict, at: string | undefined, house: HouseFigures): string[] {
   const overLimit = section.isOverLimit && section.joint === null ? [OVER_LIMIT[section.overLimit ?? "unsaid"]] : [];
   const doDisagree = section.joint?.agreement === "lower-running" || section.joint?.agreement === "higher-running";
   return [

@@ -1,5 +1,5 @@
 import { inSentence } from "@/features/vocabulary/in-sentence";
-import { ACTIONS, type ActionId } from "@/core/trade";
+import { type ActionId } from "@/core/trade";
 import { addDays } from "date-fns";
 import { MEASURE_DAYS, type Hinge, type Measure, type Work } from "@/core/decision";
 import type { NeededCapacitor } from "@/core/capacitor";
@@ -9,12 +9,9 @@ import type { STATIONS } from "@/core/stations";
 import type { DecideRecord } from "@/core/stations/decide";
 import { dayOf, dayWords } from "@/features/vocabulary/clock";
 import { CAUSE_STATE_WORDS, CAUSE_WORDS, HINGE_WORDS, MEASURE_WORDS, workWords } from "@/features/vocabulary/decision-words";
-import { ACTION_WORDS } from "@/features/vocabulary/list-words";
 import { TEST_WORDS } from "@/features/vocabulary/words";
 
 export type Detail = ReturnType<(typeof STATIONS)["decide"]["assess"]>["detail"];
-
-export const OPTIONS = ACTIONS.map((id) => ({ id, label: ACTION_WORDS[id] }));
 
 export function partSentence(part: NeededCapacitor): string {
   const values = part.sectionsUf.map((uf) => formatNumber(uf, 2)).join(" + ");
@@ -31,7 +28,7 @@ export function recheckDate(measure: Measure, today: Date): string {
 }
 
 /** Two schools on bearings; the house's is told with its reason. */
-export const bearingSchool = (house: HouseFigures, both = house.bearingsBoth === "both"): string =>
+const bearingSchool = (house: HouseFigures, both = house.bearingsBoth === "both"): string =>
   both
     ? "Both bearings: the other has run as long, and the bench time is paid once. Some change only the bad one; House rules has the choice."
     : "Only the bad bearing, as the job was put together: it saves the price of one. Many change both while the motor is open.";
@@ -83,7 +80,7 @@ export const offerCaption = ({
 }): string =>
   `parts ${formatNumber(partCost, 0)} · ${formatNumber(minutes, 0)} min ${formatNumber(labourCost, 0)}${waitCost > 0 ? ` · standing still ${formatNumber(waitCost, 0)}` : ""}`;
 
-export const workOf = ({ action, also }: { action: ActionId | null; also: ActionId | null }): Work | null =>
+const workOf = ({ action, also }: { action: ActionId | null; also: ActionId | null }): Work | null =>
   action === null ? null : { action, also };
 
 export function sentences(record: DecideRecord, detail: Detail): string[] {

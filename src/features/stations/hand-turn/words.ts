@@ -14,7 +14,7 @@ const UNLOADED_SENTENCES: Record<UnloadedTurn, string> = {
   seized: "Still held with its load off: the bearings have seized, or the rotor lies on its stator. No power until that is mended.",
 };
 
-export const OUTCOME_SENTENCES: Record<NonNullable<Detail["outcome"]>, readonly string[]> = {
+const OUTCOME_SENTENCES: Record<NonNullable<Detail["outcome"]>, readonly string[]> = {
   free: ["Turns free, no play to feel. The bearings are not what holds it."],
   "end-play": ["Turns free, but moves along its shaft beyond the washers: worn thrust faces or sleeves. Oil, and look at it again."],
   rough: ["Rough or rubbing. A bearing on its way out, or the wheel touching its housing: take the belt or wheel off and turn again."],

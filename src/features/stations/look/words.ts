@@ -26,7 +26,7 @@ export const SIGN_WORDS: Record<Sign, string> = {
   "smell-electric": "Hot electrics",
 };
 
-export const CONSEQUENCES: Partial<Record<Sign, string>> = {
+const CONSEQUENCES: Partial<Record<Sign, string>> = {
   "cover-not-seated":
     "A cover that is not seated never presses the start switch: it looks like a dead motor. Seat it before anything is bought.",
   "capacitor-bulged": "A bulged or vented capacitor needs no meter: it is finished.",

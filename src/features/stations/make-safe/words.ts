@@ -17,7 +17,7 @@ export const STEP_WORDS: Record<IsolationStep, string> = {
 
 export const STEPS = (Object.keys(STEP_WORDS) as IsolationStep[]).map((id) => ({ id, label: STEP_WORDS[id] }));
 
-export const LACK_WORDS: Record<SafetyLack, string> = {
+const LACK_WORDS: Record<SafetyLack, string> = {
   "not-isolated": "breaker locked off or plug pulled",
   "meter-not-proven": "meter proven on a live source",
   "circuit-not-proven": "circuit measured dead",

@@ -1,4 +1,4 @@
-import type { QuoteComparison, Quoted, ReadQuote, SwapAction } from "@/core/exchange";
+import type { QuoteComparison, ReadQuote, SwapAction } from "@/core/exchange";
 import { readSheet } from "@/core/match";
 import { formatMoney, formatNumber } from "@/core/quantity";
 import type { STATIONS } from "@/core/stations";
@@ -47,8 +47,6 @@ export function comparisonSentence({ cheaper, other, quicker, breakEvenADay }: Q
       : "";
   return `${a.shown} from ${a.name}, ${b.shown} from ${b.name}: ${a.name} is cheaper by ${formatMoney(b.total - a.total)}.${turns}`;
 }
-
-export const quotedName = (of: Quoted): string => QUOTED_WORDS[of];
 
 export const workTitle = (action: SwapAction): string => ACTION_WORDS[action];
 

@@ -1,6 +1,6 @@
 import { inSentence } from "@/features/vocabulary/in-sentence";
 import type { STATIONS } from "@/core/stations";
-import { RESTORE_STEPS, type RestoreStep, type TripCheck } from "@/core/stations/power-back";
+import { type RestoreStep, type TripCheck } from "@/core/stations/power-back";
 import { clockTime } from "@/features/vocabulary/clock";
 
 export type Detail = ReturnType<(typeof STATIONS)["power-back"]["assess"]>["detail"];
@@ -10,8 +10,6 @@ export const STEP_WORDS: Record<RestoreStep, string> = {
   "everyone-clear": "Everyone clear, belt and wheel clear",
   "lock-off": "Own lock and tag removed, by the one who set them",
 };
-
-export const STEPS = RESTORE_STEPS.map((id) => ({ id, label: STEP_WORDS[id] }));
 
 const CHECK_WORDS: Record<TripCheck, string> = { look: "look and smell", "hand-turn": "turn it by hand", frame: "measure it to the frame" };
 

@@ -12,7 +12,7 @@ import { HOT_PLACE_WORDS, NOISE_WORDS, RUN_FIELD_WORDS } from "@/features/vocabu
 
 export type Detail = ReturnType<(typeof STATIONS)["prove"]["assess"]>["detail"];
 
-export function ampsSentence(name: string, verdict: AmpsVerdict): string {
+function ampsSentence(name: string, verdict: AmpsVerdict): string {
   const amps = formatQuantity("current", verdict.amps);
   if (verdict.fractionOfPlate === null || verdict.conformity === null) return `${name}: ${amps}. No amps on the plate to hold it against.`;
   const plate = `${amps}, ${formatPercent(verdict.fractionOfPlate)} of the plate`;

@@ -2,7 +2,7 @@ import { type Facts, sectionFor } from "@/core/facts";
 import { capacitorOf, whatIf, type Machine, type WhatIfCase, type WhatIfChoice } from "@/core/motor";
 import { ratedUfOf, type CapacitorLabel } from "@/core/capacitor";
 
-export const CASE_IDS = ["proposed", "labelled", "found", "fault"] as const;
+const CASE_IDS = ["proposed", "labelled", "found", "fault"] as const;
 export type CaseId = (typeof CASE_IDS)[number];
 
 /** One set of curves: which it is, what was chosen for it, and what comes out. */

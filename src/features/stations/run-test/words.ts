@@ -37,7 +37,7 @@ export const SHORT_WORDS: Record<ModelField, string> = {
 };
 
 /** What is missing, as the person would look for it. */
-export const ENTRY_WORDS: Record<KnowledgeEntry, string> = {
+const ENTRY_WORDS: Record<KnowledgeEntry, string> = {
   volts: "the plate's volts",
   hertz: "the plate's hertz",
   power: "the plate's power",
@@ -73,7 +73,7 @@ const roughly = (value: number): number => Number(value.toPrecision(2));
 const percent = (level: number): string => formatPercent(level);
 
 /** A fault and its degree in words. */
-export const FAULT_WORDS: Record<FaultId, (level: number) => string> = {
+const FAULT_WORDS: Record<FaultId, (level: number) => string> = {
   "run-capacitor-weak": (level) => `Run capacitor near ${percent(level)} of its value`,
   "run-capacitor-open": () => "Run capacitor open",
   "run-capacitor-shorted": () => "Run capacitor shorted",

@@ -22,7 +22,7 @@ export const ELEMENT_WORDS: Record<ElementClass, string> = {
 };
 
 /** What is wrong under an answer, with the posts it is about; null where all is sound. */
-export function faultSentence({ structure, postOf }: BoardAnswer, names: readonly string[]): string | null {
+function faultSentence({ structure, postOf }: BoardAnswer, names: readonly string[]): string | null {
   const { fault, layout, places } = structure;
   if (fault === null) return null;
   const at = (role: string): string => postName(names, postOf[places.indexOf(role)] ?? -1);

@@ -4,6 +4,6 @@ import nextJest from "next/jest.js";
 export default nextJest({ dir: "./" })({
   rootDir: import.meta.dirname,
   testEnvironment: "node",
-  testMatch: ["<rootDir>/src/core/**/*.test.ts", "<rootDir>/tests/unit/reference.test.ts"],
+  testMatch: (process.env.VEMMICK_TESTS ?? "src/core").split(" ").map((folder) => `<rootDir>/${folder}/**/*.test.ts`),
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
 });

@@ -4,6 +4,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import type { NextConfig } from "next";
 import { layOutPaperFonts } from "./scripts/lib/paper-fonts.mjs";
+import { shareScripts } from "./scripts/lib/shared-scripts.mjs";
 
 /** On every answer, pages and files alike. */
 const EVERYWHERE = {
@@ -17,7 +18,7 @@ const EVERYWHERE = {
 const ON_FILES = {
   "Content-Security-Policy": "default-src 'self'; object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
 };
-/** What starts every worker may compile what merges team files; nothing else of the program may, and no text is run as a program. */
+/** The worker that merges team files may compile what it merges them with; nothing else of the program may, and no text is run as a program. */
 const ON_WORKERS = { "Content-Security-Policy": `${ON_FILES["Content-Security-Policy"]}; script-src 'self' 'wasm-unsafe-eval'` };
 const toList = (headers: Readonly<Record<string, string>>) => Object.entries(headers).map(([key, value]) => ({ key, value }));
 
@@ -45,13 +46,17 @@ const config: NextConfig = {
   devIndicators: false,
   // The whole check has looked at the types before it builds: once is enough.
   typescript: { ignoreBuildErrors: process.env.TYPES_ARE_CHECKED === "1" },
+  webpack: (webpack: object, { dev, isServer }) => {
+    if (!dev && !isServer) shareScripts(webpack);
+    return webpack;
+  },
   headers: async () => [
     { source: "/:path*", headers: toList(EVERYWHERE) },
     ...["/_next/static/:path*", "/favicon.svg", "/icon-:name.png", "/theme.js", "/NOTICES.txt", "/paper-fonts/:path*"].map((source) => ({
       source,
       headers: toList(ON_FILES),
     })),
-    { source: "/_next/static/chunks/turbopack-worker-:name.js", headers: toList(ON_WORKERS) },
+    { source: "/_next/static/chunks/team-worker.:hash.js", headers: toList(ON_WORKERS) },
   ],
 };
 

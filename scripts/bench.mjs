@@ -22,7 +22,7 @@ import { bin, childEnvironment, findChromium, installPackages, ROOT, run } from 
 installPackages();
 const executablePath = findChromium();
 const { chromium } = await import("@playwright/test");
-if (run(process.execPath, [bin("next/dist/bin/next"), "build"], { stdio: "ignore" }) !== 0)
+if (run(process.execPath, [bin("next/dist/bin/next"), "build", "--webpack"], { stdio: "ignore" }) !== 0)
   throw new Error("The build failed: run npm run build to see why.");
 
 const PORT = 3419;

@@ -19,7 +19,7 @@ async function freePort() {
 installPackages("to-run");
 console.log("Building …");
 // Types are looked at by the tests: the tools for that are not installed here.
-const built = run(process.execPath, [bin("next/dist/bin/next"), "build"], { env: { TYPES_ARE_CHECKED: "1" } });
+const built = run(process.execPath, [bin("next/dist/bin/next"), "build", "--webpack"], { env: { TYPES_ARE_CHECKED: "1" } });
 if (built !== 0) process.exit(built);
 const port = await freePort();
 const server = spawn(process.execPath, [bin("next/dist/bin/next"), "start", "--hostname", "127.0.0.1", "--port", String(port)], {

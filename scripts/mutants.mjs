@@ -1,9 +1,11 @@
 // npm run mutants [-- FOLDER...]: each rule of scripts/lib/mutants.mjs made wrong in a copy of the house, all of them or those of files below these folders, and what notices it. A mutant that
 // nothing notices is printed with its place, and the command fails. With --tests-only no walk is taken where the tests notice nothing.
+// npm run mutants -- FOLDER... --every: every condition and operator below these folders of src/core, held against the tests beside them (lib/every-mutant.mjs).
 import { spawnSync } from "node:child_process";
 import { cpSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { mutateEvery } from "./lib/every-mutant.mjs";
 import { MUTANTS } from "./lib/mutants.mjs";
 
 const COPIED = [
@@ -24,6 +26,18 @@ const COPIED = [
 const WALKED_JOBS = 150;
 const isWalked = !process.argv.includes("--tests-only");
 const folders = process.argv.slice(2).filter((word) => !word.startsWith("-"));
+if (process.argv.includes("--every")) {
+  for (const folder of folders) {
+    const found = mutateEvery(folder.replace(/\/$/, ""));
+    for (const each of found?.survivors ?? []) console.log(`NOBODY  ${each}`);
+    console.log(
+      found
+        ? `${folder}: ${found.noticed} of ${found.all} noticed, ${((100 * found.noticed) / found.all).toFixed(0)} %`
+        : `${folder}: not finished`,
+    );
+  }
+  process.exit();
+}
 const chosen = folders.length === 0 ? MUTANTS : MUTANTS.filter(({ file }) => folders.some((folder) => file.includes(folder)));
 
 const copy = mkdtempSync(join(tmpdir(), "mutant-"));

@@ -43,7 +43,7 @@ const serving = settings();
 if (!process.argv.includes("--built")) {
   installPackages();
   console.log("Building …");
-  const built = run(process.execPath, [bin("next/dist/bin/next"), "build"]);
+  const built = run(process.execPath, [bin("next/dist/bin/next"), "build", "--webpack"]);
   if (built !== 0) process.exit(built);
 } else if (!existsSync(join(ROOT, ".next", "BUILD_ID"))) stop("Nothing is built here yet. Run npm run build first, or leave --built out.");
 else if (!existsSync(join(ROOT, "node_modules", "next"))) stop("Packages are missing. Run npm install first, or leave --built out.");

@@ -26,7 +26,7 @@ const executable = findChromium();
 const { soakBegun, soakTeam } = await import("./soak/begun.mjs");
 const { soakKills } = await import("./soak/kills.mjs");
 const { soakWork } = await import("./soak/work.mjs");
-if (!process.argv.includes("--no-build") && run(process.execPath, [bin("next/dist/bin/next"), "build"]) !== 0) process.exit(1);
+if (!process.argv.includes("--no-build") && run(process.execPath, [bin("next/dist/bin/next"), "build", "--webpack"]) !== 0) process.exit(1);
 
 let areSetsGood = true;
 if (!process.argv.includes("--no-sets")) {

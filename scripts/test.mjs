@@ -90,7 +90,7 @@ const DEPCRUISE = [bin("dependency-cruiser/bin/dependency-cruise.mjs"), "src", "
 async function build() {
   await check("Route types", [bin("next/dist/bin/next"), "typegen"]);
   const areTypesGood = await check("Types", [TSC, "--noEmit"]);
-  return check("Build", [bin("next/dist/bin/next"), "build"], { TYPES_ARE_CHECKED: areTypesGood ? "1" : "0" });
+  return check("Build", [bin("next/dist/bin/next"), "build", "--webpack"], { TYPES_ARE_CHECKED: areTypesGood ? "1" : "0" });
 }
 
 /** What reads the sources, one after the other. */

@@ -4,29 +4,23 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import { ROOT } from "./prepare.mjs";
+import { SCRIPT_LIST } from "./shared-scripts.mjs";
 
 /** Not those for browsers without modules: no browser that runs the program asks for them. */
 const SCRIPT = /<script(?![^>]*nomodule)[^>]* src="\/_next\/(static\/chunks\/[^"]+\.js)"/gi;
-const textOf = (script) => readFileSync(join(ROOT, ".next", script), "utf8");
+const HANDS = "src/features/stations/hands.ts";
+
+/** What the build wrote of its scripts: those of each screen, of each part that is fetched later, of each worker. */
+export const builtScripts = () => JSON.parse(readFileSync(join(ROOT, ".next", SCRIPT_LIST), "utf8"));
 
 /**
- * Scripts that a station's instrument is fetched with, as the page's own scripts name them.
- * @errors throws where the bundler writes it otherwise: then this is to be read anew
+ * Scripts that a station's instrument is fetched with.
+ * @errors throws where the build knows no such part
  */
-function scriptsOfStation(station, pageScripts) {
-  const texts = pageScripts.map(textOf);
-  const find = (pattern, what) => {
-    const found = texts.map((text) => pattern.exec(text)).find((each) => each !== null);
-    if (!found)
-      throw new Error(`The build names no ${what}: see src/features/stations/hands.ts and what became of it in .next/static/chunks.`);
-    return found[1];
-  };
-  const id = find(new RegExp(`["{,]${station}"?:\\(\\)=>\\w+\\.A\\((\\d+)\\)`), `module for ${station}`);
-  const list = find(
-    new RegExp(`(?:^|[\\[,])${id},\\w+=>\\{\\w+\\.v\\(\\w+=>Promise\\.all\\(\\[([^\\]]*)\\]`),
-    `scripts of the module ${id}`,
-  );
-  return JSON.parse(`[${list}]`);
+function scriptsOfStation(station) {
+  const scripts = builtScripts().parts[`${HANDS} ./${station}/in-hand`];
+  if (!scripts) throw new Error(`The build has no part for ${station}: see ${HANDS} and .next/${SCRIPT_LIST}.`);
+  return scripts;
 }
 
 /**
@@ -40,8 +34,9 @@ export async function neededScripts(home, path) {
   const page = await (await fetch(new URL(pathname, home))).text();
   const own = [...new Set([...page.matchAll(SCRIPT)].map(([, script]) => script))];
   const station = searchParams.get("station");
-  return station === null ? own : [...new Set([...own, ...scriptsOfStation(station, own)])];
+  return station === null ? own : [...new Set([...own, ...scriptsOfStation(station)])];
 }
 
 /** Weight of scripts, each compressed on its own [kB gzip]. */
-export const weightKb = (scripts) => scripts.reduce((sum, script) => sum + gzipSync(textOf(script)).length, 0) / 1000;
+export const weightKb = (scripts) =>
+  scripts.reduce((sum, script) => sum + gzipSync(readFileSync(join(ROOT, ".next", decodeURIComponent(script)))).length, 0) / 1000;

@@ -6,7 +6,8 @@ import { demoParts, demoRecords } from "./demo";
 import { UNSET_HOUSE } from "./house-record";
 import { vemmickJsonSchema } from "./json-schema";
 import { isEmptyPlan, planImport, type Present } from "./plan-import";
-import { MAX_FILE_BYTES, parseVemmickFile, type FileReading } from "./read-file";
+import { MAX_FILE_BYTES } from "./file-bounds";
+import { parseVemmickFile, type FileReading } from "./read-file";
 import type { RecordLists } from "./record-types";
 import { writeVemmickFile } from "./vemmick-file";
 

@@ -10,7 +10,7 @@ export {
 } from "./traveller";
 export { blankStationRow, stationRecordId } from "./station-id";
 export { StationRecordSchema, type StationRecord } from "./station-record";
-export { toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
+export { houseType, toHouse, UNSET_HOUSE, withRule, type House, type HouseRecord, type RuleChange } from "./house-record";
 export {
   MOST_PART_PHOTO_CHARACTERS,
   SHELF_STATES,
@@ -39,6 +39,7 @@ export { NO_RECORDS, RECORD_TYPES, recordTypeOf, type DatedRow, type RecordLists
 export { migrateRecord, migrateStep, type RecordType } from "./record-type";
 export { fitRecord } from "./fit-record";
 export { valueAt, withValueAt } from "./value-at";
-export { MAX_FILE_BYTES, parseJson, parseVemmickFile, readVemmickValue, type FileReading, type Progress } from "./read-file";
+export { MAX_FILE_BYTES } from "./file-bounds";
+export { parseJson, parseVemmickFile, readVemmickValue, type FileReading, type Progress } from "./read-file";
 export { createFileWriter, writeVemmickFile, type FileWriter, type WrittenFile } from "./vemmick-file";
 export { isEmptyPlan, outlineOf, planImport, type ImportOutline, type ImportPlan, type Present } from "./plan-import";

@@ -5,10 +5,8 @@ import { faultOf, fitRecord, machinesOf, onCard, type Fitted } from "./fit-recor
 import { migrateRecord } from "./record-type";
 import { byType, findNewer, RECORD_TYPE_NAMES, type RecordTypeName } from "./record-kinds";
 import { recordTypeOf, type RecordLists } from "./record-types";
+import { MAX_FILE_BYTES } from "./file-bounds";
 import { FILE_FORMAT } from "./vemmick-file";
-
-/** Some 60,000 cards: more than a browser reads in one piece. */
-export const MAX_FILE_BYTES = 400 * 1024 * 1024;
 
 /** Told now and then how far a long piece of work is. */
 export type Progress = (done: number, all: number) => void;

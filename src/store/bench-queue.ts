@@ -1,8 +1,9 @@
 "use client";
 import { isLoose, type Loose } from "@/core/kept";
 import type { StationData, StationId } from "@/core/stations";
-import { BENCH_KEYS, benchKey, toDraft, type Draft } from "./bench-row";
-import { settled } from "./change-row";
+import { BENCH_KEYS, benchKey, type Draft } from "./bench-key";
+import { loadKeeping, settled } from "./change-row";
+import type { toDraft as toDraftOf } from "./bench-row";
 import { database } from "./database";
 import { useLive, type Live } from "./live";
 import { attempt } from "./storage-status";
@@ -20,9 +21,11 @@ const MOST = 60;
 
 const rowKey = (station: StationId): string => `${BENCH_KEYS}row/${station}`;
 
+const listOf = (kept: Loose | undefined): readonly unknown[] => (Array.isArray(kept?.value) ? kept.value : []);
+
 /** What is kept of the row: each as its schema has it, whatever one of them holds. */
-function toRow(station: StationId, kept: Loose | undefined): readonly LaidAside[] {
-  const list: readonly unknown[] = Array.isArray(kept?.value) ? kept.value : [];
+function toRow(station: StationId, kept: Loose | undefined, toDraft: typeof toDraftOf): readonly LaidAside[] {
+  const list = listOf(kept);
   return list.flatMap((each) =>
     isLoose(each) && typeof each.at === "string" ? [{ at: each.at, value: toDraft(station, { ...kept, value: each.value }).value }] : [],
   );
@@ -30,7 +33,10 @@ function toRow(station: StationId, kept: Loose | undefined): readonly LaidAside[
 
 /** Checks laid aside at a station, the last first, live. */
 export const useBenchQueue = (station: StationId): Live<readonly LaidAside[]> =>
-  useLive(async () => toRow(station, await kept(rowKey(station))), [station]);
+  useLive(async () => {
+    const row = await kept(rowKey(station));
+    return listOf(row).length === 0 ? [] : toRow(station, row, (await loadKeeping()).toDraft);
+  }, [station]);
 
 const kept = async (key: string): Promise<Loose | undefined> => {
   const row = await database().settings.get(key);
@@ -48,16 +54,17 @@ async function turn(
   const db = database();
   // A key pressed just before belongs to the check that is laid aside.
   await settled("bench", station);
-  const isKept = await attempt(() =>
-    db.transaction("rw", [db.settings], async () => {
+  const isKept = await attempt(async () => {
+    const { toDraft } = await loadKeeping();
+    await db.transaction("rw", [db.settings], async () => {
       const [draft, row] = await Promise.all([db.settings.get(benchKey(station)), db.settings.get(rowKey(station))]);
-      const next = change(draft ? toDraft(station, { ...draft }) : null, toRow(station, row && { ...row }));
+      const next = change(draft ? toDraft(station, { ...draft }) : null, toRow(station, row && { ...row }, toDraft));
       const { version } = toDraft(station, undefined);
       if (next.inHand === null) await db.settings.delete(benchKey(station));
       else await db.settings.put({ ...toDraft(station, undefined), value: next.inHand } as never);
       await db.settings.put({ key: rowKey(station), value: next.row.slice(0, MOST), version } as never);
-    }),
-  );
+    });
+  });
   if (isKept) dropUnsaved({ kind: "bench", key: station });
   return isKept;
 }

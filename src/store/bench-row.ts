@@ -1,18 +1,8 @@
 import type { Loose } from "@/core/kept";
 import { stationOf, type StationData, type StationId } from "@/core/stations";
 import { migrateRecord, PRESENT_VERSIONS, RECORD_TYPES } from "@/records";
+import { benchKey, type Draft } from "./bench-key";
 import { salvage } from "./salvage";
-
-/** Key in the settings of what lies on the bench. */
-export const BENCH_KEYS = "bench/";
-export const benchKey = (station: StationId): string => `${BENCH_KEYS}${station}`;
-
-/** A quick check as it lies among the settings. */
-export interface Draft {
-  readonly key: string;
-  readonly value: StationData<StationId>;
-  readonly version: number;
-}
 
 /** What lies on the bench: brought up to date, and every field that can be read kept, whatever one of them holds. */
 export function toDraft(station: StationId, row: Loose | undefined): Draft {

@@ -14,7 +14,8 @@ import {
   type Traveller,
   type TravellerId,
 } from "@/records";
-import { BENCH_KEYS, toDraft } from "./bench-row";
+import { BENCH_KEYS } from "./bench-key";
+import { toDraft } from "./bench-row";
 import type { RowKind } from "./change";
 import { followMotor, followsNames } from "./follow-motor";
 import { later } from "./later";

@@ -1,5 +1,5 @@
 import { database } from "./database";
-import { BENCH_KEYS } from "./bench-row";
+import { BENCH_KEYS } from "./bench-key";
 import { attempt } from "./storage-status";
 import { dropUnsaved, unsaved } from "./unsaved";
 import { TEAM_KEYS } from "./team/team-device";

@@ -1,4 +1,3 @@
-/** @jest-environment node */
 import { demoRecords } from "@/records/demo";
 import { joinCards } from "../../../tests/support/join-cards";
 import { toHouseFigures } from "../house";

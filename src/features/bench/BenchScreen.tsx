@@ -2,12 +2,13 @@
 import { cautionsFor } from "@/core/station";
 import { watchedFigures, type HouseRuleId } from "@/core/house";
 import { NO_FACTS } from "@/core/facts";
-import { lazy, Suspense, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { PageLink } from "@/components/PageLink";
 import type { StationData, StationId } from "@/core/stations";
 import type { House } from "@/records";
+import { prepareToKeep } from "@/store/change-row";
 import { draftInHand, updateBench, useBenchDraft } from "@/store/bench-draft";
-import { useHouse } from "@/store/queries";
+import { useHouse } from "@/store/house-rules";
 import { usePending } from "@/store/usePending";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
@@ -63,14 +64,20 @@ interface QuickCheckProps {
 }
 
 function QuickCheck({ station, house, first }: QuickCheckProps) {
-  const draft = useBenchDraft(station);
   const hand = useHand(station);
-  if (draft.state === "failed") return <CannotRead failure={draft.failure} />;
-  if (draft.state !== "ready" || hand === null) return <Reading />;
-  return <Ready station={station} hand={hand} house={house} first={first} kept={draft.value} />;
+  return hand === null ? <Reading /> : <InHand station={station} hand={hand} house={house} first={first} />;
 }
 
-type ReadyProps = QuickCheckProps & { readonly hand: StationInHand; readonly kept: StationData<StationId> };
+type InHandProps = QuickCheckProps & { readonly hand: StationInHand };
+
+function InHand({ station, hand, house, first }: InHandProps) {
+  const draft = useBenchDraft(station, hand);
+  useEffect(prepareToKeep, []);
+  if (draft.state === "failed") return <CannotRead failure={draft.failure} />;
+  return draft.state === "ready" ? <Ready station={station} hand={hand} house={house} first={first} kept={draft.value} /> : <Reading />;
+}
+
+type ReadyProps = InHandProps & { readonly kept: StationData<StationId> };
 
 function Ready({ station, hand, house, first, kept }: ReadyProps) {
   const [record, change] = usePending(kept);
@@ -113,7 +120,7 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
             change={(apply) =>
               change(
                 () => updateBench(station, apply),
-                () => draftInHand(station),
+                () => draftInHand(station, hand),
               )
             }
           />

@@ -6,8 +6,8 @@ import type { House } from "@/records";
 import { clearQueue, takeInHand, useBenchQueue, type LaidAside } from "@/store/bench-queue";
 import type { StationInHand } from "../station/in-hand";
 import { stampWordOf } from "../station/stamp-word-of";
-import { viewOf } from "../stations/registry";
 import { useStudies } from "../station/useStudies";
+import { viewOf } from "../stations/registry";
 import { assessStation, noGrounds } from "@/core/traveller";
 
 interface PartsBeforeProps {

@@ -5,7 +5,8 @@ import { LineField } from "@/components/LineField";
 import { DEFAULT_METER, HOUSE_RULE_GROUPS, houseRule, type HouseRuleGroup, type HouseRuleId } from "@/core/house";
 import type { Meter } from "@/core/quantity";
 import { toHouse, withRule, type HouseRecord } from "@/records";
-import { useHouseRecord } from "@/store/queries";
+import { prepareToKeep } from "@/store/change-row";
+import { useHouseRecord } from "@/store/house-rules";
 import { usePending } from "@/store/usePending";
 import { houseInHand, updateHouse } from "@/store/write-house";
 import { useAddress } from "../shell/useAddress";
@@ -60,6 +61,7 @@ export function HouseRulesScreen() {
 const ownPath = (path: string | null): string | null => (path !== null && /^\/(?![/\\])/.test(path) ? path : null);
 
 function HouseRules({ kept, asked }: { kept: HouseRecord; asked: string | null }) {
+  useEffect(prepareToKeep, []);
   useEffect(() => {
     if (asked === null) return;
     const row = document.getElementById(`rule-${asked}`);

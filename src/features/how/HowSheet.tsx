@@ -5,7 +5,7 @@ import { PageLink } from "@/components/PageLink";
 import Sheet from "@/components/Sheet";
 import type { HouseRuleId } from "@/core/house";
 import type { StationId } from "@/core/stations";
-import { useHouse } from "@/store/queries";
+import { useHouse } from "@/store/house-rules";
 import { HOWS, topicAt } from "../stations/hows";
 import { RuleLinks } from "../working/RuleLinks";
 import { HowTopic } from "./HowTopic";

@@ -4,7 +4,7 @@ import type { WorkOutcome } from "@/core/learnt";
 import { formatNumber } from "@/core/quantity";
 import { toHouse, type RuleChange } from "@/records";
 import type { HouseLearnt } from "@/store/learnt-calls";
-import { useHouseRecord } from "@/store/queries";
+import { useHouseRecord } from "@/store/house-rules";
 import { useLearnt } from "@/store/useLearnt";
 import { toFileSentence } from "../messages/file-sentences";
 import { Reading, Screen } from "../shell/Screen";

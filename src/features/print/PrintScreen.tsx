@@ -7,7 +7,8 @@ import { STATION_IDS, stationOf, type StationData, type StationId } from "@/core
 import type { SetAside } from "@/core/job";
 import type { Stamp } from "@/core/station";
 import { parseTravellerId, type House } from "@/records";
-import { useCard, useHouse, type KeptCard } from "@/store/queries";
+import { useHouse } from "@/store/house-rules";
+import { useCard, type KeptCard } from "@/store/queries";
 import { evidenceWords } from "../line-up/evidence";
 import { clockTime, fullMoment } from "../vocabulary/clock";
 import { NoCard } from "../shell/NothingHere";

@@ -1,7 +1,7 @@
 "use client";
 import { PageLink } from "@/components/PageLink";
 import type { TestedPart } from "@/records";
-import { useHouse } from "@/store/queries";
+import { useHouse } from "@/store/house-rules";
 import { PartPhoto } from "./PartPhoto";
 import { testedWords } from "../vocabulary/tested-words";
 

@@ -4,7 +4,7 @@ import type { TravellerId } from "@/records";
 import { readCardRows } from "@/store/card-rows";
 import { toKeptCard } from "@/store/kept-card";
 import { addSpare, type NewPart, type Spared } from "@/store/parts";
-import { useHouse } from "@/store/queries";
+import { useHouse } from "@/store/house-rules";
 import { PART_KIND_WORDS, PART_STATE_WORDS } from "../vocabulary/swap-words";
 import { settledStudies } from "./settle-card";
 import { smallPhoto } from "./small-photo";

@@ -1,9 +1,9 @@
 "use client";
-import { useEffect } from "react";
+import { lazy, Suspense, useEffect } from "react";
 import { PageLink } from "@/components/PageLink";
 import { LineField } from "@/components/LineField";
 import { database } from "@/store/database";
-import { useHouse } from "@/store/queries";
+import { useHouse } from "@/store/house-rules";
 import { nameDevice } from "@/store/team/team-device";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { BackupPart } from "./BackupPart";
@@ -11,11 +11,12 @@ import { ByHand } from "./ByHand";
 import { FolderPart } from "./FolderPart";
 import { keepTeam } from "./keep-team";
 import { Merges } from "./Merges";
-import { Conflicts } from "./Conflicts";
 import { Others } from "./Others";
 import { AskedRemovals, Gone } from "./Removals";
-import { useTeamDevice, useUnsent } from "./useTeam";
+import { useTeam, useTeamDevice, useUnsent } from "./useTeam";
 import { unsentWords } from "./words";
+
+const Conflicts = lazy(async () => ({ default: (await import("./Conflicts")).Conflicts }));
 
 const AT_HAND = [
   { label: "Folder", to: "#folder" },
@@ -28,6 +29,7 @@ export function TeamScreen() {
   const device = useTeamDevice();
   const house = useHouse();
   const unsent = useUnsent();
+  const { disagreements } = useTeam();
   return (
     <Screen at="/ledger" actions={AT_HAND}>
       <h1 className="text-[24px] font-bold">Team files</h1>
@@ -44,7 +46,11 @@ export function TeamScreen() {
         <>
           {/* What waits for an answer comes before everything else, on a phone too. */}
           <div className="mt-4 mb-8 flex flex-col gap-6 empty:hidden">
-            <Conflicts />
+            {disagreements.length > 0 ? (
+              <Suspense>
+                <Conflicts />
+              </Suspense>
+            ) : null}
             <AskedRemovals />
           </div>
           <div className="mt-4 grid gap-x-9 gap-y-8 lg:grid-cols-[1fr_380px]">

@@ -1,7 +1,7 @@
 "use client";
 import { PageLink } from "@/components/PageLink";
 import { houseRule, type HouseFigures, type HouseRuleId } from "@/core/house";
-import { useHouse } from "@/store/queries";
+import { useHouse } from "@/store/house-rules";
 import { rulesAt } from "./rules-at";
 import type { JudgedBy } from "./rules-behind";
 import { valueWords } from "../vocabulary/rule-words";

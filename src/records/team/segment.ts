@@ -1,7 +1,7 @@
 import * as v from "valibot";
 import { textSchema } from "@/core/kept";
 import { fail, ok, type Failure, type Result } from "@/core/result";
-import { MAX_FILE_BYTES } from "../read-file";
+import { MAX_FILE_BYTES } from "../file-bounds";
 import type { Texts } from "./registers";
 import { findNewer, PRESENT_VERSIONS, type RecordVersions } from "../record-kinds";
 

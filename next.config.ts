@@ -1,8 +1,6 @@
 import { withSerwist } from "@serwist/turbopack";
-import { createHash } from "node:crypto";
-import { readdirSync, readFileSync } from "node:fs";
-import { join } from "node:path";
 import type { NextConfig } from "next";
+import { derivedByState } from "./scripts/lib/derived-by.mjs";
 import { layOutPaperFonts } from "./scripts/lib/paper-fonts.mjs";
 import { shareScripts } from "./scripts/lib/shared-scripts.mjs";
 
@@ -22,23 +20,11 @@ const ON_FILES = {
 const ON_WORKERS = { "Content-Security-Policy": `${ON_FILES["Content-Security-Policy"]}; script-src 'self' 'wasm-unsafe-eval'` };
 const toList = (headers: Readonly<Record<string, string>>) => Object.entries(headers).map(([key, value]) => ({ key, value }));
 
-/** Folders whose code decides what lists say of a card. */
-const SAYS_WHAT_LISTS_SHOW = ["src/core", "src/records", "src/features"];
-
-/** One short text for one state of that code: lines that were derived by another are derived anew. */
-function coreState(): string {
-  const state = createHash("sha256");
-  for (const folder of SAYS_WHAT_LISTS_SHOW)
-    for (const file of readdirSync(folder, { recursive: true, encoding: "utf8" }).sort())
-      if (/(?<!\.test)\.tsx?$/.test(file)) state.update(file).update(readFileSync(join(folder, file)));
-  return state.digest("hex").slice(0, 12);
-}
-
 // Before anything looks at what is in public/.
 layOutPaperFonts();
 
 const config: NextConfig = {
-  env: { NEXT_PUBLIC_CORE: coreState(), NEXT_PUBLIC_BUILT_AT: new Date().toISOString() },
+  env: { NEXT_PUBLIC_CORE: derivedByState(), NEXT_PUBLIC_BUILT_AT: new Date().toISOString() },
   reactStrictMode: true,
   // No picture is made smaller by the server: nobody shall be able to keep it busy with that.
   images: { unoptimized: true },

@@ -127,7 +127,7 @@ export function withLine(summary: Summary, line: CardLine, derivedBy: string, is
   };
 }
 
-/** The state of core and words: a build of another one derives every line anew. */
+/** The state of what a line is made by: a build of another one derives every line anew. */
 const CORE = process.env.NEXT_PUBLIC_CORE ?? "";
 
 /** The card has changed since its line was derived: that is news to later visits of its motor. */

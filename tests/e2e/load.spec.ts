@@ -11,7 +11,7 @@ const SCREENS = [
   { name: "Traveller", path: `${CARD}&station=capacitor`, usable: "[data-instrument]", mostKb: 262 },
   { name: "Motor", path: "/motor?card=demo-nursery-fan-weak", usable: "#figures", mostKb: 200 },
   { name: "Bench", path: "/bench?station=capacitor", usable: "[data-instrument]", mostKb: 270 },
-  { name: "House rules", path: "/house-rules", usable: "#rule-runLowPct", mostKb: 250 },
+  { name: "House rules", path: "/house-rules", usable: "#rule-runLowPercent", mostKb: 250 },
   { name: "Learnt", path: "/learnt", usable: "#offers, #nothing-learnt", mostKb: 250 },
   { name: "Team files", path: "/team", usable: "#device", mostKb: 250 },
   { name: "Print", path: "/print?id=demo-nursery-fan-weak", usable: "h1", mostKb: 420 },

@@ -1,6 +1,6 @@
 // What a screen needs before it can be used, read from the build: which scripts its page names, and which of those that are
 // fetched later the station in hand is made of. No browser and no clock has a part in it.
-import { readFileSync } from "node:fs";
+import { readFileSync, statSync } from "node:fs";
 import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import { ROOT } from "./prepare.mjs";
@@ -37,6 +37,21 @@ export async function neededScripts(home, path) {
   return station === null ? own : [...new Set([...own, ...scriptsOfStation(station)])];
 }
 
+const kbOf = (path) => gzipSync(readFileSync(path)).length / 1000;
+/** Pictures and fonts travel as they are. */
+const IS_PACKED = /\.(woff2?|png)$/;
+
+/** What is stored at the first visit, so that all goes on without a server: files, what they weigh on the wire [MB], and how often a script is stored. */
+export function storedFiles() {
+  const list = readFileSync(join(ROOT, ".next", "server", "app", "serwist", "sw.js.body"), "utf8");
+  const urls = [...new Set([...list.matchAll(/url:"([^"]+)"/g)].map(([, url]) => decodeURIComponent(url)))];
+  const onDisk = urls
+    .map((url) => (url.startsWith("/_next/") ? join(ROOT, ".next", url.slice("/_next/".length)) : join(ROOT, "public", url)))
+    .filter((path) => statSync(path, { throwIfNoEntry: false })?.isFile());
+  const { bytes, distinctBytes } = builtScripts();
+  const mb = onDisk.reduce((sum, path) => sum + (IS_PACKED.test(path) ? statSync(path).size / 1000 : kbOf(path)), 0) / 1000;
+  return { files: urls.length, mb, copies: bytes / distinctBytes };
+}
+
 /** Weight of scripts, each compressed on its own [kB gzip]. */
-export const weightKb = (scripts) =>
-  scripts.reduce((sum, script) => sum + gzipSync(readFileSync(join(ROOT, ".next", decodeURIComponent(script)))).length, 0) / 1000;
+export const weightKb = (scripts) => scripts.reduce((sum, script) => sum + kbOf(join(ROOT, ".next", decodeURIComponent(script))), 0);

@@ -8,7 +8,7 @@ declare global {
 }
 declare const self: ServiceWorkerGlobalScope;
 
-/** A cached answer forgets the fragment of its address, and a web worker started from it dies; a fresh Response keeps it. */
+/** Tabs of earlier builds start workers at addresses with a fragment; a cached answer forgets it, and the worker dies; a fresh Response keeps it. */
 const withAddress = (request: Request, response: Response): Response =>
   request.destination === "worker"
     ? new Response(response.body, { status: response.status, statusText: response.statusText, headers: response.headers })

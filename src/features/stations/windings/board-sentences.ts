@@ -1,6 +1,7 @@
 import { formatNumber, formatProbability, formatQuantity } from "@/core/quantity";
 import type { BoardAnswer, BoardUnderstanding, ElementClass, Probe } from "@/core/winding";
 import { layoutWord, rolesWord, roleWord } from "@/features/vocabulary/board-words";
+import { STATION_LABELS } from "../labels";
 import { fittedOhm, pairName, postName, type WindingsDetail } from "./words";
 
 /** Outcomes told of one probe. */
@@ -26,7 +27,8 @@ function faultSentence({ structure, postOf }: BoardAnswer, names: readonly strin
   const { fault, layout, places } = structure;
   if (fault === null) return null;
   const at = (role: string): string => postName(names, postOf[places.indexOf(role)] ?? -1);
-  if (fault.kind === "ground") return `${at(fault.role)} has a path to the frame: a ground fault, the motor is finished`;
+  if (fault.kind === "ground")
+    return `${at(fault.role)} has a path to the frame: a ground fault, so no power; ${STATION_LABELS.frame.title} says what becomes of the motor`;
   const element = layout.elements[fault.element];
   if (!element) return null;
   const between = `${at(element.from)} and ${at(element.to)}`;

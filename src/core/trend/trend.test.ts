@@ -26,3 +26,20 @@ test("what rises, or scatters more than it falls, has no halving", () => {
   expect(halvingMonths(points([100, 20, 300, 90]))).toBeNull();
   expect(halvingMonths(points([0, 0, 0]))).toBeNull();
 });
+test.each([
+  // A meter of no uncertainty at all still agrees with itself to a hundredth, over two of them together.
+  ["within what meters agree to", [100, 102.8], { kind: "steady" }],
+  ["beyond it", [100, 102.9], { kind: "changes", from: 100, to: 102.9 }],
+])("figures %s", (_, values, expected) => expect(trendOf(points(values, 180, 0))).toEqual(expected));
+test("the greater uncertainty counts: that of the meter, where it is more than a hundredth", () => {
+  expect(trendOf(points([100, 110], 180, 0.05))).toEqual({ kind: "steady" });
+  expect(trendOf(points([0.01, 0.02], 180, 0))).toEqual({ kind: "changes", from: 0.01, to: 0.02 });
+});
+test("a figure that falls by halves is told so only where it ages so", () => {
+  const halving = [0, 1, 2, 3].map((step) => 200 * 0.5 ** ((step * 180) / 365.25));
+  expect(trendOf(points(halving))).toEqual({ kind: "changes", from: 200, to: halving[3] });
+});
+test("a reading of nothing has no place in a fall by halves", () => {
+  const halving = [0, 1, 2, 3].map((step) => 200 * 0.5 ** ((step * 180) / 365.25));
+  expect(halvingMonths([{ day: -180, value: 0, standardUncertainty: 0 }, ...points(halving)])).toBeCloseTo(12, 6);
+});

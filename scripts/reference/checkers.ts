@@ -13,6 +13,7 @@ import { checkNameplate, summarizeNameplate } from "./nameplate-checker";
 import { checkMatch } from "./match-checker";
 import { checkPlateField } from "./plate-checker";
 import { checkPairsNeeded, reportPairsNeeded } from "./pairs-needed";
+import { checkTrace } from "./traces-checker";
 import { checkWorld, summarizeWorld } from "./world-checker";
 import { checkInsulationTemperature, checkLeads, checkWindingTemperature } from "./winding-checkers";
 
@@ -103,6 +104,7 @@ export const CHECKERS: Record<string, Checker> = {
   bearing_designations: checkDesignation,
   bearing_dimensions: checkDimensions,
   bearing_frequencies: checkFrequencies,
+  meter_traces: checkTrace,
 };
 
 /** Sets that are distributions are shown beside the listed figures as well. */

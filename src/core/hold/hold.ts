@@ -46,7 +46,7 @@ export interface Hold {
 }
 
 /** How the meter stands after a sample, and what it gave. */
-export interface Held {
+export interface AfterSample {
   readonly hold: Hold;
   readonly figure: HeldFigure | null;
 }
@@ -150,7 +150,7 @@ function figureOfEnd(end: readonly Shown[], { isAveraged, slowedTo }: HoldRule):
 }
 
 /** Nothing is touched: a touch ends, and tips that were only tapped together say that it is open. */
-function whileApart(hold: Hold, atMs: number): Held {
+function whileApart(hold: Hold, atMs: number): AfterSample {
   const apartSinceMs = hold.apartSinceMs ?? atMs;
   const first = hold.run[0];
   const isTapped =
@@ -181,7 +181,7 @@ const isMovedFrom = (taken: Shown, shown: Shown, { moved }: HoldRule): boolean =
  * @param sample what the meter shows now
  * @returns how it stands, and the figure that was taken; null: none with this sample
  */
-export function holdNext(hold: Hold, { atMs, display }: HoldSample): Held {
+export function holdNext(hold: Hold, { atMs, display }: HoldSample): AfterSample {
   const rule = HOLD_TABLE[hold.quantity];
   const read = parseReading(display, hold.quantity);
   if (rule === undefined || !read.ok || read.value.kind === "lower-bound") return { hold: { ...hold, run: [] }, figure: null };

@@ -1,1 +1,1 @@
-export { beginHold, holdNext, loseHold, type Held, type HeldFigure, type Hold, type HoldSample } from "./hold";
+export { beginHold, holdNext, loseHold, type AfterSample, type HeldFigure, type Hold, type HoldSample } from "./hold";

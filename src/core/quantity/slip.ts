@@ -1,4 +1,5 @@
 import { measureSpec, type MeasureId } from "../measure";
+import { recentBy } from "../recent";
 import { readFigure } from "./read-figure";
 import type { Entry } from "./reading";
 
@@ -75,7 +76,9 @@ function changedDigits(digits: string): string[] {
  * @param measure what is measured
  * @returns none for a text that is no plain figure
  */
-export function slipCandidates(text: string, measure: MeasureId): SlipCandidate[] {
+export const slipCandidates = recentBy((text: string, measure: MeasureId): string => `${measure} ${text}`, findCandidates, 64);
+
+function findCandidates(text: string, measure: MeasureId): readonly SlipCandidate[] {
   const parts = partsOf(text);
   if (!parts) return [];
   const { digits, unit } = parts;

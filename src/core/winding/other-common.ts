@@ -1,3 +1,4 @@
+import { recentBy } from "../recent";
 import { slipCandidates, type Entry, type SlipKind } from "../quantity";
 import { identifyThreeLeads, type LeadIndex, type PairIndex, type ThreeLeadAnswer, type ThreeLeadInput } from "./three-leads";
 
@@ -27,7 +28,13 @@ export interface OtherCommon {
  * @returns the pair to read again; null: the order of the three is sure
  * @source three readings carry one check for three figures: one changed figure is found, never which
  */
-export function otherCommonOf(input: ThreeLeadInput, answer: ThreeLeadAnswer, entries: readonly (Entry | null)[]): OtherCommon | null {
+export const otherCommonOf = recentBy(
+  (input: ThreeLeadInput, answer: ThreeLeadAnswer, entries: readonly (Entry | null)[]): string =>
+    JSON.stringify([input, answer, entries.map((entry) => entry && [entry.text, entry.isSure])]),
+  findOtherCommon,
+);
+
+function findOtherCommon(input: ThreeLeadInput, answer: ThreeLeadAnswer, entries: readonly (Entry | null)[]): OtherCommon | null {
   if (answer.kind !== "named") return null;
   const common = answer.roles.indexOf("common") as LeadIndex;
   const most = scoreOf(answer) + FITS_WORSE;

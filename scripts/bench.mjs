@@ -56,6 +56,12 @@ async function screensOf(context) {
     keyMs: median(await keysOnCard(context, `${HOME}/traveller?id=big-000000&station=complaint`)),
   };
 }
+/** The 95th percentile of times in any order. */
+const highest = (times) =>
+  at(
+    [...times].sort((a, b) => a - b),
+    0.95,
+  );
 const WORDS_TO_FIND = ["cinema", "fan cap", "lindqvist", "6203"];
 
 /** A small store and a big one, each in a profile of its own, beside native reads of the same rows in the same run. */
@@ -74,12 +80,12 @@ async function stores() {
     row("Rack at rest, last long task ended", ms(await quietMs(context, HOME)), "≤ 2,000 ms");
     row("Key on a card", `${many.keyMs.toFixed(1)} ms`, `≤ 1.1 × with 100 cards: ${(many.keyMs / few.keyMs).toFixed(2)} ×`);
     const found = await findTimes(context, HOME, "section[aria-labelledby=on-the-rack]", WORDS_TO_FIND);
-    row("Find on the Rack, a key, median", ms(median(found)), `≤ 50 ms; longest ${ms(Math.max(...found))}`);
+    row("Find on the Rack, a key, 95th percentile", ms(highest(found)), `≤ 50 ms; median ${ms(median(found))}`);
     const listed = await findTimes(context, `${HOME}/ledger`, "section[aria-labelledby=visits]", WORDS_TO_FIND);
-    row("Find in the Ledger, a key, median", ms(median(listed)), `≤ 50 ms; longest ${ms(Math.max(...listed))}`);
+    row("Find in the Ledger, a key, 95th percentile", ms(highest(listed)), `≤ 50 ms; median ${ms(median(listed))}`);
     row("Ledger usable", ms(many.ledgerMs), `≤ 500 ms; native, its keys alone: ${ms(native.keys)}`);
     const frames = await scrollFrames(context, `${HOME}/ledger`);
-    row("Ledger, frames a second while scrolled", frames.perSecond.toFixed(0), `60; longest frame ${ms(frames.longestMs)}`);
+    row("Ledger, frames a second while scrolled", frames.perSecond.toFixed(0), `≥ 58; longest frame ${ms(frames.longestMs)}`);
     row("Card with 7 earlier visits usable", ms(many.cardMs), `≤ 400 ms; native ${ms(native.card)}`);
     const motorMs = median(await timeToUsable(context, `${HOME}/motor?card=big-000040`, "#figures"));
     row("A motor's page, 40 visits, usable", ms(motorMs), "≤ 400 ms");
@@ -89,7 +95,7 @@ async function stores() {
     row(
       "Export of everything",
       `${seconds.toFixed(1)} s, ${mb.toFixed(0)} MB`,
-      `≤ 8 s and ≤ 120 MB; native read ${(native.all / 1000).toFixed(1)} s`,
+      `≤ 1.5 × the native read of ${(native.all / 1000).toFixed(1)} s, and ≤ 110 MB`,
     );
     const another = await openStore(where, { cards: 1, parts: 1 });
     const team = await teamFigures(context, another.context, HOME, "big-000000");
@@ -166,7 +172,7 @@ async function inBrowser() {
     await part("Key to stamp, slowed", async () =>
       timed("Key to stamp", await keystrokes(browser, HOME, STAMP, "painted", SLOWER), "≤ 80 ms"),
     );
-    await part("Station switch, slowed", async () => timed("Station switch", await stationSwitches(browser, HOME, SLOWER), "≤ 100 ms"));
+    await part("Station switch, slowed", async () => timed("Station switch", await stationSwitches(browser, HOME, SLOWER), "≤ 150 ms"));
     await part("What-if slider, slowed", async () =>
       timed("What-if slider to redrawn curves", await sliderSteps(browser, HOME, SLOWER), "≤ 100 ms"),
     );

@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { expect, openDemo, test } from "./support/vemmick";
+import { builtScripts, neededScripts } from "../../scripts/lib/first-load.mjs";
 import { PAGES, ROUTES } from "../../src/app/routes";
 
 const chunk = `/_next/static/chunks/${readdirSync(".next/static/chunks").find((name) => name.endsWith(".js")) ?? ""}`;
@@ -64,6 +65,18 @@ test("every page of the program is on the list that is kept offline", () => {
     .filter((path) => /(^|\/)page\.tsx$/.test(path))
     .map((path) => `/${path.replace(/\/?page\.tsx$/, "")}`);
   expect([...ROUTES].filter((route) => route !== "/schema").sort()).toEqual(folders.sort());
+});
+
+test("every script that a page names, and that a screen, a part or a worker needs, is on the list that is kept offline", async ({
+  request,
+  baseURL,
+}) => {
+  const list = decodeURIComponent(await (await request.get("/serwist/sw.js")).text());
+  const { parts, workers } = builtScripts();
+  const named = await Promise.all(PAGES.map((path) => neededScripts(baseURL ?? "", path)));
+  const needed = new Set([...named, ...Object.values(parts), ...Object.values(workers)].flat().map(decodeURIComponent));
+  expect(needed.size).toBeGreaterThan(100);
+  expect([...needed].filter((script) => !list.includes(`/_next/${script}`))).toEqual([]);
 });
 
 test("the notices name every package that ships, peers too, each with its text", () => {

@@ -123,7 +123,7 @@ export const TAP = {
   /** leads and tips read no more than this [Ω] */
   mostOhm: 0.6,
   /** a slip of the hand is shorter, and a touch that is meant as one is longer [ms] */
-  leastMs: 150,
+  leastMs: 250,
   mostMs: 1600,
   /** lifted for so long before it counts: contact that bounces comes back sooner [ms] */
   openMs: 800,

@@ -11,7 +11,7 @@ export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } =
   globPatterns: [".next/static/**/*.{js,css,woff2,json}", "public/**/*"],
   // What the framework lays down for pages of its older kind and for browsers without modules is never asked for.
   globIgnores: [
-    ".next/static/chunks/{polyfills,main,framework}-[0-9a-f]*.js",
+    ".next/static/chunks/@(polyfills|main|framework)-+([0-9a-f]).js",
     ".next/static/chunks/pages/**",
     ".next/static/chunks/app/**/route-*.js",
   ],

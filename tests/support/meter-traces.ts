@@ -66,13 +66,16 @@ class Hand {
   private ticks(ms: number, least: number): number {
     return Math.max(least, Math.round(ms / this.periodMs));
   }
+  shows(digits: string, unit: string): void {
+    this.samples.push([this.tick(), digits, unit]);
+  }
   show(value: number): void {
-    this.samples.push([this.tick(), ...shownOn(value, this.quantity, this.counts)]);
+    this.shows(...shownOn(value, this.quantity, this.counts));
   }
   apart(ms: number, least = 2): void {
     const nothing = { resistance: ["OL", "MΩ"], capacitance: ["0.0", "nF"], voltage: ["0.000", "V"], current: ["0.000", "A"] } as const;
     const [digits, unit] = (nothing as Record<string, readonly [string, string]>)[this.quantity] ?? ["0.000", "MΩ"];
-    for (let left = this.ticks(ms, least); left > 0; left -= 1) this.samples.push([this.tick(), digits, unit]);
+    for (let left = this.ticks(ms, least); left > 0; left -= 1) this.shows(digits, unit);
   }
   /** rests on one place */
   rest(value: number, ms: number, least = 2, noise = 0.0005): void {
@@ -111,7 +114,7 @@ const KINDS = {
   },
   autorange: (hand: Hand) => {
     const value = ohmsOf(hand.dice) + 5;
-    hand.samples.push([hand.samples.length * hand.periodMs, "0.00", "MΩ"]);
+    hand.shows("0.00", "MΩ");
     hand.touch(value);
   },
   "twice the same place": (hand: Hand) => {
@@ -168,7 +171,6 @@ const KINDS = {
   },
   "noisy volts": (hand: Hand) => {
     hand.over(1.5, () => hand.dice.between(3, 9));
-    hand.rest(hand.dice.between(100, 250), 0, 0);
     const value = hand.dice.between(100, 250);
     hand.rest(value, 3500, 4, 0.0006);
     hand.truth(value, 0.004 * value);

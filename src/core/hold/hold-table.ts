@@ -18,19 +18,19 @@ export interface HoldRule {
   readonly within: Band;
   /** first half against second: what creeps has not settled; within `doubt` it is asked again over twice the time */
   readonly creep: Band;
-  readonly doubt: Band;
-  /** creep is measured by the second [part of the figure a second], and this much of it is allowed; null: the halves say it */
-  readonly slowedTo: number | null;
-  /** what an approach that goes on as it began has still to come, at most [part of the figure]; null: it is not asked */
-  readonly mostLeft: number | null;
+  readonly doubt?: Band;
+  /** creep is measured by the second [part of the figure a second], and this much of it is allowed; absent: the halves say it */
+  readonly slowedTo?: number;
+  /** what an approach that goes on as it began has still to come, at most [part of the figure]; absent: it is not asked */
+  readonly mostLeft?: number;
   /** in the same touch, so far from the figure that was taken lies another place */
   readonly moved: Band;
   /** the figure is the mean of the whole stretch, and their scatter is its uncertainty; else it is the mean of its end */
-  readonly isAveraged: boolean;
+  readonly isAveraged?: true;
   /** stretches of figures that take longer [ms]: from this figure on */
-  readonly longerFrom: { readonly value: number; readonly steadyMs: number } | null;
+  readonly longerFrom?: { readonly value: number; readonly steadyMs: number };
   /** and below this one */
-  readonly longerBelow: { readonly value: number; readonly steadyMs: number } | null;
+  readonly longerBelow?: { readonly value: number; readonly steadyMs: number };
 }
 
 /** Thresholds of taking by itself, each with its reason. */
@@ -43,10 +43,7 @@ export const HOLD_TABLE: Readonly<Partial<Record<Quantity, HoldRule>>> = {
     within: { steps: 3, part: 0.004 },
     creep: { steps: 0.7, part: 0.001 },
     doubt: { steps: 1.2, part: 0.0015 },
-    slowedTo: null,
-    mostLeft: null,
     moved: { steps: 6, part: 0.015 },
-    isAveraged: false,
     // Fingers on the tips read hundreds of kΩ, and waver more slowly than a contact: no winding reads so.
     longerFrom: { value: 50_000, steadyMs: 2500 },
     // Tips tapped together read near zero for up to a bit over a second: that says that they were open.
@@ -60,14 +57,9 @@ export const HOLD_TABLE: Readonly<Partial<Record<Quantity, HoldRule>>> = {
     leastSamples: 5,
     within: { steps: 4, part: 0.004 },
     creep: { steps: 1.2, part: 0.001 },
-    doubt: { steps: 1.2, part: 0.001 },
-    slowedTo: null,
     // A large part on a meter of few counts stands still long before it is there.
     mostLeft: 0.002,
     moved: { steps: 6, part: 0.015 },
-    isAveraged: false,
-    longerFrom: null,
-    longerBelow: null,
   },
   voltage: {
     // Open leads pick up a volt and less, and waver; what is proven dead is taken by a key.
@@ -76,13 +68,7 @@ export const HOLD_TABLE: Readonly<Partial<Record<Quantity, HoldRule>>> = {
     leastSamples: 3,
     within: { steps: 4, part: 0.005 },
     creep: { steps: 2, part: 0.0025 },
-    doubt: { steps: 2, part: 0.0025 },
-    slowedTo: null,
-    mostLeft: null,
     moved: { steps: 8, part: 0.02 },
-    isAveraged: false,
-    longerFrom: null,
-    longerBelow: null,
   },
   current: {
     // A clamp around nothing shows the earth's field.
@@ -92,13 +78,8 @@ export const HOLD_TABLE: Readonly<Partial<Record<Quantity, HoldRule>>> = {
     leastSamples: 6,
     within: { steps: 4, part: 0.2 },
     creep: { steps: 2, part: 0.012 },
-    doubt: { steps: 2, part: 0.012 },
-    slowedTo: null,
-    mostLeft: null,
     moved: { steps: 6, part: 0.05 },
     isAveraged: true,
-    longerFrom: null,
-    longerBelow: null,
   },
   insulation: {
     apartBelow: 0,
@@ -106,15 +87,10 @@ export const HOLD_TABLE: Readonly<Partial<Record<Quantity, HoldRule>>> = {
     leastSamples: 4,
     within: { steps: 4, part: 0.05 },
     creep: { steps: 4, part: 0.05 },
-    doubt: { steps: 4, part: 0.05 },
     // Absorption goes on for minutes; what it still gains after that is within what testers agree to. @source IEEE 43-2013, 12.1
     slowedTo: 0.01,
-    mostLeft: null,
     // What is absorbed comes on top of what was taken; another pair is discharged and touched anew.
     moved: { steps: 6, part: 0.3 },
-    isAveraged: false,
-    longerFrom: null,
-    longerBelow: null,
   },
 };
 

@@ -127,13 +127,13 @@ function settledEnd(run: readonly Shown[], rule: HoldRule): readonly Shown[] | n
   const values = end.map(({ value }) => value);
   if (Math.max(...values) - Math.min(...values) > bandOf(rule.within, last)) return null;
   const crept = creptIn(end);
-  if (crept > bandOf(rule.doubt, last)) return null;
   if (crept > bandOf(rule.creep, last)) {
+    if (rule.doubt === undefined || crept > bandOf(rule.doubt, last)) return null;
     const longer = endOf(run, rule, 2 * steadyMs);
     if (longer === null || creptIn(longer) > bandOf(rule.doubt, last)) return null;
   }
-  if (rule.mostLeft !== null && leftOf(run) > rule.mostLeft * last.value) return null;
-  if (rule.slowedTo !== null) {
+  if (rule.mostLeft !== undefined && leftOf(run) > rule.mostLeft * last.value) return null;
+  if (rule.slowedTo !== undefined) {
     const [from] = end as [Shown];
     const aSecond = (Math.abs(last.value - from.value) / (last.atMs - from.atMs)) * 1000;
     if (aSecond >= rule.slowedTo * last.value) return null;
@@ -143,7 +143,7 @@ function settledEnd(run: readonly Shown[], rule: HoldRule): readonly Shown[] | n
 
 function figureOfEnd(end: readonly Shown[], { isAveraged, slowedTo }: HoldRule): HeldFigure {
   const [first, last] = [end[0], end.at(-1)] as [Shown, Shown];
-  const counted = isAveraged ? end : slowedTo === null ? end.slice(-Math.ceil(end.length / 2)) : [last];
+  const counted = isAveraged ? end : slowedTo === undefined ? end.slice(-Math.ceil(end.length / 2)) : [last];
   const value = meanOf(counted);
   const scatter = isAveraged ? Math.sqrt(counted.reduce((sum, each) => sum + (each.value - value) ** 2, 0) / counted.length) : 0;
   return { value, standardUncertainty: scatter, atMs: last.atMs, sinceMs: first.atMs };

@@ -10,7 +10,7 @@ const EVERYWHERE = {
   "Referrer-Policy": "no-referrer",
   "Cross-Origin-Opener-Policy": "same-origin",
   "Cross-Origin-Resource-Policy": "same-origin",
-  "Permissions-Policy": "camera=(self), microphone=(self), serial=(self), geolocation=(), payment=()",
+  "Permissions-Policy": "camera=(self), microphone=(self), serial=(self), bluetooth=(self), geolocation=(), payment=()",
 };
 /** A worker runs under the policy its own script came with. Pages have a stricter one, with a nonce, from src/proxy.ts. */
 const ON_FILES = {

@@ -17,7 +17,8 @@ function policy(nonce: string): string {
     "style-src-attr 'unsafe-inline'",
     "img-src 'self' data: blob:",
     "font-src 'self'",
-    `connect-src 'self'${isDevelopment ? " ws:" : ""}`,
+    // A bridge to a meter is a program on the same machine; nothing else is asked.
+    `connect-src 'self' ws://localhost:* ws://127.0.0.1:*${isDevelopment ? " ws:" : ""}`,
     "worker-src 'self'",
     "manifest-src 'self'",
     "object-src 'none'",

@@ -16,10 +16,11 @@ const RECORDS: RecordLists = {
   house: [{ ...UNSET_HOUSE, figures: { motorPrice: 300 }, updatedAt: AT }],
   part: demoParts(NOW).slice(0, 6),
   move: [],
+  meter: [],
 };
 const GOOD = writeVemmickFile(RECORDS, AT).text;
 const VERSIONS = (JSON.parse(GOOD) as { recordVersions: unknown }).recordVersions;
-const NOTHING: Present = { traveller: new Map(), station: new Map(), house: new Map(), part: new Map(), move: new Map() };
+const NOTHING: Present = { traveller: new Map(), station: new Map(), house: new Map(), part: new Map(), move: new Map(), meter: new Map() };
 
 type Random = () => number;
 const pick = <T>(random: Random, values: readonly T[]): T => values[Math.floor(random() * values.length)] as T;

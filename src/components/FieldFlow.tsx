@@ -16,6 +16,7 @@ export function FieldFlow({
   return (
     <form
       data-instrument=""
+      data-one-figure={onFigure ? "" : undefined}
       className={className}
       noValidate
       onSubmit={(event) => {

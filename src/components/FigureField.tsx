@@ -3,7 +3,7 @@ import { useId } from "react";
 import { Said } from "./Said";
 import { useDraft } from "./useDraft";
 
-interface FigureFieldProps {
+export interface FigureFieldProps {
   readonly label: string;
   readonly text: string;
   readonly onText: (text: string) => void;
@@ -16,6 +16,7 @@ interface FigureFieldProps {
   readonly signs?: readonly string[];
   /** the label stands beside it already, in a table */
   readonly isLabelHidden?: boolean;
+  readonly field?: React.Ref<HTMLInputElement>;
 }
 
 /**
@@ -33,6 +34,7 @@ export function FigureField({
   onFocusField,
   signs,
   isLabelHidden = false,
+  field: ref,
 }: FigureFieldProps) {
   const id = useId();
   const { field, tooLong } = useDraft(text, onText, "figure");
@@ -45,6 +47,7 @@ export function FigureField({
       <div className="flex items-end gap-1">
         <input
           id={id}
+          ref={ref}
           {...field}
           onFocus={() => {
             field.onFocus();

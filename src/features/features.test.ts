@@ -12,6 +12,7 @@ import { nextMoveWords } from "./line-up/next-move-words";
 import { toSentence } from "./messages/failure-sentences";
 import { toFileSentence } from "./messages/file-sentences";
 import { toKeptSentence } from "./messages/kept-sentences";
+import { toMeterSentence } from "./messages/meter-sentences";
 import { toMachineSentence } from "./messages/machine-sentences";
 import { cardFacts } from "./cards/card-facts";
 import { dayAndTime } from "./vocabulary/clock";
@@ -104,6 +105,17 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "file-no-team": { code: "file-no-team" },
   "file-own": { code: "file-own" },
   "folder-failed": { code: "folder-failed", detail: "NotAllowedError" },
+  "profile-no-value": { code: "profile-no-value" },
+  "profile-no-function": { code: "profile-no-function" },
+  "profile-unknown-group": { code: "profile-unknown-group", group: "volume" },
+  "profile-group-twice": { code: "profile-group-twice", group: "value" },
+  "profile-groups-touch": { code: "profile-groups-touch" },
+  "meter-way-missing": { code: "meter-way-missing", way: "serial" },
+  "meter-not-chosen": { code: "meter-not-chosen" },
+  "meter-refused": { code: "meter-refused" },
+  "meter-taken": { code: "meter-taken" },
+  "meter-bridge-silent": { code: "meter-bridge-silent", address: "ws://localhost:8765/" },
+  "meter-failed": { code: "meter-failed", detail: "no service" },
   "import-cancelled": { code: "import-cancelled" },
   "export-cancelled": { code: "export-cancelled" },
   "storage-blocked": { code: "storage-blocked" },
@@ -117,16 +129,20 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   },
 };
 
+const isOfMeter = ({ code }: { readonly code: FailureCode }): boolean => /^(profile|meter)-/.test(code);
+
 test.each(Object.values(FAILURES))("$code says what to do, in plain sentences", (failure) => {
-  const sentence = toFileSentence(failure);
+  const sentence = isOfMeter(failure) ? toMeterSentence(failure) : toFileSentence(failure);
   expect(sentence).toMatch(/^[“A-Z0-9]/);
   expect(sentence).not.toMatch(/undefined|NaN|!/);
-  expect(sentence).toMatch(/Type|type|[Cc]hoose|Export|Update|Reload|open it|Swap|Try again|try again|Change|not kept/);
+  expect(sentence).toMatch(
+    /Type|type|[Cc]hoose|Export|Update|Reload|open it|Swap|Try again|try again|Change|not kept|Write|Leave one|Plug|Unplug|Allow|Close that|Start the|Open the program/,
+  );
 });
 
 test("what is keyed or kept fails in the same words without the sentences of files", () => {
   const ofFiles = Object.values(FAILURES).filter(
-    (failure) => ![toMachineSentence, toKeptSentence].some((say) => say(failure) === toFileSentence(failure)),
+    (failure) => !isOfMeter(failure) && ![toMachineSentence, toKeptSentence].some((say) => say(failure) === toFileSentence(failure)),
   );
   expect(ofFiles.map(({ code }) => code).filter((code) => !/^(file|folder|import|export)-/.test(code))).toEqual([]);
   for (const failure of ofFiles) expect(toMachineSentence(failure)).toMatch(/Try again, or choose another file/);

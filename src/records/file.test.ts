@@ -20,6 +20,7 @@ const records: RecordLists = {
   house: [{ ...UNSET_HOUSE, figures: { motorPrice: 300 }, updatedAt: AT }],
   part: demoParts(NOW),
   move: [],
+  meter: [],
 };
 const { text } = writeVemmickFile(records, AT);
 type Loose = Record<string, unknown>;
@@ -30,7 +31,7 @@ interface Raw {
   house: Loose;
 }
 const raw = (): Raw => JSON.parse(text) as Raw;
-const NOTHING: Present = { traveller: new Map(), station: new Map(), house: new Map(), part: new Map(), move: new Map() };
+const NOTHING: Present = { traveller: new Map(), station: new Map(), house: new Map(), part: new Map(), move: new Map(), meter: new Map() };
 
 function read(content: unknown): FileReading {
   const result = parseVemmickFile(typeof content === "string" ? content : JSON.stringify(content));
@@ -225,6 +226,7 @@ describe("planImport", () => {
     house: timesOf(records.house),
     part: timesOf(records.part),
     move: timesOf(records.move),
+    meter: timesOf(records.meter),
   });
   const LATER = "2026-11-23T18:05:00.000Z";
 

@@ -22,6 +22,7 @@ export {
   type TestedPart,
 } from "./part-record";
 export { type PartMove } from "./move-record";
+export { meterType, type MeterRecord } from "./meter-record";
 export { toStockPart } from "./stock-part";
 export {
   byType,

@@ -24,6 +24,7 @@ const RECORD_KINDS = {
   house: { list: "house", version: 4, table: { since: 1, indexes: "id" }, isSingle: true },
   part: { list: "parts", version: 5, table: { since: 2, indexes: "id" } },
   move: { list: "moves", version: 1, table: { since: 8, indexes: "id, partId" }, lineField: "partId" },
+  meter: { list: "meters", version: 1, table: { since: 9, indexes: "id" } },
 } as const satisfies Readonly<Record<string, RecordKind>>;
 
 export type RecordTypeName = keyof typeof RECORD_KINDS;

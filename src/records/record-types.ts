@@ -1,5 +1,6 @@
 import type * as v from "valibot";
 import { houseType } from "./house-record";
+import { meterType } from "./meter-record";
 import { moveType } from "./move-record";
 import { partType } from "./part-record";
 import { byType, RECORD_TYPE_NAMES, type RecordTypeName } from "./record-kinds";
@@ -14,6 +15,7 @@ export const RECORD_TYPES = {
   house: houseType,
   part: partType,
   move: moveType,
+  meter: meterType,
 } as const satisfies { readonly [Name in RecordTypeName]: Pick<RecordType<v.GenericSchema, Name>, "name"> };
 
 /** A record of one type, as it is kept. */

@@ -6,6 +6,7 @@ import {
   recordKindOf,
   type DatedRow,
   type HouseRecord,
+  type MeterRecord,
   type PartMove,
   type Part,
   type RecordLists,
@@ -69,6 +70,7 @@ export class VemmickDatabase extends Dexie {
   declare house: EntityTable<HouseRecord, "id">;
   declare parts: EntityTable<Part, "id">;
   declare moves: EntityTable<PartMove, "id">;
+  declare meters: EntityTable<MeterRecord, "id">;
   declare settings: EntityTable<Setting, "key">;
   /** derived from the cards, in the transaction that changes them */
   declare summaries: EntityTable<Summary, "id">;

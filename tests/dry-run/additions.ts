@@ -193,17 +193,20 @@ const drumTimer: Addition = {
 };
 
 /** A device of a kind that is there: one folder behind the kind's port, and where it is handed out. */
-const replayMeter: Addition = {
+const listedMeter: Addition = {
   files: {
-    "src/devices/meter/replay/index.ts": `import type { MeterLink, MeterSample } from "../port";
+    "src/devices/meter/listed/listed-meter.ts": `import { ok } from "@/core/result";
+import type { MeterLink, MeterSample } from "../port";
 
-/** Plays what was recorded, all at once. */
-export const replayMeter = (samples: readonly MeterSample[]): MeterLink => ({
-  name: "Recorded line",
-  open: async ({ onSample, onLost }) => {
+/** Tells what is listed, all at once. */
+export const listedMeter = (samples: readonly MeterSample[]): MeterLink => ({
+  name: "Listed figures",
+  origin: "meter",
+  meter: null,
+  open: ({ onSample, onLost }) => {
     samples.forEach(onSample);
     onLost();
-    return () => undefined;
+    return Promise.resolve(ok(() => undefined));
   },
 });
 `,
@@ -211,8 +214,8 @@ export const replayMeter = (samples: readonly MeterSample[]): MeterLink => ({
   lines: [
     {
       file: "src/devices/meter/index.ts",
-      after: `export { standInMeter } from "./stand-in";`,
-      line: `export { replayMeter } from "./replay";`,
+      after: `export { serialWire } from "./serial/serial-wire";`,
+      line: `export { listedMeter } from "./listed/listed-meter";`,
     },
   ],
 };
@@ -316,7 +319,7 @@ export const ADDITIONS = {
   record: noteRecord,
   station: smellStation,
   gear: drumTimer,
-  device: replayMeter,
+  device: listedMeter,
   field: sparkField,
   complaint: drips,
   series: series630x,

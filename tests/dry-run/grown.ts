@@ -120,17 +120,15 @@ function aSortOfStartGear(): void {
 }
 
 async function aDevice(): Promise<void> {
-  const { replayMeter, readSample } = meters as typeof meters & {
-    replayMeter: (samples: readonly meters.MeterSample[]) => meters.MeterLink;
-  };
+  const { listedMeter } = meters as typeof meters & { listedMeter: (samples: readonly meters.MeterSample[]) => meters.MeterLink };
   const read: string[] = [];
-  const link = replayMeter([{ display: "4.7k", quantity: "resistance", at: "2026-11-27T10:00:00.000Z" }]);
+  const link = listedMeter([{ display: "4.7 kΩ", function: "resistance", atMs: 0, line: "4.7 kohm" }]);
   await link.open({
-    onSample: (sample) =>
-      read.push(`${readSample(sample, DEFAULT_METER).reading?.value ?? "?"} ${readSample(sample, DEFAULT_METER).reading?.origin ?? ""}`),
+    onSample: ({ display }) => read.push(display),
+    onUnread: (line) => read.push(line),
     onLost: () => read.push("lost"),
   });
-  assert.deepEqual(read, ["4700 meter", "lost"]);
+  assert.deepEqual(read, ["4.7 kΩ", "lost"]);
 }
 
 function aField(): void {

@@ -51,7 +51,7 @@ describe("what one addition touches", () => {
     expect(touched(ADDITIONS.claim)).toEqual(["src/core/claim/codes.ts", "src/core/claim/claims.ts", "scripts/walk/truth.ts"]);
   });
   test("a device: one folder, and where its kind hands it out", () => {
-    expect(folders(ADDITIONS.device)).toEqual(["src/devices/meter/replay"]);
+    expect(folders(ADDITIONS.device)).toEqual(["src/devices/meter/listed"]);
     expect(ADDITIONS.device.lines).toHaveLength(1);
   });
 });

@@ -36,6 +36,8 @@ export const ReadingSchema = v.pipe(
     /** typed by hand, taken over a meter's line, read from a photo or a sound, or made by a simulated motor */
     origin: v.picklist(READING_ORIGINS),
     at: MomentSchema,
+    /** what a meter's line said, as it came; absent: no line did */
+    line: v.optional(textSchema("figure")),
   }),
   v.check(
     ({ quantity, value }) => value === null || (value >= MEASURES[quantity].min && value <= MEASURES[quantity].max),

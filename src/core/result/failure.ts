@@ -79,6 +79,17 @@ export type Failure =
   | { readonly code: "folder-failed"; readonly detail: string }
   | { readonly code: "import-cancelled" }
   | { readonly code: "export-cancelled" }
+  | { readonly code: "profile-no-value" }
+  | { readonly code: "profile-no-function" }
+  | { readonly code: "profile-unknown-group"; readonly group: string }
+  | { readonly code: "profile-group-twice"; readonly group: string }
+  | { readonly code: "profile-groups-touch" }
+  | { readonly code: "meter-way-missing"; readonly way: "serial" | "bluetooth" }
+  | { readonly code: "meter-not-chosen" }
+  | { readonly code: "meter-refused" }
+  | { readonly code: "meter-taken" }
+  | { readonly code: "meter-bridge-silent"; readonly address: string }
+  | { readonly code: "meter-failed"; readonly detail: string }
   | { readonly code: "storage-blocked" }
   | { readonly code: "storage-full" }
   | { readonly code: "storage-newer" }

@@ -1,15 +1,20 @@
-import { takeReading, type Entry, type Meter, type Quantity } from "@/core/quantity";
+import type { LineFault, MeterShows } from "@/core/meter-line";
+import type { Meter, ReadingOrigin } from "@/core/quantity";
+import type { Failure, Result } from "@/core/result";
 
-/** What a meter shows at one moment: its display as text, and what it is set to measure. */
-export interface MeterSample {
-  readonly display: string;
-  readonly quantity: Quantity;
-  /** ISO 8601, UTC */
-  readonly at: string;
+/** What a meter shows at one moment. */
+export interface MeterSample extends MeterShows {
+  /** since any fixed moment [ms] */
+  readonly atMs: number;
+  /** as it came */
+  readonly line: string;
 }
 
+/** Who hears what comes over a meter's line. */
 export interface MeterListener {
   readonly onSample: (sample: MeterSample) => void;
+  /** a line came that is not read; 'too-long': it has no end */
+  readonly onUnread: (line: string, fault: LineFault | "too-long") => void;
   /** the line went down; there are no samples after it */
   readonly onLost: () => void;
 }
@@ -18,18 +23,13 @@ export interface MeterListener {
 export interface MeterLink {
   /** what a person picks it by */
   readonly name: string;
+  readonly origin: ReadingOrigin;
+  /** the meter's data sheet; null: that of the house */
+  readonly meter: Meter | null;
   /**
    * Opens the line.
-   * @returns closes it again; nothing is told after that
+   * @returns what closes it again; nothing is told after that
+   * @errors 'meter-way-missing', 'meter-not-chosen', 'meter-refused', 'meter-taken', 'meter-bridge-silent', 'meter-failed', and those of a profile
    */
-  open(listener: MeterListener): Promise<() => void>;
+  open(listener: MeterListener): Promise<Result<() => void, Failure>>;
 }
-
-/**
- * A sample as a reading, with the uncertainty of the meter's data sheet.
- * @param sample what the meter showed
- * @param meter the meter's data sheet
- * @returns an entry that says it came over a meter's line; without a reading where the display cannot be read
- */
-export const readSample = ({ display, quantity, at }: MeterSample, meter: Meter): Entry =>
-  takeReading(display, quantity, meter, at, "meter").entry;

@@ -15,10 +15,13 @@ import { useAddress } from "../shell/useAddress";
 import { BENCH_STATIONS, STATION_LABELS } from "../stations/labels";
 import { useHand } from "../stations/hands";
 import { RulesBehind } from "../working/rules-behind";
+import { LinkButton } from "../meter-link/LinkButton";
+import type { LinkPlace } from "../meter-link/link";
 import { HowButton } from "../how/HowButton";
 import { MethodTabs } from "../stations/MethodTabs";
 import { NOTHING_WEIGHED } from "../station/contract";
 import { useStudies } from "../station/useStudies";
+import { stampWordOf } from "../station/stamp-word-of";
 import { cautionWordsOf } from "../station/caution-words-of";
 import type { StationInHand } from "../station/in-hand";
 import { BenchActions } from "./BenchActions";
@@ -91,6 +94,16 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
   const method = methods?.find(({ id }) => id === asked) ?? methods?.[0] ?? null;
   const cautions = cautionsFor(method ?? definition, NO_FACTS);
   const needsLive = (method ?? definition).power === "live";
+  const place: LinkPlace = {
+    station,
+    // Nobody says here that it is dead; it is worked on as if it were.
+    isDead: (method ?? definition).power === "dead",
+    safeVolts: house.figures.safeVolts,
+    meter: house.meter,
+    stamp: assessment.stamp,
+    stampWord: stampWordOf(view, assessment),
+    next: null,
+  };
   const work = (
     <>
       <ul className="caution-list" aria-label="Caution">
@@ -149,6 +162,7 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
         <h1 id="bench-title" className="pr-[132px] text-[24px] font-bold">
           {STATION_LABELS[station].title}
         </h1>
+        {STATION_LABELS[station].isMetered && (!needsLive || isLive) ? <LinkButton place={place} /> : null}
         {method && methods && methods.length > 1 && view.methods ? (
           <MethodTabs methods={methods} names={view.methods} method={method.id} onMethod={choose}>
             {work}

@@ -114,6 +114,7 @@ const DRAWN: DrawTable = {
       {...(row.slipWhy ? { slipWhy: row.slipWhy } : {})}
       size={row.size ?? "normal"}
       isAutoFocused={row.isFirst ?? false}
+      isAside={row.isAside ?? false}
       onFocusField={onFocusField}
       onEntry={set}
     />

@@ -31,6 +31,8 @@ interface ReadingRow {
   readonly isFirst?: true;
   /** what a slip is held against: "the plate" */
   readonly slipWhy?: string;
+  /** beside what the station asks for */
+  readonly isAside?: true;
 }
 interface TextRow<Given> {
   readonly unit?: By<Given, string | undefined>;

@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { PageLink } from "@/components/PageLink";
 import { LineField } from "@/components/LineField";
 import { DEFAULT_METER, HOUSE_RULE_GROUPS, houseRule, type HouseRuleGroup, type HouseRuleId } from "@/core/house";
@@ -17,6 +17,9 @@ import { MeterRules } from "./MeterRules";
 import { OnThisDevice } from "./OnThisDevice";
 import { RuleField } from "./RuleField";
 import { ThemePicker } from "./ThemePicker";
+
+/** Behind the rules: nobody needs it to read them. */
+const MetersSection = lazy(() => import("./meters/MetersSection"));
 
 const GROUPS: Record<HouseRuleGroup, string> = {
   capacitor: "Capacitors",
@@ -105,6 +108,14 @@ function HouseRules({ kept, asked }: { kept: HouseRecord; asked: string | null }
           <h2 className="heading-rule">Meter</h2>
           <div className="mt-3">
             <MeterRules meter={house.meter ?? DEFAULT_METER} onMeter={setMeter} />
+          </div>
+        </section>
+        <section aria-label="Meters on a line" id="rule-meters">
+          <h2 className="heading-rule">Meters on a line</h2>
+          <div className="mt-3">
+            <Suspense>
+              <MetersSection />
+            </Suspense>
           </div>
         </section>
       </div>

@@ -51,7 +51,7 @@ test("a shortened text names its field and what fits", () =>
   ));
 
 describe("an import", () => {
-  const counts = { traveller: 0, station: 0, house: 0, part: 0, move: 0 };
+  const counts = { traveller: 0, station: 0, house: 0, part: 0, move: 0, meter: 0 };
   const plan: ImportOutline = {
     newCards: 0,
     changedCards: 0,

@@ -68,8 +68,12 @@ export type MachineCode = Extract<
 >;
 /** What goes wrong where work is kept, and with photos, has its own in kept-sentences.ts. */
 export type KeptCode = Extract<FailureCode, `storage-${string}` | "card-gone" | "change-misfit" | "photo-unreadable">;
+/** What is wrong with the line of a meter has its own in meter-sentences.ts. */
+export type MeterCode = Extract<FailureCode, `profile-${string}` | `meter-${string}`>;
 type Sentences = {
-  readonly [Code in Exclude<FailureCode, FileCode | MachineCode | KeptCode>]: (failure: Extract<Failure, { code: Code }>) => string;
+  readonly [Code in Exclude<FailureCode, FileCode | MachineCode | KeptCode | MeterCode>]: (
+    failure: Extract<Failure, { code: Code }>,
+  ) => string;
 };
 
 /** One sentence for every code: what was wrong, and what to type or do instead. */

@@ -10,8 +10,11 @@ import { clockTime } from "../vocabulary/clock";
 import { fetchHands } from "../stations/hands";
 import type { CardNames, CaseProps } from "../line-up/case-props";
 import { RulesBehind } from "../working/rules-behind";
+import { LinkButton } from "../meter-link/LinkButton";
+import type { LinkPlace } from "../meter-link/link";
 import { HowButton } from "../how/HowButton";
 import { MethodTabs } from "../stations/MethodTabs";
+import { stampWordOf } from "../station/stamp-word-of";
 import { cautionWordsOf } from "../station/caution-words-of";
 import type { ChangeRecord, WeighedCard } from "../station/contract";
 import type { StationInHand } from "../station/in-hand";
@@ -49,9 +52,18 @@ interface BenchTopProps {
   readonly method: string | null;
   readonly house: House;
   readonly weighed: WeighedCard;
+  /** where hands on the probes go on; null: nowhere */
+  readonly onward: NextStation | null;
   readonly onGo: GoTo;
   readonly onChange: ChangeStation;
   readonly onAgain: ReadAgain;
+}
+
+/** What comes next, in words, and where that is done. */
+export interface NextStation {
+  readonly title: string;
+  readonly target: StationId;
+  readonly method: string | null;
 }
 
 /** Opens a station, at one of its methods where it has several. */
@@ -88,6 +100,7 @@ export const BenchTop = memo(function BenchTop({
   method: asked,
   house,
   weighed,
+  onward,
   onGo,
   onChange,
   onAgain,
@@ -100,6 +113,14 @@ export const BenchTop = memo(function BenchTop({
   const judgedBy = useMemo(() => ({ station, rules }), [station, rules]);
   // They stay while they are typed.
   const [isUnnamed] = useState(names.machine.trim() === "");
+  const linkPlace = useMemo(
+    () =>
+      worked && {
+        ...placeOf(station, worked, house),
+        next: onward && { title: onward.title, go: () => onGo(onward.target, onward.method) },
+      },
+    [station, worked, house, onward, onGo],
+  );
   const title = useRef<HTMLHeadingElement>(null);
   const shown = useRef(station);
   useEffect(() => {
@@ -159,6 +180,7 @@ export const BenchTop = memo(function BenchTop({
         </h1>
         <p className="caption">{worked ? stateLine(worked.facts, power) : ""}</p>
       </div>
+      {linkPlace && gate === null && STATION_LABELS[station].isMetered ? <LinkButton place={linkPlace} /> : null}
       {station === "complaint" && !isFinished && isUnnamed ? (
         <Suspense>
           <NameIt
@@ -223,6 +245,18 @@ export const BenchTop = memo(function BenchTop({
     </section>
   );
 });
+
+/** The station in hand, as a meter on the line has to know it. */
+function placeOf(station: StationId, { hand, facts, assessment }: Worked, { figures, meter }: House): Omit<LinkPlace, "next"> {
+  return {
+    station,
+    isDead: facts.power === "dead",
+    safeVolts: figures.safeVolts,
+    meter,
+    stamp: assessment.stamp,
+    stampWord: stampWordOf(hand.view, assessment),
+  };
+}
 
 function stateLine({ power: now, deadSince, restoredAt }: CardFacts, power: string): string {
   if (now === "dead") return `Power off · made safe ${deadSince ? clockTime(deadSince) : ""}`;

@@ -18,6 +18,7 @@ import { BenchTop, type ChangeStation, type ReadAgain } from "./BenchTop";
 import type { CardAnswer } from "./card-answer";
 import FootBar from "./FootBar";
 import { ProgressHeader } from "./ProgressHeader";
+import { handOn } from "./hand-on";
 import { PlateSummary } from "./PlateSummary";
 import { stationsShown, Strip } from "./Strip";
 import { TravellerTitle } from "./TravellerTitle";
@@ -110,6 +111,8 @@ export function CardInHand({
   const finished = useFinished(finishedAt, house.figures.callbackDays);
   // The case is drawn again when it says something else, not with every key.
   const { next } = answer.case;
+  const asked = next.kind === "go" ? { title: next.move.title, target: next.move.target, method: next.move.method } : null;
+  const onward = useSame(handOn(answer.places, station, asked));
   const end = next.kind === "sign-off" ? next.end : null;
   const finish = useCallback(() => {
     // The end it is signed off with is kept with it: what is learnt later does not rewrite it.
@@ -185,6 +188,7 @@ export function CardInHand({
             method={method}
             house={house}
             weighed={weighed}
+            onward={onward}
             onGo={go}
             onChange={onChange}
             onAgain={onAgain}

@@ -7,6 +7,7 @@ const RECORD_WORDS: Readonly<Partial<Record<RecordTypeName, { readonly one: stri
   house: { one: "house rules", many: "house rules" },
   part: { one: "shelf line", many: "shelf lines" },
   move: { one: "move of stock", many: "moves of stock" },
+  meter: { one: "meter's line", many: "meters' lines" },
 };
 
 const isType = (name: string): name is RecordTypeName => (RECORD_TYPE_NAMES as readonly string[]).includes(name);

@@ -7,6 +7,6 @@ import { timedRowsOf } from "@/features/form/timed-rows";
 export const ROWS = timedRowsOf<InstrumentProps<"frame", Detail>>()(frameRecord, {
   beeps: { label: "Continuity beeper: it beeps on a lead" },
   "again.isPartOut": { label: "What was faulty is out of the circuit" },
-  "again.reading": { label: "Every lead to the frame again, the lowest", when: ({ record }) => record.again.isPartOut },
+  "again.reading": { label: "Every lead to the frame again, the lowest", isAside: true, when: ({ record }) => record.again.isPartOut },
   note: { label: "Note", rows: 1 },
 });

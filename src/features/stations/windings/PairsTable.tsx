@@ -1,23 +1,22 @@
 "use client";
 import { FieldFlow } from "@/components/FieldFlow";
-import { FigureField } from "@/components/FigureField";
 import { KeyPad } from "@/components/KeyPad";
 import { formatNumber } from "@/core/quantity";
 import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
+import { MeterField } from "@/features/form/MeterField";
 import { entryProblem, PAIR_EXTRAS } from "@/features/form/reading";
 import { Verdict } from "../shared/Verdict";
 import { PairSlips } from "./PairSlips";
 import type { WindingsProps } from "./props";
 import { windingSentences } from "./sentences";
-import { fittedOhm, pairName, toPairEntry } from "./words";
+import { fittedOhm, isDoubted, pairName, toPairEntry } from "./words";
 import { samePair, setPair } from "@/core/stations/windings";
 
 /** All pairs as a table: the same readings as on the sketch, each against what the fit expects. */
 export function PairsTable({ record, assessment, house, facts, change }: WindingsProps) {
   const { detail } = assessment;
   const residualOf = (pair: PostPair) => detail.board?.residuals.find(({ a, b }) => samePair([a, b], pair));
-  const isMarked = (pair: PostPair): boolean =>
-    detail.misfits.some((each) => samePair(each, pair)) || detail.doubts.some((doubt) => samePair(doubt.pair, pair));
+  const isMarked = (pair: PostPair): boolean => isDoubted(detail, pair);
   return (
     <FieldFlow className="beside-pad">
       <div className="min-w-0">
@@ -47,7 +46,13 @@ export function PairsTable({ record, assessment, house, facts, change }: Winding
                     ) : null}
                   </td>
                   <td className="w-[40%] py-1">
-                    <FigureField
+                    <MeterField
+                      takes={{
+                        quantity: "resistance",
+                        entry,
+                        isDoubtful: isMarked(pair),
+                        put: (next) => change((r) => setPair(r, pair, next)),
+                      }}
                       label={pairName(detail.names, pair)}
                       isLabelHidden
                       text={entry?.text ?? ""}

@@ -1,11 +1,11 @@
 "use client";
 import { useEffect, useState } from "react";
 import { FieldFlow } from "@/components/FieldFlow";
-import { FigureField } from "@/components/FigureField";
 import { KeyPad } from "@/components/KeyPad";
 import { absenceOf } from "@/core/relevance";
 import { entryAt, pairsOf, type PostPair } from "@/core/stations/windings";
 import { LEAD_PAIRS } from "@/core/winding";
+import { MeterField } from "@/features/form/MeterField";
 import { entryProblem, PAIR_EXTRAS } from "@/features/form/reading";
 import { Verdict } from "../shared/Verdict";
 import { BoardSettings, TwoLeadsOffer } from "./BoardSettings";
@@ -17,7 +17,7 @@ import { windingSentences, leadsSentence } from "./sentences";
 import { TriangleAndSum } from "./TriangleAndSum";
 import { Fields } from "@/features/form/Fields";
 import { ROWS } from "./fields";
-import { pairName, toPairEntry } from "./words";
+import { isDoubted, pairName, toPairEntry } from "./words";
 import { samePair, setPair } from "@/core/stations/windings";
 
 /** Up to so many pairs each have a field of their own; on larger boards one field stands for the pair in hand. */
@@ -60,8 +60,14 @@ export function SketchPanel(props: WindingsProps) {
   const field = (pair: PostPair, isLarge: boolean) => {
     const entry = entryAt(record, ...pair);
     return (
-      <FigureField
+      <MeterField
         key={pair.join()}
+        takes={{
+          quantity: "resistance",
+          entry,
+          isDoubtful: isDoubted(detail, pair),
+          put: (next) => change((r) => setPair(r, pair, next)),
+        }}
         label={isLarge ? `${pairName(detail.names, pair)}, meter shows` : pairName(detail.names, pair)}
         text={entry?.text ?? ""}
         unit={entry?.reading?.quantity === "capacitance" ? "" : "Ω"}

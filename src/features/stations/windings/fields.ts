@@ -10,7 +10,7 @@ const mainClass = ({ assessment }: WindingsProps): keyof typeof MAIN_LABELS =>
 
 /** Beside the board itself, its pairs and what lies between its speeds. */
 export const ROWS = rowsOf<WindingsProps>()(windingsRecord, {
-  testLeads: { label: "Test leads together" },
+  testLeads: { label: "Test leads together", isAside: true },
   shell: {
     label: "The shell of the motor, felt now",
     words: WARMTH_WORDS,

@@ -1,7 +1,7 @@
 import { formatQuantity, type Entry } from "@/core/quantity";
 import { entryAt, type PostPair, type WindingsRecord } from "@/core/stations/windings";
 import type { House } from "@/records";
-import { pairQuantity } from "@/core/stations/windings";
+import { pairQuantity, samePair, type WindingsDetail } from "@/core/stations/windings";
 import { toEntry } from "@/features/form/reading";
 
 export type { WindingsDetail } from "@/core/stations/windings";
@@ -17,6 +17,10 @@ export function postName(names: readonly string[], post: number): string {
 
 /** A pair by the names of its posts. */
 export const pairName = (names: readonly string[], [a, b]: PostPair): string => `${postName(names, a)} to ${postName(names, b)}`;
+
+/** Whether a pair does not go with the others. */
+export const isDoubted = ({ misfits, doubts }: Pick<WindingsDetail, "misfits" | "doubts">, pair: PostPair): boolean =>
+  misfits.some((each) => samePair(each, pair)) || doubts.some((doubt) => samePair(doubt.pair, pair));
 
 /** What was keyed on a pair, once it can be read; empty before. */
 export const shownAt = (record: WindingsRecord, [a, b]: PostPair): string => {

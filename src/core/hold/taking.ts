@@ -1,0 +1,123 @@
+import type { MeterFunction, MeterShows } from "../meter-line";
+import { parseReading, takeReading, type Entry, type Meter, type Quantity, type ReadingOrigin } from "../quantity";
+import { beginHold, holdNext, loseHold, type HeldFigure, type Hold } from "./hold";
+import { lookOut, type HandIn, type LookOut } from "./look-out";
+
+/** What a meter shows, at a moment. */
+export interface ShownAt extends MeterShows {
+  /** since any fixed moment [ms] */
+  readonly atMs: number;
+}
+
+/** How taking by itself stands, whatever the meter is set to. */
+export interface Taking {
+  readonly set: MeterFunction | null;
+  /** null: what it is set to is not taken by itself */
+  readonly hold: Hold | null;
+  /** what is to look out for, and since when it has stood [ms] */
+  readonly out: { readonly what: LookOut; readonly sinceMs: number; readonly isTold: boolean } | null;
+}
+
+export const NOTHING_TAKEN: Taking = { set: null, hold: null, out: null };
+
+/** What one more sample gave. */
+export interface AfterShown {
+  readonly taking: Taking;
+  readonly figure: HeldFigure | null;
+  /** told now, and not with every sample it lasts */
+  readonly news: LookOut | null;
+}
+
+/** What passes by itself stands for so long before it is told [ms]; what can hurt is told at once. */
+const TOLD_AFTER_MS: Readonly<Record<LookOut, number>> = {
+  "live-volts": 0,
+  "volts-on-leads": 400,
+  // A dial is turned past what lies between.
+  "wrong-function": 1200,
+  // A meter goes to a finer range by itself, as a rule within two seconds.
+  "coarse-range": 3500,
+  "beyond-range": 2500,
+};
+
+function outAfter(taking: Taking, what: LookOut | null, atMs: number): Pick<AfterShown, "news"> & Pick<Taking, "out"> {
+  if (what === null) return { out: null, news: null };
+  const before = taking.out?.what === what ? taking.out : { what, sinceMs: atMs, isTold: false };
+  const isNews = !before.isTold && atMs - before.sinceMs >= TOLD_AFTER_MS[what];
+  return { out: { ...before, isTold: before.isTold || isNews }, news: isNews ? what : null };
+}
+
+/**
+ * One more sample: what is taken with it, and what is to look out for. While the meter shows what is wrong, nothing is taken.
+ * @param taking how it stood
+ * @param shown what the meter shows now
+ * @param hand what is asked for, and whether the circuit is dead
+ */
+export function takeNext(taking: Taking, shown: ShownAt, hand: HandIn): AfterShown {
+  const set = shown.function;
+  const hold = set === taking.set ? taking.hold : set === "other" ? null : beginHold(set);
+  const what = lookOut(shown, hand);
+  const told = outAfter(taking, what, shown.atMs);
+  if (what === "live-volts" || what === "volts-on-leads" || hold === null)
+    return { taking: { set, hold: hold && loseHold(hold), out: told.out }, figure: null, news: told.news };
+  const after = holdNext(hold, shown);
+  return { taking: { set, hold: after.hold, out: told.out }, figure: after.figure, news: told.news };
+}
+
+/** The line went down, or something else is asked for: a touch that is under way gives nothing. */
+export const loseTaking = ({ set, hold }: Taking): Taking => ({ set, hold: hold && loseHold(hold), out: null });
+
+const DISPLAY = /^([+-]?)\s*(\d*)(?:\.(\d*))?\s*(.*)$/;
+
+/**
+ * A figure that was taken, as the display of its moment would have it: with its digits and its unit.
+ * @param value in the base unit of the quantity; null: over limit
+ * @param display what the meter showed then
+ */
+export function heldText(value: number | null, display: string, quantity: Quantity): string {
+  if (value === null) return "OL";
+  const read = parseReading(display, quantity);
+  const match = DISPLAY.exec(display);
+  if (!read.ok || read.value.kind !== "value" || !match) return display;
+  const [, , whole = "", decimals = "", unit = ""] = match;
+  const shown = Number(`${whole || "0"}.${decimals || "0"}`);
+  const factor = shown === 0 ? 1 : Math.abs(read.value.value) / shown;
+  return `${(value / factor).toFixed(decimals.length)} ${unit}`.trim();
+}
+
+/** Where a figure that was taken came from. */
+export interface TakenFrom {
+  readonly meter: Meter;
+  readonly at: string;
+  readonly origin: ReadingOrigin;
+  /** the line it was read of, as it came */
+  readonly line: string;
+}
+
+/**
+ * A figure that was taken, as an entry: with the uncertainty of the meter's data sheet and, where it was averaged, its scatter.
+ * @param figure what was taken
+ * @param display what the meter showed then
+ * @param quantity of the field it goes to
+ */
+export function heldEntry(
+  { value, standardUncertainty }: Pick<HeldFigure, "value" | "standardUncertainty">,
+  display: string,
+  quantity: Quantity,
+  { meter, at, origin, line }: TakenFrom,
+): Entry {
+  const { entry } = takeReading(heldText(value, display, quantity), quantity, meter, at, origin);
+  const { reading } = entry;
+  if (reading === null) return entry;
+  const of = reading.standardUncertainty;
+  return { ...entry, reading: { ...reading, standardUncertainty: of === null ? null : Math.hypot(of, standardUncertainty), line } };
+}
+
+/**
+ * What a meter shows now, as an entry: taken by a key, settled or not.
+ * @param display as it is shown
+ * @param quantity of the field it goes to
+ */
+export function shownEntry(display: string, quantity: Quantity, { meter, at, origin, line }: TakenFrom): Entry {
+  const { entry } = takeReading(display, quantity, meter, at, origin);
+  return entry.reading ? { ...entry, reading: { ...entry.reading, line } } : entry;
+}

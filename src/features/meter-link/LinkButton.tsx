@@ -1,0 +1,22 @@
+"use client";
+import { lazy, Suspense, useState } from "react";
+import type { LinkPlace } from "./link";
+import { rememberedMeter } from "./remembered";
+
+const LinkPanel = lazy(() => import("./LinkPanel"));
+
+/** A meter on the line: its panel comes when it is first asked for. */
+export function LinkButton({ place }: { place: LinkPlace }) {
+  const [isWanted, setWanted] = useState(() => rememberedMeter() !== null);
+  if (!isWanted)
+    return (
+      <button type="button" className="link-button no-print" onClick={() => setWanted(true)}>
+        Meter link
+      </button>
+    );
+  return (
+    <Suspense>
+      <LinkPanel place={place} onDone={() => setWanted(false)} />
+    </Suspense>
+  );
+}

@@ -1,0 +1,22 @@
+/* What this tab had on the line, so that a page that is loaded anew goes on with it. */
+
+const OPEN_KEY = "vemmick-meter-open";
+
+/** Id of the meter that was open; null: none was. */
+export function rememberedMeter(): string | null {
+  try {
+    return sessionStorage.getItem(OPEN_KEY);
+  } catch {
+    return null;
+  }
+}
+
+/** Remembers what is open until the tab is closed; null: nothing is. */
+export function rememberMeter(id: string | null): void {
+  try {
+    if (id === null) sessionStorage.removeItem(OPEN_KEY);
+    else sessionStorage.setItem(OPEN_KEY, id);
+  } catch {
+    // The next page asks again.
+  }
+}

@@ -13,6 +13,10 @@ export interface PadField {
  */
 const CLOSE_MS = 350;
 
+/** A figure that comes over a meter's line needs no pad: then it comes for a finger alone. */
+const FINGER_MS = 600;
+const isMetered = (): boolean => document.documentElement.dataset.meter === "open";
+
 /** The part of a phone's screen above the pad. */
 const ABOVE_PAD = 0.6;
 const GAP = 8;
@@ -37,8 +41,13 @@ export function followPad(pad: HTMLElement, figures: string, onField: (field: Pa
   const instrument = pad.closest<HTMLElement>("[data-instrument]");
   if (!instrument) return () => undefined;
   let closing: ReturnType<typeof setTimeout> | undefined;
+  let pressedAt = -Infinity;
+  const onPress = ({ timeStamp }: PointerEvent): void => {
+    pressedAt = timeStamp;
+  };
   const take = (target: EventTarget | null): void => {
     if (!(target instanceof HTMLInputElement) || !target.matches(figures)) return;
+    if (isMetered() && instrument.dataset.pad !== "open" && performance.now() - pressedAt > FINGER_MS) return;
     clearTimeout(closing);
     const all = [...instrument.querySelectorAll(figures)];
     if (instrument.dataset.pad !== "open") {
@@ -59,12 +68,14 @@ export function followPad(pad: HTMLElement, figures: string, onField: (field: Pa
       onField(null);
     }, CLOSE_MS);
   };
+  instrument.addEventListener("pointerdown", onPress);
   instrument.addEventListener("focusin", onFocusIn);
   instrument.addEventListener("focusout", onFocusOut);
   // One may have had the focus before the pad was there.
   if (instrument.contains(document.activeElement)) take(document.activeElement);
   return () => {
     clearTimeout(closing);
+    instrument.removeEventListener("pointerdown", onPress);
     instrument.removeEventListener("focusin", onFocusIn);
     instrument.removeEventListener("focusout", onFocusOut);
   };

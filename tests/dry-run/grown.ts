@@ -13,7 +13,7 @@ import { STATION_LABELS } from "@/features/stations/labels";
 import "fake-indexeddb/auto";
 import assert from "node:assert/strict";
 import { readFileSync } from "node:fs";
-import { toHouseFigures, DEFAULT_METER } from "@/core/house";
+import { toHouseFigures } from "@/core/house";
 import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
 import { usualGear, type GearSort } from "@/core/startgear";
 import { priorsFor } from "@/core/diagnosis";

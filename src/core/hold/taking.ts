@@ -1,5 +1,5 @@
 import type { MeterFunction, MeterShows } from "../meter-line";
-import { parseReading, takeReading, type Entry, type Meter, type Quantity, type ReadingOrigin } from "../quantity";
+import { parseReading, QUANTITIES, takeReading, type Entry, type Meter, type Quantity, type ReadingOrigin } from "../quantity";
 import { beginHold, holdNext, loseHold, type HeldFigure, type Hold } from "./hold";
 import { lookOut, type HandIn, type LookOut } from "./look-out";
 
@@ -46,11 +46,15 @@ function outAfter(taking: Taking, what: LookOut | null, atMs: number): Pick<Afte
   return { out: { ...before, isTold: before.isTold || isNews }, news: isNews ? what : null };
 }
 
+/** Volts are as many with the tips exchanged. */
+const unsigned = (display: string, set: MeterFunction): string => (set === "voltage" ? display.replace(/^-/, "") : display);
+
 /**
  * One more sample: what is taken with it, and what is to look out for. While the meter shows what is wrong, nothing is taken.
  * @param taking how it stood
  * @param shown what the meter shows now
  * @param hand what is asked for, and whether the circuit is dead
+ * @returns how it stands, the figure that was taken, and what is to be told now; null: nothing
  */
 export function takeNext(taking: Taking, shown: ShownAt, hand: HandIn): AfterShown {
   const set = shown.function;
@@ -59,29 +63,45 @@ export function takeNext(taking: Taking, shown: ShownAt, hand: HandIn): AfterSho
   const told = outAfter(taking, what, shown.atMs);
   if (what === "live-volts" || what === "volts-on-leads" || hold === null)
     return { taking: { set, hold: hold && loseHold(hold), out: told.out }, figure: null, news: told.news };
-  const after = holdNext(hold, shown);
+  const after = holdNext(hold, { ...shown, display: unsigned(shown.display, set) });
   return { taking: { set, hold: after.hold, out: told.out }, figure: after.figure, news: told.news };
 }
 
-/** The line went down, or something else is asked for: a touch that is under way gives nothing. */
+/**
+ * The line went down, or something else is asked for: a touch that is under way gives nothing.
+ * @param taking how it stood
+ * @returns nothing is touched
+ */
 export const loseTaking = ({ set, hold }: Taking): Taking => ({ set, hold: hold && loseHold(hold), out: null });
 
-const DISPLAY = /^([+-]?)\s*(\d*)(?:\.(\d*))?\s*(.*)$/;
+const DISPLAY = /^([>+-]?)\s*(\d*)(?:\.(\d*))?\s*(.*)$/;
+
+/** How a person writes a unit behind a figure of this quantity: its prefix alone, or nothing where it is the usual one. */
+const SHORT_UNITS: Readonly<Partial<Record<Quantity, Readonly<Record<string, string>>>>> = {
+  resistance: { Ω: "", kΩ: "k", MΩ: "M" },
+  capacitance: { µF: "", nF: "n" },
+  insulation: { MΩ: "", kΩ: "k", GΩ: "G" },
+};
+const shortUnit = (unit: string, quantity: Quantity): string =>
+  SHORT_UNITS[quantity]?.[unit] ?? (unit === QUANTITIES[quantity].symbol || unit === "" ? "" : ` ${unit}`);
 
 /**
- * A figure that was taken, as the display of its moment would have it: with its digits and its unit.
- * @param value in the base unit of the quantity; null: over limit
+ * A figure as it is written into a field: with the digits of the display of its moment, its unit as short as a person writes it.
+ * @param value in the base unit of the quantity; null: over limit; absent: what the display shows
  * @param display what the meter showed then
  */
-export function heldText(value: number | null, display: string, quantity: Quantity): string {
+export function heldText(display: string, quantity: Quantity, value?: number | null): string {
+  const shows = unsigned(display, quantity);
+  const read = parseReading(shows, quantity);
+  const match = DISPLAY.exec(shows);
   if (value === null) return "OL";
-  const read = parseReading(display, quantity);
-  const match = DISPLAY.exec(display);
-  if (!read.ok || read.value.kind !== "value" || !match) return display;
-  const [, , whole = "", decimals = "", unit = ""] = match;
-  const shown = Number(`${whole || "0"}.${decimals || "0"}`);
-  const factor = shown === 0 ? 1 : Math.abs(read.value.value) / shown;
-  return `${(value / factor).toFixed(decimals.length)} ${unit}`.trim();
+  if (!read.ok || !match) return display;
+  if (read.value.kind === "over-limit") return "OL";
+  const [, sign = "", whole = "", decimals = "", unit = ""] = match;
+  const amount = Number(`${whole || "0"}.${decimals || "0"}`);
+  const factor = amount === 0 ? 1 : Math.abs(read.value.value) / amount;
+  const digits = (value === undefined ? amount : Math.abs(value) / factor).toFixed(decimals.length);
+  return `${sign === "+" ? "" : sign}${digits}${shortUnit(unit, quantity)}`;
 }
 
 /** Where a figure that was taken came from. */
@@ -98,6 +118,8 @@ export interface TakenFrom {
  * @param figure what was taken
  * @param display what the meter showed then
  * @param quantity of the field it goes to
+ * @param from where it came from
+ * @returns the entry to keep
  */
 export function heldEntry(
   { value, standardUncertainty }: Pick<HeldFigure, "value" | "standardUncertainty">,
@@ -105,7 +127,7 @@ export function heldEntry(
   quantity: Quantity,
   { meter, at, origin, line }: TakenFrom,
 ): Entry {
-  const { entry } = takeReading(heldText(value, display, quantity), quantity, meter, at, origin);
+  const { entry } = takeReading(heldText(display, quantity, value), quantity, meter, at, origin);
   const { reading } = entry;
   if (reading === null) return entry;
   const of = reading.standardUncertainty;
@@ -116,8 +138,10 @@ export function heldEntry(
  * What a meter shows now, as an entry: taken by a key, settled or not.
  * @param display as it is shown
  * @param quantity of the field it goes to
+ * @param from where it came from
+ * @returns the entry to keep; without a reading where the display cannot be read
  */
 export function shownEntry(display: string, quantity: Quantity, { meter, at, origin, line }: TakenFrom): Entry {
-  const { entry } = takeReading(display, quantity, meter, at, origin);
+  const { entry } = takeReading(heldText(display, quantity), quantity, meter, at, origin);
   return entry.reading ? { ...entry, reading: { ...entry.reading, line } } : entry;
 }

@@ -122,9 +122,6 @@ export const UNIT_WORDS: Readonly<Record<string, UnitMeaningOnLine>> = {
 /** Units of what nobody here reads: seen, they say that the meter is set to something else. */
 export const OTHER_UNITS: readonly string[] = ["Hz", "HZ", "kHz", "KHZ", "MHz", "MHZ", "%", "°F", "F°", "degF", "dB", "DB", "s", "ms"];
 
-/** Letters of prefixes that stand by themselves, by how a unit is written behind them. */
-export const PREFIX_WORDS: readonly string[] = ["k", "K", "M", "m", "µ", "u", "U", "n", "N", "p", "P", "G"];
-
 /** What a bare figure of a quantity is in, where the line names the quantity and no unit: units without prefix. */
 export const BARE_UNITS: Readonly<Record<Quantity, string>> = {
   resistance: "Ω",

@@ -3,7 +3,7 @@ import { textSchema } from "../kept";
 import { MeterSchema, QUANTITY_IDS } from "../quantity";
 
 /** Ways that carry a meter's line. Persisted: do not change without a migration. */
-export const CARRIERS = ["serial", "bluetooth", "bridge"] as const;
+const CARRIERS = ["serial", "bluetooth", "bridge"] as const;
 export type Carrier = (typeof CARRIERS)[number];
 
 const byte = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(255));
@@ -33,7 +33,7 @@ const uuidSchema = v.pipe(
 const BluetoothSchema = v.object({ service: uuidSchema, tells: uuidSchema, hears: v.nullable(uuidSchema) });
 
 /** A bridge runs on the same machine: nothing leaves it. */
-export const BRIDGE_ADDRESS = /^ws:\/\/(?:localhost|127\.0\.0\.1)(?::\d{1,5})?(?:\/[\w./-]*)?$/;
+const BRIDGE_ADDRESS = /^ws:\/\/(?:localhost|127\.0\.0\.1)(?::\d{1,5})?(?:\/[\w./-]*)?$/;
 const BridgeSchema = v.object({ address: v.pipe(v.string(), v.maxLength(200), v.regex(BRIDGE_ADDRESS, "a port of this machine")) });
 
 const MOST_LINES = 8;

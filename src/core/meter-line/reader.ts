@@ -33,6 +33,8 @@ export interface AfterBytes {
 
 /**
  * Makes a profile ready to read a line.
+ * @param profile how its line is built
+ * @returns a reader to which nothing has come yet
  * @errors those of toTemplate; 'profile-no-value' where no line has a figure; 'profile-no-function' where nothing says what is measured
  */
 export function beginReading(profile: Profile): Result<Reader, Failure> {
@@ -109,6 +111,7 @@ const bytesIn = (line: string): readonly number[] =>
 
 /**
  * Tries a profile on what was copied from a meter's line.
+ * @param profile how its line is built
  * @param pasted lines as text; packets in hexadecimal, one a line
  * @returns what is read of each line, in their order
  * @errors those of beginReading

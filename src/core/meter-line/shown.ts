@@ -31,7 +31,7 @@ const own = <Value>(table: Readonly<Record<string, Value>>, word: string): Value
  * What a word says a meter is set to.
  * @returns undefined: it is no word for that
  */
-export function functionOf(word: string, { functions }: Pick<Words, "functions">): MeterFunction | undefined {
+function functionOf(word: string, { functions }: Pick<Words, "functions">): MeterFunction | undefined {
   const known = own(functions, word) ?? own(FUNCTION_WORDS, word.toUpperCase());
   // `RES:RANG` and `VOLT:AC:RMS` are said as their beginning is.
   return known ?? (word.includes(":") ? functionOf(word.slice(0, word.lastIndexOf(":")), { functions }) : undefined);

@@ -2,7 +2,7 @@ import { fail, ok, type Failure, type Result } from "../result";
 import { OVERLOAD_WORDS } from "./functions";
 
 /** What can be named in a line. */
-export const GROUPS = ["value", "unit", "function", "any"] as const;
+const GROUPS = ["value", "unit", "function", "any"] as const;
 export type LineGroup = (typeof GROUPS)[number];
 
 /** What stands in a line, by name; what is not named is not there. */

@@ -3,7 +3,8 @@ import { FigureField, type FigureFieldProps } from "@/components/FigureField";
 import { useFigureTarget, type FigureTarget } from "./figure-targets";
 
 interface MeterFieldProps extends Omit<FigureFieldProps, "field"> {
-  readonly takes: Omit<FigureTarget, "label">;
+  /** called by its label, where it has no shorter name */
+  readonly takes: Omit<FigureTarget, "label"> & { readonly label?: string };
 }
 
 /** A figure field that a meter's line can fill. */

@@ -55,6 +55,14 @@ export default function LinkPanel({ place, onDone }: LinkPanelProps) {
       link.setPlace(null);
     };
   }, [link]);
+  const isOpen = view.phase === "open";
+  useEffect(() => {
+    // The pad keeps away from what comes by itself.
+    if (isOpen) document.documentElement.dataset.meter = "open";
+    return () => {
+      delete document.documentElement.dataset.meter;
+    };
+  }, [isOpen]);
   const hangUp = (): void => {
     link.close();
     rememberMeter(null);
@@ -63,7 +71,7 @@ export default function LinkPanel({ place, onDone }: LinkPanelProps) {
   return (
     <section
       aria-label="Meter link"
-      className="no-print sticky top-0 z-10 flex flex-col gap-1 border-2 border-ink bg-sheet px-3 py-2 max-lg:top-[var(--bars,0px)]"
+      className="no-print sticky top-0 z-10 flex flex-col gap-1 border-2 border-ink bg-sheet px-3 py-2 max-lg:top-[53px]"
     >
       <div className="flex flex-wrap items-center justify-between gap-x-3">
         <h2 className="caption font-semibold">
@@ -115,7 +123,8 @@ function phaseWords({ phase, failure }: LinkView): string {
       return failure ? toMeterSentence(failure) : "";
     case "lost":
       return "No line.";
-    default:
+    case "open":
+    case "closed":
       return "No meter is chosen.";
   }
 }

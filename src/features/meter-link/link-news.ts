@@ -33,7 +33,9 @@ export function loudnessOf(news: LinkNews): Loudness {
       return "look";
     case "lost":
       return "alarm";
-    default:
+    case "taken-back":
+    case "not-asked":
+    case "gone-on":
       return "plain";
   }
 }

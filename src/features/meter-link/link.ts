@@ -1,6 +1,6 @@
 import { heldEntry, loseTaking, NOTHING_TAKEN, shownEntry, takeNext, type HeldFigure } from "@/core/hold";
 import type { MeterFunction } from "@/core/meter-line";
-import type { Entry, Meter } from "@/core/quantity";
+import { QUANTITIES, type Entry, type Meter } from "@/core/quantity";
 import type { Failure } from "@/core/result";
 import type { Stamp } from "@/core/station";
 import type { MeterLink, MeterSample } from "@/devices/meter";
@@ -48,7 +48,6 @@ const CLOSED: LinkView = {
 
 interface LinkTools {
   readonly now: () => Date;
-  readonly nowMs: () => number;
   readonly give: (loudness: Loudness, news: LinkNews) => void;
 }
 
@@ -67,8 +66,17 @@ const JUDGED_MS = 500;
 const MOST_TAKEN = 50;
 const LOOKED_AT: readonly Stamp[] = ["out", "too-close"];
 
+/** A figure as it is told: with its unit. */
+function toldText({ text, reading }: Entry): string {
+  if (reading === null || reading.kind === "over-limit") return text;
+  const [, figure = text, prefix = ""] = /^(.*\d)([kMGn])$/.exec(text) ?? [];
+  const { symbol } = QUANTITIES[reading.quantity];
+  // The usual unit of farads and of insulation has a prefix of its own.
+  return `${figure} ${prefix === "" ? symbol : prefix + symbol.replace(/^[µM]/, "")}`;
+}
+
 /** The link of this tab: what comes over a meter's line, and where it goes. */
-export function createLink({ now, nowMs, give }: LinkTools) {
+export function createLink({ now, give }: LinkTools) {
   let view = CLOSED;
   let place: LinkPlace | null = null;
   let link: MeterLink | null = null;
@@ -101,7 +109,7 @@ export function createLink({ now, nowMs, give }: LinkTools) {
     asked.target.put(entry);
     taken = [...taken, { asked, before }].slice(-MOST_TAKEN);
     show({ canTakeBack: true });
-    say({ code: "taken", text: entry.text, label: asked.target.label });
+    say({ code: "taken", text: toldText(entry), label: asked.target.label });
     goOnFrom(asked, set);
     setTimeout(() => {
       const isDoubtful = targetOf(asked.field)?.isDoubtful === true && asked.field.isConnected;

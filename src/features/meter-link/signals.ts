@@ -8,7 +8,7 @@ export interface Says {
 
 const SHELF = "vemmick-meter-says";
 
-export function saysHere(): Says {
+function saysHere(): Says {
   try {
     const kept = localStorage.getItem(SHELF);
     return kept === null ? { sound: true, voice: false } : { sound: kept.includes("sound"), voice: kept.includes("voice") };
@@ -17,7 +17,7 @@ export function saysHere(): Says {
   }
 }
 
-export function keepSays({ sound, voice }: Says): void {
+function keepSays({ sound, voice }: Says): void {
   try {
     localStorage.setItem(SHELF, [sound ? "sound" : "", voice ? "voice" : ""].join(" "));
   } catch {

@@ -10,7 +10,6 @@ export function theLink(): { readonly link: Link; readonly signals: Signals } {
   const signals = createSignals();
   const link = createLink({
     now: () => new Date(),
-    nowMs: () => performance.now(),
     give: (loudness, news) => signals.give(loudness, newsWords(news)),
   });
   made = { link, signals };

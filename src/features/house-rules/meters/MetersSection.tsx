@@ -1,6 +1,5 @@
 "use client";
 import { useState } from "react";
-import { SHIPPED_PROFILES } from "@/core/meter-line";
 import { addMeter, removeMeter, useMeters } from "@/store/meters";
 import { MeterEditor } from "./MeterEditor";
 
@@ -13,11 +12,8 @@ export default function MetersSection() {
   return (
     <div className="flex flex-col gap-3">
       <p className="text-[14px]">
-        Open standards are read as they come:{" "}
-        {Object.values(SHIPPED_PROFILES)
-          .map(({ name }) => name.toLowerCase())
-          .join("; ")}
-        . Any other meter is taught from a few lines of it.
+        Read as they come: a plain line of value, unit and function; SCPI; either of them from a bridge on this machine. Any other meter is
+        taught from a few lines of it.
       </p>
       <ul className="flex flex-col">
         {meters.value.map((meter) => (

@@ -63,6 +63,7 @@ export function SketchPanel(props: WindingsProps) {
       <MeterField
         key={pair.join()}
         takes={{
+          label: pairName(detail.names, pair),
           quantity: "resistance",
           entry,
           isDoubtful: isDoubted(detail, pair),

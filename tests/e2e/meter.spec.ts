@@ -2,6 +2,9 @@ import type { Page } from "@playwright/test";
 import { HandMeter, linkPanel } from "./support/meter";
 import { bench, expect, expectKept, goTo, keptAt, makeSafe, startCard, test, untilKept } from "./support/vemmick";
 
+// The page's clock is the test's.
+test.use({ ownProfile: true });
+
 type Truth = Readonly<Record<string, string>>;
 const between = (truth: Truth, pair: string): string | null => {
   const [a = "", b = ""] = pair.split(" to ");
@@ -11,7 +14,6 @@ const between = (truth: Truth, pair: string): string | null => {
 const asked = (page: Page) => linkPanel(page).getByText(/^goes to/);
 
 test("a board of eight posts is named and its leads read to the frame without a touch of the screen", async ({ page }) => {
-  test.setTimeout(120_000);
   const meter = await HandMeter.at(page);
   const id = await startCard(page, "hums");
   await goTo(page, "Plate");

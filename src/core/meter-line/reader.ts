@@ -16,7 +16,7 @@ export interface LineRead {
 }
 
 /** How the reading of a meter's line stands. */
-export interface Reader {
+export interface LineReader {
   readonly profile: Profile;
   readonly templates: readonly LineTemplate[];
   readonly framing: Framing;
@@ -26,7 +26,7 @@ export interface Reader {
 
 /** What bytes that came gave. */
 export interface AfterBytes {
-  readonly reader: Reader;
+  readonly reader: LineReader;
   readonly lines: readonly LineRead[];
   readonly isTooLong: boolean;
 }
@@ -37,7 +37,7 @@ export interface AfterBytes {
  * @returns a reader to which nothing has come yet
  * @errors those of toTemplate; 'profile-no-value' where no line has a figure; 'profile-no-function' where nothing says what is measured
  */
-export function beginReading(profile: Profile): Result<Reader, Failure> {
+export function beginReading(profile: Profile): Result<LineReader, Failure> {
   const { framing, overload, measures } = profile;
   const begun = { profile, framing: NO_FRAMING, set: null };
   if (framing.kind === "packets") {
@@ -61,7 +61,7 @@ const asText = (frame: Frame): string => new TextDecoder("utf-8").decode(frame).
 const asBytes = (frame: Frame): string => [...frame].map((byte) => byte.toString(16).padStart(2, "0")).join(" ");
 
 /** Reads one line or packet. */
-function readFrame({ profile, templates, set }: Reader, frame: Frame): { read: LineRead; set: MeterFunction | null } {
+function readFrame({ profile, templates, set }: LineReader, frame: Frame): { read: LineRead; set: MeterFunction | null } {
   const isPacket = profile.framing.kind === "packets";
   const line = isPacket ? asBytes(frame) : new TextDecoder("utf-8").decode(frame).trim();
   const parts = profile.framing.kind === "packets" ? readPacket(frame, profile.framing) : partsOf(templates, line);
@@ -93,7 +93,7 @@ const OF_PACKETS: Readonly<Record<string, MeterFunction>> = {
  * @param bytes what came
  * @returns how it stands, and every line that is whole with what is read of it
  */
-export function readBytes(reader: Reader, bytes: Uint8Array): AfterBytes {
+export function readBytes(reader: LineReader, bytes: Uint8Array): AfterBytes {
   const { framing, frames, isTooLong } = frameNext(reader.framing, bytes, reader.profile.framing);
   let { set } = reader;
   const lines = frames.flatMap((frame) => {

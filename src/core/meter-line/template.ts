@@ -40,7 +40,7 @@ const isWord = (group: string | undefined): boolean => group === "unit" || group
 
 /**
  * Makes a way a line is built ready to read: `<value>`, `<unit>`, `<function>` and `<any>` stand for what changes, everything
- * else for itself, and a gap for any gap or none. Every line is gone over in a time that grows with its length alone.
+ * else for itself, and a gap for any gap or none.
  * @param text as a person writes it, such as `<function>,<value> <unit>`
  * @param overload words for over the range, beside the usual ones
  * @errors 'profile-unknown-group', 'profile-group-twice', 'profile-groups-touch'

@@ -21,7 +21,7 @@ export function readPairs<Meaning extends string>(
     if (at < 1 || said === "" || meant === "" || (means !== null && !means.includes(meant as Meaning))) {
       const example = means === null ? "kO = kohm" : `W1 = ${means[0] ?? ""}`;
       return {
-        problem: `“${line.trim()}” cannot be read. Type what the meter says, a sign = and what it means, for example  ${example}${means === null ? "" : `. It means one of: ${means.join(", ")}`}`,
+        problem: `“${line.trim()}” cannot be read. Type what the meter says, a sign = and what it means, for example ${example}${means === null ? "" : `. It means one of: ${means.join(", ")}`}`,
       };
     }
     words[said] = meant as Meaning;

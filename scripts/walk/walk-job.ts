@@ -1,10 +1,10 @@
 import type { ActionId } from "@/core/trade";
 import type { TravellerAssessment } from "@/core/traveller";
 import { claimsOf, type Claim } from "@/core/claim";
-import { chanceFrom, hiddenCase } from "@/core/simulation";
+import { chanceFrom, hiddenCase, judgeAction, type ActionVerdict } from "@/core/simulation";
 import { assess, startJob, tell, type Job } from "./job";
 import { paperFaults } from "./papers";
-import { judgeAction, unsafeSends, type Broken, type Verdict } from "./rules";
+import { unsafeSends, type Broken } from "./rules";
 import { isDone, TECHNICIANS } from "./technicians";
 import { isSo } from "./truth";
 
@@ -24,7 +24,7 @@ export interface Walked {
   readonly broken: readonly Broken[];
   readonly hedged: readonly Hedged[];
   /** the first decision against the truth; null: none was made */
-  readonly first: (Verdict & { readonly action: ActionId; readonly minutes: number }) | null;
+  readonly first: (ActionVerdict & { readonly action: ActionId; readonly minutes: number }) | null;
   /** a figure that was keyed wrong went through unasked */
   readonly slipsThrough: number;
   readonly outright: number;

@@ -118,6 +118,7 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "meter-failed": { code: "meter-failed", detail: "no service" },
   "import-cancelled": { code: "import-cancelled" },
   "export-cancelled": { code: "export-cancelled" },
+  "mock-code": { code: "mock-code", text: "ABC" },
   "storage-blocked": { code: "storage-blocked" },
   "storage-full": { code: "storage-full" },
   "storage-newer": { code: "storage-newer" },

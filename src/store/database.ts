@@ -1,5 +1,6 @@
 import { Dexie } from "dexie";
 import { bringUpToDate } from "./bring-up-to-date";
+import { databaseName, isMockHere } from "./mock-place";
 import { reportOpenFailure } from "./storage-status";
 import { VemmickDatabase } from "./vemmick-database";
 
@@ -8,7 +9,7 @@ let opened: VemmickDatabase | null = null;
 /** The one database of this tab; opens, migrates and seeds the demo on first use. */
 export function database(): VemmickDatabase {
   if (opened) return opened;
-  const db = new VemmickDatabase();
+  const db = new VemmickDatabase(databaseName());
   db.on("ready", async () => {
     await bringUpToDate(db);
     if ((await db.journal.count()) > 0) {
@@ -17,7 +18,7 @@ export function database(): VemmickDatabase {
       await makeLeftOver(db);
     }
     // Loaded on the first visit only, to keep the demo out of every start.
-    if ((await db.settings.get("demoSeeded")) === undefined) {
+    if (!isMockHere() && (await db.settings.get("demoSeeded")) === undefined) {
       const { putDemo } = await Dexie.Promise.resolve(import("./put-demo"));
       await putDemo(db);
     }

@@ -1,3 +1,4 @@
+import { databaseName } from "./mock-place";
 import type { Failure } from "@/core/result";
 import { applyChange, mergeChanges, type Change, type RowKind } from "./change";
 
@@ -8,7 +9,7 @@ export interface Unsaved {
 }
 
 /** Pages change as a whole: the list is handed on through the tab's own memory, which a full disk does not stop. */
-const SHELF = "vemmick-unsaved";
+const SHELF = `${databaseName()}-unsaved`;
 
 const idOf = ({ kind, key }: Pick<Change, "kind" | "key">): string => `${kind}/${key}`;
 const NONE: readonly Unsaved[] = [];

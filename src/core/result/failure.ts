@@ -90,6 +90,7 @@ export type Failure =
   | { readonly code: "meter-taken" }
   | { readonly code: "meter-bridge-silent"; readonly address: string }
   | { readonly code: "meter-failed"; readonly detail: string }
+  | { readonly code: "mock-code"; readonly text: string }
   | { readonly code: "storage-blocked" }
   | { readonly code: "storage-full" }
   | { readonly code: "storage-newer" }

@@ -6,6 +6,7 @@ export type { Keyed } from "./keyed";
 export { cooled, powered, worked, type HowItWent } from "./life";
 export { MENDED_BY, type HandWork } from "./mends";
 export { observe, ownValue } from "./observe";
+export { judgeAction, type ActionVerdict } from "./judge";
 export { leadOrder } from "./observe-windings";
 export { opening } from "./opening";
 export type { Flaw, HiddenCase } from "./told";

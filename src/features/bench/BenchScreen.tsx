@@ -180,6 +180,9 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
         onCleared={clear}
         next={next}
       >
+        <PageLink href="/mock-bench" className="link-button inline-flex items-center">
+          Mock bench: motors to learn on
+        </PageLink>
         {next ? (
           <Suspense>
             <PartsBefore station={station} hand={hand} house={house} />

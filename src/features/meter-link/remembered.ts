@@ -20,3 +20,6 @@ export function rememberMeter(id: string | null): void {
     // The next page asks again.
   }
 }
+
+/** Told on the document where a line is opened from elsewhere than its own button. */
+export const LINK_WANTED = "vemmick-link-wanted";

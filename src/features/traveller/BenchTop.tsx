@@ -10,6 +10,7 @@ import { clockTime } from "../vocabulary/clock";
 import { fetchHands } from "../stations/hands";
 import type { CardNames, CaseProps } from "../line-up/case-props";
 import { RulesBehind } from "../working/rules-behind";
+import { isMockHere } from "@/store/mock-place";
 import { LinkButton } from "../meter-link/LinkButton";
 import type { LinkPlace } from "../meter-link/link";
 import { HowButton } from "../how/HowButton";
@@ -75,6 +76,7 @@ export type ChangeStation = (station: StationId, apply: ChangeRecord<StationData
 /** Sets what stands at a station aside, to read it anew. */
 export type ReadAgain = (station: StationId, timed: TimedStation) => void;
 
+const MockPanel = lazy(() => import("../mock/MockPanel"));
 const Skip = lazy(() => import("./Skip"));
 const NameIt = lazy(() => import("../naming/NameIt"));
 const YouWereHere = lazy(async () => ({ default: (await import("./YouWereHere")).YouWereHere }));
@@ -180,6 +182,11 @@ export const BenchTop = memo(function BenchTop({
         </h1>
         <p className="caption">{worked ? stateLine(worked.facts, power) : ""}</p>
       </div>
+      {worked && isMockHere() ? (
+        <Suspense>
+          <MockPanel id={id} station={station} method={method?.id ?? null} facts={worked.facts} />
+        </Suspense>
+      ) : null}
       {linkPlace && gate === null && STATION_LABELS[station].isMetered ? <LinkButton place={linkPlace} /> : null}
       {station === "complaint" && !isFinished && isUnnamed ? (
         <Suspense>

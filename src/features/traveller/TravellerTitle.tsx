@@ -2,6 +2,7 @@
 import { MoreHorizontal } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
 import type { Traveller } from "@/records";
+import { isMockHere } from "@/store/mock-place";
 import { dayAndTime } from "../vocabulary/clock";
 
 const Sheet = lazy(() => import("@/components/Sheet"));
@@ -11,6 +12,8 @@ const CardActions = lazy(() => import("./CardActions"));
 export function TravellerTitle({ traveller }: { traveller: Traveller }) {
   const [isOpen, setOpen] = useState(false);
   const name = traveller.machine.trim() || "Machine not named yet";
+  // A case of the Mock bench is neither exported nor printed.
+  if (isMockHere()) return <b className="min-w-0 truncate text-[16px] font-semibold">{name}</b>;
   return (
     <>
       <button

@@ -1,7 +1,8 @@
 import { rowsOf } from "@/features/form/rows";
 import { isSignOn, lookRecord, SIGN_IDS, SIGNS, type Sign } from "@/core/stations/look";
 import type { InstrumentProps } from "../../station/contract";
-import { SIGN_WORDS, type Detail } from "./words";
+import { SIGN_WORDS } from "@/features/vocabulary/sign-words";
+import type { Detail } from "./words";
 import { timedRowsOf } from "@/features/form/timed-rows";
 
 /** What the instrument knows beside the card: whether all signs are to be shown. */

@@ -1,0 +1,5 @@
+import { DebriefScreen } from "@/features/mock/DebriefScreen";
+
+export default function Page() {
+  return <DebriefScreen />;
+}

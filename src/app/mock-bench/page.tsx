@@ -1,0 +1,5 @@
+import { MockScreen } from "@/features/mock/MockScreen";
+
+export default function Page() {
+  return <MockScreen />;
+}

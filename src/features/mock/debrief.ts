@@ -1,0 +1,101 @@
+import { bitsTold, marksOf, mockCase, worldAfter, type Mishap, type MockMarks } from "@/core/mock";
+import { rememberStudy, type Study } from "@/core/study";
+import { TEST_TABLE } from "@/core/diagnosis";
+import type { TestId } from "@/core/trade";
+import type { ActionId, Standee } from "@/core/trade";
+import type { TravellerAssessment } from "@/core/traveller";
+import { toHouse, type HouseRecord, type StationRecord, type Traveller } from "@/records";
+import { assessCard, toKeptCard } from "@/store/kept-card";
+import type { MockState } from "@/store/mock-cases";
+import { nextMoveWords } from "../line-up/next-move-words";
+import { truthWords } from "./flaw-words";
+import { actWords } from "./mock-words";
+
+/** One act of a case, as it is gone through afterwards. */
+export interface DebriefStep {
+  readonly minute: number;
+  readonly what: string;
+  /** what the card knew more after it, in bits */
+  readonly bits: number;
+  /** what the Next move was, just before */
+  readonly advice: string;
+  readonly lineUp: readonly { readonly suspect: Standee; readonly chance: number }[];
+  readonly mishap: Mishap | null;
+}
+
+/** A case that is over, gone through. */
+export interface Debrief {
+  readonly truth: readonly string[];
+  readonly family: string | null;
+  readonly minutes: number;
+  readonly steps: readonly DebriefStep[];
+  readonly marks: MockMarks;
+  readonly decided: readonly ActionId[];
+}
+
+/** What a debrief is made from. */
+export interface DebriefRequest {
+  readonly traveller: Traveller;
+  /** rows of the card as they stand */
+  readonly rows: readonly StationRecord[];
+  readonly state: MockState;
+  readonly house: HouseRecord;
+}
+
+/** Rows of the card as they stood when so many acts were done. */
+function rowsAt({ state, rows }: DebriefRequest, acts: number): readonly StationRecord[] {
+  // What was keyed after the last act is on the card as it stands.
+  if (acts >= state.acts.length) return rows;
+  const known = new Map<string, StationRecord>();
+  for (const snapshot of state.snapshots) if (snapshot.acts <= acts) for (const row of snapshot.rows) known.set(row.id, row);
+  return [...known.values()];
+}
+
+const LINE_UP = 3;
+
+/**
+ * Goes through a case: what was hidden, what each step told and cost, what went wrong, and what the advice was.
+ * @param request the card with what was done beside it
+ * @param answer who answers long questions
+ */
+export function debriefOf(request: DebriefRequest, answer: Study): Debrief {
+  const { traveller, state, house } = request;
+  const hidden = mockCase(state.spec);
+  const study = rememberStudy(answer);
+  const { figures } = toHouse(house);
+  const assess = (acts: number): TravellerAssessment =>
+    assessCard(toKeptCard({ traveller, rows: rowsAt(request, acts), earlier: [] }), figures, study);
+  const stands = Array.from({ length: state.acts.length + 1 }, (_, acts) => assess(acts));
+  const steps = state.acts.map(({ act }, index): DebriefStep => {
+    const [before, after] = [stands[index], stands[index + 1]] as [TravellerAssessment, TravellerAssessment];
+    const world = worldAfter(hidden, state.acts.slice(0, index + 1));
+    const earlier = worldAfter(hidden, state.acts.slice(0, index));
+    return {
+      minute: Math.round(world.minutes),
+      what: actWords(act),
+      bits: bitsTold(before.standing, after.standing),
+      advice: nextMoveWords(before).title,
+      lineUp: after.standing.suspects.slice(0, LINE_UP).map(({ suspect, probability }) => ({ suspect, chance: probability })),
+      mishap: world.mishaps.length > earlier.mishaps.length ? (world.mishaps.at(-1)?.what ?? null) : null,
+    };
+  });
+  const { facts } = stands.at(-1) as TravellerAssessment;
+  const world = worldAfter(hidden, state.acts);
+  const decided = [facts.also, facts.action].filter((each): each is ActionId => each !== null);
+  return {
+    truth: truthWords(hidden.flaws),
+    family: hidden.flaws[0]?.suspect ?? null,
+    minutes: Math.round(world.minutes),
+    steps,
+    marks: marksOf(world, decided, { isProven: facts.proof === "there", followedMinutes: followedMinutes(hidden.faults.length) }),
+    decided,
+  };
+}
+
+/** Minutes that following the advice takes, on the middle of ten thousand walked jobs; each further fault once more its tests. */
+function followedMinutes(faults: number): number {
+  const tests: readonly TestId[] = ["capacitor-meter", "winding-ohms", "supply-voltage"];
+  return WALKED_MINUTES + Math.max(0, faults - 1) * tests.reduce((sum, test) => sum + TEST_TABLE[test].minutes, 0);
+}
+/** @source docs/walk.md: median of the jobs that followed the Next move */
+const WALKED_MINUTES = 27;

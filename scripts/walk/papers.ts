@@ -7,7 +7,7 @@ import { readingsIn } from "@/core/job";
 import { STATION_IDS } from "@/core/stations";
 import { isReadyToFinish, type TravellerAssessment } from "@/core/traveller";
 import type { KeptCard } from "@/store/kept-card";
-import { assess, HOUSE, nowOf, recordOf, type Job } from "./job";
+import { assess, HOUSE, nowOf, recordOf, type Job } from "@/core/technicians/job";
 import type { Broken } from "./rules";
 
 /** A job that came to its end is signed off. */

@@ -2,7 +2,7 @@ import { STATION_IDS } from "@/core/stations";
 import { nextMoveWords } from "@/features/line-up/next-move-words";
 import { stampWord } from "@/features/stations/stamp-word";
 import { PRESENT_VERSIONS, recordTypeOf } from "@/records";
-import { assess, nowOf } from "./job";
+import { assess, nowOf } from "@/core/technicians/job";
 import { customerReads, signedOffAt } from "./papers";
 import type { Walked } from "./walk-job";
 

@@ -1,7 +1,7 @@
 import { isWork, mendsOf } from "@/core/job";
 import { TRIPS, type ActionId } from "@/core/trade";
 import { stateChangeFor, type TravellerAssessment } from "@/core/traveller";
-import type { Job } from "./job";
+import type { Job } from "@/core/technicians/job";
 
 /** A rule of the trade that a step breaks: its code, and what shows it. */
 export interface Broken {

@@ -1,6 +1,6 @@
 import type { Claim, ClaimCode } from "@/core/claim";
 import { leadOrder, MENDED_BY, ownValue, type HiddenCase, type HandWork } from "@/core/simulation";
-import type { Job } from "./job";
+import type { Job } from "@/core/technicians/job";
 
 /** Of which moment a claim speaks: of when its station was last keyed, of how the motor was found, or of now. */
 type Time = "keyed" | "found" | "now";

@@ -1,11 +1,13 @@
 import type { ActionId } from "@/core/trade";
 import type { TravellerAssessment } from "@/core/traveller";
 import { claimsOf, type Claim } from "@/core/claim";
+import { rememberStudy } from "@/core/study";
+import { studyNow } from "@/core/study/answer";
 import { chanceFrom, hiddenCase, judgeAction, type ActionVerdict } from "@/core/simulation";
-import { assess, startJob, tell, type Job } from "./job";
+import { assess, startJob, tell, type Job } from "@/core/technicians/job";
 import { paperFaults } from "./papers";
 import { unsafeSends, type Broken } from "./rules";
-import { isDone, TECHNICIANS } from "./technicians";
+import { isDone, TECHNICIANS } from "@/core/technicians/technicians";
 import { isSo } from "./truth";
 
 const MOST_STEPS = 70;
@@ -57,7 +59,7 @@ export function walkJob(seed: number, name?: string, hasThoughts = false): Walke
   const draw = chanceFrom(seed * 53 + 29);
   const policy = name ?? draw.weighed(Object.entries(TECHNICIANS).map(([id, { share }]) => [id, share] as const));
   const hidden = hiddenCase(seed, null, "wide");
-  const job = startJob(seed, policy, hidden);
+  const job = startJob(seed, policy, hidden, rememberStudy(studyNow));
   const broken = new Map<string, Broken>();
   const note = (found: readonly Broken[]): void => {
     for (const each of found)

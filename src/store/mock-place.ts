@@ -1,5 +1,5 @@
 /** Pages of the Mock bench: what is kept there is kept apart, and never met by anything else. */
-export const MOCK_PAGES = "/mock-bench";
+const MOCK_PAGES = "/mock-bench";
 const MOCK_DATABASE = "vemmick-mock";
 
 /** Whether this page is one of the Mock bench. */

@@ -1,5 +1,5 @@
 import { tally } from "../../scripts/walk/report";
-import { TECHNICIANS } from "../../scripts/walk/technicians";
+import { TECHNICIANS } from "@/core/technicians/technicians";
 import { walkJob, type Walked } from "../../scripts/walk/walk-job";
 
 /**

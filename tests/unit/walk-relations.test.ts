@@ -1,6 +1,6 @@
 import { assessTraveller, type StationEntries, type TravellerAssessment } from "@/core/traveller";
 import { NO_STUDY } from "@/core/study";
-import { HOUSE } from "../../scripts/walk/job";
+import { HOUSE } from "@/core/technicians/job";
 import { CARD_RELATIONS } from "../relations/card-relations";
 import { walkedJobs } from "../support/walked-jobs";
 

@@ -18,13 +18,13 @@ export const LESSONS: readonly Lesson[] = [
   lesson("weak-capacitor", 102, "run-weak", "capacitor"),
   lesson("dead-motor", 103, "supply-absent", "supply"),
   lesson("no-call", 104, "control-silent", "supply"),
-  lesson("worn-bearing", 105, "bearing-worn", "hand-turn"),
+  lesson("worn-bearing", 205, "bearing-worn", "hand-turn"),
   lesson("jammed-load", 106, "load-jammed", "uncoupled-run"),
   lesson("open-winding", 107, "main-winding-open", "windings"),
   lesson("ground-fault", 108, "grounded", "frame"),
   lesson("switch-open", 109, "switch-open", "start-gear"),
   lesson("switch-welded", 110, "switch-welded", "start-gear"),
-  lesson("damp", 111, "damp", "insulation"),
+  lesson("damp", 470, "damp", "insulation"),
   lesson("nothing-wrong", 112, "nothing", "run-test"),
 ];
 
@@ -38,7 +38,11 @@ export interface MockResult {
   readonly marks: MockMarks;
 }
 
-/** Part a wish is of; null: none. */
+/**
+ * Part a wish is of.
+ * @param wish what is hidden
+ * @returns null: nothing is wrong
+ */
 export const familyOfWish = (wish: Wish): Suspect | null => [...FAULT_KINDS, ...WIDE_KINDS].find(({ id }) => id === wish)?.suspect ?? null;
 
 /** How one family stands. */
@@ -55,6 +59,7 @@ const LAST = 3;
 /**
  * How far each family is known, the weakest first.
  * @param results cases that are over, in any order
+ * @returns a row a family that was met
  */
 export function progressOf(results: readonly MockResult[]): FamilyProgress[] {
   const families = [...new Set(results.map(({ family }) => family))];
@@ -89,6 +94,7 @@ function weightOf(family: Suspect | null, results: readonly MockResult[], nowMs:
  * @param level how much it hides
  * @param seed of the draw
  * @param nowMs the moment [ms]
+ * @returns what it is made from
  */
 export function nextCase(results: readonly MockResult[], level: MockLevel, seed: number, nowMs: number): MockSpec {
   const chance = chanceFrom(seed);
@@ -99,6 +105,7 @@ export function nextCase(results: readonly MockResult[], level: MockLevel, seed:
 /**
  * The case of a day: the same for everybody.
  * @param day `YYYY-MM-DD`
+ * @returns what it is made from
  */
 export function caseOfDay(day: string): MockSpec {
   const chance = chanceFrom(Number(day.replaceAll("-", "")));

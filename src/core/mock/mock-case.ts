@@ -116,6 +116,7 @@ export function codeOfCase({ seed, level, wish }: MockSpec): string {
 /**
  * Reads a code, as it was typed: small letters, O for 0, I and L for 1, any gaps.
  * @param text as it was typed
+ * @returns what the case is made from
  * @errors 'mock-code' where it is none: a sign is wrong, or two are exchanged
  */
 export function readCaseCode(text: string): Result<MockSpec, Failure> {

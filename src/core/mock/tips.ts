@@ -1,5 +1,5 @@
 import type { Entry, Quantity } from "../quantity";
-import { leadOrder, observe } from "../simulation";
+import { observe } from "../simulation";
 import { STATIONS, type StationData, type StationId } from "../stations";
 import type { TestId } from "../trade";
 import type { MockWorld } from "./world";
@@ -78,7 +78,11 @@ export function tipPlaces(
   ].filter(() => !isLive || station !== "capacitor");
 }
 
-/** Volts that stand where a tester is put while the circuit is made safe. */
+/**
+ * Volts that stand where a tester is put while the circuit is made safe.
+ * @param world the motor as it stands
+ * @returns a row a place
+ */
 export function safePlaces({ hidden, isLive }: Pick<MockWorld, "hidden" | "isLive">): { readonly name: string; readonly volts: number }[] {
   const volts = hidden.motor.machine.supplyV;
   const isThere = hidden.body.volts !== "absent" && hidden.body.volts !== "lost" && hidden.body.volts !== "no-call";
@@ -89,10 +93,3 @@ export function safePlaces({ hidden, isLive }: Pick<MockWorld, "hidden" | "isLiv
     { name: "make-safe.capacitor", volts: isLive && isThere ? (hidden.prediction.running?.capacitorV ?? volts) : 0.3 },
   ];
 }
-
-/**
- * How many leads come out of the motor.
- * @param hidden the motor
- */
-export const leadCount = ({ hidden: { motor, seed } }: Pick<MockWorld, "hidden">): number =>
-  motor.shaded ? 2 : leadOrder(seed, motor).length;

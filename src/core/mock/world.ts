@@ -99,6 +99,7 @@ const WORK_MINUTES = 15;
  * @param world as it stood
  * @param act what is done
  * @param at moment of it, ISO 8601
+ * @returns the motor after it, and what was seen, felt, heard or shown
  */
 export function actOn(world: MockWorld, act: MockAct, at: string): AfterAct {
   switch (act.kind) {
@@ -164,6 +165,7 @@ const QUICK = 1.5;
  * @param world as it was left
  * @param decided what was decided, the last decision last
  * @param told whether the proof speaks for it, and the minutes that following the advice takes; null: nobody followed it
+ * @returns four marks, each by itself
  */
 export function marksOf(
   { asFound, minutes, mishaps }: Pick<MockWorld, "asFound" | "minutes" | "mishaps">,

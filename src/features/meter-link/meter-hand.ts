@@ -60,7 +60,8 @@ export function goOnFrom({ field }: AskedField, set: MeterFunction | null): void
     const next = fieldsHere().find(
       ({ field: each, target }) => each !== field && each.value === "" && !target.isAside && (set === null || target.quantity === set),
     );
-    if (next) next.field.focus();
+    // The panel says where it goes: nothing moves under a finger.
+    if (next) next.field.focus({ preventScroll: true });
     else if (document.activeElement === field) field.blur();
   });
 }

@@ -6,6 +6,7 @@ import { PageLink } from "@/components/PageLink";
 import { codeOfCase, LESSONS, type MockMarks } from "@/core/mock";
 import { formatNumber, formatProbability } from "@/core/quantity";
 import type { Failure, Result } from "@/core/result";
+import type { OthersWay } from "@/core/technicians";
 import type { Suspect } from "@/core/trade";
 import { parseTravellerId, type HouseRecord, type TravellerId } from "@/records";
 import { useCardRows, type CardRows } from "@/store/card-rows";
@@ -15,6 +16,8 @@ import { toMachineSentence } from "../messages/machine-sentences";
 import { NoCard } from "../shell/NothingHere";
 import { CannotRead, Reading, Screen } from "../shell/Screen";
 import { useAddress } from "../shell/useAddress";
+import { inSentence } from "../vocabulary/in-sentence";
+import { ACTION_WORDS } from "../vocabulary/list-words";
 import { SUSPECT_WORDS } from "../vocabulary/words";
 import { STATION_LABELS } from "../stations/labels";
 import type { Debrief, DebriefRequest } from "./debrief";
@@ -111,7 +114,20 @@ const MARK_WORDS: readonly { readonly mark: keyof MockMarks; readonly yes: strin
   { mark: "isProven", yes: "Proven", no: "Not proven" },
 ];
 
-function Told({ debrief: { truth, minutes, steps, marks }, state }: { debrief: Debrief; state: MockState }) {
+const OTHERS_WORDS: Readonly<Record<string, string>> = {
+  you: "You",
+  follows: "The Next move",
+  "down-the-strip": "Down the strip",
+  "capacitor-first": "Capacitor first",
+};
+
+function decidedWords({ decided, isRight }: Pick<OthersWay, "decided" | "isRight">): string {
+  if (decided.length === 0) return "Nothing was decided.";
+  const works = [...new Set(decided)].map((action) => inSentence(ACTION_WORDS[action])).join(", then ");
+  return `${isRight ? "Right" : "Not right"}: ${works}.`;
+}
+
+function Told({ debrief: { truth, minutes, steps, marks, decided, others }, state }: { debrief: Debrief; state: MockState }) {
   const code = codeOfCase(state.spec);
   const lesson = LESSONS.find(({ spec }) => codeOfCase(spec) === code);
   const mishaps = steps.filter(({ mishap }) => mishap !== null);
@@ -167,6 +183,24 @@ function Told({ debrief: { truth, minutes, steps, marks }, state }: { debrief: D
             ))}
           </ol>
         </section>
+        <section aria-labelledby="others">
+          <h2 id="others" className="heading-rule">
+            The same case in other hands
+          </h2>
+          <table className="mt-1 w-full text-[15px]">
+            <tbody>
+              {[{ technician: "you", minutes, isRight: marks.isRight, decided }, ...others].map((way) => (
+                <tr key={way.technician} className="border-b border-rule-faint align-top">
+                  <th scope="row" className="py-1.5 pr-4 text-left font-semibold">
+                    {OTHERS_WORDS[way.technician]}
+                  </th>
+                  <td className="py-1.5 pr-4">{decidedWords(way)}</td>
+                  <td className="num py-1.5 text-right whitespace-nowrap">{way.minutes} min</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
       </div>
       <aside aria-label="What comes next" className="flex flex-col gap-6">
         {mishaps.length > 0 ? (
@@ -190,7 +224,7 @@ function Told({ debrief: { truth, minutes, steps, marks }, state }: { debrief: D
             Another case
           </PageLink>
           <p className="text-[14px]">
-            The same case again, here or anywhere: <b className="num">{code}</b>
+            The same case again, here or anywhere: <b className="num whitespace-nowrap">{code}</b>
           </p>
         </section>
       </aside>

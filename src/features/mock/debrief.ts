@@ -1,7 +1,6 @@
 import { bitsTold, marksOf, mockCase, worldAfter, type Mishap, type MockMarks } from "@/core/mock";
 import { rememberStudy, type Study } from "@/core/study";
-import { TEST_TABLE } from "@/core/diagnosis";
-import type { TestId } from "@/core/trade";
+import { takeJob, type OthersWay } from "@/core/technicians";
 import type { ActionId, Standee } from "@/core/trade";
 import type { TravellerAssessment } from "@/core/traveller";
 import { toHouse, type HouseRecord, type StationRecord, type Traveller } from "@/records";
@@ -31,7 +30,12 @@ export interface Debrief {
   readonly steps: readonly DebriefStep[];
   readonly marks: MockMarks;
   readonly decided: readonly ActionId[];
+  /** the same case in other hands, who follows the advice first */
+  readonly others: readonly OthersWay[];
 }
+
+/** Who takes the same case besides. */
+const OTHERS = ["follows", "down-the-strip", "capacitor-first"] as const;
 
 /** What a debrief is made from. */
 export interface DebriefRequest {
@@ -82,20 +86,14 @@ export function debriefOf(request: DebriefRequest, answer: Study): Debrief {
   const { facts } = stands.at(-1) as TravellerAssessment;
   const world = worldAfter(hidden, state.acts);
   const decided = [facts.also, facts.action].filter((each): each is ActionId => each !== null);
+  const others = OTHERS.map((technician) => takeJob(hidden, technician, study));
   return {
     truth: truthWords(hidden.flaws),
     family: hidden.flaws[0]?.suspect ?? null,
     minutes: Math.round(world.minutes),
     steps,
-    marks: marksOf(world, decided, { isProven: facts.proof === "there", followedMinutes: followedMinutes(hidden.faults.length) }),
+    marks: marksOf(world, decided, { isProven: facts.proof === "there", followedMinutes: others[0]?.minutes ?? null }),
     decided,
+    others,
   };
 }
-
-/** Minutes that following the advice takes, on the middle of ten thousand walked jobs; each further fault once more its tests. */
-function followedMinutes(faults: number): number {
-  const tests: readonly TestId[] = ["capacitor-meter", "winding-ohms", "supply-voltage"];
-  return WALKED_MINUTES + Math.max(0, faults - 1) * tests.reduce((sum, test) => sum + TEST_TABLE[test].minutes, 0);
-}
-/** @source docs/walk.md: median of the jobs that followed the Next move */
-const WALKED_MINUTES = 27;

@@ -1,5 +1,4 @@
 import type { Mishap, MockAct, MockLevel, TipPlace, Wish } from "@/core/mock";
-import { TEST_TABLE } from "@/core/diagnosis";
 import type { Behaviour, Noise, Warmth } from "@/core/motor";
 import type { Keyed } from "@/core/simulation";
 import type { Sign } from "@/core/stations/look";
@@ -173,7 +172,6 @@ export function actWords(act: MockAct): string {
       return "Put back together";
   }
 }
-export const minutesOf = (act: MockAct): number => (act.kind === "test" || act.kind === "tips" ? TEST_TABLE[act.test].minutes : 0);
 
 /** Lessons: what each is about, and its point. */
 export const LESSON_WORDS: Readonly<Record<string, { readonly title: string; readonly point: string }>> = {

@@ -94,5 +94,7 @@ test("a case gone through: what each step told, in bits, what was unsafe, and ho
   expect(debrief.steps[0]?.bits).toBeCloseTo(0);
   expect(debrief.steps[2]?.lineUp[0]).toMatchObject({ suspect: "run-capacitor" });
   expect(debrief.marks).toMatchObject({ isRight: true, isSafe: false, isProven: false });
+  expect(debrief.others.map(({ technician }) => technician)).toEqual(["follows", "down-the-strip", "capacitor-first"]);
+  expect(debrief.others[0]).toMatchObject({ isRight: true, decided: ["replace-run-capacitor"] });
   expect(debrief.steps.every(({ advice, what }) => advice !== "" && what !== "")).toBe(true);
 });

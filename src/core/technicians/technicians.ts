@@ -1,8 +1,8 @@
-import type { ActionId, TestId } from "@/core/trade";
-import { isOnMachine, TEST_TABLE } from "@/core/diagnosis";
-import { isWork } from "@/core/job";
-import { STATION_IDS, stationOf, type StationId } from "@/core/stations";
-import { isReadyToFinish, stationForTest, type TravellerAssessment } from "@/core/traveller";
+import type { ActionId, TestId } from "../trade";
+import { isOnMachine, TEST_TABLE } from "../diagnosis";
+import { isWork } from "../job";
+import { STATION_IDS, stationOf, type StationId } from "../stations";
+import { isReadyToFinish, stationForTest, type TravellerAssessment } from "../traveller";
 import { decide, doWork, end, makeDead, makeLive, measure, mend, open, prove, takeApart } from "./acts";
 import { key, recordOf, repeat, skip, tell, tick, type Job } from "./job";
 import { askedAgain, slip } from "./slips";
@@ -11,13 +11,13 @@ import { askedAgain, slip } from "./slips";
 export type Technician = (job: Job, assessment: TravellerAssessment) => boolean;
 
 /** Nothing of a test is done while the circuit is in the other state. */
-export function atPower(job: Job, needed: "dead" | "live" | "either", { facts }: TravellerAssessment): void {
+function atPower(job: Job, needed: "dead" | "live" | "either", { facts }: TravellerAssessment): void {
   if (needed === "dead" && (job.isLive || facts.power !== "dead")) makeDead(job);
   if (needed === "live" && facts.power !== "live") makeLive(job);
 }
 
 /** Makes a test in the state it asks for. */
-export function test(job: Job, id: TestId, assessment: TravellerAssessment): void {
+function test(job: Job, id: TestId, assessment: TravellerAssessment): void {
   atPower(job, TEST_TABLE[id].power, assessment);
   measure(job, id);
 }
@@ -32,7 +32,7 @@ function wayOn(job: Job, { actions, facts }: TravellerAssessment): { action: Act
 /** So often a technician tries another way before somebody else is asked. */
 const MOST_DECISIONS = 4;
 
-export function decideFirst(job: Job, assessment: TravellerAssessment): void {
+function decideFirst(job: Job, assessment: TravellerAssessment): void {
   if (job.decided.length >= MOST_DECISIONS) return end(job, "referred");
   const { action, also } = wayOn(job, assessment);
   decide(job, action, also);
@@ -101,7 +101,7 @@ const SERVING: Readonly<Partial<Record<StationId, TestId>>> = {
 };
 
 /** Does what the Next move says. */
-export const follow: Technician = (job, assessment) => {
+const follow: Technician = (job, assessment) => {
   const { next, stateChange, stations } = assessment;
   switch (next.kind) {
     case "station":
@@ -205,7 +205,7 @@ const isBarred = ({ stations: { "power-back": back } }: TravellerAssessment): bo
   back.detail.isGrounded || back.detail.isApart || back.detail.tripChecks.length > 0;
 
 /** Works down the strip: every station's tests in their order, then what comes first in the line-up. */
-export const downTheStrip: Technician = (job, assessment) => {
+const downTheStrip: Technician = (job, assessment) => {
   if (isOpening(assessment) || isDecided(assessment) || assessment.next.kind === "not-ours") return follow(job, assessment);
   const [next] = openTests(job, assessment).filter((id) => !(TEST_TABLE[id].power === "live" && isBarred(assessment)));
   if (!next) {
@@ -217,7 +217,7 @@ export const downTheStrip: Technician = (job, assessment) => {
 };
 
 /** Changes the capacitor before anything was measured. */
-export const capacitorFirst: Technician = (job, assessment) => {
+const capacitorFirst: Technician = (job, assessment) => {
   const { machine } = job.hidden.motor;
   const action: ActionId | null = machine.runCapacitor
     ? "replace-run-capacitor"
@@ -231,7 +231,7 @@ export const capacitorFirst: Technician = (job, assessment) => {
 
 const IMPATIENCE = 0.25;
 /** Decides before the tests are done, and leaves stations out. */
-export const impatient: Technician = (job, assessment) => {
+const impatient: Technician = (job, assessment) => {
   if (isOpening(assessment) || isDecided(assessment)) return follow(job, assessment);
   if (!job.chance.is(IMPATIENCE)) return follow(job, assessment);
   if (job.chance.is(0.5) && assessment.next.kind === "move" && assessment.next.move.kind !== "decide") {
@@ -247,7 +247,7 @@ export const impatient: Technician = (job, assessment) => {
 };
 
 /** Leaves fields of the plate empty, and comes back to them later. */
-export const forgetful: Technician = (job, assessment) => {
+const forgetful: Technician = (job, assessment) => {
   const isPlate = assessment.next.kind === "station" && assessment.next.station === "plate" && !job.keyedAt.has("plate");
   if (isPlate) {
     open(job, "plate");
@@ -268,7 +268,7 @@ export const forgetful: Technician = (job, assessment) => {
 };
 
 /** Doubts what was read, and reads it once more with nothing done between. */
-export const doubting: Technician = (job, assessment) => {
+const doubting: Technician = (job, assessment) => {
   const before = job.made.length;
   const goesOn = follow(job, assessment);
   const last = job.made.at(-1);
@@ -284,7 +284,7 @@ export const doubting: Technician = (job, assessment) => {
 
 const SLIPS = 0.3;
 /** Keys a figure wrong now and then; what is asked is looked at again, and mended or left. */
-export const slipping: Technician = (job, assessment) => {
+const slipping: Technician = (job, assessment) => {
   if (askedAgain(job, assessment)) return true;
   const before = job.made.length;
   const goesOn = follow(job, assessment);
@@ -294,7 +294,7 @@ export const slipping: Technician = (job, assessment) => {
 };
 
 /** Cleans contacts and measures again, or greases, before anything is decided. */
-export const cleaning: Technician = (job, assessment) => {
+const cleaning: Technician = (job, assessment) => {
   const gear = assessment.stations["start-gear"];
   const hand = assessment.stations["hand-turn"];
   const done = recordOf(job, "out-in").done;
@@ -313,7 +313,7 @@ export const cleaning: Technician = (job, assessment) => {
 };
 
 /** Decides, thinks better of it, and decides otherwise. */
-export const wavering: Technician = (job, assessment) => {
+const wavering: Technician = (job, assessment) => {
   const isFresh = isDecided(assessment) && job.decided.length === 1 && assessment.facts.worksDone.length === 0;
   const other = assessment.actions[1];
   if (isFresh && other && job.chance.is(0.7)) {

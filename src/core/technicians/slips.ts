@@ -1,7 +1,7 @@
-import type { TestId } from "@/core/trade";
-import type { Entry } from "@/core/quantity";
-import { readingsIn } from "@/core/job";
-import { stationForTest, type TravellerAssessment } from "@/core/traveller";
+import type { TestId } from "../trade";
+import type { Entry } from "../quantity";
+import { readingsIn } from "../job";
+import { stationForTest, type TravellerAssessment } from "../traveller";
 import { key, read, recordOf, tell, type Job } from "./job";
 
 const isEntry = (value: unknown): value is Entry => typeof value === "object" && value !== null && "reading" in value && "text" in value;

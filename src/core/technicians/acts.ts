@@ -1,13 +1,13 @@
-import type { ActionId, TestId } from "@/core/trade";
-import { isSwap, type SwapAction } from "@/core/exchange";
-import { STATE_CHANGE_MINUTES, TEST_TABLE } from "@/core/diagnosis";
-import { END_TABLE, type EndId } from "@/core/job";
-import { cooled, observe, opening, powered, worked, type HowItWent, type HandWork } from "@/core/simulation";
-import { BLANK_EXCHANGE, BLANK_PIECE } from "@/core/stations/out-in";
-import { BLANK_TAKE_APART, type Step } from "@/core/stations/take-apart";
-import { STATIONS, type StationId } from "@/core/stations";
-import { trapsBack } from "@/core/stations/take-apart/traps";
-import { NO_RUN_ENTRIES } from "@/core/motor";
+import type { ActionId, TestId } from "../trade";
+import { isSwap, type SwapAction } from "../exchange";
+import { STATE_CHANGE_MINUTES, TEST_TABLE } from "../diagnosis";
+import { END_TABLE, type EndId } from "../job";
+import { cooled, observe, opening, powered, worked, type HowItWent, type HandWork } from "../simulation";
+import { BLANK_EXCHANGE, BLANK_PIECE } from "../stations/out-in";
+import { BLANK_TAKE_APART, type Step } from "../stations/take-apart";
+import { STATIONS, type StationId } from "../stations";
+import { trapsBack } from "../stations/take-apart/traps";
+import { NO_RUN_ENTRIES } from "../motor";
 import { assess, key, nowOf, read, recordOf, skip, tell, tick, type Job } from "./job";
 
 /** Complaint and plate, as they are heard and read. */

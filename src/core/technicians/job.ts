@@ -1,14 +1,13 @@
-import type { ActionId, TestId } from "@/core/trade";
-import { chanceFrom, type Chance, type HiddenCase } from "@/core/simulation";
-import { beginRound, changeInTime, doneIn, type TimedStation } from "@/core/job";
-import { describedBy } from "@/core/station";
-import { rememberStudy, type Study } from "@/core/study";
-import { studyNow } from "@/core/study/answer";
-import { STATIONS, stationOf, type StationData, type StationId } from "@/core/stations";
-import { assessTraveller, type StationEntries, type TravellerAssessment } from "@/core/traveller";
-import { toHouseFigures, type HouseFigures } from "@/core/house";
-import { DEFAULT_METER } from "@/core/house";
-import { takeReading, type Entry, type Quantity } from "@/core/quantity";
+import type { ActionId, TestId } from "../trade";
+import { chanceFrom, type Chance, type HiddenCase } from "../simulation";
+import { beginRound, changeInTime, doneIn, type TimedStation } from "../job";
+import { describedBy } from "../station";
+import type { Study } from "../study";
+import { STATIONS, stationOf, type StationData, type StationId } from "../stations";
+import { assessTraveller, type StationEntries, type TravellerAssessment } from "../traveller";
+import { toHouseFigures, type HouseFigures } from "../house";
+import { DEFAULT_METER } from "../house";
+import { takeReading, type Entry, type Quantity } from "../quantity";
 
 export const HOUSE: HouseFigures = toHouseFigures({});
 
@@ -49,10 +48,10 @@ export interface Job {
 const START_MS = Date.UTC(2026, 10, 30, 8, 0);
 
 /** A job at its first minute. */
-export const startJob = (seed: number, policy: string, hidden: HiddenCase): Job => ({
+export const startJob = (seed: number, policy: string, hidden: HiddenCase, study: Study): Job => ({
   seed,
   policy,
-  study: rememberStudy(studyNow),
+  study,
   chance: chanceFrom(seed * 31 + 7),
   asFound: hidden,
   hidden,

@@ -1,0 +1,1 @@
+export { takeJob, type OthersWay } from "./take-job";

@@ -78,6 +78,7 @@ test("after one visit the whole program works with the server gone, every link o
       "/house-rules",
       "/learnt",
       "/ledger",
+      "/mock-bench",
       "/motor",
       "/print",
       "/print?view",

@@ -1,36 +1,29 @@
 "use client";
-import { isPowerBack, workBetween, type TimedStation } from "@/core/job";
+import { workBetween } from "@/core/job";
 import { STATION_LABELS } from "../stations/labels";
 import type { HouseRuleId } from "@/core/house";
-import type { Assessment } from "@/core/station";
-import type { CardFacts, StationData, StationId } from "@/core/stations";
+
+import type { StationId } from "@/core/stations";
 import type { House, StationRecord, TravellerId } from "@/records";
 import { lazy, memo, Suspense, useEffect, useMemo, useRef, useState } from "react";
-import { clockTime } from "../vocabulary/clock";
+
 import { fetchHands } from "../stations/hands";
 import type { CardNames, CaseProps } from "../line-up/case-props";
 import { RulesBehind } from "../working/rules-behind";
 import { isMockHere } from "@/store/mock-place";
+import { placeOf, stateLine } from "./at-station";
+import { Gate } from "./Gate";
+import type { ChangeStation, GoTo, NextStation, ReadAgain, Worked } from "./worked";
 import { LinkButton } from "../meter-link/LinkButton";
-import type { LinkPlace } from "../meter-link/link";
+
 import { HowButton } from "../how/HowButton";
 import { MethodTabs } from "../stations/MethodTabs";
-import { stampWordOf } from "../station/stamp-word-of";
+
 import { cautionWordsOf } from "../station/caution-words-of";
-import type { ChangeRecord, WeighedCard } from "../station/contract";
-import type { StationInHand } from "../station/in-hand";
+import type { WeighedCard } from "../station/contract";
+
 import type { EarlierReading } from "../stations/earlier-readings";
 import type { LastVisit, WayIn } from "./card-answer";
-
-/** The station in hand as it stands: what it takes to work there, and what it comes to. */
-export interface Worked {
-  readonly hand: StationInHand;
-  readonly record: StationData<StationId>;
-  readonly assessment: Assessment;
-  readonly facts: CardFacts;
-  /** house rules it was judged by */
-  readonly rules: readonly HouseRuleId[];
-}
 
 interface BenchTopProps {
   readonly id: TravellerId;
@@ -59,22 +52,6 @@ interface BenchTopProps {
   readonly onChange: ChangeStation;
   readonly onAgain: ReadAgain;
 }
-
-/** What comes next, in words, and where that is done. */
-export interface NextStation {
-  readonly title: string;
-  readonly target: StationId;
-  readonly method: string | null;
-}
-
-/** Opens a station, at one of its methods where it has several. */
-export type GoTo = (station: StationId, method?: string | null) => void;
-
-/** Changes what is keyed at a station: on the screen at once, and kept. */
-export type ChangeStation = (station: StationId, apply: ChangeRecord<StationData<StationId>>, timed?: TimedStation) => void;
-
-/** Sets what stands at a station aside, to read it anew. */
-export type ReadAgain = (station: StationId, timed: TimedStation) => void;
 
 const MockPanel = lazy(() => import("../mock/MockPanel"));
 const Skip = lazy(() => import("./Skip"));
@@ -252,50 +229,3 @@ export const BenchTop = memo(function BenchTop({
     </section>
   );
 });
-
-/** The station in hand, as a meter on the line has to know it. */
-function placeOf(station: StationId, { hand, facts, assessment }: Worked, { figures, meter }: House): Omit<LinkPlace, "next"> {
-  return {
-    station,
-    isDead: facts.power === "dead",
-    safeVolts: figures.safeVolts,
-    meter,
-    stamp: assessment.stamp,
-    stampWord: stampWordOf(hand.view, assessment),
-  };
-}
-
-function stateLine({ power: now, deadSince, restoredAt }: CardFacts, power: string): string {
-  if (now === "dead") return `Power off · made safe ${deadSince ? clockTime(deadSince) : ""}`;
-  if (power === "live") return "Power on · live work";
-  if (deadSince === null) return "Taken to be live until made safe";
-  return isPowerBack(restoredAt, deadSince) && restoredAt
-    ? `Power on again since ${clockTime(restoredAt)}`
-    : "Taken to be live until made safe once more";
-}
-
-function Gate({
-  gate,
-  isDead,
-  hasRecord,
-  onGo,
-}: {
-  gate: StationId;
-  isDead: boolean;
-  hasRecord: boolean;
-  onGo: (station: StationId) => void;
-}) {
-  return (
-    <div className="flex flex-wrap items-center gap-4 border-2 border-ink p-4">
-      <p className="min-w-0 flex-1 basis-60 text-[16px]">
-        {isDead
-          ? "This is done with the circuit dead. Isolate it, prove it dead and measure the capacitor first."
-          : "This is done with power on. Restoring power is a step of its own."}
-        {hasRecord ? " What was keyed before can be read below." : ""}
-      </p>
-      <button type="button" className="btn btn-filled" onClick={() => onGo(gate)}>
-        {STATION_LABELS[gate].title} first
-      </button>
-    </div>
-  );
-}

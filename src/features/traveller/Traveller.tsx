@@ -5,7 +5,7 @@ import type { CardRows } from "@/store/card-rows";
 import { usePending } from "@/store/usePending";
 import { stationRowInHand, readAgain, updateInTime, updateStation } from "@/store/write";
 import { Reading } from "../shell/Screen";
-import type { ChangeStation, ReadAgain } from "./BenchTop";
+import type { ChangeStation, ReadAgain } from "./worked";
 import { CardInHand, type RowsByStation } from "./CardInHand";
 import { useCardAnswer } from "./useCardAnswer";
 

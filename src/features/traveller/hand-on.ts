@@ -1,6 +1,6 @@
 import { STATION_IDS, type StationId } from "@/core/stations";
 import { STATION_LABELS } from "../stations/labels";
-import type { NextStation } from "./BenchTop";
+import type { NextStation } from "./worked";
 import type { CardAnswer } from "./card-answer";
 
 /**

@@ -9,7 +9,7 @@ import { soundStation } from "@/store/sound-row";
 import { beginStation } from "@/store/write";
 import { useHand } from "../stations/hands";
 import { useStudies } from "../station/useStudies";
-import type { Worked } from "./BenchTop";
+import type { Worked } from "./worked";
 import type { CardAnswer } from "./card-answer";
 
 const NO_RULES: readonly HouseRuleId[] = [];

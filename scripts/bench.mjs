@@ -285,6 +285,15 @@ await chapter("Motor model", () => {
       `≥ 90 % inside the range; it is ${(100 * width).toFixed(0)} % wide, best guess ${(100 * error).toFixed(1)} % off (medians)`,
     );
 });
+await chapter("Mock bench and meter link", () => {
+  const mock = measure("mock");
+  const told = ({ medianMs, highMs }) => `${medianMs.toFixed(1)} ms (95 %: ${highMs.toFixed(1)})`;
+  row("A new case", told(mock.free), "≤ 500 ms");
+  row("A new case with a fault that is wished for", told(mock.wished), "≤ 500 ms");
+  row("An answer of the simulated motor", told(mock.answers), "≤ 50 ms");
+  row("Every place for tips at a station", told(mock.tips), "≤ 50 ms");
+  row("Twenty samples of a meter, read and held", told(mock.second), "≤ 50 ms a second");
+});
 // A few minutes: thousands of visits on the real stations.
 await chapter("Diagnosis", () => {
   const diagnosis = measure("diagnosis");

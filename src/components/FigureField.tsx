@@ -17,6 +17,8 @@ export interface FigureFieldProps {
   /** the label stands beside it already, in a table */
   readonly isLabelHidden?: boolean;
   readonly field?: React.Ref<HTMLInputElement>;
+  /** who wrote it, where no hand did */
+  readonly by?: string | undefined;
 }
 
 /**
@@ -35,6 +37,7 @@ export function FigureField({
   signs,
   isLabelHidden = false,
   field: ref,
+  by,
 }: FigureFieldProps) {
   const id = useId();
   const { field, tooLong } = useDraft(text, onText, "figure");
@@ -64,7 +67,10 @@ export function FigureField({
           aria-invalid={said ? true : undefined}
           aria-describedby={said ? `${id}-say` : undefined}
         />
-        <span className="caption pb-2">{unit}</span>
+        <span className="caption pb-2">
+          {unit}
+          {by ? <b className="block whitespace-nowrap">{by}</b> : null}
+        </span>
       </div>
       <Said id={`${id}-say`} problem={said} />
     </div>

@@ -62,6 +62,7 @@ test("a figure is taken once, taken back by one key, and taken anew; a slide and
   await expect(asked(page)).toHaveText("goes to 1 to 2");
   await meter.touch("8.9");
   await expect(linkPanel(page).getByText("Taken: 8.9 Ω, 1 to 2.")).toBeVisible();
+  await expect(bench(page).getByText("by meter")).toHaveCount(1);
   await expect(asked(page)).toHaveText(/goes to 2 to 3|goes to 1 to 3/);
   // A brush over something, and a figure that never stands still.
   await meter.show("31.4 ohm", 300);
@@ -111,8 +112,14 @@ test("what the display shows is taken by a key, settled or not; a figure that is
   await page.getByLabel("The circuit to be worked on").press("Enter");
   await expect(page.getByLabel("The circuit to be worked on")).toHaveValue("0.1");
   await expectKept(page, id, "make-safe", { round: { circuitDead: { reading: { value: 0.1, origin: "meter", line: "0.1 V" } } } });
-  await goTo(page, "Capacitor");
-  await expect(linkPanel(page)).toHaveCount(0);
+  // The tester is proved once more: volts are no danger there.
+  await meter.show("230.8 V", 1300);
+  await expect(page.getByLabel("Meter on a live source, after")).toHaveValue("230.8");
+  await page.getByLabel("Left on the capacitor").fill("0.4");
+  await expect(bench(page).getByText("Proven dead")).toBeVisible();
+  await meter.show("0.0 V", 300);
+  await meter.show("231.0 V", 1500);
+  await expect(linkPanel(page).getByRole("alert")).toHaveCount(0);
 });
 
 test("no meter there: each way says what to do, and figures are keyed as before", async ({ page }) => {

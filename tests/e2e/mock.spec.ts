@@ -138,4 +138,5 @@ test("a teacher's case: what is hidden is chosen, the story is theirs, and the s
   await put(page, "1 to 2");
   await link.getByRole("button", { name: "Take what it shows" }).click();
   await expect(page.getByLabel("1 to 2", { exact: true })).not.toHaveValue("");
+  await expect(bench(page).locator("b", { hasText: "simulated" })).toHaveCount(1);
 });

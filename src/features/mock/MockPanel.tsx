@@ -182,7 +182,7 @@ function Tips({ id, station, tests, world, onMishap }: TipsProps) {
   const link = (): void => {
     const { link: line, signals } = theLink();
     signals.wake();
-    rememberMeter(null);
+    rememberMeter("stand-in");
     void line.open(mockMeter());
     document.dispatchEvent(new Event(LINK_WANTED));
   };

@@ -10,7 +10,8 @@ import type { Worked } from "./worked";
 export function placeOf(station: StationId, { hand, facts, assessment }: Worked, { figures, meter }: House): Omit<LinkPlace, "next"> {
   return {
     station,
-    isDead: facts.power === "dead",
+    // Where it is made safe the tester is proved on a live source, before and after.
+    isDead: facts.power === "dead" && station !== "make-safe",
     safeVolts: figures.safeVolts,
     meter,
     stamp: assessment.stamp,

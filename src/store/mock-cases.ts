@@ -1,13 +1,12 @@
 "use client";
 import { codeOfCase, mockCase, type DoneAct, type MockAct, type MockResult, type MockSpec } from "@/core/mock";
 import { opening } from "@/core/simulation";
-import { UNSET_HOUSE, type StationRecord, type TravellerId } from "@/records";
+import { PRESENT_VERSIONS, stationRecordId, UNSET_HOUSE, type RecordVersions, type StationRecord, type TravellerId } from "@/records";
 import { database } from "./database";
 import { useLive, type Live } from "./live";
 import { newTraveller } from "./new-traveller";
-import { stationRecordId } from "@/records";
 import { attempt } from "./storage-status";
-import { putTravellers, VemmickDatabase, writing } from "./vemmick-database";
+import { putTravellers, VemmickDatabase, VERSIONS_KEY, writing } from "./vemmick-database";
 
 /** Rows of a case's card as they stood after an act: those that had changed. */
 interface MockSnapshot {
@@ -38,7 +37,10 @@ export const useMockState = (id: TravellerId): Live<MockState> =>
 async function houseRules() {
   const own = new VemmickDatabase();
   try {
-    return (await own.house.get("house")) ?? UNSET_HOUSE;
+    const stamp = (await own.settings.get(VERSIONS_KEY))?.value as Partial<RecordVersions> | undefined;
+    // Rules of another version are brought up to date where they are kept, and not here.
+    const kept = stamp?.house === PRESENT_VERSIONS.house ? await own.house.get("house") : undefined;
+    return kept ?? UNSET_HOUSE;
   } catch {
     return UNSET_HOUSE;
   } finally {

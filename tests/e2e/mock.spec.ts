@@ -110,7 +110,7 @@ test("the capacitor is swapped first: reached in live, told at once, and marked 
   await beginLesson(page, "Hums, and runs when pushed");
   await goTo(page, "Look and smell");
   await mock(page).getByRole("button", { name: "Look and smell" }).click();
-  await expect(mock(page).getByText("You reached in with power on: a shock, and nothing was read.")).toBeVisible();
+  await expect(mock(page).getByText("Hands were on it with power on: a shock, and nothing was read.")).toBeVisible();
   await decide(page, "Replace start capacitor");
   await finish(page);
   await expect(page.getByText("Not safe", { exact: true })).toBeVisible();

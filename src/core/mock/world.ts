@@ -52,8 +52,8 @@ const wentWrong = (world: MockWorld, what: Mishap): MockWorld => ({
   mishaps: [...world.mishaps, { what, minute: world.minutes }],
 });
 
-/** Tests that hands make inside, where volts would be. */
-const isHandsIn = (test: TestId): boolean => TEST_TABLE[test].power === "dead" && test !== "hand-turn" && test !== "hand-turn-unloaded";
+/** Tests that hands make where volts would be, or on a shaft that may start. */
+const isHandsIn = (test: TestId): boolean => TEST_TABLE[test].power === "dead";
 /** In which the motor is switched on. */
 const RUNS: readonly TestId[] = [
   "noise",
@@ -82,14 +82,13 @@ function underPower(world: MockWorld): MockWorld {
   return wentWrong({ ...told, hidden: burst, isUnderrated: false }, "burst");
 }
 
-/** Part of its rated volts that a run capacitor may see, and last. */
-const RATED_SHARE = 1.0;
+/** A run capacitor sees more than the line; one that is rated for less than it sees does not last. */
 function isUnderrated({ sound }: HiddenCase, work: HandWork, label: string): boolean {
   if (work !== "replace-run-capacitor") return false;
   const read = parseCapacitorLabel(label);
   const volts = read.ok ? read.value.ratedV : null;
   const needs = sound.running?.capacitorV ?? null;
-  return volts !== null && needs !== null && volts * RATED_SHARE < needs;
+  return volts !== null && needs !== null && volts < needs;
 }
 
 const WORK_MINUTES = 15;

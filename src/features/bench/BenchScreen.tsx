@@ -15,7 +15,7 @@ import { useAddress } from "../shell/useAddress";
 import { BENCH_STATIONS, STATION_LABELS } from "../stations/labels";
 import { useHand } from "../stations/hands";
 import { RulesBehind } from "../working/rules-behind";
-import { LinkButton } from "../meter-link/LinkButton";
+import { LinkButton, LinkSlot, useLinkAsked } from "../meter-link/LinkButton";
 import type { LinkPlace } from "../meter-link/link";
 import { HowButton } from "../how/HowButton";
 import { MethodTabs } from "../stations/MethodTabs";
@@ -87,6 +87,7 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
   const [asked, setAsked] = useState(first);
   const [isLive, setLive] = useState(false);
   const study = useStudies();
+  const linkAsked = useLinkAsked();
   const { definition, blank, view, Instrument } = hand;
   const read = new Set<HouseRuleId>();
   const { assessment } = assessStation(hand, { data: record, skippedReason: null }, noGrounds(watchedFigures(house.figures, read), study));
@@ -94,6 +95,7 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
   const method = methods?.find(({ id }) => id === asked) ?? methods?.[0] ?? null;
   const cautions = cautionsFor(method ?? definition, NO_FACTS);
   const needsLive = (method ?? definition).power === "live";
+  const isMetered = STATION_LABELS[station].isMetered === true && (!needsLive || isLive);
   const place: LinkPlace = {
     station,
     // Nobody says here that it is dead; it is worked on as if it were.
@@ -159,10 +161,10 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
       className="grid gap-x-9 gap-y-6 bg-sheet p-4 max-lg:pb-[84px] sm:p-[22px] lg:grid-cols-[minmax(0,1fr)_260px]"
     >
       <div className="relative flex min-w-0 flex-col gap-4">
-        <h1 id="bench-title" className="pr-[132px] text-[24px] font-bold">
+        <h1 id="bench-title" className={`${isMetered && !linkAsked.isWanted ? "pr-[224px]" : "pr-[132px]"} text-[24px] font-bold`}>
           {STATION_LABELS[station].title}
         </h1>
-        {STATION_LABELS[station].isMetered && (!needsLive || isLive) ? <LinkButton place={place} /> : null}
+        {isMetered ? <LinkSlot place={place} asked={linkAsked} /> : null}
         {method && methods && methods.length > 1 && view.methods ? (
           <MethodTabs methods={methods} names={view.methods} method={method.id} onMethod={choose}>
             {work}
@@ -170,7 +172,8 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
         ) : (
           work
         )}
-        <div className="absolute -top-1.5 right-0">
+        <div className="absolute -top-1.5 right-0 flex items-center gap-1">
+          {isMetered ? <LinkButton asked={linkAsked} /> : null}
           <HowButton station={station} method={method?.id ?? null} record={record} rules={[...read]} />
         </div>
       </div>

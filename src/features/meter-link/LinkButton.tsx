@@ -5,24 +5,39 @@ import { LINK_WANTED, rememberedMeter } from "./remembered";
 
 const LinkPanel = lazy(() => import("./LinkPanel"));
 
-/** A meter on the line: its panel comes when it is first asked for. */
-export function LinkButton({ place }: { place: LinkPlace }) {
+/** Whether the panel of the meter's line is asked for, and the two parts that show it and ask for it. */
+export interface LinkAsked {
+  readonly isWanted: boolean;
+  setWanted(isWanted: boolean): void;
+}
+
+/** Asked for by a press, by a line that was open before the page was loaded anew, or by whoever opens one from elsewhere. */
+export function useLinkAsked(): LinkAsked {
   const [isWanted, setWanted] = useState(() => rememberedMeter() !== null);
   useEffect(() => {
-    // Whoever opens a line from elsewhere wants to see it.
     const show = (): void => setWanted(true);
     document.addEventListener(LINK_WANTED, show);
     return () => document.removeEventListener(LINK_WANTED, show);
   }, []);
-  if (!isWanted)
-    return (
-      <button type="button" className="link-button no-print" onClick={() => setWanted(true)}>
-        Meter link
-      </button>
-    );
+  return { isWanted, setWanted };
+}
+
+/** The panel of the meter's line, over the work; it comes when it is first asked for. */
+export function LinkSlot({ place, asked: { isWanted, setWanted } }: { place: LinkPlace; asked: LinkAsked }) {
+  if (!isWanted) return null;
   return (
     <Suspense>
       <LinkPanel place={place} onDone={() => setWanted(false)} />
     </Suspense>
+  );
+}
+
+/** Beside the title to the eye; after the work to the keyboard, which has no use for it every time. */
+export function LinkButton({ asked: { isWanted, setWanted } }: { asked: LinkAsked }) {
+  if (isWanted) return null;
+  return (
+    <button type="button" className="btn btn-plain no-print" onClick={() => setWanted(true)}>
+      Meter link
+    </button>
   );
 }

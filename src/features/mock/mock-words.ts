@@ -18,7 +18,7 @@ export const LEVEL_WORDS: Readonly<Record<MockLevel, string>> = {
 /** What went wrong by what was done, and what keeps it away. */
 export const MISHAP_WORDS: Readonly<Record<Mishap, { readonly told: string; readonly kept: string }>> = {
   "live-hands": {
-    told: "You reached in with power on: a shock, and nothing was read.",
+    told: "Hands were on it with power on: a shock, and nothing was read.",
     kept: "Make safe comes first, with the meter proved before and after.",
   },
   "live-work": {

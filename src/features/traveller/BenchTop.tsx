@@ -14,7 +14,7 @@ import { isMockHere } from "@/store/mock-place";
 import { placeOf, stateLine } from "./at-station";
 import { Gate } from "./Gate";
 import type { ChangeStation, GoTo, NextStation, ReadAgain, Worked } from "./worked";
-import { LinkButton } from "../meter-link/LinkButton";
+import { LinkButton, LinkSlot, useLinkAsked } from "../meter-link/LinkButton";
 
 import { HowButton } from "../how/HowButton";
 import { MethodTabs } from "../stations/MethodTabs";
@@ -100,6 +100,7 @@ export const BenchTop = memo(function BenchTop({
       },
     [station, worked, house, onward, onGo],
   );
+  const linkAsked = useLinkAsked();
   const title = useRef<HTMLHeadingElement>(null);
   const shown = useRef(station);
   useEffect(() => {
@@ -114,6 +115,7 @@ export const BenchTop = memo(function BenchTop({
   }, [station]);
   if (!way) return null;
   const { method, power, gate, cautions } = way;
+  const isMetered = gate === null && STATION_LABELS[station].isMetered === true;
   const work = worked ? (
     <>
       {cautions.length > 0 && !(gate && hasRow) ? (
@@ -153,7 +155,7 @@ export const BenchTop = memo(function BenchTop({
   const mayRepeat = isTimed && row !== undefined && !isFinished && gate === null && stamp !== "not-done" && stamp !== "skipped";
   return (
     <section aria-labelledby="bench-title" className="relative flex min-h-full flex-col gap-4 bg-sheet px-4 py-4 sm:px-[22px]">
-      <div className="pr-[132px]">
+      <div className={isMetered && !linkAsked.isWanted ? "pr-[224px]" : "pr-[132px]"}>
         <h1 id="bench-title" ref={title} tabIndex={-1} className="text-[24px] font-bold outline-none">
           {STATION_LABELS[station].title}
         </h1>
@@ -164,7 +166,7 @@ export const BenchTop = memo(function BenchTop({
           <MockPanel id={id} station={station} method={method?.id ?? null} facts={worked.facts} />
         </Suspense>
       ) : null}
-      {linkPlace && gate === null && STATION_LABELS[station].isMetered ? <LinkButton place={linkPlace} /> : null}
+      {linkPlace && isMetered ? <LinkSlot place={linkPlace} asked={linkAsked} /> : null}
       {station === "complaint" && !isFinished && isUnnamed ? (
         <Suspense>
           <NameIt
@@ -218,7 +220,8 @@ export const BenchTop = memo(function BenchTop({
         </Suspense>
       ) : null}
       {/* Beside the title to the eye; after the work to the keyboard, which has no use for it every time. */}
-      <div className="absolute top-3 right-4 sm:right-[22px]">
+      <div className="absolute top-3 right-4 flex items-center gap-1 sm:right-[22px]">
+        {linkPlace && isMetered ? <LinkButton asked={linkAsked} /> : null}
         <HowButton key={station} station={station} method={method?.id ?? null} record={worked?.record ?? null} rules={rules} />
       </div>
       {worked && (stamp === "not-done" || stamp === "skipped") ? (

@@ -34,7 +34,7 @@ test("a board of eight posts is named and its leads read to the frame without a 
     if ((await isOver.count()) > 0) break;
     const pair = ((await asked(page).textContent()) ?? "").replace(/^goes to /, "");
     await meter.touch(between(truth, pair));
-    await expect(linkPanel(page).getByRole("status")).not.toHaveText("");
+    await expect(linkPanel(page).getByRole("status")).toHaveText(new RegExp(`^Taken: .*, ${pair}\\.$`));
   }
   expect(probes).toBeLessThanOrEqual(24);
   await expect(page.getByRole("button", { name: "Post 2, Main" })).toBeVisible();

@@ -9,6 +9,7 @@ export type LinkNews =
   | { readonly code: "doubtful"; readonly label: string }
   | { readonly code: "stamped"; readonly word: string }
   | { readonly code: "not-asked"; readonly next: string | null }
+  | { readonly code: "asked-anew"; readonly label: string }
   | { readonly code: "gone-on"; readonly title: string }
   | { readonly code: "look-out"; readonly what: LookOut; readonly display: string; readonly wanted: Quantity | null }
   | { readonly code: "unread"; readonly line: string; readonly fault: LineFault | "too-long" }
@@ -29,6 +30,7 @@ export function loudnessOf(news: LinkNews): Loudness {
     case "stamped":
     case "unread":
     case "refused":
+    case "asked-anew":
     case "silent":
       return "look";
     case "lost":

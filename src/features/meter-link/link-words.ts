@@ -39,6 +39,8 @@ export function newsWords(news: LinkNews): string {
       return news.next === null
         ? "No figure is asked for here. Tap a field to read it anew."
         : `No figure is asked for here. Touch the tips together for a moment to go on: ${news.next}.`;
+    case "asked-anew":
+      return `${news.label} is asked for now. Lift the tips, and touch that.`;
     case "gone-on":
       return `${news.title}.`;
     case "look-out":

@@ -139,6 +139,47 @@ test("a filled field is read anew where a person went there, and not because it 
   expect(kept.map((entry) => entry?.text)).toEqual([undefined, "31.4"]);
 });
 
+test("what is asked for changes while the tips are on: the figure goes nowhere, and it is said", async () => {
+  const { inputs, kept } = fieldsHere("1 to 2", "2 to 3");
+  const { link, device, show, codes } = linkInHand();
+  link.setPlace(place());
+  await link.open(device);
+  show("OL", 500);
+  show("31.4 Ω", 500);
+  inputs[1]?.focus();
+  show("31.4 Ω", 1500);
+  expect(kept).toEqual([null, null]);
+  expect(codes()).toEqual(["asked-anew"]);
+  show("OL", 1000);
+  show("31.4 Ω", 1500);
+  expect(kept.map((entry) => entry?.text)).toEqual([undefined, "31.4"]);
+});
+
+test("the same for a tap: it says that what was asked for then is open", async () => {
+  const { inputs, kept } = fieldsHere("1 to 2", "2 to 3");
+  const { link, device, show, codes } = linkInHand();
+  link.setPlace(place());
+  await link.open(device);
+  show("OL", 500);
+  show("0.2 Ω", 500);
+  show("OL", 300);
+  inputs[1]?.focus();
+  show("OL", 1000);
+  expect(kept).toEqual([null, null]);
+  expect(codes()).toEqual(["asked-anew"]);
+});
+
+test("a slide to the next place in one touch is taken too", async () => {
+  const { kept } = fieldsHere("1 to 2", "2 to 3");
+  const { link, device, show } = linkInHand();
+  link.setPlace(place());
+  await link.open(device);
+  show("31.4 Ω", 1500);
+  jest.advanceTimersByTime(50);
+  show("8.9 Ω", 1800);
+  expect(kept.map((entry) => entry?.text)).toEqual(["31.4", "8.9"]);
+});
+
 test("where nothing is asked for, tips that touch go on, and a figure is only told", async () => {
   fieldsHere();
   const { link, device, show, codes } = linkInHand();
@@ -239,6 +280,7 @@ test.each<LinkNews>([
   { code: "stamped", word: "Out" },
   { code: "not-asked", next: null },
   { code: "gone-on", title: "To the frame" },
+  { code: "asked-anew", label: "1 to 2" },
   ...(["live-volts", "volts-on-leads", "wrong-function", "coarse-range", "beyond-range"] as const).map((what): LinkNews => ({
     code: "look-out",
     what,

@@ -84,6 +84,8 @@ export function createLink({ now, give }: LinkTools) {
   let taking = NOTHING_TAKEN;
   let taken: readonly TakenFigure[] = [];
   let unread = 0;
+  /** what was asked for as the touch began; undefined: a figure was just taken in it, and what is asked for next counts */
+  let begunFor: string | null | undefined = null;
   let quiet: ReturnType<typeof setTimeout> | undefined;
   const listeners = new Set<() => void>();
   const show = (part: Partial<LinkView>): void => {
@@ -110,6 +112,7 @@ export function createLink({ now, give }: LinkTools) {
     taken = [...taken, { asked, before }].slice(-MOST_TAKEN);
     show({ canTakeBack: true });
     say({ code: "taken", text: toldText(entry), label: asked.target.label });
+    begunFor = undefined;
     goOnFrom(asked, set);
     setTimeout(() => {
       const isDoubtful = targetOf(asked.field)?.isDoubtful === true && asked.field.isConnected;
@@ -120,6 +123,8 @@ export function createLink({ now, give }: LinkTools) {
   }
 
   function placeFigure(figure: HeldFigure, sample: MeterSample, asked: AskedField | null): void {
+    // What is asked for may change while tips are on: the figure is of what was asked for before.
+    if (asked && asked.target.label !== begunFor) return say({ code: "asked-anew", label: asked.target.label });
     if (asked) return put(asked, heldEntry(figure, sample.display, asked.target.quantity, from(sample.line)), sample.function);
     const next = place?.next ?? null;
     // Tips that are touched together and lifted, where nothing is asked for, go on.
@@ -135,6 +140,10 @@ export function createLink({ now, give }: LinkTools) {
     if (!place) return show({ shown: sample });
     const asked = askedFor(sample.function);
     const wanted = (asked ?? askedFor(null))?.target.quantity ?? null;
+    const label = asked?.target.label ?? null;
+    const isApart = !taking.hold || (taking.hold.run.length === 0 && taking.hold.tap === null);
+    if (isApart) begunFor = label;
+    else if (begunFor === undefined && label !== null && label !== takenLast()) begunFor = label;
     const after = takeNext(taking, sample, { wanted, isDead: place.isDead && wanted !== "voltage", safeVolts: place.safeVolts });
     taking = after.taking;
     show({ shown: sample, asked: (asked ?? askedFor(null))?.target.label ?? null });
@@ -147,6 +156,8 @@ export function createLink({ now, give }: LinkTools) {
     const asked = (askedFor(view.shown?.function ?? null) ?? askedFor(null))?.target.label ?? null;
     if (asked !== view.asked) show({ asked });
   }
+
+  const takenLast = (): string | null => taken.at(-1)?.asked.target.label ?? null;
 
   function waitForMore(): void {
     clearTimeout(quiet);

@@ -30,7 +30,7 @@ const tips = timesOf(300, () => tipPlaces(world, "capacitor", "capacitor-meter",
 const begun = beginReading(PLAIN_PROFILE);
 if (!begun.ok) throw new Error("a profile that ships is ready");
 let [reader, taking] = [begun.value, NOTHING_TAKEN];
-const HAND = { wanted: "resistance", isDead: true, safeVolts: 30 } as const;
+const HAND = { wanted: "resistance", asked: "1 to 2", isDead: true, safeVolts: 30 } as const;
 const second = timesOf(200, (round) => {
   for (let sample = 0; sample < 20; sample += 1) {
     const after = readBytes(reader, new TextEncoder().encode(`${(31.4 + (round % 7) * 0.1).toFixed(1)} ohm\r\n`));

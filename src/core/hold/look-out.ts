@@ -9,6 +9,8 @@ export type LookOut = "live-volts" | "volts-on-leads" | "wrong-function" | "coar
 export interface HandIn {
   /** what is asked for; null: nothing is */
   readonly wanted: Quantity | null;
+  /** the place that is asked for, by its name; null: none takes what the meter is set to */
+  readonly asked: string | null;
   readonly isDead: boolean;
   /** above it a conductor is live [V] */
   readonly safeVolts: number;

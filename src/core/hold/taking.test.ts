@@ -1,10 +1,11 @@
 import { DEFAULT_METER } from "../house";
 import type { MeterShows } from "../meter-line";
-import { heldEntry, loseTaking, NOTHING_TAKEN, shownEntry, takeNext, type HeldFigure } from ".";
+import { takeReading } from "../quantity";
+import { heldEntry, loseTaking, NOTHING_TAKEN, shownEntry, shownText, takeNext, type HeldFigure } from ".";
 import { heldText } from "./taking";
 import { lookOut } from "./look-out";
 
-const HAND = { wanted: "resistance", isDead: true, safeVolts: 30 } as const;
+const HAND = { wanted: "resistance", asked: "1 to 2", isDead: true, safeVolts: 30 } as const;
 const FROM = { meter: DEFAULT_METER, at: "2026-12-02T10:00:00.000Z", origin: "meter", line: "31.4 ohm RES" } as const;
 const ohms = (display: string): MeterShows => ({ display, function: "resistance" });
 
@@ -77,6 +78,44 @@ test.each([
   ["0.00 A", "current", 0, "0.00"],
   ["OL", "resistance", null, "OL"],
 ] as const)("%s of %s is written %s", (display, quantity, value, text) => expect(heldText(display, quantity, value)).toBe(text));
+
+test("a figure is of what was asked for as its touch began; after it, of what is asked for next", () => {
+  let taking = NOTHING_TAKEN;
+  let atMs = 0;
+  const taken: (string | null)[] = [];
+  const show = (display: string, forMs: number, asked: string | null): void => {
+    for (const until = atMs + forMs; atMs < until; atMs += 100) {
+      const after = takeNext(taking, { ...ohms(display), atMs }, { ...HAND, asked });
+      taking = after.taking;
+      if (after.figure) taken.push(after.isAskedAnew ? "anew" : asked);
+    }
+  };
+  show("OL", 500, "a");
+  show("31.4 Ω", 500, "a");
+  show("31.4 Ω", 1500, "b");
+  show("OL", 1000, "b");
+  show("31.4 Ω", 1500, "b");
+  // The advice is worked out, then the same touch slides on.
+  show("31.4 Ω", 300, null);
+  show("8.9 Ω", 1800, "c");
+  show("OL", 1000, null);
+  show("4.4 Ω", 500, null);
+  show("4.4 Ω", 1500, "d");
+  expect(taken).toEqual(["anew", "b", "c", "anew"]);
+});
+
+test.each([
+  ["31.40", "resistance", "31.40 Ω"],
+  ["4.712k", "resistance", "4.712 kΩ"],
+  ["970n", "capacitance", "970 nF"],
+  ["16.5", "capacitance", "16.5 µF"],
+  ["0.5k", "insulation", "0.5 kΩ"],
+  [">550", "insulation", ">550 MΩ"],
+  ["OL", "resistance", "OL"],
+  ["x", "resistance", "x"],
+] as const)("%s, %s, is shown %s", (text, quantity, display) =>
+  expect(shownText(takeReading(text, quantity, DEFAULT_METER, FROM.at).entry)).toBe(display),
+);
 
 test.each([
   [">550 MΩ", "insulation", ">550"],

@@ -16,14 +16,20 @@ export interface Taking {
   readonly hold: Hold | null;
   /** what is to look out for, and since when it has stood [ms] */
   readonly out: { readonly what: LookOut; readonly sinceMs: number; readonly isTold: boolean } | null;
+  /** what was asked for as the touch began; undefined: a figure was just taken in it, and what is asked for next counts */
+  readonly begunFor: string | null | undefined;
+  /** what the last figure was of */
+  readonly takenFor: string | null;
 }
 
-export const NOTHING_TAKEN: Taking = { set: null, hold: null, out: null };
+export const NOTHING_TAKEN: Taking = { set: null, hold: null, out: null, begunFor: null, takenFor: null };
 
 /** What one more sample gave. */
 export interface AfterShown {
   readonly taking: Taking;
   readonly figure: HeldFigure | null;
+  /** something else was asked for as the touch began: the figure is none of what is asked for now */
+  readonly isAskedAnew: boolean;
   /** told now, and not with every sample it lasts */
   readonly news: LookOut | null;
 }
@@ -49,6 +55,14 @@ function outAfter(taking: Taking, what: LookOut | null, atMs: number): Pick<Afte
 /** Volts are as many with the tips exchanged. */
 const unsigned = (display: string, set: MeterFunction): string => (set === "voltage" ? display.replace(/^-/, "") : display);
 
+/** What a touch is of: what was asked for as it began. What is asked for may change while the tips are on. */
+function touchedFor({ hold, begunFor, takenFor }: Taking, asked: string | null): Taking["begunFor"] {
+  const isApart = hold === null || (hold.run.length === 0 && hold.tap === null);
+  if (isApart) return asked;
+  // After a figure the same touch may slide on to what is asked for next.
+  return begunFor === undefined && asked !== null && asked !== takenFor ? asked : begunFor;
+}
+
 /**
  * One more sample: what is taken with it, and what is to look out for. While the meter shows what is wrong, nothing is taken.
  * @param taking how it stood
@@ -60,11 +74,15 @@ export function takeNext(taking: Taking, shown: ShownAt, hand: HandIn): AfterSho
   const set = shown.function;
   const hold = set === taking.set ? taking.hold : set === "other" ? null : beginHold(set);
   const what = lookOut(shown, hand);
-  const told = outAfter(taking, what, shown.atMs);
+  const { out, news } = outAfter(taking, what, shown.atMs);
+  const begunFor = touchedFor({ ...taking, hold }, hand.asked);
+  const next: Taking = { ...taking, set, hold, out, begunFor };
   if (what === "live-volts" || what === "volts-on-leads" || hold === null)
-    return { taking: { set, hold: hold && loseHold(hold), out: told.out }, figure: null, news: told.news };
-  const after = holdNext(hold, { ...shown, display: unsigned(shown.display, set) });
-  return { taking: { set, hold: after.hold, out: told.out }, figure: after.figure, news: told.news };
+    return { taking: { ...next, hold: hold && loseHold(hold) }, figure: null, isAskedAnew: false, news };
+  const { hold: held, figure } = holdNext(hold, { ...shown, display: unsigned(shown.display, set) });
+  const isAskedAnew = figure !== null && hand.asked !== null && hand.asked !== begunFor;
+  const isTaken = figure !== null && hand.asked !== null && !isAskedAnew;
+  return { taking: { ...next, hold: held, ...(isTaken ? { begunFor: undefined, takenFor: hand.asked } : {}) }, figure, isAskedAnew, news };
 }
 
 /**
@@ -72,7 +90,7 @@ export function takeNext(taking: Taking, shown: ShownAt, hand: HandIn): AfterSho
  * @param taking how it stood
  * @returns nothing is touched
  */
-export const loseTaking = ({ set, hold }: Taking): Taking => ({ set, hold: hold && loseHold(hold), out: null });
+export const loseTaking = ({ set, hold }: Taking): Taking => ({ ...NOTHING_TAKEN, set, hold: hold && loseHold(hold) });
 
 const DISPLAY = /^([>+-]?)\s*(\d*)(?:\.(\d*))?\s*(.*)$/;
 
@@ -102,6 +120,20 @@ export function heldText(display: string, quantity: Quantity, value?: number | n
   const factor = amount === 0 ? 1 : Math.abs(read.value.value) / amount;
   const digits = (value === undefined ? amount : Math.abs(value) / factor).toFixed(decimals.length);
   return `${sign === "+" ? "" : sign}${digits}${shortUnit(unit, quantity)}`;
+}
+
+/**
+ * An entry as a display has it: its digits with the whole unit.
+ * @param entry a figure as it is written into a field
+ * @returns the text alone where there is no figure
+ * @example shownText of `4.712k`, ohms = `4.712 kΩ`
+ */
+export function shownText({ text, reading }: Entry): string {
+  if (reading === null || reading.kind === "over-limit") return text;
+  const [, figure = text, prefix = ""] = /^(.*\d)\s*([kMGn])$/.exec(text) ?? [];
+  const { symbol } = QUANTITIES[reading.quantity];
+  // The usual unit of farads and of insulation has a prefix of its own.
+  return `${figure} ${prefix === "" ? symbol : prefix + symbol.replace(/^[µM]/, "")}`;
 }
 
 /** Where a figure that was taken came from. */

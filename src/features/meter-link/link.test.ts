@@ -10,6 +10,7 @@ import { useFigureTarget } from "../form/figure-targets";
 import { createLink, type LinkPlace } from "./link";
 import { loudnessOf, type LinkNews } from "./link-news";
 import { newsWords } from "./link-words";
+import { followHand } from "./meter-hand";
 
 type Listener = Parameters<MeterLink["open"]>[0];
 
@@ -178,6 +179,33 @@ test("a slide to the next place in one touch is taken too", async () => {
   jest.advanceTimersByTime(50);
   show("8.9 Ω", 1800);
   expect(kept.map((entry) => entry?.text)).toEqual(["31.4", "8.9"]);
+});
+
+test("a field in which a figure stands is read anew by whoever goes there", async () => {
+  const { inputs, kept } = fieldsHere("1 to 2", "2 to 3");
+  const { link, device, show } = linkInHand();
+  const unfollow = followHand(link.look);
+  link.setPlace(place());
+  await link.open(device);
+  show("31.4 Ω", 1500);
+  show("OL", 1000);
+  inputs[0]?.blur();
+  inputs[0]?.focus();
+  expect(link.view().asked).toBe("1 to 2");
+  show("33.0 Ω", 1500);
+  expect(kept.map((entry) => entry?.text)).toEqual(["33.0", undefined]);
+  unfollow();
+});
+
+test("another station is none of what a figure came to", async () => {
+  fieldsHere("1 to 2");
+  const { link, device, show, codes } = linkInHand();
+  link.setPlace(place());
+  await link.open(device);
+  show("31.4 Ω", 1500);
+  link.setPlace(place({ station: "frame", stamp: "out", stampWord: "Out" }));
+  jest.advanceTimersByTime(600);
+  expect(codes()).toEqual(["taken"]);
 });
 
 test("where nothing is asked for, tips that touch go on, and a figure is only told", async () => {

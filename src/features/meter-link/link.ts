@@ -1,6 +1,6 @@
-import { heldEntry, loseTaking, NOTHING_TAKEN, shownEntry, takeNext, type HeldFigure } from "@/core/hold";
+import { heldEntry, loseTaking, NOTHING_TAKEN, shownEntry, shownText, takeNext, type HeldFigure } from "@/core/hold";
 import type { MeterFunction } from "@/core/meter-line";
-import { QUANTITIES, type Entry, type Meter } from "@/core/quantity";
+import type { Entry, Meter } from "@/core/quantity";
 import type { Failure } from "@/core/result";
 import type { Stamp } from "@/core/station";
 import type { MeterLink, MeterSample } from "@/devices/meter";
@@ -66,15 +66,6 @@ const JUDGED_MS = 500;
 const MOST_TAKEN = 50;
 const LOOKED_AT: readonly Stamp[] = ["out", "too-close"];
 
-/** A figure as it is told: with its unit. */
-function toldText({ text, reading }: Entry): string {
-  if (reading === null || reading.kind === "over-limit") return text;
-  const [, figure = text, prefix = ""] = /^(.*\d)([kMGn])$/.exec(text) ?? [];
-  const { symbol } = QUANTITIES[reading.quantity];
-  // The usual unit of farads and of insulation has a prefix of its own.
-  return `${figure} ${prefix === "" ? symbol : prefix + symbol.replace(/^[µM]/, "")}`;
-}
-
 /** The link of this tab: what comes over a meter's line, and where it goes. */
 export function createLink({ now, give }: LinkTools) {
   let view = CLOSED;
@@ -84,8 +75,6 @@ export function createLink({ now, give }: LinkTools) {
   let taking = NOTHING_TAKEN;
   let taken: readonly TakenFigure[] = [];
   let unread = 0;
-  /** what was asked for as the touch began; undefined: a figure was just taken in it, and what is asked for next counts */
-  let begunFor: string | null | undefined = null;
   let quiet: ReturnType<typeof setTimeout> | undefined;
   const listeners = new Set<() => void>();
   const show = (part: Partial<LinkView>): void => {
@@ -105,26 +94,24 @@ export function createLink({ now, give }: LinkTools) {
 
   function put(asked: AskedField, entry: Entry, set: MeterFunction): void {
     const before = asked.target.entry;
-    const stampBefore = place?.stamp ?? null;
+    const at = place;
     // A field that is left shows what is kept, and not what was being typed.
     if (asked.field.closest("[data-one-figure]") === null) asked.field.blur();
     asked.target.put(entry);
     taken = [...taken, { asked, before }].slice(-MOST_TAKEN);
     show({ canTakeBack: true });
-    say({ code: "taken", text: toldText(entry), label: asked.target.label });
-    begunFor = undefined;
+    say({ code: "taken", text: shownText(entry), label: asked.target.label });
     goOnFrom(asked, set);
     setTimeout(() => {
       const isDoubtful = targetOf(asked.field)?.isDoubtful === true && asked.field.isConnected;
       if (isDoubtful) say({ code: "doubtful", label: asked.target.label });
-      else if (place?.stamp && place.stamp !== stampBefore && LOOKED_AT.includes(place.stamp))
+      // Of the station where it was taken, and of no other.
+      else if (place?.stamp && place.station === at?.station && place.stamp !== at.stamp && LOOKED_AT.includes(place.stamp))
         say({ code: "stamped", word: place.stampWord });
     }, JUDGED_MS);
   }
 
   function placeFigure(figure: HeldFigure, sample: MeterSample, asked: AskedField | null): void {
-    // What is asked for may change while tips are on: the figure is of what was asked for before.
-    if (asked && asked.target.label !== begunFor) return say({ code: "asked-anew", label: asked.target.label });
     if (asked) return put(asked, heldEntry(figure, sample.display, asked.target.quantity, from(sample.line)), sample.function);
     const next = place?.next ?? null;
     // Tips that are touched together and lifted, where nothing is asked for, go on.
@@ -140,15 +127,17 @@ export function createLink({ now, give }: LinkTools) {
     if (!place) return show({ shown: sample });
     const asked = askedFor(sample.function);
     const wanted = (asked ?? askedFor(null))?.target.quantity ?? null;
-    const label = asked?.target.label ?? null;
-    const isApart = !taking.hold || (taking.hold.run.length === 0 && taking.hold.tap === null);
-    if (isApart) begunFor = label;
-    else if (begunFor === undefined && label !== null && label !== takenLast()) begunFor = label;
-    const after = takeNext(taking, sample, { wanted, isDead: place.isDead && wanted !== "voltage", safeVolts: place.safeVolts });
+    const after = takeNext(taking, sample, {
+      wanted,
+      asked: asked?.target.label ?? null,
+      isDead: place.isDead && wanted !== "voltage",
+      safeVolts: place.safeVolts,
+    });
     taking = after.taking;
     show({ shown: sample, asked: (asked ?? askedFor(null))?.target.label ?? null });
     if (after.news) say({ code: "look-out", what: after.news, display: sample.display, wanted });
-    if (after.figure) placeFigure(after.figure, sample, asked);
+    if (after.figure && after.isAskedAnew) say({ code: "asked-anew", label: asked?.target.label ?? "" });
+    else if (after.figure) placeFigure(after.figure, sample, asked);
   }
 
   function look(): void {
@@ -156,8 +145,6 @@ export function createLink({ now, give }: LinkTools) {
     const asked = (askedFor(view.shown?.function ?? null) ?? askedFor(null))?.target.label ?? null;
     if (asked !== view.asked) show({ asked });
   }
-
-  const takenLast = (): string | null => taken.at(-1)?.asked.target.label ?? null;
 
   function waitForMore(): void {
     clearTimeout(quiet);

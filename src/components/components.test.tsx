@@ -54,6 +54,20 @@ describe("the pad", () => {
     await press(user, "Delete the last sign");
     expect(screen.getByLabelText("Figure 1")).toHaveValue("O");
   });
+  test("keeps away from what a meter's line fills, and comes for a finger", async () => {
+    const { unmount } = render(<Bench />);
+    document.documentElement.dataset.meter = "open";
+    const field = screen.getByLabelText("Figure 1");
+    const instrument = field.closest<HTMLElement>("[data-instrument]");
+    act(() => field.focus());
+    expect(instrument?.dataset.pad).toBeUndefined();
+    act(() => field.blur());
+    fireEvent.pointerDown(field);
+    act(() => field.focus());
+    expect(instrument?.dataset.pad).toBe("open");
+    delete document.documentElement.dataset.meter;
+    unmount();
+  });
   test("types at the caret", async () => {
     const user = userEvent.setup();
     render(<Bench />);

@@ -47,6 +47,14 @@ test("a lesson at the real stations: safe, measured by tips, the debrief says wh
   await beginLesson(page, "It hums and stands");
   const name = (await page.locator("header b").first().textContent()) ?? "";
   expect(name).toMatch(/^Case [0-9A-Z]{4}-[0-9A-Z]{4}$/);
+  await expect(page.getByRole("button", { name: /name, site, export, print/ })).toHaveCount(0);
+  await goTo(page, "Windings");
+  // Every touch of what is not off is one, and nothing is read.
+  for (let touches = 0; touches < 2; touches += 1) {
+    await put(page, "1 to 2");
+    await expect(mock(page).getByText(/^Hands were on it/)).toBeVisible();
+    await expect(shows(page)).toHaveText("–");
+  }
   await makeSafeHere(page);
   await goTo(page, "Capacitor");
   await put(page, "The capacitor");
@@ -69,7 +77,7 @@ test("a lesson at the real stations: safe, measured by tips, the debrief says wh
   await finish(page);
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("The run capacitor was open.");
   await expect(page.getByText(/bits$/).first()).toBeVisible();
-  await expect(page.getByText("Safe", { exact: true })).toBeVisible();
+  await expect(page.getByText("Not safe", { exact: true })).toBeVisible();
   await expect(page.getByText("Not right", { exact: true })).toBeVisible();
   // Elsewhere nobody knows of it.
   for (const path of ["/", "/ledger", "/learnt"]) {
@@ -110,7 +118,9 @@ test("the capacitor is swapped first: reached in live, told at once, and marked 
   await beginLesson(page, "Hums, and runs when pushed");
   await goTo(page, "Look and smell");
   await mock(page).getByRole("button", { name: "Look and smell" }).click();
-  await expect(mock(page).getByText("Hands were on it with power on: a shock, and nothing was read.")).toBeVisible();
+  await expect(
+    mock(page).getByText("Hands were on it, and it was not off and locked: that is how one gets a shock. Nothing was read."),
+  ).toBeVisible();
   await decide(page, "Replace start capacitor");
   await finish(page);
   await expect(page.getByText("Not safe", { exact: true })).toBeVisible();

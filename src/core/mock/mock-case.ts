@@ -99,8 +99,12 @@ const inDigits = (value: number, places: number): string =>
   Array.from({ length: places }, (_, place) => DIGITS[Math.floor(value / 32 ** (places - 1 - place)) % 32]).join("");
 const valueOf = (digits: string): number => [...digits].reduce((sum, digit) => sum * 32 + DIGITS.indexOf(digit), 0);
 const SEED_PLACES = 5;
+/** Twice a digit in the field of 32. @source its usual polynomial, x⁵ + x² + 1 */
+const doubled = (digit: number): number => ((digit << 1) ^ (digit & 16 ? 0b100101 : 0)) & 31;
+/** Shows any one sign that is wrong, and any two neighbours that are exchanged. */
 const checkOf = (body: string): string =>
-  DIGITS[[...body].reduce((sum, digit, place) => (sum + (place + 1) * DIGITS.indexOf(digit)) % 31, 7)] ?? "0";
+  // Doubled once more, so that the last sign and its check cannot be exchanged either.
+  DIGITS[doubled([...body].reduce((sum, digit) => doubled(sum) ^ DIGITS.indexOf(digit), 7))] ?? "0";
 
 /**
  * A short code of a case, to be said or written down.

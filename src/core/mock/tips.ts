@@ -1,4 +1,6 @@
-import type { Entry, Quantity } from "../quantity";
+import { DEFAULT_METER } from "../house";
+import { readingsIn } from "../job";
+import { takeReading, type Entry, type Quantity } from "../quantity";
 import { observe } from "../simulation";
 import { STATIONS, type StationData, type StationId } from "../stations";
 import type { TestId } from "../trade";
@@ -15,15 +17,6 @@ export interface TipPlace {
 }
 
 const noRecord = <Id extends StationId>(id: Id): StationData<Id> => STATIONS[id].blank as StationData<Id>;
-const isEntry = (value: unknown): value is Entry => typeof value === "object" && value !== null && "reading" in value && "text" in value;
-
-/** Every entry of what was observed, by the way to it. */
-function entriesIn(value: unknown, path = ""): (readonly [path: string, entry: Entry])[] {
-  if (isEntry(value)) return [[path, value]];
-  if (typeof value !== "object" || value === null) return [];
-  return Object.entries(value).flatMap(([name, each]) => entriesIn(each, path === "" ? name : `${path}.${name}`));
-}
-
 /** Tests whose figures are read by tips at each station. */
 export const TIP_TESTS: Readonly<Partial<Record<StationId, readonly TestId[]>>> = {
   windings: ["winding-ohms"],
@@ -36,60 +29,67 @@ export const TIP_TESTS: Readonly<Partial<Record<StationId, readonly TestId[]>>> 
   prove: ["run-amps", "speed"],
 };
 
-function placesOf(station: StationId, path: string, entry: Entry): TipPlace | null {
-  const { reading } = entry;
-  if (reading === null) return null;
-  return { id: path, at: { name: `${station}.${path}` }, quantity: reading.quantity, entry };
-}
+/** Places of what was observed, each by the way to its entry. */
+const placesIn = (station: StationId, observed: object): TipPlace[] =>
+  readingsIn(observed).flatMap(({ path }) => {
+    const entry = path
+      .split("/")
+      .reduce<unknown>((value, step) => (step === "" ? value : (value as Record<string, unknown>)[step]), observed) as Entry;
+    const name = path.slice(1).replaceAll("/", ".");
+    return entry.reading ? [{ id: name, at: { name: `${station}.${name}` }, quantity: entry.reading.quantity, entry }] : [];
+  });
 
 /** The board has no place in what was observed: its pairs have. */
 function pairPlaces(data: Partial<StationData<"windings">>): TipPlace[] {
   return (data.pairs ?? []).map(({ a, b, entry }) => ({ id: `${a}-${b}`, at: { posts: [a, b] }, quantity: "resistance", entry }));
 }
 
+/** The second capacitor is read once the first has its label. */
+const withLabel = <Id extends StationId>(id: Id): StationData<Id> =>
+  (id === "capacitor" ? { ...STATIONS.capacitor.blank, label: "known" } : STATIONS[id].blank) as StationData<Id>;
+
 /**
- * Every place at a station where the instrument can be put now.
+ * Every place at a station where the instrument can be put, and what it shows there with the power as that test needs it.
  * @param world the motor as it stands
  * @param station where
  * @param test which of its tests
  * @param at moment, ISO 8601
- * @returns none where the test is of the other state of power
+ * @returns in the order they are read
  */
-export function tipPlaces(
-  { hidden, isLive }: Pick<MockWorld, "hidden" | "isLive">,
-  station: StationId,
-  test: TestId,
-  at: string,
-): TipPlace[] {
+export function tipPlaces({ hidden }: Pick<MockWorld, "hidden">, station: StationId, test: TestId, at: string): readonly TipPlace[] {
   const { data } = observe(hidden, test, at, noRecord);
   if (station === "windings") return pairPlaces(data as Partial<StationData<"windings">>);
   if (station === "frame")
     return ((data as Partial<StationData<"frame">>).readings ?? []).flatMap((entry, lead) =>
       entry ? [{ id: `lead-${lead}`, at: { lead }, quantity: "resistance" as const, entry }] : [],
     );
-  const places = entriesIn(data).flatMap(([path, entry]) => placesOf(station, path, entry) ?? []);
+  const places = placesIn(station, data);
   if (test !== "capacitor-meter") return places;
-  // The second part is read once the first has its label.
-  const labelled = (id: StationId) => (id === "capacitor" ? { ...STATIONS.capacitor.blank, label: "known" } : STATIONS[id].blank);
-  const second = observe(hidden, test, at, labelled as typeof noRecord).data;
-  return [
-    ...places,
-    ...entriesIn(second).flatMap(([path, entry]) => (path.startsWith("second") ? (placesOf(station, path, entry) ?? []) : [])),
-  ].filter(() => !isLive || station !== "capacitor");
+  const both = placesIn(station, observe(hidden, test, at, withLabel).data);
+  return [...places, ...both.filter(({ id }) => id.startsWith("second"))];
 }
 
 /**
- * Volts that stand where a tester is put while the circuit is made safe.
+ * Where a tester is put while the circuit is made safe, and the volts that stand there.
  * @param world the motor as it stands
- * @returns a row a place
+ * @param at moment, ISO 8601
+ * @returns a live source, the circuit and the capacitor
  */
-export function safePlaces({ hidden, isLive }: Pick<MockWorld, "hidden" | "isLive">): { readonly name: string; readonly volts: number }[] {
-  const volts = hidden.motor.machine.supplyV;
-  const isThere = hidden.body.volts !== "absent" && hidden.body.volts !== "lost" && hidden.body.volts !== "no-call";
-  const circuit = isLive && isThere ? volts : 0.2;
+export function safePlaces({ hidden, isLive }: Pick<MockWorld, "hidden" | "isLive">, at: string): readonly TipPlace[] {
+  const { supplyV } = hidden.motor.machine;
+  const { volts } = hidden.body;
+  const hasFeed = isLive && volts !== "absent" && volts !== "lost" && volts !== "no-call";
+  const shows = (name: string, volt: number): TipPlace => ({
+    id: name,
+    at: { name: `make-safe.${name}` },
+    quantity: "voltage",
+    entry: takeReading(volt.toFixed(1), "voltage", DEFAULT_METER, at, "simulation").entry,
+  });
   return [
-    { name: "make-safe.source", volts },
-    { name: "make-safe.circuit", volts: circuit },
-    { name: "make-safe.capacitor", volts: isLive && isThere ? (hidden.prediction.running?.capacitorV ?? volts) : 0.3 },
+    shows("source", supplyV),
+    shows("circuit", hasFeed ? supplyV : DEAD_V),
+    shows("capacitor", hasFeed ? (hidden.prediction.running?.capacitorV ?? supplyV) : DEAD_V),
   ];
 }
+/** What leads pick up in the air. */
+const DEAD_V = 0.2;

@@ -1,4 +1,4 @@
-import { STATE_CHANGE_MINUTES, TEST_TABLE } from "../diagnosis";
+import { isRun, STATE_CHANGE_MINUTES, TEST_TABLE } from "../diagnosis";
 import { parseCapacitorLabel } from "../capacitor";
 import { judgeAction, observe, powered, worked, type HandWork, type HiddenCase, type Keyed } from "../simulation";
 import { ACTIONS, type ActionId, type TestId } from "../trade";
@@ -27,6 +27,8 @@ export interface MockWorld {
   readonly mishaps: readonly { readonly what: Mishap; readonly minute: number }[];
   /** rated volts of the capacitor that was put in are too few for this motor */
   readonly isUnderrated: boolean;
+  /** it was switched on for an instrument, and others are put on in the same run */
+  readonly isTried: boolean;
 }
 
 /** What an act showed. */
@@ -44,6 +46,7 @@ export const beginWorld = (hidden: HiddenCase): MockWorld => ({
   minutes: 0,
   mishaps: [],
   isUnderrated: false,
+  isTried: false,
 });
 
 const later = (world: MockWorld, minutes: number): MockWorld => ({ ...world, minutes: world.minutes + minutes });
@@ -54,18 +57,6 @@ const wentWrong = (world: MockWorld, what: Mishap): MockWorld => ({
 
 /** Tests that hands make where volts would be, or on a shaft that may start. */
 const isHandsIn = (test: TestId): boolean => TEST_TABLE[test].power === "dead";
-/** In which the motor is switched on. */
-const RUNS: readonly TestId[] = [
-  "noise",
-  "run-amps",
-  "start-winding-amps",
-  "speed",
-  "start-time",
-  "temperature",
-  "uncoupled-run",
-  "push-start",
-  "capacitor-running",
-];
 /** From this try on somebody who watches would have stopped. */
 const TRIES = 3;
 
@@ -83,8 +74,7 @@ function underPower(world: MockWorld): MockWorld {
 }
 
 /** A run capacitor sees more than the line; one that is rated for less than it sees does not last. */
-function isUnderrated({ sound }: HiddenCase, work: HandWork, label: string): boolean {
-  if (work !== "replace-run-capacitor") return false;
+function isUnderrated({ sound }: HiddenCase, label: string): boolean {
   const read = parseCapacitorLabel(label);
   const volts = read.ok ? read.value.ratedV : null;
   const needs = sound.running?.capacitorV ?? null;
@@ -101,6 +91,12 @@ const WORK_MINUTES = 15;
  * @returns the motor after it, and what was seen, felt, heard or shown
  */
 export function actOn(world: MockWorld, act: MockAct, at: string): AfterAct {
+  const after = doneTo(world, act, at);
+  const isTried = after.seen !== null && act.kind === "tips" && isRun(act.test);
+  return { ...after, world: { ...after.world, isTried } };
+}
+
+function doneTo(world: MockWorld, act: MockAct, at: string): AfterAct {
   switch (act.kind) {
     case "off":
       return { world: later({ ...world, isLive: false }, world.isLive ? STATE_CHANGE_MINUTES["to-dead"] : 0), seen: null };
@@ -114,10 +110,10 @@ export function actOn(world: MockWorld, act: MockAct, at: string): AfterAct {
       return { world: later({ ...world, isApart: act.kind === "apart" }, 4), seen: null };
     case "work": {
       const done = later(world, WORK_MINUTES);
-      if (world.isLive) return { world: wentWrong(done, "live-work"), seen: null };
       const hidden = worked(world.hidden, act.work);
-      const rated = act.work === "replace-run-capacitor" ? isUnderrated(world.hidden, act.work, act.label) : world.isUnderrated;
-      return { world: { ...done, hidden, isUnderrated: rated }, seen: null };
+      const rated = act.work === "replace-run-capacitor" ? isUnderrated(world.hidden, act.label) : world.isUnderrated;
+      const mended = { ...done, hidden, isUnderrated: rated };
+      return { world: world.isLive ? wentWrong(mended, "live-work") : mended, seen: null };
     }
     case "test":
     case "tips": {
@@ -126,7 +122,8 @@ export function actOn(world: MockWorld, act: MockAct, at: string): AfterAct {
       if (world.isLive && isHandsIn(test)) return { world: wentWrong(done, "live-hands"), seen: null };
       if (!world.isLive && TEST_TABLE[test].power === "live") return { world: done, seen: null };
       const seen = observe(world.hidden, test, at, noRecord);
-      return { world: RUNS.includes(test) ? underPower(done) : done, seen };
+      const isStart = isRun(test) && !(act.kind === "tips" && world.isTried);
+      return { world: isStart ? underPower(done) : done, seen };
     }
   }
 }

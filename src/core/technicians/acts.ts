@@ -1,6 +1,6 @@
 import type { ActionId, TestId } from "../trade";
 import { isSwap, type SwapAction } from "../exchange";
-import { STATE_CHANGE_MINUTES, TEST_TABLE } from "../diagnosis";
+import { isRun, STATE_CHANGE_MINUTES, TEST_TABLE } from "../diagnosis";
 import { END_TABLE, type EndId } from "../job";
 import { cooled, observe, opening, powered, worked, type HowItWent, type HandWork } from "../simulation";
 import { BLANK_EXCHANGE, BLANK_PIECE } from "../stations/out-in";
@@ -57,18 +57,6 @@ export function makeLive(job: Job): void {
   tell(job, "power back");
 }
 
-/** Tests in which the motor gets power. */
-const RUNS: readonly TestId[] = [
-  "noise",
-  "run-amps",
-  "start-winding-amps",
-  "speed",
-  "start-time",
-  "temperature",
-  "uncoupled-run",
-  "push-start",
-];
-
 /** Makes one test, and keys what its instrument shows. */
 export function measure(job: Job, test: TestId): void {
   tick(job, TEST_TABLE[test].minutes);
@@ -82,7 +70,7 @@ export function measure(job: Job, test: TestId): void {
   job.made.push(test);
   standBy(job, station);
   tell(job, `${test}: ${brief(data)}`);
-  if (RUNS.includes(test)) job.hidden = powered(job.hidden);
+  if (isRun(test)) job.hidden = powered(job.hidden);
 }
 
 const sure = (value: unknown): unknown => {

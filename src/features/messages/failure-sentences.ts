@@ -127,7 +127,7 @@ const SENTENCES: Sentences = {
     `The range runs backwards (${lowUf} to ${highUf} µF). Type the smaller figure first: ${highUf}-${lowUf} µF.`,
   "running-volts-too-low": ({ volts }) =>
     `${volts} V across the capacitor: there is no capacitance to be told from that. Measure across its two terminals while the motor runs, usually 1.1 to 1.8 times the line, and type that.`,
-  "mock-code": ({ text }) => `${quoted(text)} is the code of no case. Type its eight signs again, for example 0034-5032.`,
+  "mock-code": ({ text }) => `${quoted(text)} is the code of no case. Type its eight signs again, for example 0003-503R.`,
   "running-no-current": () =>
     "0 A in the capacitor's lead: the clamp is on another lead, round both wires, or the path is open. Clamp the one lead to the capacitor and type what it shows.",
 };

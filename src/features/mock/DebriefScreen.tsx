@@ -5,9 +5,8 @@ import { Stamp } from "@/components/Stamp";
 import { PageLink } from "@/components/PageLink";
 import { codeOfCase, LESSONS, type MockMarks } from "@/core/mock";
 import { formatNumber, formatProbability } from "@/core/quantity";
-import type { Failure, Result } from "@/core/result";
+import { ok, type Failure, type Result } from "@/core/result";
 import type { OthersWay } from "@/core/technicians";
-import type { Suspect } from "@/core/trade";
 import { parseTravellerId, type HouseRecord, type TravellerId } from "@/records";
 import { useCardRows, type CardRows } from "@/store/card-rows";
 import { useHouseRecord } from "@/store/house-rules";
@@ -33,17 +32,15 @@ export function DebriefScreen() {
 }
 
 function OfCard({ id }: { id: TravellerId }) {
+  const [made, setMade] = useState<Debrief | null>(null);
   const card = useCardRows(id);
   const state = useMockState(id);
   const house = useHouseRecord();
   if (card.state === "failed") return <CannotRead failure={card.failure} />;
   if (card.state === "missing" || state.state === "missing") return <NoCard at="/mock-bench" />;
   if (card.state !== "ready" || state.state !== "ready" || house === null) return <Reading />;
-  return state.value.openedAt === null ? (
-    <Ask id={id} card={card.value} state={state.value} house={house} />
-  ) : (
-    <Shown id={id} card={card.value} state={state.value} house={house} />
-  );
+  const ofCase = { id, card: card.value, state: state.value, house };
+  return state.value.openedAt === null ? <Ask {...ofCase} onMade={setMade} /> : <Shown {...ofCase} made={made} />;
 }
 
 interface OfCase {
@@ -64,7 +61,7 @@ async function askDebrief(request: DebriefRequest): Promise<Result<Debrief, Fail
 }
 
 /** What is hidden is seen once, and the case is over then: it is asked before. */
-function Ask({ id, card, state, house }: OfCase) {
+function Ask({ id, card, state, house, onMade }: OfCase & { readonly onMade: (debrief: Debrief) => void }) {
   const [isBusy, setBusy] = useState(false);
   const [failure, setFailure] = useState<Failure | null>(null);
   const open = async (): Promise<void> => {
@@ -72,8 +69,9 @@ function Ask({ id, card, state, house }: OfCase) {
     const made = await askDebrief({ traveller: card.traveller, rows: card.rows, state, house });
     setBusy(false);
     if (!made.ok) return setFailure(made.failure);
+    onMade(made.value);
     const { family, minutes, marks } = made.value;
-    await openCase(id, { code: codeOfCase(state.spec), at: new Date().toISOString(), family: family as Suspect | null, minutes, marks });
+    await openCase(id, { code: codeOfCase(state.spec), at: new Date().toISOString(), family, minutes, marks });
   };
   return (
     <div className="flex flex-col items-start gap-4">
@@ -92,16 +90,18 @@ function Ask({ id, card, state, house }: OfCase) {
   );
 }
 
-function Shown({ card, state, house }: OfCase) {
-  const [made, setMade] = useState<Result<Debrief, Failure> | null>(null);
+/** The case as it was gone through when it ended; one that is looked at later is gone through once more. */
+function Shown({ card, state, house, made: given }: OfCase & { readonly made: Debrief | null }) {
+  const [made, setMade] = useState<Result<Debrief, Failure> | null>(given && ok(given));
   const { traveller, rows } = card;
   useEffect(() => {
+    if (given) return;
     let isOver = false;
     void askDebrief({ traveller, rows, state, house }).then((done) => (isOver ? undefined : setMade(done)));
     return () => {
       isOver = true;
     };
-  }, [traveller, rows, state, house]);
+  }, [given, traveller, rows, state, house]);
   if (made === null) return <p className="caption">Going through the case …</p>;
   if (!made.ok) return <p role="alert">{toMachineSentence(made.failure)}</p>;
   return <Told debrief={made.value} state={state} />;

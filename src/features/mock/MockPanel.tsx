@@ -1,9 +1,8 @@
 "use client";
 import { useEffect, useMemo, useState } from "react";
 import { PageLink } from "@/components/PageLink";
+import { shownText } from "@/core/hold";
 import { actOn, mockCase, safePlaces, TIP_TESTS, tipPlaces, worldAfter, type MockAct, type MockWorld, type TipPlace } from "@/core/mock";
-import { takeReading, type Entry } from "@/core/quantity";
-import { DEFAULT_METER } from "@/core/house";
 import type { CardFacts, StationId } from "@/core/stations";
 import type { Facts } from "@/core/facts";
 import type { TestId } from "@/core/trade";
@@ -12,7 +11,7 @@ import { doAct, useMockState, type MockState } from "@/store/mock-cases";
 import { stationRowInHand } from "@/store/write";
 import { LINK_WANTED, rememberMeter } from "../meter-link/remembered";
 import { theLink } from "../meter-link/the-link";
-import { displayOf, mockMeter, putTips } from "./mock-meter";
+import { mockMeter, putTips } from "./mock-meter";
 import { HAND_ACTS, MISHAP_WORDS, placeWords, seenWords } from "./mock-words";
 
 interface MockPanelProps {
@@ -71,14 +70,7 @@ function AtMotor({ id, station, method, facts, state }: AtMotorProps) {
   useEffect(() => () => putTips(null), []);
   const act = (done: MockAct): void => {
     const after = actOn(world, done, new Date().toISOString());
-    const mishap = after.world.mishaps.length > world.mishaps.length ? after.world.mishaps.at(-1) : undefined;
-    setSeen(
-      mishap
-        ? [MISHAP_WORDS[mishap.what].told, MISHAP_WORDS[mishap.what].kept]
-        : after.seen
-          ? seenWords(after.seen)
-          : nothingWords(world, done),
-    );
+    setSeen(mishapWords(world, after.world) ?? (after.seen ? seenWords(after.seen) : nothingWords(world, done)));
     void doAct(id, done);
   };
   const tests = TIP_TESTS[station] ?? [];
@@ -114,16 +106,22 @@ function AtMotor({ id, station, method, facts, state }: AtMotorProps) {
         </div>
       ) : null}
       {tests.length > 0 || station === "make-safe" ? (
-        <Tips id={id} station={station} tests={test ? [test] : tests} world={world} onMishap={setSeen} />
+        <Tips id={id} station={station} tests={test ? [test] : tests} world={world} onSaid={setSeen} />
       ) : null}
     </section>
   );
 }
 
+/** What went wrong by an act, with what keeps it away; null: nothing did. */
+function mishapWords(before: MockWorld, after: MockWorld): readonly string[] | null {
+  const mishap = after.mishaps[before.mishaps.length];
+  return mishap ? [MISHAP_WORDS[mishap.what].told, MISHAP_WORDS[mishap.what].kept] : null;
+}
+
 const nothingWords = ({ isLive }: MockWorld, act: MockAct): readonly string[] => {
   if (act.kind === "off") return ["Off, and locked. Prove it dead."];
   if (act.kind === "on") return ["Power is on."];
-  return isLive ? [] : ["There is no power: nothing moves."];
+  return isLive ? [] : ["There is no power: nothing moves, and nothing is there to read."];
 };
 
 interface TipsProps {
@@ -131,10 +129,8 @@ interface TipsProps {
   readonly station: StationId;
   readonly tests: readonly TestId[];
   readonly world: MockWorld;
-  readonly onMishap: (sentences: readonly string[]) => void;
+  readonly onSaid: (sentences: readonly string[]) => void;
 }
-
-const voltsEntry = (volts: number, at: string): Entry => takeReading(volts.toFixed(1), "voltage", DEFAULT_METER, at, "simulation").entry;
 
 function placesAt(
   station: StationId,
@@ -142,23 +138,16 @@ function placesAt(
   world: MockWorld,
 ): readonly (TipPlace & { readonly test: TestId | null })[] {
   const at = new Date().toISOString();
-  if (station === "make-safe")
-    return safePlaces(world).map(({ name, volts }) => ({
-      id: name,
-      at: { name },
-      quantity: "voltage",
-      entry: voltsEntry(volts, at),
-      test: null,
-    }));
+  if (station === "make-safe") return safePlaces(world, at).map((place) => ({ ...place, test: null }));
   const all = tests.flatMap((test) => tipPlaces(world, station, test, at).map((place) => ({ ...place, test })));
   return all.filter((place, index) => all.findIndex(({ id }) => id === place.id) === index);
 }
 
 /** Places where tips, clamp and tester are put, by a tap; what they show stands there, and goes to the fields by the link. */
-function Tips({ id, station, tests, world, onMishap }: TipsProps) {
+function Tips({ id, station, tests, world, onSaid }: TipsProps) {
   const places = useMemo(() => placesAt(station, tests, world), [station, tests, world]);
   const [on, setOn] = useState<string | null>(null);
-  const [charged, setCharged] = useState<ReadonlySet<string>>(new Set());
+  const [begun, setBegun] = useState<ReadonlySet<string>>(new Set());
   const there = places.find((place) => place.id === on);
   const touch = (place: (typeof places)[number]): void => {
     if (on === place.id) {
@@ -167,14 +156,16 @@ function Tips({ id, station, tests, world, onMishap }: TipsProps) {
       return;
     }
     const { test } = place;
-    if (test !== null && !charged.has(test)) {
-      const after = actOn(world, { kind: "tips", test }, new Date().toISOString());
-      const mishap = after.world.mishaps.length > world.mishaps.length ? after.world.mishaps.at(-1) : undefined;
-      setCharged(new Set([...charged, test]));
-      void doAct(id, { kind: "tips", test });
-      if (mishap) return onMishap([MISHAP_WORDS[mishap.what].told, MISHAP_WORDS[mishap.what].kept]);
-      if (after.seen) onMishap(seenWords(after.seen));
-      else if (!world.isLive) return onMishap(["There is no power: nothing to read."]);
+    if (test !== null) {
+      // Every touch meets the power as it is; its minutes are those of the first.
+      const done: MockAct = { kind: "tips", test };
+      const after = actOn(world, done, new Date().toISOString());
+      const mishap = mishapWords(world, after.world);
+      const isFirst = !begun.has(test);
+      if (isFirst || mishap) void doAct(id, done);
+      if (mishap || after.seen === null) return onSaid(mishap ?? nothingWords(world, done));
+      setBegun(new Set([...begun, test]));
+      if (isFirst) onSaid(seenWords(after.seen));
     }
     setOn(place.id);
     putTips({ quantity: place.quantity, entry: place.entry });
@@ -204,7 +195,7 @@ function Tips({ id, station, tests, world, onMishap }: TipsProps) {
       </div>
       <div className="flex flex-wrap items-baseline gap-4">
         <p className="num text-[26px] font-medium" aria-label="The simulated meter shows">
-          {there ? displayOf(there.entry, there.quantity) : "–"}
+          {there ? shownText(there.entry) : "–"}
         </p>
         <button type="button" className="link-button" onClick={link}>
           Let it fill the fields

@@ -23,7 +23,7 @@ import {
 import { beginCase, useMockResults, useOpenCases } from "@/store/mock-cases";
 import { toSentence } from "../messages/failure-sentences";
 import { Reading, Screen } from "../shell/Screen";
-import { dayAndTime } from "../vocabulary/clock";
+import { dayAndTime, dayOf } from "../vocabulary/clock";
 import { SUSPECT_WORDS } from "../vocabulary/words";
 import { LESSON_WORDS, LEVEL_WORDS, WISH_WORDS } from "./mock-words";
 
@@ -43,7 +43,7 @@ export function MockScreen() {
   const [level, setLevel] = useState<MockLevel>("plain");
   if (results.state === "loading") return <Reading />;
   const done = results.state === "ready" ? results.value : NO_RESULTS;
-  const day = new Date().toISOString().slice(0, 10);
+  const day = dayOf(new Date());
   return (
     <Screen at="/mock-bench">
       <h1 className="text-[24px] font-bold">Mock bench</h1>

@@ -1,7 +1,7 @@
-import { bitsTold, marksOf, mockCase, worldAfter, type Mishap, type MockMarks } from "@/core/mock";
+import { actOn, bitsTold, marksOf, mockCase, worldAfter, type Mishap, type MockMarks, type MockWorld } from "@/core/mock";
 import { rememberStudy, type Study } from "@/core/study";
 import { takeJob, type OthersWay } from "@/core/technicians";
-import type { ActionId, Standee } from "@/core/trade";
+import type { ActionId, Standee, Suspect } from "@/core/trade";
 import type { TravellerAssessment } from "@/core/traveller";
 import { toHouse, type HouseRecord, type StationRecord, type Traveller } from "@/records";
 import { assessCard, toKeptCard } from "@/store/kept-card";
@@ -25,7 +25,7 @@ export interface DebriefStep {
 /** A case that is over, gone through. */
 export interface Debrief {
   readonly truth: readonly string[];
-  readonly family: string | null;
+  readonly family: Suspect | null;
   readonly minutes: number;
   readonly steps: readonly DebriefStep[];
   readonly marks: MockMarks;
@@ -70,21 +70,21 @@ export function debriefOf(request: DebriefRequest, answer: Study): Debrief {
   const assess = (acts: number): TravellerAssessment =>
     assessCard(toKeptCard({ traveller, rows: rowsAt(request, acts), earlier: [] }), figures, study);
   const stands = Array.from({ length: state.acts.length + 1 }, (_, acts) => assess(acts));
+  const worlds = state.acts.reduce((all, { act, at }) => [...all, actOn(all.at(-1) as MockWorld, act, at).world], [worldAfter(hidden, [])]);
   const steps = state.acts.map(({ act }, index): DebriefStep => {
     const [before, after] = [stands[index], stands[index + 1]] as [TravellerAssessment, TravellerAssessment];
-    const world = worldAfter(hidden, state.acts.slice(0, index + 1));
-    const earlier = worldAfter(hidden, state.acts.slice(0, index));
+    const [was, is] = [worlds[index], worlds[index + 1]] as [MockWorld, MockWorld];
     return {
-      minute: Math.round(world.minutes),
+      minute: Math.round(is.minutes),
       what: actWords(act),
       bits: bitsTold(before.standing, after.standing),
       advice: nextMoveWords(before).title,
       lineUp: after.standing.suspects.slice(0, LINE_UP).map(({ suspect, probability }) => ({ suspect, chance: probability })),
-      mishap: world.mishaps.length > earlier.mishaps.length ? (world.mishaps.at(-1)?.what ?? null) : null,
+      mishap: is.mishaps[was.mishaps.length]?.what ?? null,
     };
   });
   const { facts } = stands.at(-1) as TravellerAssessment;
-  const world = worldAfter(hidden, state.acts);
+  const world = worlds.at(-1) as MockWorld;
   const decided = [facts.also, facts.action].filter((each): each is ActionId => each !== null);
   const others = OTHERS.map((technician) => takeJob(hidden, technician, study));
   return {

@@ -1,5 +1,6 @@
 import type { MeterFunction, MeterShows } from "@/core/meter-line";
-import { QUANTITIES, type Entry, type Quantity } from "@/core/quantity";
+import { shownText } from "@/core/hold";
+import type { Entry, Quantity } from "@/core/quantity";
 import { standInMeter, type MeterLink } from "@/devices/meter";
 
 /** Where the tips are; null: they hang in the air. */
@@ -34,20 +35,12 @@ const MADE_MS = 250;
 /** Time constant in which a meter comes to a large part [ms a µF]. */
 const CHARGE_MS = 4;
 
-/** An entry as a display has it: digits and unit. */
-export function displayOf({ text, reading }: Entry, quantity: Quantity): string {
-  if (reading?.kind === "over-limit") return "OL";
-  const [, figure = text, prefix = ""] = /^(.*\d)\s*([kMG])$/.exec(text) ?? [];
-  const { symbol } = QUANTITIES[quantity];
-  return `${figure} ${prefix === "" ? symbol : prefix + symbol.replace(/^[µM]/, "")}`;
-}
-
 function shows(atMs: number): MeterShows {
   const is = (display: string, quantity: MeterFunction = set): MeterShows => ({ display, function: quantity });
   if (tips === null || atMs - tips.sinceMs < MADE_MS) return is(APART[set]);
   const { entry, quantity, sinceMs } = tips;
   const value = entry.reading?.value ?? null;
-  if (quantity !== "capacitance" || value === null || value < 20) return is(displayOf(entry, quantity), quantity);
+  if (quantity !== "capacitance" || value === null || value < 20) return is(shownText(entry), quantity);
   const reached = value * (1 - Math.exp(-(atMs - sinceMs) / (CHARGE_MS * value)));
   return is(`${reached.toFixed(/\.(\d*)/.exec(entry.text)?.[1]?.length ?? 0)} µF`, quantity);
 }

@@ -18,11 +18,11 @@ export const LEVEL_WORDS: Readonly<Record<MockLevel, string>> = {
 /** What went wrong by what was done, and what keeps it away. */
 export const MISHAP_WORDS: Readonly<Record<Mishap, { readonly told: string; readonly kept: string }>> = {
   "live-hands": {
-    told: "Hands were on it with power on: a shock, and nothing was read.",
+    told: "Hands were on it, and it was not off and locked: that is how one gets a shock. Nothing was read.",
     kept: "Make safe comes first, with the meter proved before and after.",
   },
   "live-work": {
-    told: "You worked on it with power on: a shock, and the part is not in.",
+    told: "You worked on it, and it was not off and locked: that is how one gets a shock.",
     kept: "Off, locked and proven dead before anything comes out.",
   },
   "open-power": {

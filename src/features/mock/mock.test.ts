@@ -1,4 +1,4 @@
-import { LESSONS, MOCK_LEVELS, mockCase, TIP_TESTS, tipPlaces, worldAfter, type MockAct } from "@/core/mock";
+import { LESSONS, MOCK_LEVELS, mockCase, readCaseCode, TIP_TESTS, tipPlaces, worldAfter, type MockAct } from "@/core/mock";
 import { MISHAPS } from "@/core/mock/world";
 import { FAULT_KINDS, observe, WIDE_KINDS } from "@/core/simulation";
 import { STATIONS, type StationData, type StationId } from "@/core/stations";
@@ -14,9 +14,10 @@ import {
   type TravellerId,
 } from "@/records";
 import type { MockState } from "@/store/mock-cases";
+import { toSentence } from "../messages/failure-sentences";
 import { debriefOf } from "./debrief";
 import { FLAW_WORDS, truthWords } from "./flaw-words";
-import { displayOf } from "./mock-meter";
+import { shownText } from "@/core/hold";
 import { actWords, HAND_ACTS, LESSON_WORDS, LEVEL_WORDS, MISHAP_WORDS, placeWords, seenWords } from "./mock-words";
 
 const AT = "2026-12-02T10:00:00.000Z";
@@ -26,6 +27,11 @@ const blank = <Id extends StationId>(id: Id) => STATIONS[id].blank as StationDat
 test("whatever can be hidden has its words", () => {
   for (const { id } of [...FAULT_KINDS, ...WIDE_KINDS]) expect(FLAW_WORDS[id]).toMatch(SENTENCE);
   expect(truthWords([])).toEqual(["Nothing was wrong with it."]);
+});
+
+test("the code that is given as an example is one", () => {
+  const sentence = toSentence({ code: "mock-code", text: "x" });
+  expect(readCaseCode(/for example (\S+)\.$/.exec(sentence)?.[1] ?? "").ok).toBe(true);
 });
 
 test("every mishap, lesson, level and act is told", () => {
@@ -50,13 +56,13 @@ test("hand, eye, ear and nose answer in sentences, and each place has a name, ov
   for (let seed = 0; seed < 150; seed += 1) {
     const hidden = mockCase({ seed, level: "hard", wish: null });
     for (const test of TESTS) for (const sentence of seenWords(observe(hidden, test, AT, blank))) expect(sentence).toMatch(/^[A-Z].*\.$/);
-    const world = { ...worldAfter(hidden, []), isLive: false };
+    const world = worldAfter(hidden, []);
     for (const [station, tests] of Object.entries(TIP_TESTS))
       for (const test of tests)
         for (const place of tipPlaces(world, station as StationId, test, AT)) {
           expect(placeWords(place)).toMatch(/^(?:[A-Z]|\d+ to \d+)/);
           expect(placeWords(place)).not.toMatch(/\./);
-          expect(displayOf(place.entry, place.quantity)).toMatch(/^(?:OL|[>-]?[\d.]+ \S+)$/);
+          expect(shownText(place.entry)).toMatch(/^(?:OL|[>-]?[\d.]+ \S+)$/);
         }
   }
 });

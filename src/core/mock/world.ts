@@ -1,7 +1,7 @@
 import { isRun, STATE_CHANGE_MINUTES, TEST_TABLE } from "../diagnosis";
 import { parseCapacitorLabel } from "../capacitor";
 import { judgeAction, observe, powered, worked, type HandWork, type HiddenCase, type Keyed } from "../simulation";
-import { ACTIONS, type ActionId, type TestId } from "../trade";
+import type { ActionId, TestId } from "../trade";
 import { STATIONS, type StationData, type StationId } from "../stations";
 
 /** What is done at the motor of a case. Persisted: do not change without a migration. */
@@ -149,7 +149,7 @@ export interface MockMarks {
   /** all that is wrong was put right or decided so, and nothing else was paid for */
   readonly isRight: boolean;
   readonly isSafe: boolean;
-  /** within the minutes that following the advice takes, and half as many again */
+  /** within the minutes that following the advice takes as far, and half as many again */
   readonly isQuick: boolean;
   readonly isProven: boolean;
 }
@@ -159,8 +159,8 @@ const QUICK = 1.5;
 /**
  * Marks a case that is over.
  * @param world as it was left
- * @param decided what was decided, the last decision last
- * @param told whether the proof speaks for it, and the minutes that following the advice takes; null: nobody followed it
+ * @param decided what was decided, and what beside it
+ * @param told whether the proof speaks for it, and the minutes that following the advice takes as far; null: nobody followed it
  * @returns four marks, each by itself
  */
 export function marksOf(
@@ -168,10 +168,7 @@ export function marksOf(
   decided: readonly ActionId[],
   { isProven, followedMinutes }: { readonly isProven: boolean; readonly followedMinutes: number | null },
 ): MockMarks {
-  const [action = null, also = null] = decided
-    .filter((each) => (ACTIONS as readonly string[]).includes(each))
-    .slice(-2)
-    .reverse();
+  const [action = null, also = null] = decided;
   return {
     isRight: action !== null && judgeAction(asFound, action, also).isRight,
     isSafe: mishaps.length === 0,

@@ -8,7 +8,10 @@ import { isDone, TECHNICIANS } from "./technicians";
 /** How a case went for one technician. */
 export interface OthersWay {
   readonly technician: string;
+  /** to its end */
   readonly minutes: number;
+  /** to the first decision; null: none was made */
+  readonly decidedMinutes: number | null;
   /** the first decision was right */
   readonly isRight: boolean;
   readonly decided: readonly ActionId[];
@@ -27,6 +30,7 @@ export function takeJob(hidden: HiddenCase, technician: string, study: Study): O
   const job = startJob(hidden.seed, technician, hidden, study);
   const acts = TECHNICIANS[technician]?.acts ?? (() => false);
   let isRight: boolean | null = null;
+  let decidedMinutes: number | null = null;
   for (let assessment = assess(job); job.steps < MOST_STEPS && !isDone(assessment, job); assessment = assess(job)) {
     job.steps += 1;
     const before = job.hidden;
@@ -35,7 +39,8 @@ export function takeJob(hidden: HiddenCase, technician: string, study: Study): O
     if (isRight === null && action) {
       const also = assessment.actions.find((each) => each.action === action)?.also ?? null;
       isRight = judgeAction(before, action, also).isRight;
+      decidedMinutes = Math.round(job.minutes);
     }
   }
-  return { technician, minutes: Math.round(job.minutes), isRight: isRight ?? false, decided: job.decided };
+  return { technician, minutes: Math.round(job.minutes), decidedMinutes, isRight: isRight ?? false, decided: job.decided };
 }

@@ -1,6 +1,9 @@
+import { databaseName } from "@/store/mock-place";
+
 /* What this tab had on the line, so that a page that is loaded anew goes on with it. */
 
-const OPEN_KEY = "vemmick-meter-open";
+/** A real meter is no meter of the Mock bench. */
+const OPEN_KEY = `${databaseName()}-meter-open`;
 
 /** Id of the meter that was open; null: none was. */
 export function rememberedMeter(): string | null {

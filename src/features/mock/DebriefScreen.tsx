@@ -121,13 +121,25 @@ const OTHERS_WORDS: Readonly<Record<string, string>> = {
   "capacitor-first": "Capacitor first",
 };
 
+/** What was decided in one's own hands: one that is not proved has not come to its end. */
+const yours = ({ minutes, marks, decided }: Debrief) => ({
+  technician: "you",
+  isRight: marks.isRight,
+  decided,
+  decidedMinutes: marks.isProven ? null : minutes,
+  minutes: marks.isProven ? minutes : null,
+});
+
+/** The first decision is the one that is judged; what came after it is told. */
 function decidedWords({ decided, isRight }: Pick<OthersWay, "decided" | "isRight">): string {
-  if (decided.length === 0) return "Nothing was decided.";
-  const works = [...new Set(decided)].map((action) => inSentence(ACTION_WORDS[action])).join(", then ");
-  return `${isRight ? "Right" : "Not right"}: ${works}.`;
+  const [first, ...more] = [...new Set(decided)].map((action) => inSentence(ACTION_WORDS[action]));
+  if (first === undefined) return "Nothing was decided.";
+  const then = more.length > 0 ? `, then ${more.join(", then ")}` : "";
+  return `First ${first} (${isRight ? "right" : "not right"})${then}.`;
 }
 
-function Told({ debrief: { truth, minutes, steps, marks, decided, others }, state }: { debrief: Debrief; state: MockState }) {
+function Told({ debrief, state }: { debrief: Debrief; state: MockState }) {
+  const { truth, minutes, steps, marks, others } = debrief;
   const code = codeOfCase(state.spec);
   const lesson = LESSONS.find(({ spec }) => codeOfCase(spec) === code);
   const mishaps = steps.filter(({ mishap }) => mishap !== null);
@@ -188,14 +200,30 @@ function Told({ debrief: { truth, minutes, steps, marks, decided, others }, stat
             The same case in other hands
           </h2>
           <table className="mt-1 w-full text-[15px]">
+            <thead>
+              <tr className="caption">
+                <td />
+                <td />
+                <th scope="col" className="py-1 text-right font-normal">
+                  to the decision
+                </th>
+                <th scope="col" className="py-1 pl-4 text-right font-normal">
+                  to the end
+                </th>
+              </tr>
+            </thead>
             <tbody>
-              {[{ technician: "you", minutes, isRight: marks.isRight, decided }, ...others].map((way) => (
+              {[yours(debrief), ...others].map((way) => (
                 <tr key={way.technician} className="border-b border-rule-faint align-top">
                   <th scope="row" className="py-1.5 pr-4 text-left font-semibold">
                     {OTHERS_WORDS[way.technician]}
                   </th>
                   <td className="py-1.5 pr-4">{decidedWords(way)}</td>
-                  <td className="num py-1.5 text-right whitespace-nowrap">{way.minutes} min</td>
+                  {[way.decidedMinutes, way.minutes].map((minutes, column) => (
+                    <td key={column} className="num py-1.5 pl-4 text-right whitespace-nowrap">
+                      {minutes === null ? "–" : `${minutes} min`}
+                    </td>
+                  ))}
                 </tr>
               ))}
             </tbody>

@@ -85,14 +85,15 @@ export function debriefOf(request: DebriefRequest, answer: Study): Debrief {
   });
   const { facts } = stands.at(-1) as TravellerAssessment;
   const world = worlds.at(-1) as MockWorld;
-  const decided = [facts.also, facts.action].filter((each): each is ActionId => each !== null);
+  const decided = [facts.action, facts.also].filter((each): each is ActionId => each !== null);
+  const isProven = facts.proof === "there";
   const others = OTHERS.map((technician) => takeJob(hidden, technician, study));
   return {
     truth: truthWords(hidden.flaws),
     family: hidden.flaws[0]?.suspect ?? null,
     minutes: Math.round(world.minutes),
     steps,
-    marks: marksOf(world, decided, { isProven: facts.proof === "there", followedMinutes: others[0]?.minutes ?? null }),
+    marks: marksOf(world, decided, { isProven, followedMinutes: (isProven ? others[0]?.minutes : others[0]?.decidedMinutes) ?? null }),
     decided,
     others,
   };

@@ -102,5 +102,7 @@ test("a case gone through: what each step told, in bits, what was unsafe, and ho
   expect(debrief.marks).toMatchObject({ isRight: true, isSafe: false, isProven: false });
   expect(debrief.others.map(({ technician }) => technician)).toEqual(["follows", "down-the-strip", "capacitor-first"]);
   expect(debrief.others[0]).toMatchObject({ isRight: true, decided: ["replace-run-capacitor"] });
+  const { decidedMinutes, minutes } = debrief.others[0] ?? { decidedMinutes: null, minutes: 0 };
+  expect(decidedMinutes).toBeLessThan(minutes);
   expect(debrief.steps.every(({ advice, what }) => advice !== "" && what !== "")).toBe(true);
 });

@@ -1,4 +1,5 @@
 import { assessTraveller, type StationEntries, type TravellerAssessment } from "@/core/traveller";
+import { isSimulated } from "@/core/job";
 import type { EarlierVisit } from "@/core/station";
 import type { Study } from "@/core/study";
 import type { HouseFigures } from "@/core/house";
@@ -23,10 +24,10 @@ export const toEntries = (rows: readonly StationRecord[]): StationEntries =>
     rows.map((row) => [row.stationId, { data: row.data, skippedReason: row.skippedReason, earlier: row.earlier, keyedAt: row.updatedAt }]),
   ) as StationEntries;
 
-/** What was keyed on a visit, as evidence for later ones. */
+/** What was keyed on a visit, as evidence for later ones: what a simulated motor gave is none. */
 export const toVisit = (at: string, rows: readonly StationRecord[]): EarlierVisit => ({
   at,
-  records: Object.fromEntries(rows.map((row) => [row.stationId, row.data])),
+  records: Object.fromEntries(rows.flatMap((row) => (isSimulated(row.data) ? [] : [[row.stationId, row.data]]))),
 });
 
 /** A card of rows as they are kept, with everything of them that can be read. */

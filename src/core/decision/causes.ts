@@ -138,6 +138,12 @@ const OVER: readonly OutcomeKey[] = ["run-amps/above", "run-amps/far-above"];
 /** Tests of eye and hand. */
 const SENSES: readonly TestId[] = ["look", "hand-turn", "hand-turn-unloaded"];
 
+/** What measures the very part that an action exchanges. */
+const OF_THE_PART: Readonly<Partial<Record<ActionId, TestId>>> = {
+  "replace-run-capacitor": "capacitor-meter",
+  "replace-start-capacitor": "capacitor-meter",
+};
+
 /** What some actions ask for in some cases, and why. */
 const IN_CASES: readonly {
   readonly actions: readonly ActionId[];
@@ -208,6 +214,7 @@ export function checksBefore(action: ActionId, own: readonly TestId[], evidence:
   const inCase = IN_CASES.filter(({ actions, when }) => actions.includes(action) && when(evidence)).flatMap(({ tests }) => tests);
   const cooked: readonly TestId[] = isCooked && KEEPS_THE_MOTOR.includes(action) ? ["insulation"] : [];
   const all = [...new Set([...own, ...inCase, ...cooked])];
-  // Hand and eye before any meter.
-  return [...all.filter((test) => SENSES.includes(test)), ...all.filter((test) => !SENSES.includes(test))];
+  // Hand and eye before any meter, and the part itself before what it may have hurt: where it holds, the rest is another question.
+  const rank = (test: TestId): number => (SENSES.includes(test) ? 0 : OF_THE_PART[action] === test ? 1 : 2);
+  return all.toSorted((a, b) => rank(a) - rank(b));
 }

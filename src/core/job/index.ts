@@ -6,6 +6,7 @@ export { isAfterWork, stepInOrder, type JobState, type OrderStep } from "./order
 export { deadStretches, isPowerBack, type DeadStretch } from "./power";
 export { MEND_TABLE, MENDS, type MendId, type MendProof, type ReadPart } from "./mend-table";
 export { readAt, readingsIn, type PlacedReading } from "./moments";
+export { isSimulated } from "./simulated";
 export {
   beginRound,
   changeInTime,

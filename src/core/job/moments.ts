@@ -7,6 +7,8 @@ export interface PlacedReading {
   readonly at: string;
   /** as it was keyed */
   readonly text: string;
+  /** where it came from */
+  readonly origin: unknown;
 }
 
 /**
@@ -19,7 +21,8 @@ export function readingsIn(value: unknown, path = ""): readonly PlacedReading[] 
   if (Array.isArray(value)) return value.flatMap((each, index) => readingsIn(each, `${path}/${index}`));
   if (!isLoose(value)) return [];
   const { reading, text } = value;
-  const own = isLoose(reading) && typeof reading.at === "string" ? [{ path, at: reading.at, text: String(text) }] : [];
+  const own =
+    isLoose(reading) && typeof reading.at === "string" ? [{ path, at: reading.at, text: String(text), origin: reading.origin }] : [];
   return [...own, ...Object.entries(value).flatMap(([key, each]) => readingsIn(each, `${path}/${key}`))];
 }
 

@@ -56,12 +56,15 @@ function kindsFor(motor: DrawnMotor, purpose: Purpose): readonly FaultKind[] {
 
 const SOUND_BY_PURPOSE: Readonly<Record<Purpose, number>> = { fault: NOTHING_WRONG, "yearly-check": 0.55, spare: 0.4 };
 
+/** Windings with nothing wrong, at 40 °C. */
+const SOUND_MEGOHM = 200;
+
 /** Motors as they are met in general: twenty-five degrees, a customer who called. */
 function usualCase(chance: Chance): { motor: DrawnMotor; flaws: readonly Flaw[]; place: Surroundings; soundMegohm: number } {
   const motor = drawMotor(chance);
   const flaws = drawFlaws(chance, motor, FAULT_KINDS, NOTHING_WRONG);
   const place = { voltageScale: chance.between(0.96, 1.04), loadScale: chance.between(0.78, 1), ambientC: 25, purpose: "fault" as const };
-  return { motor, flaws, place, soundMegohm: 200 };
+  return { motor, flaws, place, soundMegohm: SOUND_MEGOHM };
 }
 
 const COLDEST_C = -30;
@@ -88,6 +91,46 @@ function wideCase(chance: Chance): { motor: DrawnMotor; flaws: readonly Flaw[]; 
       purpose,
     },
     soundMegohm: 20 * 10 ** chance.between(0, 1.6),
+  };
+}
+
+/** Indoors, on its plate's volts, loaded as it was made for. */
+const USUAL_PLACE: Surroundings = { voltageScale: 1, loadScale: 0.9, ambientC: 20, purpose: "fault" };
+
+/**
+ * Faults that a motor of its kind can have.
+ * @param motor as it was made
+ * @returns their ids, in the order of their tables
+ */
+export const faultsOf = (motor: DrawnMotor): readonly string[] =>
+  kindsFor(motor, "fault").flatMap((kind) => (kind.fits(motor) ? [kind.id] : []));
+
+/**
+ * A case of a motor that is given: nobody called, and one fault is in it, or none.
+ * @param motor as it was made
+ * @param fault id of a kind that fits it; null: nothing is wrong
+ * @param seed how large the fault is, and what meters and eyes get wrong
+ * @returns the case
+ */
+export function caseOfMotor(motor: DrawnMotor, fault: string | null, seed: number): HiddenCase {
+  const kind = kindsFor(motor, "fault").find(({ id, fits }) => id === fault && fits(motor));
+  const flaws: readonly Flaw[] = kind
+    ? [{ id: kind.id, suspect: kind.suspect, body: kind.body(chanceFrom(seed * 7919 + 101), motor.machine) }]
+    : [];
+  return {
+    motor,
+    ...doingOf(motor, flaws, USUAL_PLACE),
+    sound: soundOf(motor),
+    place: USUAL_PLACE,
+    flaws,
+    complaints: [],
+    course: [],
+    after: [],
+    seed,
+    misreads: 0,
+    soundMegohm: SOUND_MEGOHM,
+    riseK: 0,
+    stalls: 0,
   };
 }
 

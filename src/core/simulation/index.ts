@@ -1,7 +1,7 @@
 export { chanceFrom, type Chance } from "./chance";
 export { drawMotor, type DrawnMotor } from "./drawn-motor";
 export { FAULT_KINDS, type Body } from "./fault-kinds";
-export { hiddenCase, type Level } from "./hidden-case";
+export { caseOfMotor, faultsOf, hiddenCase, type Level } from "./hidden-case";
 export type { Keyed } from "./keyed";
 export { cooled, powered, worked, type HowItWent } from "./life";
 export { MENDED_BY, type HandWork } from "./mends";
@@ -11,3 +11,4 @@ export { leadOrder } from "./observe-windings";
 export { opening } from "./opening";
 export type { Flaw, HiddenCase } from "./told";
 export { WIDE_KINDS } from "./wide-kinds";
+export { shadedMotor } from "./wide-motor";

@@ -1,4 +1,4 @@
-import { synchronousRpm } from "../motor";
+import { speedAndPoles, synchronousRpm } from "../motor";
 import { formatNumber } from "../quantity";
 import type { Chance } from "./chance";
 import { drawMotor, type DrawnMotor, type Mains, type MetRow } from "./drawn-motor";
@@ -48,11 +48,24 @@ function shadedPole(chance: Chance): DrawnMotor {
   const rpm = 10 * Math.round((synchronousRpm(frequencyHz, poles) * chance.between(0.82, 0.92)) / 10);
   const efficiency = chance.between(0.1, 0.25) + 0.04 * Math.log10(watts);
   const runningA = watts / efficiency / (volts * chance.between(0.55, 0.7));
+  return shadedAs(chance, { poles, rpm, volts, hertz: frequencyHz, runningA, watts });
+}
+
+interface ShadedFigures {
+  readonly poles: number;
+  readonly rpm: number;
+  readonly volts: number;
+  readonly hertz: number;
+  readonly runningA: number;
+  readonly watts: number;
+}
+
+function shadedAs(chance: Chance, { poles, rpm, volts, hertz, runningA, watts }: ShadedFigures): DrawnMotor {
   const base = drawMotor(chance, [[{ type: "psc", kind: "fan", watts: [25, 60] }, 1]], MAINS);
   const machine = {
     ...base.machine,
     poles,
-    frequencyHz,
+    frequencyHz: hertz,
     supplyV: volts,
     mainResistanceOhm: (chance.between(0.18, 0.3) * volts) / runningA,
     runCapacitor: null,
@@ -64,9 +77,27 @@ function shadedPole(chance: Chance): DrawnMotor {
     gear: "none",
     machine,
     hasBelt: false,
-    plate: { volts, hertz: frequencyHz, amps: Number(runningA.toPrecision(2)), rpm, powerW: Number(watts.toPrecision(2)) },
+    plate: { volts, hertz, amps: Number(runningA.toPrecision(2)), rpm, powerW: Number(watts.toPrecision(2)) },
     shaded: { runningA, lockedA: runningA * chance.between(1.15, 1.5), rpm },
   };
+}
+
+/** A shaded-pole motor turns at about this part of its synchronous speed. */
+const SHADED_SPEED = 0.87;
+
+/**
+ * A shaded-pole motor by the figures of a plate.
+ * @param chance repeatable chance
+ * @param plate volts, hertz and amps; rpm null: that of four poles
+ * @returns the motor
+ */
+export function shadedMotor(
+  chance: Chance,
+  { volts, hertz, amps, rpm }: { readonly volts: number; readonly hertz: number; readonly amps: number; readonly rpm: number | null },
+): DrawnMotor {
+  const turns = rpm ?? SHADED_SPEED * synchronousRpm(hertz, 4);
+  const poles = speedAndPoles(turns, hertz)?.poles ?? 4;
+  return shadedAs(chance, { poles, rpm: turns, volts, hertz, runningA: amps, watts: 0.1 * volts * amps });
 }
 
 /** The other volts that such a motor is wound for, and its amps there. */

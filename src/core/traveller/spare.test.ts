@@ -1,4 +1,6 @@
-import { STATION_IDS, type StationId } from "../stations";
+import { DEFAULT_METER } from "../house";
+import { takeReading } from "../quantity";
+import { STATION_IDS, STATIONS, type StationId } from "../stations";
 import type { Stamp } from "../station";
 import type { StationAssessments } from "./entries";
 import { speakOf, spareState, type SpareState, type Spare } from "./spare";
@@ -30,7 +32,13 @@ test.each<[string, Spare, Partial<Record<StationId, Stamp>>, SpareState]>([
   ["a bearing that turned free", "bearing", { "hand-turn": "holds" }, "tested"],
   ["its seat is not the bearing", "bearing", { "hand-turn": "holds", bearing: "out" }, "tested"],
   ["a rough bearing", "bearing", { "hand-turn": "out" }, "for-parts"],
-])("%s", (_, spare, stamps, state) => expect(spareState(spare, stampedAs(stamps))).toBe(state));
+])("%s", (_, spare, stamps, state) => expect(spareState(spare, stampedAs(stamps), {})).toBe(state));
+
+test("what a simulated motor gave makes no spare tested", () => {
+  const { entry } = takeReading("30.1", "capacitance", DEFAULT_METER, "2026-03-02T08:00:00Z", "simulation");
+  const data = { ...STATIONS.capacitor.blank, readings: [entry] };
+  expect(spareState("capacitor", stampedAs({ capacitor: "holds" }), { capacitor: { data, skippedReason: null } })).toBe("untested");
+});
 
 test("stations that speak of a spare come in working order", () => {
   expect(speakOf("capacitor")).toEqual(["capacitor"]);

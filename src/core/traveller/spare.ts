@@ -1,4 +1,5 @@
 import { BLANK_SHEET, type MotorSheet } from "../match";
+import { isSimulated } from "../job";
 import { STATION_IDS, type StationId } from "../stations";
 import type { Stamp } from "../station";
 import type { StationAssessments, StationEntries } from "./entries";
@@ -60,16 +61,19 @@ export const speakOf = (spare: Spare): readonly StationId[] => STATION_IDS.filte
  * one test of each kind holds and nothing read of it is in doubt; else not tested.
  * @param spare which part
  * @param stations what each station came to
+ * @param entries what was keyed at them: what a simulated motor gave is no test of this part
  * @returns its state on the shelf
  */
-export function spareState(spare: Spare, stations: StationAssessments): SpareState {
-  const rows = speakOf(spare).map((id) => ({ stamp: stations[id].stamp, ...(OF_SPARE[id][spare] as SpareRow) }));
+export function spareState(spare: Spare, stations: StationAssessments, entries: StationEntries): SpareState {
+  const rows = speakOf(spare).map((id) => ({ id, stamp: stations[id].stamp, ...(OF_SPARE[id][spare] as SpareRow) }));
   const counted = rows.filter(({ unless }) => unless === undefined || stations[unless].stamp !== "holds");
   const outs = counted.filter(({ stamp }) => stamp === "out").map(({ out }) => out);
   if (outs.includes("for-parts")) return "for-parts";
   if (outs.includes("used")) return "used";
   const tests = [...new Set(rows.flatMap(({ test }) => test ?? []))];
-  const isTested = tests.every((kind) => rows.some(({ test, stamp }) => test === kind && stamp === "holds"));
+  const isTested = tests.every((kind) =>
+    rows.some(({ id, test, stamp }) => test === kind && stamp === "holds" && !isSimulated(entries[id])),
+  );
   return isTested && !counted.some(({ stamp, out }) => out !== null && DOUBTFUL.includes(stamp)) ? "tested" : "untested";
 }
 

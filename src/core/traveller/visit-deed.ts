@@ -1,4 +1,4 @@
-import { END_TABLE } from "../job";
+import { END_TABLE, isSimulated } from "../job";
 import { isCovered } from "../decision";
 import { isSwap, SWAP_TABLE } from "../exchange";
 import { isLoose } from "../kept";
@@ -66,9 +66,11 @@ function causeOf({ standing, stations }: TravellerAssessment, works: readonly Ac
  * @returns works, maker of the part, motor and machine, complaints, the cause where it is clear, and minutes
  */
 export function visitDeed(entries: StationEntries, assessment: TravellerAssessment): Deed {
+  // A job on a simulated motor tells nothing of the house's work.
+  const isReal = !isSimulated(entries);
   const { end } = assessment.stations.end.detail;
   // What was only decided is no work that could hold or come back.
-  const works = end !== null && !END_TABLE[end].isWorkDone ? [] : decidedWorks(entries);
+  const works = !isReal || (end !== null && !END_TABLE[end].isWorkDone) ? [] : decidedWorks(entries);
   const { motorType, machineKind, ageYears, complaints } = assessment.facts;
   return {
     works,
@@ -76,6 +78,6 @@ export function visitDeed(entries: StationEntries, assessment: TravellerAssessme
     profile: { type: motorType, machine: machineKind, ageYears },
     complaints,
     cause: causeOf(assessment, works),
-    minutes: minutesWorked(entries),
+    minutes: isReal ? minutesWorked(entries) : null,
   };
 }

@@ -44,6 +44,23 @@ test("insulation is followed at 40 °C: at 30 °C some 0.88 of it; without a tem
 });
 test("over the end of the tester's range there is no figure to follow", () =>
   expect(figures({ insulation: insulation("OL", "30") })).toEqual([]));
+test("a card with a figure of a simulated motor is not followed, nor learnt from", () => {
+  const at = { ...read("30.1", "capacitance") };
+  const simulated = { ...at, reading: at.reading && { ...at.reading, origin: "simulation" as const } };
+  const parts = (entry: typeof at): Parts => ({
+    insulation: insulation("200M", "40"),
+    capacitor: { label: "30 µF ±6 %", readings: [entry] },
+    decide: { action: "replace-run-capacitor", reason: "x" },
+  });
+  const deed = (entry: typeof at) => {
+    const entries = entriesOf({ plate: PLATE, ...parts(entry) });
+    return visitDeed(entries, assessTraveller(entries, HOUSE));
+  };
+  expect(figures(parts(at))).toHaveLength(2);
+  expect(figures(parts(simulated))).toEqual([]);
+  expect(deed(at).works).toEqual(["replace-run-capacitor"]);
+  expect(deed(simulated)).toMatchObject({ works: [], minutes: null, cause: null });
+});
 test("amps are percent of the plate of the motor they were taken on", () => {
   const motor = {
     ...BLANK_EXCHANGE,

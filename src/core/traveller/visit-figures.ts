@@ -1,5 +1,5 @@
 import { capacitanceIn } from "../exchange";
-import type { JobFacts } from "../job";
+import { isSimulated, type JobFacts } from "../job";
 import type { ActionId } from "../trade";
 import { insulationAt40C, varnishOf } from "../insulation";
 import { ampsLimits } from "../motor";
@@ -158,9 +158,13 @@ function runFigures({ stations, facts }: TravellerAssessment, house: HouseFigure
  * @param house house rules in force
  * @returns µF, ohms at 20 °C, MΩ at 40 °C, amps in percent of the plate, rpm, °C, s; as found and after
  */
-export const visitFigures = (entries: StationEntries, assessment: TravellerAssessment, house: HouseFigures): readonly VisitFigure[] => [
-  ...capacitorFigures(assessment, entries),
-  ...windingFigures(assessment, entries),
-  ...insulationFigures(assessment, entries),
-  ...runFigures(assessment, house),
-];
+export const visitFigures = (entries: StationEntries, assessment: TravellerAssessment, house: HouseFigures): readonly VisitFigure[] =>
+  // What a simulated motor gave is no figure of this one.
+  isSimulated(entries)
+    ? []
+    : [
+        ...capacitorFigures(assessment, entries),
+        ...windingFigures(assessment, entries),
+        ...insulationFigures(assessment, entries),
+        ...runFigures(assessment, house),
+      ];

@@ -104,6 +104,7 @@ function Ready({ station, hand, house, first, kept }: ReadyProps) {
     meter: house.meter,
     stamp: assessment.stamp,
     stampWord: stampWordOf(view, assessment),
+    hasMotor: false,
     next: null,
   };
   const work = (

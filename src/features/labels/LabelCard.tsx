@@ -1,22 +1,7 @@
 "use client";
+import { Square } from "@/components/Square";
 import { shortCode } from "@/core/exchange";
-import { shownLines, squareDrawing, squareText, type LabelSaid } from "./label-square";
-
-/** The square of a label, drawn from its modules. */
-function Square({ text }: { text: string }) {
-  const { viewBox, path } = squareDrawing(text);
-  return (
-    <svg
-      viewBox={viewBox}
-      role="img"
-      aria-label="Square to read with a camera"
-      className="h-[25mm] w-[25mm] shrink-0 bg-white"
-      shapeRendering="crispEdges"
-    >
-      <path d={path} fill="#000" />
-    </svg>
-  );
-}
+import { shownLines, squareText, type LabelSaid } from "./label-square";
 
 /** One label of 62 × 29 mm: the square, what it is, and the code to type. */
 export function LabelCard(label: LabelSaid) {
@@ -28,7 +13,7 @@ export function LabelCard(label: LabelSaid) {
       aria-label={`Label ${code}`}
       className="flex h-[29mm] w-[62mm] break-inside-avoid items-center gap-[2mm] overflow-hidden border border-rule bg-white p-[1.5mm] text-black print:border-0"
     >
-      <Square text={squareText(label)} />
+      <Square text={squareText(label)} className="h-[25mm] w-[25mm]" />
       <div className="flex h-full min-w-0 flex-1 flex-col">
         <p className="text-[11px] leading-[1.15] font-bold">{heading}</p>
         <div className="min-h-0 flex-1 overflow-hidden text-[8.5px] leading-[1.2]">

@@ -1,4 +1,3 @@
-import { create } from "qrcode";
 import { cutText } from "@/core/kept";
 import { shortCode, writeLabelText } from "@/core/exchange";
 
@@ -30,14 +29,4 @@ export function squareText(label: LabelSaid): string {
     .slice(0, CARRIED_LINES)
     .map((line) => wellFormed(cutText(line, CARRIED_CHARACTERS).trim()));
   return writeLabelText({ code: shortCode(label.id), lines: [wellFormed(label.heading), ...carried] });
-}
-
-/** The square drawn from its modules, with the quiet stretch round it. */
-export function squareDrawing(text: string): { readonly viewBox: string; readonly path: string } {
-  const { modules } = create(text, { errorCorrectionLevel: "M" });
-  const path = Array.from({ length: modules.size * modules.size }, (_, index) =>
-    modules.data[index] ? `M${index % modules.size} ${Math.floor(index / modules.size)}h1v1h-1z` : "",
-  ).join("");
-  const quiet = 2;
-  return { viewBox: `${-quiet} ${-quiet} ${modules.size + 2 * quiet} ${modules.size + 2 * quiet}`, path };
 }

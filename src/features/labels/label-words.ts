@@ -1,3 +1,4 @@
+import { isSimulated } from "@/core/job";
 import { printedAs } from "@/core/stations/plate";
 import type { Part } from "@/records";
 import type { KeptCard } from "@/store/kept-card";
@@ -22,6 +23,7 @@ export const labelOfPart = (part: Part): LabelSaid => ({
 export function labelsOfCard({ traveller, entries }: KeptCard): readonly LabelSaid[] {
   const where = [traveller.machine, traveller.site].filter(Boolean).join(", ");
   const day = dayWords(visitDayOf(traveller));
+  const notMeasured = isSimulated(entries) ? ["Simulated, not measured"] : [];
   const identity = entries.plate ? printedAs(entries.plate.data) : "";
   const out = Object.entries(entries["out-in"]?.data.works ?? {}).flatMap(([work, { out: part }]) =>
     part.fate === null
@@ -30,7 +32,12 @@ export function labelsOfCard({ traveller, entries }: KeptCard): readonly LabelSa
           {
             id: traveller.id,
             heading: part.fate === "scrap" ? "Scrap, no good" : FATE_WORDS[part.fate],
-            lines: [work === "replace-motor" && identity !== "" ? identity : part.label, part.why.trim() || part.reading, where],
+            lines: [
+              work === "replace-motor" && identity !== "" ? identity : part.label,
+              part.why.trim() || part.reading,
+              where,
+              ...notMeasured,
+            ],
             day,
           },
         ],

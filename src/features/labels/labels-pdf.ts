@@ -2,7 +2,8 @@ import type { Content, TDocumentDefinitions } from "pdfmake/interfaces";
 import { cutText } from "@/core/kept";
 import { shortCode } from "@/core/exchange";
 import { fontRuns } from "../papers/font-runs";
-import { shownLines, squareDrawing, squareText, type LabelSaid } from "./label-square";
+import { squareDrawing } from "@/components/square-drawing";
+import { shownLines, squareText, type LabelSaid } from "./label-square";
 
 /** Points a millimetre. */
 const MM = 72 / 25.4;

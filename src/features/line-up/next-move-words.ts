@@ -6,10 +6,10 @@ import { STATIONS, stationOf, type StationId } from "@/core/stations";
 import type { TestId } from "@/core/trade";
 import { viewOf } from "../stations/registry";
 import { DOUBT_SENTENCES, workWords } from "../vocabulary/decision-words";
-import { ACTION_WORDS } from "../vocabulary/list-words";
 import { OUTCOME_WORDS, SUSPECT_WORDS, TEST_WORDS } from "../vocabulary/words";
 import { ELECTRONICS_CAUTION, notOursSentence, STILL_SERVES } from "../vocabulary/not-ours-words";
 import { inSentence } from "../vocabulary/in-sentence";
+import { aboutTo, checkReason } from "../vocabulary/check-words";
 
 export interface NextMoveWords {
   readonly title: string;
@@ -107,14 +107,9 @@ function reasonOf({ next, actions, facts, stations }: TravellerAssessment): stri
       ? `Tells most for the minutes it takes. It speaks of ${listed(settles)}.`
       : "Tells most for the minutes it takes.";
   }
-  if (move.kind === "check-first" && move.before === "no-repair")
-    return "Before it is called sound: nothing is out of order until this was seen, too.";
-  if (move.kind === "check-first")
-    return `Before you ${inSentence(ACTION_WORDS[move.before])}: what failed may have hurt the motor, and this shows it.`;
-  if (move.kind === "while-here") {
-    const before = move.before === "no-repair" ? "it is called sound" : `you ${inSentence(ACTION_WORDS[move.before])}`;
-    return `While the power is ${facts.power === "dead" ? "off" : "on"}: asked for before ${before}, and each change takes minutes.`;
-  }
+  if (move.kind === "check-first") return checkReason(move.before, move.offer.test);
+  if (move.kind === "while-here")
+    return `While the power is ${facts.power === "dead" ? "off" : "on"}: asked for before ${aboutTo(move.before)}, and each change takes minutes.`;
   if (next.station === "take-apart") return CLOSE_REASON;
   if (stations.windings.detail.cutChain && actions[0]?.action === "replace-motor") return LOOK_FOR_SPEEDS;
   return actions[0]

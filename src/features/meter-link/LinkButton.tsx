@@ -1,25 +1,33 @@
 "use client";
 import { lazy, Suspense, useEffect, useState } from "react";
 import type { LinkPlace } from "./link";
-import { LINK_WANTED, rememberedMeter } from "./remembered";
+import { isSimulatedOpen, LINK_WANTED, METER_CHANGED, rememberedMeter } from "./remembered";
 
 const LinkPanel = lazy(() => import("./LinkPanel"));
 
 /** Whether the panel of the meter's line is asked for, and the two parts that show it and ask for it. */
 export interface LinkAsked {
   readonly isWanted: boolean;
+  /** what is open is no meter, but a simulated motor */
+  readonly isSimulated: boolean;
   setWanted(isWanted: boolean): void;
 }
 
 /** Asked for by a press, by a line that was open before the page was loaded anew, or by whoever opens one from elsewhere. */
 export function useLinkAsked(): LinkAsked {
   const [isWanted, setWanted] = useState(() => rememberedMeter() !== null);
+  const [isSimulated, setSimulated] = useState(isSimulatedOpen);
   useEffect(() => {
     const show = (): void => setWanted(true);
+    const look = (): void => setSimulated(isSimulatedOpen());
     document.addEventListener(LINK_WANTED, show);
-    return () => document.removeEventListener(LINK_WANTED, show);
+    document.addEventListener(METER_CHANGED, look);
+    return () => {
+      document.removeEventListener(LINK_WANTED, show);
+      document.removeEventListener(METER_CHANGED, look);
+    };
   }, []);
-  return { isWanted, setWanted };
+  return { isWanted, isSimulated, setWanted };
 }
 
 /** The panel of the meter's line, over the work; it comes when it is first asked for. */

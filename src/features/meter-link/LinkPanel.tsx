@@ -44,7 +44,7 @@ export default function LinkPanel({ place, onDone }: LinkPanelProps) {
   const view = useSyncExternalStore(link.subscribe, link.view, link.view);
   // One that was open before the page was loaded anew opens again by itself.
   const [isChoosing, setChoosing] = useState(() => view.phase === "closed" && rememberedMeter() === null);
-  useReopened(view.phase === "closed");
+  useReopened(view.phase === "closed", place.hasMotor);
   useEffect(() => link.setPlace(place), [link, place]);
   useEffect(() => {
     const unfollow = followHand(link.look);
@@ -105,6 +105,7 @@ export default function LinkPanel({ place, onDone }: LinkPanelProps) {
       ) : null}
       {isChoosing ? (
         <WaysSheet
+          hasMotor={place.hasMotor}
           onClose={() => {
             setChoosing(false);
             if (link.view().phase === "closed") hangUp();

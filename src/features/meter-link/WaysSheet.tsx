@@ -4,8 +4,9 @@ import { PageLink } from "@/components/PageLink";
 import { PLAIN_PROFILE, SHIPPED_PROFILES, type Profile } from "@/core/meter-line";
 import type { MeterLink } from "@/devices/meter";
 import { useMeters } from "@/store/meters";
-import { rememberedMeter, rememberMeter } from "./remembered";
+import { rememberedMeter, rememberMeter, SIMULATED } from "./remembered";
 import { theLink } from "./the-link";
+import { simulatedMeter } from "./simulated-meter";
 import { linkOf, replayOf } from "./ways";
 
 const Sheet = lazy(() => import("@/components/Sheet"));
@@ -25,7 +26,7 @@ interface Choice {
 const SHIPPED: readonly Choice[] = Object.entries(SHIPPED_PROFILES).map(([id, profile]) => ({ id, profile }));
 
 /** Which meter: those of the house, lines by open standards, a recording. */
-export function WaysSheet({ onClose }: { onClose: () => void }) {
+export function WaysSheet({ hasMotor, onClose }: { hasMotor: boolean; onClose: () => void }) {
   const meters = useMeters();
   const own: readonly Choice[] = meters.state === "ready" ? meters.value : [];
   const { link, signals } = theLink();
@@ -55,6 +56,19 @@ export function WaysSheet({ onClose }: { onClose: () => void }) {
               </button>
             </li>
           ))}
+          {hasMotor ? (
+            <li className="flex flex-wrap items-center justify-between gap-3 border-b border-rule-faint py-2">
+              <span className="min-w-0">
+                <b className="block">No meter: a simulated motor</b>
+                <span className="caption">
+                  To learn and to try out. What it gives is marked simulated, here, on papers and in files, and is not counted.
+                </span>
+              </span>
+              <button type="button" className="btn" onClick={() => open(simulatedMeter(), SIMULATED)}>
+                Open
+              </button>
+            </li>
+          ) : null}
         </ul>
         <Replay profiles={all} onOpen={(next) => open(next, null)} />
         <p className="mt-4 text-[14px]">
@@ -119,7 +133,7 @@ function Replay({ profiles, onOpen }: { profiles: readonly Choice[]; onOpen: (li
 }
 
 /** Opens again what this tab had on the line, where nobody need be asked; told once it is tried. */
-export function useReopened(isClosed: boolean): void {
+export function useReopened(isClosed: boolean, hasMotor: boolean): void {
   const meters = useMeters();
   const isTried = useRef(false);
   useEffect(() => {
@@ -127,7 +141,8 @@ export function useReopened(isClosed: boolean): void {
     isTried.current = true;
     const id = rememberedMeter();
     const profile = meters.value.find((each) => each.id === id)?.profile ?? SHIPPED.find((each) => each.id === id)?.profile;
-    const known = isClosed && profile && profile.carrier !== "bluetooth" ? linkOf(profile, true) : null;
-    if (known) void theLink().link.open(known);
-  }, [meters, isClosed]);
+    const simulated = id === SIMULATED && hasMotor ? simulatedMeter() : null;
+    const known = profile && profile.carrier !== "bluetooth" ? linkOf(profile, true) : simulated;
+    if (known && isClosed) void theLink().link.open(known);
+  }, [meters, isClosed, hasMotor]);
 }

@@ -54,6 +54,7 @@ const place = (part: Partial<LinkPlace> = {}): LinkPlace => ({
   meter: DEFAULT_METER,
   stamp: "not-done",
   stampWord: "",
+  hasMotor: true,
   next: { title: "To the frame", go: () => gone.push("frame") },
   ...part,
 });

@@ -18,6 +18,8 @@ export interface LinkPlace {
   readonly meter: Meter;
   readonly stamp: Stamp | null;
   readonly stampWord: string;
+  /** a card is in hand, whose motor can be simulated */
+  readonly hasMotor: boolean;
   /** what comes after this station; null: nothing is known */
   readonly next: { readonly title: string; go(): void } | null;
 }

@@ -14,6 +14,10 @@ export function rememberedMeter(): string | null {
   }
 }
 
+/** A simulated motor is remembered by this name. */
+export const SIMULATED = "stand-in";
+export const isSimulatedOpen = (): boolean => rememberedMeter() === SIMULATED;
+
 /** Remembers what is open until the tab is closed; null: nothing is. */
 export function rememberMeter(id: string | null): void {
   try {
@@ -22,7 +26,11 @@ export function rememberMeter(id: string | null): void {
   } catch {
     // The next page asks again.
   }
+  document.dispatchEvent(new Event(METER_CHANGED));
 }
+
+/** Told on the document when another meter is open, or none. */
+export const METER_CHANGED = "vemmick-meter-changed";
 
 /** Told on the document where a line is opened from elsewhere than its own button. */
 export const LINK_WANTED = "vemmick-link-wanted";

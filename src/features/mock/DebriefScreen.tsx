@@ -1,6 +1,6 @@
 "use client";
 import { wrap } from "comlink";
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { Stamp } from "@/components/Stamp";
 import { PageLink } from "@/components/PageLink";
 import { codeOfCase, LESSONS, type MockMarks } from "@/core/mock";
@@ -22,6 +22,8 @@ import { STATION_LABELS } from "../stations/labels";
 import type { Debrief, DebriefRequest } from "./debrief";
 import type { DebriefWorker } from "./debrief.worker";
 import { LESSON_WORDS, MISHAP_WORDS } from "./mock-words";
+
+const CaseSquare = lazy(() => import("./CaseSquare"));
 
 /** A case afterwards: what it was, what each step told, and what comes next. */
 export function DebriefScreen() {
@@ -254,6 +256,9 @@ function Told({ debrief, state }: { debrief: Debrief; state: MockState }) {
           <p className="text-[14px]">
             The same case again, here or anywhere: <b className="num whitespace-nowrap">{code}</b>
           </p>
+          <Suspense>
+            <CaseSquare passed={state} />
+          </Suspense>
         </section>
       </aside>
     </div>

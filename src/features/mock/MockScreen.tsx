@@ -1,5 +1,5 @@
 "use client";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { PickOne } from "@/components/Choice";
 import { LineField, NoteField } from "@/components/LineField";
 import { download } from "@/components/download";
@@ -23,10 +23,13 @@ import {
 import { beginCase, useMockResults, useOpenCases } from "@/store/mock-cases";
 import { toSentence } from "../messages/failure-sentences";
 import { Reading, Screen } from "../shell/Screen";
+import { useAddress } from "../shell/useAddress";
 import { dayAndTime, dayOf } from "../vocabulary/clock";
 import { SUSPECT_WORDS } from "../vocabulary/words";
 import { LESSON_WORDS, LEVEL_WORDS, WISH_WORDS } from "./mock-words";
+import { caseOfAddress } from "./passed-case";
 
+const CaseSquare = lazy(() => import("./CaseSquare"));
 const LEVELS = MOCK_LEVELS.map((id) => ({ id, label: LEVEL_WORDS[id] }));
 const NO_RESULTS: readonly MockResult[] = [];
 
@@ -41,7 +44,8 @@ const anySeed = (): number => Math.floor(Math.random() * SEEDS);
 export function MockScreen() {
   const results = useMockResults();
   const [level, setLevel] = useState<MockLevel>("plain");
-  if (results.state === "loading") return <Reading />;
+  const address = useAddress();
+  if (results.state === "loading" || address === null) return <Reading />;
   const done = results.state === "ready" ? results.value : NO_RESULTS;
   const day = dayOf(new Date());
   return (
@@ -51,6 +55,7 @@ export function MockScreen() {
         Simulated motors with something hidden in them. They are worked at the same stations; nothing of it goes into the Rack, the Ledger,
         the Shelf or a file.
       </p>
+      <Passed passed={caseOfAddress(address)} />
       <div className="mt-5 grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_360px]">
         <div className="flex min-w-0 flex-col gap-8">
           <section aria-label="Next case" className="flex flex-col items-start gap-3">
@@ -75,6 +80,27 @@ export function MockScreen() {
         </aside>
       </div>
     </Screen>
+  );
+}
+
+/** A case that a square or a link brought here. */
+function Passed({ passed }: { passed: ReturnType<typeof caseOfAddress> }) {
+  if (passed === null) return null;
+  return (
+    <section aria-label="A case for you" className="mt-4 flex flex-wrap items-center gap-x-5 gap-y-2 border-2 border-ink bg-sheet p-4">
+      {passed.ok ? (
+        <>
+          <p className="text-[16px]">
+            A case was passed to you: <b className="num">{codeOfCase(passed.value.spec)}</b>
+          </p>
+          <button type="button" className="btn btn-filled" onClick={() => void begin(passed.value.spec, passed.value.story)}>
+            Begin this case
+          </button>
+        </>
+      ) : (
+        <p role="alert">{toSentence(passed.failure)}</p>
+      )}
+    </section>
   );
 }
 
@@ -202,6 +228,11 @@ function Teacher({ level }: { level: MockLevel }) {
           <p>
             Its code, to be passed on: <b className="num text-[18px]">{codeOfCase(spec)}</b>
           </p>
+        ) : null}
+        {spec ? (
+          <Suspense>
+            <CaseSquare passed={{ spec, story: story.trim() }} />
+          </Suspense>
         ) : null}
         <button
           type="button"

@@ -87,10 +87,11 @@ const PLACE_WORDS: Readonly<Record<string, string>> = {
   "prove.speed": "Speed",
 };
 
-/** What a place is called where instruments are put. */
-export function placeWords({ at }: Pick<TipPlace, "at">): string {
-  if ("posts" in at) return `${at.posts[0] + 1} to ${at.posts[1] + 1}`;
-  return "lead" in at ? `Lead ${at.lead + 1} to frame` : (PLACE_WORDS[at.name] ?? at.name);
+/** What a place is called where instruments are put, by the names that the card gives its leads; else they are counted. */
+export function placeWords({ at }: Pick<TipPlace, "at">, names: readonly string[] = []): string {
+  const lead = (place: number): string => names[place] ?? String(place + 1);
+  if ("posts" in at) return `${lead(at.posts[0])} to ${lead(at.posts[1])}`;
+  return "lead" in at ? `Lead ${lead(at.lead)} to frame` : (PLACE_WORDS[at.name] ?? at.name);
 }
 
 /** Words of what hand, eye and ear had of a test. */

@@ -18,6 +18,7 @@ import { toSentence } from "../messages/failure-sentences";
 import { debriefOf } from "./debrief";
 import { FLAW_WORDS, truthWords } from "./flaw-words";
 import { shownText } from "@/core/hold";
+import { addressOfCase, caseOfAddress } from "./passed-case";
 import { actWords, HAND_ACTS, LESSON_WORDS, LEVEL_WORDS, MISHAP_WORDS, placeWords, seenWords } from "./mock-words";
 
 const AT = "2026-12-02T10:00:00.000Z";
@@ -105,4 +106,13 @@ test("a case gone through: what each step told, in bits, what was unsafe, and ho
   const { decidedMinutes, minutes } = debrief.others[0] ?? { decidedMinutes: null, minutes: 0 };
   expect(decidedMinutes).toBeLessThan(minutes);
   expect(debrief.steps.every(({ advice, what }) => advice !== "" && what !== "")).toBe(true);
+});
+
+test("a square passes a case on with its story, and what is no case is told", () => {
+  const passed = { spec: { seed: 77, level: "usual", wish: "grounded" }, story: 'It buzzed & tripped, "twice".' } as const;
+  const address = addressOfCase(passed, "https://vemmick.example") ?? "";
+  expect(caseOfAddress(new URL(address).searchParams)).toEqual({ ok: true, value: passed });
+  expect(caseOfAddress(new URLSearchParams(""))).toBeNull();
+  expect(caseOfAddress(new URLSearchParams("case=0000-0000"))).toMatchObject({ ok: false, failure: { code: "mock-code" } });
+  expect(addressOfCase({ ...passed, story: "x".repeat(500) }, "https://vemmick.example")).toBeNull();
 });

@@ -24,6 +24,7 @@ export function CustomerPage(props: CustomerPageProps) {
   return (
     <PrintFrame
       traveller={traveller}
+      entries={props.card.entries}
       other={{ href: `/print?id=${traveller.id}`, label: "Whole card" }}
       unnamed="Your machine"
       more={isReport ? " · report" : " · offer"}

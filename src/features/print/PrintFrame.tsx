@@ -1,7 +1,11 @@
 "use client";
+import { isSimulated } from "@/core/job";
+import { STATION_IDS } from "@/core/stations";
+import type { StationEntries } from "@/core/traveller";
 import type { Traveller } from "@/records";
 import { paperName } from "../papers/paper-size";
 import { fullMoment, visitDayOf } from "../vocabulary/clock";
+import { STATION_LABELS } from "../stations/labels";
 import { PrintBar } from "./PrintBar";
 
 interface PrintFrameProps {
@@ -15,11 +19,13 @@ interface PrintFrameProps {
   /** in the name of the PDF, where a card has more than one paper */
   readonly kind?: string;
   readonly isLarge?: boolean;
+  /** everything that was keyed on it */
+  readonly entries: StationEntries;
   readonly children: React.ReactNode;
 }
 
 /** Frame of every printed page: buttons that stay off the paper, and the head with machine, site, day and technician. */
-export function PrintFrame({ traveller, other, unnamed, more = "", kind = "", isLarge = false, children }: PrintFrameProps) {
+export function PrintFrame({ traveller, other, unnamed, more = "", kind = "", isLarge = false, entries, children }: PrintFrameProps) {
   return (
     <div className="min-h-dvh bg-sheet print:bg-white print:text-black">
       <PrintBar
@@ -42,8 +48,21 @@ export function PrintFrame({ traveller, other, unnamed, more = "", kind = "", is
             {more}
           </p>
         </header>
+        <Simulated entries={entries} />
         {children}
       </main>
     </div>
+  );
+}
+
+/** Nobody takes a figure for measured that was not. */
+function Simulated({ entries }: { entries: StationEntries }) {
+  const titles = STATION_IDS.flatMap((id) => (isSimulated(entries[id]) ? [STATION_LABELS[id].title] : []));
+  if (titles.length === 0) return null;
+  return (
+    <p className="my-2 border-2 border-dashed border-current p-2 font-bold">
+      Simulated: figures under {titles.join(", ")} were given by a simulated motor, to learn or to try out. They were not measured on this
+      one.
+    </p>
   );
 }

@@ -111,6 +111,7 @@ function Page({ card, assessment, house }: { card: KeptCard; assessment: Travell
   return (
     <PrintFrame
       traveller={traveller}
+      entries={entries}
       other={{ href: `/print?id=${traveller.id}&view=customer`, label: "Page for the customer" }}
       unnamed="Machine not named"
       more={`${traveller.finishedAt ? ` · signed off ${fullMoment(traveller.finishedAt)}` : " · open"}${traveller.isDemo ? " · demo data" : ""}`}

@@ -1,5 +1,6 @@
 import { fittedNumber } from "@/core/bearing";
 import { printCapacitorLabel } from "@/core/capacitor";
+import { isSimulated } from "@/core/job";
 import { readSheet } from "@/core/match";
 import type { HouseFigures } from "@/core/house";
 import { NO_STUDY, type Study } from "@/core/study";
@@ -53,15 +54,15 @@ export function spareOf(spare: Spare, card: KeptCard, house: HouseFigures, study
         : Object.values(facts.bearings).map(fittedNumber)[0];
   if (!label) return null;
   const read = speakOf(spare).filter(
-    (id) => entries[id] !== undefined && stations[id].stamp !== "not-done" && stations[id].stamp !== "skipped",
+    (id) => entries[id] !== undefined && !isSimulated(entries[id]) && stations[id].stamp !== "not-done" && stations[id].stamp !== "skipped",
   );
   return {
     kind: spare,
     label: fitText(label, "printed"),
     place: "Shelf",
     sheet,
-    windings: spare === "motor" ? windingsOf(card, assessment) : null,
-    state: spareState(spare, stations),
+    windings: spare === "motor" && !isSimulated(entries.windings) ? windingsOf(card, assessment) : null,
+    state: spareState(spare, stations, entries),
     tested: {
       at: traveller.finishedAt ?? traveller.updatedAt,
       cardId: traveller.id,

@@ -54,6 +54,7 @@ interface BenchTopProps {
 }
 
 const MockPanel = lazy(() => import("../mock/MockPanel"));
+const StandInPanel = lazy(() => import("../mock/StandInPanel"));
 const Skip = lazy(() => import("./Skip"));
 const NameIt = lazy(() => import("../naming/NameIt"));
 const YouWereHere = lazy(async () => ({ default: (await import("./YouWereHere")).YouWereHere }));
@@ -167,6 +168,11 @@ export const BenchTop = memo(function BenchTop({
         </Suspense>
       ) : null}
       {linkPlace && isMetered ? <LinkSlot place={linkPlace} asked={linkAsked} /> : null}
+      {worked && gate === null && linkAsked.isSimulated && !isMockHere() ? (
+        <Suspense>
+          <StandInPanel id={id} station={station} method={method?.id ?? null} facts={worked.facts} />
+        </Suspense>
+      ) : null}
       {station === "complaint" && !isFinished && isUnnamed ? (
         <Suspense>
           <NameIt

@@ -16,6 +16,7 @@ export function placeOf(station: StationId, { hand, facts, assessment }: Worked,
     meter,
     stamp: assessment.stamp,
     stampWord: stampWordOf(hand.view, assessment),
+    hasMotor: true,
   };
 }
 

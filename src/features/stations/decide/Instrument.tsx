@@ -1,11 +1,10 @@
 "use client";
-import { inSentence } from "@/features/vocabulary/in-sentence";
 import { lazy, Suspense, useState } from "react";
 import { FieldFlow } from "@/components/FieldFlow";
 import { waysOn, yearsAhead, type ActionOffer } from "@/core/decision";
 import { formatNumber, formatProbability } from "@/core/quantity";
 import { workWords } from "@/features/vocabulary/decision-words";
-import { TEST_WORDS } from "@/features/vocabulary/words";
+import { uncheckedSentences } from "@/features/vocabulary/check-words";
 import type { InstrumentProps } from "../../station/contract";
 import { Causes } from "./Causes";
 import { PartToday } from "./PartToday";
@@ -52,8 +51,10 @@ export default function Instrument(props: Props) {
       ))}
       {detail.unchecked.length > 0 ? (
         <p className="border-l-4 border-out pl-3 text-[14px]">
-          Not checked yet: {detail.unchecked.map((test) => inSentence(TEST_WORDS[test])).join(", ")}. What failed may have hurt the motor;
-          without these the part may only be the first to go.
+          {uncheckedSentences(
+            [record.action, record.also].filter((work) => work !== null),
+            detail.unchecked,
+          ).join(" ")}
         </p>
       ) : null}
       <div role="status" aria-live="polite">

@@ -45,5 +45,5 @@ function shows(atMs: number): MeterShows {
   return is(`${reached.toFixed(/\.(\d*)/.exec(entry.text)?.[1]?.length ?? 0)} µF`, quantity);
 }
 
-/** The meter of the Mock bench: it shows what the simulated motor gives where the tips are. */
-export const mockMeter = (): MeterLink => standInMeter({ shows, nowMs: () => performance.now() });
+/** A meter that is none: it shows what the simulated motor gives where the tips are. */
+export const simulatedMeter = (): MeterLink => standInMeter({ shows, nowMs: () => performance.now() });

@@ -14,6 +14,7 @@ import {
   marksOf,
   MOCK_LEVELS,
   mockCase,
+  newPartPlace,
   nextCase,
   progressOf,
   readCaseCode,
@@ -230,4 +231,13 @@ test("whoever follows the advice solves the plain lessons, and every case ends",
     expect(minutes).toBeGreaterThan(3);
     expect(decided.length).toBeGreaterThan(0);
   }
+});
+
+test.each([
+  ["35 µF ±6 % 440 V", 35, 0.06],
+  ["189–227 µF 250 V", 208, 0.1],
+] as const)("a new %s is read before it goes in, and lies within its label", (label, nominalUf, tolerance) => {
+  const place = newPartPlace(beginWorld(caseOf("run-open")), label, AT);
+  expect(Math.abs((place?.entry.reading?.value ?? 0) / nominalUf - 1)).toBeLessThan(tolerance);
+  expect(newPartPlace(beginWorld(caseOf("run-open")), "no label", AT)).toBeNull();
 });

@@ -1,7 +1,8 @@
+import { parseCapacitorLabel } from "../capacitor";
 import { DEFAULT_METER } from "../house";
 import { readingsIn } from "../job";
 import { takeReading, type Entry, type Quantity } from "../quantity";
-import { observe } from "../simulation";
+import { observe, ownValue } from "../simulation";
 import { STATIONS, type StationData, type StationId } from "../stations";
 import type { TestId } from "../trade";
 import type { MockWorld } from "./world";
@@ -67,6 +68,24 @@ export function tipPlaces({ hidden }: Pick<MockWorld, "hidden">, station: Statio
   if (test !== "capacitor-meter") return places;
   const both = placesIn(station, observe(hidden, test, at, withLabel).data);
   return [...places, ...both.filter(({ id }) => id.startsWith("second"))];
+}
+
+/**
+ * A capacitor that is to go in, on the meter before it does: sound, and somewhere within its label.
+ * @param world the motor it is for
+ * @param label as it was keyed
+ * @param at moment, ISO 8601
+ * @returns where the meter is put; null: the label says no value
+ */
+export function newPartPlace({ hidden }: Pick<MockWorld, "hidden">, label: string, at: string): TipPlace | null {
+  const read = parseCapacitorLabel(label);
+  const section = read.ok ? read.value.sections[0] : undefined;
+  const { nominalUf = null, lowUf = null, highUf = null } = section ?? {};
+  const middleUf = nominalUf ?? (lowUf !== null && highUf !== null ? (lowUf + highUf) / 2 : null);
+  if (middleUf === null) return null;
+  const uf = middleUf * ownValue(hidden.seed + 1);
+  const { entry } = takeReading(uf.toPrecision(3), "capacitance", DEFAULT_METER, at, "simulation");
+  return { id: "new", at: { name: "out-in.new" }, quantity: "capacitance", entry };
 }
 
 /**

@@ -38,6 +38,8 @@ export default function MockPanel({ id, station, method, facts }: MockPanelProps
   return <AtMotor key={station} id={id} station={station} method={method} facts={facts} state={state.value} />;
 }
 
+const CAPACITOR_WORKS = ["replace-run-capacitor", "replace-start-capacitor"] as const;
+
 /** The part that a work put in, by its label. */
 function labelOf(id: TravellerId, work: string): string {
   const data = stationRowInHand(id, "out-in")?.data as
@@ -73,6 +75,7 @@ function AtMotor({ id, station, method, facts, state }: AtMotorProps) {
     setSeen(mishapWords(world, after.world) ?? (after.seen ? seenWords(after.seen) : nothingWords(world, done)));
     void doAct(id, done);
   };
+  const newPart = station === "out-in" ? (CAPACITOR_WORKS.map((work) => labelOf(id, work)).find(Boolean) ?? "") : "";
   const link = (): void => {
     const { link: line, signals } = theLink();
     signals.wake();
@@ -98,8 +101,9 @@ function AtMotor({ id, station, method, facts, state }: AtMotorProps) {
       </div>
       <HandActs station={station} onAct={act} />
       <Said sentences={seen} />
-      {hasTips(station) ? (
+      {hasTips(station) || newPart !== "" ? (
         <Tips
+          newPart={newPart}
           station={station}
           method={method}
           world={world}

@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useMemo, useState } from "react";
 import { shownText } from "@/core/hold";
-import { actOn, safePlaces, TIP_TESTS, tipPlaces, type MockAct, type MockWorld, type TipPlace } from "@/core/mock";
+import { actOn, newPartPlace, safePlaces, TIP_TESTS, tipPlaces, type MockAct, type MockWorld, type TipPlace } from "@/core/mock";
 import type { StationId } from "@/core/stations";
 import type { TestId } from "@/core/trade";
 import { putTips } from "../meter-link/simulated-meter";
@@ -14,6 +14,8 @@ interface TipsProps {
   readonly world: MockWorld;
   /** what the card calls its leads */
   readonly names: readonly string[];
+  /** label of a capacitor that is to go in; empty: none is named */
+  readonly newPart?: string;
   readonly onAct: (act: MockAct) => void;
   readonly onSaid: (sentences: readonly string[]) => void;
   /** beside what the instrument shows */
@@ -24,9 +26,11 @@ function placesAt(
   station: StationId,
   tests: readonly TestId[],
   world: MockWorld,
+  newPart: string,
 ): readonly (TipPlace & { readonly test: TestId | null })[] {
   const at = new Date().toISOString();
   if (station === "make-safe") return safePlaces(world, at).map((place) => ({ ...place, test: null }));
+  if (newPart !== "") return [newPartPlace(world, newPart, at) ?? []].flat().map((place) => ({ ...place, test: null }));
   const all = tests.flatMap((test) => tipPlaces(world, station, test, at).map((place) => ({ ...place, test })));
   return all.filter((place, index) => all.findIndex(({ id }) => id === place.id) === index);
 }
@@ -41,8 +45,8 @@ function testsAt(station: StationId, method: string | null): readonly TestId[] {
 export const hasTips = (station: StationId): boolean => station === "make-safe" || TIP_TESTS[station] !== undefined;
 
 /** Places where tips, clamp and tester are put, by a tap; what they show stands there, and goes to the fields by the link. */
-export function Tips({ station, method, world, names, onAct, onSaid, children }: TipsProps) {
-  const places = useMemo(() => placesAt(station, testsAt(station, method), world), [station, method, world]);
+export function Tips({ station, method, world, names, newPart = "", onAct, onSaid, children }: TipsProps) {
+  const places = useMemo(() => placesAt(station, testsAt(station, method), world, newPart), [station, method, world, newPart]);
   const [on, setOn] = useState<string | null>(null);
   const [begun, setBegun] = useState<ReadonlySet<string>>(new Set());
   const there = places.find((place) => place.id === on);

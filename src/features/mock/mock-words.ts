@@ -85,6 +85,7 @@ const PLACE_WORDS: Readonly<Record<string, string>> = {
   "run-test.startTime": "Time to start",
   "prove.lineAmps": "Clamp on the line",
   "prove.speed": "Speed",
+  "out-in.new": "The new part",
 };
 
 /** What a place is called where instruments are put, by the names that the card gives its leads; else they are counted. */

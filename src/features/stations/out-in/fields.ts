@@ -16,6 +16,7 @@ import {
 } from "@/core/stations/out-in";
 import { rowsOf, type Form } from "@/features/form/rows";
 import { ROTATION_WORDS } from "@/features/vocabulary/match-words";
+import type { KnownOut } from "./out-of-card";
 import { pieceName } from "./words";
 import { timedRowsOf } from "@/features/form/timed-rows";
 
@@ -62,7 +63,7 @@ export const CANDIDATE_ROWS = rowsOf<Form<Candidate>>()(candidateIn, {
 interface OutForm extends Form<PartExchange["out"]> {
   readonly isMotor: boolean;
   /** what the card knows of it */
-  readonly known: Pick<PartExchange["out"], "label" | "reading">;
+  readonly known: KnownOut;
 }
 const isParted = ({ fate }: PartExchange["out"]): boolean => fate === "scrap" || fate === "keep-for-parts";
 
@@ -85,7 +86,13 @@ export const OUT_ROWS = timedRowsOf<OutForm>()(partOut, {
     words: FATE_WORDS,
     // What the card knows of it goes along, so that it is kept as it was on this day.
     with: (fate, _at, { record, known }) =>
-      fate === null ? {} : { label: record.label || known.label, reading: record.reading || known.reading },
+      fate === null
+        ? {}
+        : {
+            label: record.label || known.label,
+            reading: record.reading || known.reading,
+            why: record.why || (fate === "scrap" ? known.why : ""),
+          },
   },
   why: { label: "Why", rows: 1, when: ({ record }) => isParted(record) },
   unusableAt: { label: "Cord or leads cut: nobody fits it again", when: ({ record, isMotor }) => isMotor && isParted(record) },

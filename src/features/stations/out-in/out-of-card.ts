@@ -1,7 +1,7 @@
 import { fittedNumber } from "@/core/bearing";
-import { printCapacitorLabel } from "@/core/capacitor";
+import { printCapacitorLabel, type CapacitorLabel } from "@/core/capacitor";
 import { SWAP_TABLE, type SwapAction } from "@/core/exchange";
-import type { Facts } from "@/core/facts";
+import { sectionFor, type Facts } from "@/core/facts";
 import { formatQuantity } from "@/core/quantity";
 import type { PartExchange } from "@/core/stations/out-in";
 import type { MotorSpec } from "@/core/match";
@@ -9,8 +9,21 @@ import { gearReadings } from "@/features/gear/gear-readings";
 import { GEAR_VIEWS } from "@/features/gear/gear-views";
 import { motorLine } from "../../match/sheet-words";
 
-/** What the card knows of the part that comes out, in words: its label, and what it read. */
-export function outOfCard(action: SwapAction, facts: Facts, old: MotorSpec): Pick<PartExchange["out"], "label" | "reading"> {
+/** What the card knows of a part that comes out. */
+export type KnownOut = Pick<PartExchange["out"], "label" | "reading" | "why">;
+
+/** Why a capacitor is no good, where the eye condemned it, or its figure lies outside what its label allows. */
+function whyNoGood(label: CapacitorLabel | null, foundUf: number | null, facts: Facts): string {
+  // Of two parts nobody says which one it was.
+  if (facts.isCapacitorDamaged && facts.motorType !== "cap-start-run") return "Bulged, leaking or burnt";
+  const { lowUf = null, highUf = null } = sectionFor(label, facts.machineKind) ?? {};
+  if (foundUf === null || lowUf === null || highUf === null || (foundUf >= lowUf && foundUf <= highUf)) return "";
+  return `Read ${plainUf(foundUf)}; ${plainUf(lowUf)} to ${plainUf(highUf)} would hold`;
+}
+const plainUf = (uf: number): string => formatQuantity("capacitance", uf).replace("\u00a0", " ");
+
+/** What the card knows of the part that comes out, in words: its label, what it read, and why it is no good. */
+export function outOfCard(action: SwapAction, facts: Facts, old: MotorSpec): KnownOut {
   switch (SWAP_TABLE[action].kind) {
     case "capacitor": {
       const kind = action === "replace-start-capacitor" ? "start" : "run";
@@ -19,24 +32,27 @@ export function outOfCard(action: SwapAction, facts: Facts, old: MotorSpec): Pic
       const found = kind === "run" ? facts.capacitorFoundUf : null;
       return {
         label: label === null ? "" : printCapacitorLabel(label),
-        reading: found === null ? "" : formatQuantity("capacitance", found).replace("\u00a0", " "),
+        reading: found === null ? "" : plainUf(found),
+        why: label === null ? "" : whyNoGood(label, found, facts),
       };
     }
     case "bearing":
       return {
         label: Object.values(facts.bearings).map(fittedNumber).join(", "),
         reading: "",
+        why: "",
       };
     case "motor":
-      return { label: motorLine(old), reading: "" };
+      return { label: motorLine(old), reading: "", why: "" };
     case "start-gear": {
       const { startGear, gearFound } = facts;
       return {
         label: startGear === null || startGear === "none" ? "" : GEAR_VIEWS[startGear].name,
         reading: gearFound === null ? "" : gearReadings(gearFound),
+        why: "",
       };
     }
     case "other":
-      return { label: "", reading: "" };
+      return { label: "", reading: "", why: "" };
   }
 }

@@ -27,7 +27,7 @@ export const TIP_TESTS: Readonly<Partial<Record<StationId, readonly TestId[]>>> 
   "start-gear": ["switch-ohms"],
   supply: ["supply-voltage"],
   "run-test": ["run-amps", "start-winding-amps", "speed", "start-time"],
-  prove: ["run-amps", "speed"],
+  prove: ["run-amps", "start-winding-amps", "speed"],
 };
 
 /** Places of what was observed, each by the way to its entry. */

@@ -20,7 +20,7 @@ export function SignOff({ words, names, onNames, onFinish }: { words: string } &
     <section aria-label="Next move" className="bg-press p-3.5 text-press-ink">
       <p className="text-[12.5px] text-press-soft">Next move</p>
       <h2 className="text-[18px] font-bold">Sign off</h2>
-      <p className="mt-1 text-[14px]">{words} Sign off to move it to the ledger; it can be opened again.</p>
+      <p className="mt-1 text-[14px]">{words} Sign off to close it; it can be opened again.</p>
       {isUnnamed ? (
         <Suspense>
           <NameIt

@@ -84,6 +84,7 @@ const PLACE_WORDS: Readonly<Record<string, string>> = {
   "run-test.speed": "Speed",
   "run-test.startTime": "Time to start",
   "prove.lineAmps": "Clamp on the line",
+  "prove.startAmps": "Clamp on the start winding",
   "prove.speed": "Speed",
   "out-in.new": "The new part",
 };

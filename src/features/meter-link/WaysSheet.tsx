@@ -58,10 +58,10 @@ export function WaysSheet({ hasMotor, onClose }: { hasMotor: boolean; onClose: (
           ))}
           {hasMotor ? (
             <li className="flex flex-wrap items-center justify-between gap-3 border-b border-rule-faint py-2">
-              <span className="min-w-0">
+              <span className="min-w-0 flex-1 basis-60">
                 <b className="block">No meter: a simulated motor</b>
                 <span className="caption">
-                  To learn and to try out. What it gives is marked simulated, here, on papers and in files, and is not counted.
+                  To learn and to try out: marked simulated on the card, on papers and in files, and counted nowhere.
                 </span>
               </span>
               <button type="button" className="btn" onClick={() => open(simulatedMeter(), SIMULATED)}>

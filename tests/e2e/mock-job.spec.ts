@@ -92,7 +92,6 @@ const MOST_STEPS = 16;
 test("a case by the Next move, from a square to the proof: right, safe, quick and proven; the part is measured before it is changed", async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   await page.goto("/mock-bench?case=0003-503R&story=It%20hums%20%26%20stands");
   await page.getByRole("button", { name: "Begin this case" }).click();
   await expect(mock(page)).toBeVisible();
@@ -138,7 +137,7 @@ test("a simulated motor of the card's plate fills the fields where no meter is, 
   const panel = page.getByRole("region", { name: "Simulated motor" });
   await expect(panel.getByLabel("What is wrong with it")).toHaveValue("nothing");
   await panel.getByRole("button", { name: "brown to blue", exact: true }).click();
-  await expect(linkPanel(page).getByText(/^Taken: /)).toBeVisible({ timeout: 15_000 });
+  await expect(linkPanel(page).getByText(/^Taken: /)).toBeVisible();
   await page.goto("/print?id=demo-ventilator-interrupted");
   await expect(page.getByText(/^Simulated: figures under Windings were given by a simulated motor/)).toBeVisible();
 });

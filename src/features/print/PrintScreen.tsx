@@ -19,7 +19,6 @@ import { earlierReadings } from "../stations/earlier-readings";
 import { saidAt } from "../stations/registry";
 import { labelsOfCard } from "../labels/label-words";
 import { CardPhotos } from "./CardPhotos";
-import { CustomerPage } from "./CustomerPage";
 import { PrintFrame } from "./PrintFrame";
 import { stampWord } from "../stations/stamp-word";
 import { useAssessedCard } from "../stations/useAssessedCard";
@@ -28,6 +27,7 @@ import { SUSPECT_WORDS } from "../vocabulary/words";
 
 const Booklet = lazy(async () => ({ default: (await import("./Booklet")).Booklet }));
 
+const CustomerPage = lazy(async () => ({ default: (await import("./CustomerPage")).CustomerPage }));
 const MonthPage = lazy(() => import("./MonthPage"));
 const PartLabel = lazy(() => import("../labels/PartLabel"));
 const LabelPaper = lazy(async () => ({ default: (await import("../labels/LabelPaper")).LabelPaper }));
@@ -77,7 +77,9 @@ function Printed({ card, house, isForCustomer }: { card: KeptCard; house: House;
   const assessment = useAssessedCard(card, house.figures);
   if (assessment === null) return <WorkingOut />;
   return isForCustomer ? (
-    <CustomerPage card={card} assessment={assessment} house={house} />
+    <Suspense fallback={<WorkingOut />}>
+      <CustomerPage card={card} assessment={assessment} house={house} />
+    </Suspense>
   ) : (
     <Page card={card} assessment={assessment} house={house} />
   );

@@ -490,7 +490,7 @@ test("a motor that nobody else makes, without spares: a standard one on a made b
   await giveBackPower(page);
   // Run first, and only then the proof: what the run test reads now is after, and clears nobody.
   await goTo(page, "Run test");
-  await page.getByLabel("Line amps").fill("2.2");
+  await page.getByLabel("Line amps", { exact: true }).fill("2.2");
   await goTo(page, "Prove");
   await expect(bench(page).getByText(/After: 2.2.A/)).toBeVisible();
   await expect(page.getByLabel("Running amps after")).toHaveValue("2.2");

@@ -47,26 +47,21 @@ const REASONS: Readonly<Partial<Record<TestId, string>>> = {
   insulation: HURT,
 };
 
+/** Before a motor is given up. */
+const OF_THE_MOTOR: Readonly<Partial<Record<TestId, string>>> = {
+  "winding-ohms": IN_IT,
+  "frame-ohms": IN_IT,
+  insulation: IN_IT,
+  "switch-ohms": ALIKE,
+  "relay-ohms": ALIKE,
+  "ptc-ohms": ALIKE,
+  "capacitor-meter": ALIKE,
+};
+
 /** Why it is asked for before some works. */
 const REASONS_BEFORE: Readonly<Partial<Record<ActionId, Readonly<Partial<Record<TestId, string>>>>>> = {
-  "replace-motor": {
-    "winding-ohms": IN_IT,
-    "frame-ohms": IN_IT,
-    insulation: IN_IT,
-    "switch-ohms": ALIKE,
-    "relay-ohms": ALIKE,
-    "ptc-ohms": ALIKE,
-    "capacitor-meter": ALIKE,
-  },
-  refer: {
-    "winding-ohms": IN_IT,
-    "frame-ohms": IN_IT,
-    insulation: IN_IT,
-    "switch-ohms": ALIKE,
-    "relay-ohms": ALIKE,
-    "ptc-ohms": ALIKE,
-    "capacitor-meter": ALIKE,
-  },
+  "replace-motor": OF_THE_MOTOR,
+  refer: OF_THE_MOTOR,
   "replace-bearings": { "hand-turn": FELT },
   "service-bearings": { "hand-turn": FELT },
 };

@@ -1,8 +1,18 @@
 import { knownMotor, type Facts } from "../facts";
 import { conditionWith, predict, type Machine, type MotorEstimate, type MotorKnowledge } from "../motor";
 import { fail, ok, type Failure, type Result } from "../result";
-import { caseOfMotor, chanceFrom, faultsOf, shadedMotor, worked, type DrawnMotor, type HandWork } from "../simulation";
-import type { MachineKind } from "../trade";
+import {
+  caseOfMotor,
+  chanceFrom,
+  faultsOf,
+  isBelted,
+  shadedMotor,
+  SOUND_LOAD,
+  usualGearOf,
+  worked,
+  type DrawnMotor,
+  type HandWork,
+} from "../simulation";
 import { WISHES, type Wish } from "./mock-case";
 import { beginWorld, type MockWorld } from "./world";
 
@@ -19,19 +29,16 @@ export function knowledgeOfPlate(facts: Facts): MotorKnowledge | null {
   return known.ok ? known.value.knowledge : null;
 }
 
-/** Leads that a motor of several speeds brings out. */
+/** By its leads a motor of several speeds; sections within what drawn motors have (0.12 to 0.4 of the main ohms). */
 const TAPS: Readonly<Record<number, DrawnMotor["taps"]>> = {
   4: { speeds: 2, startAt: "C", sections: [0.25] },
   5: { speeds: 3, startAt: "C", sections: [0.2, 0.3] },
 };
 
-const BELTED: readonly MachineKind[] = ["drum", "belt-compressor"];
-
 /** Start gear as the simulated motor knows it: what was seen, else what is usual. */
 function gearOf({ startGear, machineKind }: Facts, type: DrawnMotor["type"]): DrawnMotor["gear"] {
   if (startGear === "none" || startGear === "switch" || startGear === "potential-relay") return startGear;
-  if (type === "psc") return "none";
-  return machineKind === "hermetic-compressor" ? "potential-relay" : "switch";
+  return usualGearOf(type, machineKind);
 }
 
 /** A part is what its label says; nobody sells 9.7316 µF. */
@@ -42,7 +49,7 @@ const asLabelled = (machine: Machine, { runCapacitor, startCapacitor }: MotorKno
   runCapacitor: labelled(machine.runCapacitor, runCapacitor),
   startCapacitor: labelled(machine.startCapacitor, startCapacitor),
 });
-const startsAlone = (machine: Machine): boolean => predict(machine, conditionWith({ loadScale: 0.9 })).startsAlone;
+const startsAlone = (machine: Machine): boolean => predict(machine, conditionWith({ loadScale: SOUND_LOAD })).startsAlone;
 
 /**
  * A motor as a card's plate has it, to be simulated: the likeliest machine behind the plate that starts.
@@ -77,7 +84,7 @@ export function motorOfCard(facts: Facts, estimate: MotorEstimate | null): Resul
       powerW: powerW ?? 0,
     },
     ...(type === "psc" && taps ? { taps } : {}),
-    hasBelt: drive === null ? BELTED.includes(kind) : drive === "belt",
+    hasBelt: drive === null ? isBelted(type, kind) : drive === "belt",
   });
 }
 

@@ -128,6 +128,24 @@ function isSold(machine: Machine): boolean {
   );
 }
 
+/**
+ * Start gear that is usual.
+ * @param type of motor
+ * @param kind of machine
+ * @returns none on a motor that starts without
+ */
+export const usualGearOf = (type: MotorType, kind: MachineKind): "none" | "switch" | "potential-relay" =>
+  type === "psc" ? "none" : kind === "hermetic-compressor" ? "potential-relay" : "switch";
+
+/**
+ * Whether a belt drives the machine, as is usual.
+ * @param type of motor
+ * @param kind of machine
+ * @returns false: it sits on the shaft
+ */
+export const isBelted = (type: MotorType, kind: MachineKind): boolean =>
+  kind === "drum" || kind === "belt-compressor" || (kind === "blower" && type !== "psc");
+
 const round = (value: number, digits: number): number => Number(value.toPrecision(digits));
 const MOST_TRIES = 400;
 
@@ -145,14 +163,14 @@ export function drawMotor(chance: Chance, met: readonly MetRow[] = MET, mains: M
     const machine = drawMachine(chance, topology, kind, Math.exp(chance.between(Math.log(watts[0]), Math.log(watts[1]))), mains);
     if (!isSold(machine)) continue;
     const { rated } = plateStates(machine);
-    const gear: GearSort =
-      type === "psc" ? "none" : kind === "hermetic-compressor" || (type !== "split-phase" && chance.is(0.2)) ? "potential-relay" : "switch";
+    const usual = usualGearOf(type, kind);
+    const gear = usual === "switch" && type !== "split-phase" && chance.is(0.2) ? "potential-relay" : usual;
     return {
       type,
       kind,
       gear,
       machine,
-      hasBelt: kind === "drum" || kind === "belt-compressor" || (kind === "blower" && type !== "psc"),
+      hasBelt: isBelted(type, kind),
       plate: {
         volts: machine.supplyV,
         hertz: machine.frequencyHz,

@@ -3,7 +3,7 @@ import { chanceFrom, type Chance } from "./chance";
 import { complaintsOf, historyOf } from "./customer";
 import { drawMotor, type DrawnMotor } from "./drawn-motor";
 import { FAULT_KINDS, type FaultKind } from "./fault-kinds";
-import { doingOf, soundOf } from "./physics";
+import { doingOf, SOUND_LOAD, soundOf } from "./physics";
 import { MISREAD } from "./keyed";
 import type { Flaw, HiddenCase, Surroundings } from "./told";
 import { WIDE_KINDS } from "./wide-kinds";
@@ -94,8 +94,11 @@ function wideCase(chance: Chance): { motor: DrawnMotor; flaws: readonly Flaw[]; 
   };
 }
 
+/** Seeds that follow one another give series that do not. */
+const chanceOf = (seed: number): Chance => chanceFrom(seed * 7919 + 101);
+
 /** Indoors, on its plate's volts, loaded as it was made for. */
-const USUAL_PLACE: Surroundings = { voltageScale: 1, loadScale: 0.9, ambientC: 20, purpose: "fault" };
+const USUAL_PLACE: Surroundings = { voltageScale: 1, loadScale: SOUND_LOAD, ambientC: 20, purpose: "fault" };
 
 /**
  * Faults that a motor of its kind can have.
@@ -114,9 +117,7 @@ export const faultsOf = (motor: DrawnMotor): readonly string[] =>
  */
 export function caseOfMotor(motor: DrawnMotor, fault: string | null, seed: number): HiddenCase {
   const kind = kindsFor(motor, "fault").find(({ id, fits }) => id === fault && fits(motor));
-  const flaws: readonly Flaw[] = kind
-    ? [{ id: kind.id, suspect: kind.suspect, body: kind.body(chanceFrom(seed * 7919 + 101), motor.machine) }]
-    : [];
+  const flaws: readonly Flaw[] = kind ? [{ id: kind.id, suspect: kind.suspect, body: kind.body(chanceOf(seed), motor.machine) }] : [];
   return {
     motor,
     ...doingOf(motor, flaws, USUAL_PLACE),
@@ -143,7 +144,7 @@ export function caseOfMotor(motor: DrawnMotor, fault: string | null, seed: numbe
  * @returns the case
  */
 export function hiddenCase(seed: number, talk: number | null = null, level: Level = "usual"): HiddenCase {
-  const chance = chanceFrom(seed * 7919 + 101);
+  const chance = chanceOf(seed);
   for (;;) {
     const { motor, flaws, place, soundMegohm } = level === "usual" ? usualCase(chance) : wideCase(chance);
     const doing = doingOf(motor, flaws, place);

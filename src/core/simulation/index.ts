@@ -1,11 +1,12 @@
 export { chanceFrom, type Chance } from "./chance";
-export { drawMotor, type DrawnMotor } from "./drawn-motor";
+export { drawMotor, isBelted, usualGearOf, type DrawnMotor } from "./drawn-motor";
 export { FAULT_KINDS, type Body } from "./fault-kinds";
 export { caseOfMotor, faultsOf, hiddenCase, type Level } from "./hidden-case";
 export type { Keyed } from "./keyed";
 export { cooled, powered, worked, type HowItWent } from "./life";
 export { MENDED_BY, type HandWork } from "./mends";
 export { observe, ownValue } from "./observe";
+export { SOUND_LOAD } from "./physics";
 export { judgeAction, type ActionVerdict } from "./judge";
 export { leadOrder } from "./observe-windings";
 export { opening } from "./opening";

@@ -85,7 +85,8 @@ export function doingOf(motor: DrawnMotor, flaws: readonly Flaw[], place: Surrou
   return { faults: flaws.map(({ suspect }) => suspect), body, condition, prediction, behaviour: behaviourOf(body, prediction) };
 }
 
-const SOUND_LOAD = 0.9;
+/** Load of a machine as it is usually met, over the rated one. */
+export const SOUND_LOAD = 0.9;
 /** What it would do with nothing wrong. */
 export const soundOf = (motor: DrawnMotor): Prediction =>
   motor.shaded

@@ -82,8 +82,10 @@ function shadedAs(chance: Chance, { poles, rpm, volts, hertz, runningA, watts }:
   };
 }
 
-/** A shaded-pole motor turns at about this part of its synchronous speed. */
+/** Middle of the speeds that are drawn above, over the synchronous one. */
 const SHADED_SPEED = 0.87;
+/** Shaft watts over volts times amps: middle of efficiency and power factor as they are drawn above. */
+const SHADED_WATTS = 0.14;
 
 /**
  * A shaded-pole motor by the figures of a plate.
@@ -97,7 +99,7 @@ export function shadedMotor(
 ): DrawnMotor {
   const turns = rpm ?? SHADED_SPEED * synchronousRpm(hertz, 4);
   const poles = speedAndPoles(turns, hertz)?.poles ?? 4;
-  return shadedAs(chance, { poles, rpm: turns, volts, hertz, runningA: amps, watts: 0.1 * volts * amps });
+  return shadedAs(chance, { poles, rpm: turns, volts, hertz, runningA: amps, watts: SHADED_WATTS * volts * amps });
 }
 
 /** The other volts that such a motor is wound for, and its amps there. */

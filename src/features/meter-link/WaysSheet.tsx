@@ -43,31 +43,20 @@ export function WaysSheet({ hasMotor, onClose }: { hasMotor: boolean; onClose: (
       <Sheet title="Which meter" onClose={onClose}>
         <ul className="flex flex-col">
           {all.map(({ id, profile }) => (
-            <li key={id} className="flex flex-wrap items-center justify-between gap-3 border-b border-rule-faint py-2">
-              <span className="min-w-0">
-                <b className="block">{profile.name}</b>
-                <span className="caption">
-                  {CARRIED[profile.carrier]}
-                  {profile.meter ? `, data sheet of ${profile.meter.name}` : ", data sheet of House rules"}
-                </span>
-              </span>
-              <button type="button" className="btn btn-filled" disabled={isUnset(profile)} onClick={() => open(linkOf(profile), id)}>
-                Open
-              </button>
-            </li>
+            <Way
+              key={id}
+              name={profile.name}
+              about={`${CARRIED[profile.carrier]}, data sheet of ${profile.meter?.name ?? "House rules"}`}
+              isUnset={isUnset(profile)}
+              onOpen={() => open(linkOf(profile), id)}
+            />
           ))}
           {hasMotor ? (
-            <li className="flex flex-wrap items-center justify-between gap-3 border-b border-rule-faint py-2">
-              <span className="min-w-0 flex-1 basis-60">
-                <b className="block">No meter: a simulated motor</b>
-                <span className="caption">
-                  To learn and to try out: marked simulated on the card, on papers and in files, and counted nowhere.
-                </span>
-              </span>
-              <button type="button" className="btn" onClick={() => open(simulatedMeter(), SIMULATED)}>
-                Open
-              </button>
-            </li>
+            <Way
+              name="No meter: a simulated motor"
+              about="To learn and to try out: marked simulated on the card, on papers and in files, and counted nowhere."
+              onOpen={() => open(simulatedMeter(), SIMULATED)}
+            />
           ) : null}
         </ul>
         <Replay profiles={all} onOpen={(next) => open(next, null)} />
@@ -80,6 +69,27 @@ export function WaysSheet({ hasMotor, onClose }: { hasMotor: boolean; onClose: (
         </p>
       </Sheet>
     </Suspense>
+  );
+}
+
+interface WayProps {
+  readonly name: string;
+  readonly about: string;
+  readonly isUnset?: boolean;
+  readonly onOpen: () => void;
+}
+
+function Way({ name, about, isUnset: isShut = false, onOpen }: WayProps) {
+  return (
+    <li className="flex items-center justify-between gap-3 border-b border-rule-faint py-2">
+      <span className="min-w-0">
+        <b className="block">{name}</b>
+        <span className="caption">{about}</span>
+      </span>
+      <button type="button" className="btn btn-filled" disabled={isShut} onClick={onOpen}>
+        Open
+      </button>
+    </li>
   );
 }
 

@@ -28,13 +28,11 @@ export default function StandInPanel({ id, station, method, facts }: StandInPane
     if (facts.notOurs !== null) return null;
     return answer && !answer.ok ? answer : motorOfCard(facts, answer ? answer.value : null);
   }, [facts, answer]);
-  const works = facts.worksDone.map(({ work }) => work);
-  const worksKey = works.join();
+  const { worksDone } = facts;
   const isLive = facts.power !== "dead";
   const world = useMemo(
-    () => (motor?.ok ? standInWorld(motor.value, spec, { works, isLive }) : null),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- works by their names
-    [motor, spec, worksKey, isLive],
+    () => (motor?.ok ? standInWorld(motor.value, spec, { works: worksDone.map(({ work }) => work), isLive }) : null),
+    [motor, spec, worksDone, isLive],
   );
   const choose = (wish: Wish): void => setSpec(keepStandIn(id, wish));
   return (

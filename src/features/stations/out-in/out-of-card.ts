@@ -1,7 +1,7 @@
 import { fittedNumber } from "@/core/bearing";
-import { printCapacitorLabel, type CapacitorLabel } from "@/core/capacitor";
+import { printCapacitorLabel } from "@/core/capacitor";
 import { SWAP_TABLE, type SwapAction } from "@/core/exchange";
-import { sectionFor, type Facts } from "@/core/facts";
+import { capacitorNoGood, type CapacitorNoGood, type Facts } from "@/core/facts";
 import { formatQuantity } from "@/core/quantity";
 import type { PartExchange } from "@/core/stations/out-in";
 import type { MotorSpec } from "@/core/match";
@@ -12,13 +12,10 @@ import { motorLine } from "../../match/sheet-words";
 /** What the card knows of a part that comes out. */
 export type KnownOut = Pick<PartExchange["out"], "label" | "reading" | "why">;
 
-/** Why a capacitor is no good, where the eye condemned it, or its figure lies outside what its label allows. */
-function whyNoGood(label: CapacitorLabel | null, foundUf: number | null, facts: Facts): string {
-  // Of two parts nobody says which one it was.
-  if (facts.isCapacitorDamaged && facts.motorType !== "cap-start-run") return "Bulged, leaking or burnt";
-  const { lowUf = null, highUf = null } = sectionFor(label, facts.machineKind) ?? {};
-  if (foundUf === null || lowUf === null || highUf === null || (foundUf >= lowUf && foundUf <= highUf)) return "";
-  return `Read ${plainUf(foundUf)}; ${plainUf(lowUf)} to ${plainUf(highUf)} would hold`;
+function noGoodWords(why: CapacitorNoGood | null): string {
+  if (why === null) return "";
+  if (why.by === "eye") return "Bulged, leaking or burnt";
+  return `Read ${plainUf(why.foundUf)}; ${plainUf(why.lowUf)} to ${plainUf(why.highUf)} would hold`;
 }
 const plainUf = (uf: number): string => formatQuantity("capacitance", uf).replace("\u00a0", " ");
 
@@ -33,7 +30,7 @@ export function outOfCard(action: SwapAction, facts: Facts, old: MotorSpec): Kno
       return {
         label: label === null ? "" : printCapacitorLabel(label),
         reading: found === null ? "" : plainUf(found),
-        why: label === null ? "" : whyNoGood(label, found, facts),
+        why: noGoodWords(capacitorNoGood(facts, kind)),
       };
     }
     case "bearing":

@@ -1,6 +1,7 @@
 "use client";
 import { useMemo } from "react";
 import { useHouseRow } from "./house-row";
+import { rowInHand } from "./in-hand";
 
 /** What every screen needs of the house, without its rules. */
 export interface HouseBasics {
@@ -18,3 +19,6 @@ export function useHouseBasics(): HouseBasics | null {
     return { technician: typeof technician === "string" ? technician : "", hasLetterKeys: hasLetterKeys !== false };
   }, [row]);
 }
+
+/** Whether this tab has just switched one-letter keys off, before the database has answered: the very next key counts. */
+export const areLettersOff = (): boolean => rowInHand("house", "house")?.hasLetterKeys === false;

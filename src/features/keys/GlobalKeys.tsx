@@ -1,7 +1,7 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
 import { openPage } from "@/components/open-page";
-import { useHouseBasics } from "@/store/house-basics";
+import { areLettersOff, useHouseBasics } from "@/store/house-basics";
 import { benchStationOf } from "../stations/labels";
 import { startChord, useLetterKeys } from "./useLetterKeys";
 
@@ -14,6 +14,7 @@ export function GlobalKeys() {
   const house = useHouseBasics();
   const [isShown, setShown] = useState(false);
   useLetterKeys(house?.hasLetterKeys ?? false, (key) => {
+    if (areLettersOff()) return false;
     if (key === "?") {
       setShown(true);
       return true;

@@ -46,3 +46,4 @@ export { searchCombinations } from "./search-combinations";
 export { enumerateCombinations, type Combination, type JoinKind, type StockValue } from "./enumerate-combinations";
 export { NO_CAPACITOR_FACTS, type CapacitorFacts } from "./facts";
 export { capacitorJudge } from "./capacitor-slip";
+export { START_RANGES_UF } from "./start-ranges";

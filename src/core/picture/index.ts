@@ -1,0 +1,6 @@
+export { around, type Box, type Corners, type Spot } from "./shape";
+export { cornersOfWhole, findPlate, type FoundPlate } from "./find-plate";
+export { straighten } from "./straighten";
+export { evenOut, toImage, type EvenPicture } from "./even";
+export { findLines, type TextLine, type TextPart } from "./text-lines";
+export { drawLine } from "./line-picture";

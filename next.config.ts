@@ -3,6 +3,7 @@ import type { NextConfig } from "next";
 import { derivedByState } from "./scripts/lib/derived-by.mjs";
 import { layOutPaperFonts } from "./scripts/lib/paper-fonts.mjs";
 import { shareScripts } from "./scripts/lib/shared-scripts.mjs";
+import { layOutTextReader } from "./scripts/lib/text-reader.mjs";
 
 /** On every answer, pages and files alike. */
 const EVERYWHERE = {
@@ -16,12 +17,13 @@ const EVERYWHERE = {
 const ON_FILES = {
   "Content-Security-Policy": "default-src 'self'; object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
 };
-/** The worker that merges team files may compile what it merges them with; nothing else of the program may, and no text is run as a program. */
+/** The workers that merge team files and that read text may compile what they do it with; nothing else of the program may, and no text is run as a program. */
 const ON_WORKERS = { "Content-Security-Policy": `${ON_FILES["Content-Security-Policy"]}; script-src 'self' 'wasm-unsafe-eval'` };
 const toList = (headers: Readonly<Record<string, string>>) => Object.entries(headers).map(([key, value]) => ({ key, value }));
 
 // Before anything looks at what is in public/.
 layOutPaperFonts();
+layOutTextReader();
 
 const config: NextConfig = {
   env: { NEXT_PUBLIC_CORE: derivedByState(), NEXT_PUBLIC_BUILT_AT: new Date().toISOString() },
@@ -43,6 +45,7 @@ const config: NextConfig = {
       headers: toList(ON_FILES),
     })),
     { source: "/_next/static/chunks/team-worker.:hash.js", headers: toList(ON_WORKERS) },
+    { source: "/text-reader/:path*", headers: toList(ON_WORKERS) },
   ],
 };
 

@@ -1,5 +1,5 @@
-import { copyFileSync, existsSync, mkdirSync, statSync } from "node:fs";
-import { dirname, join, resolve } from "node:path";
+import { join } from "node:path";
+import { layOut } from "./lay-out.mjs";
 
 /** Fonts of what is printed as PDF, whole: those of the screen are cut to what a browser asks for, and lack Ω and ≥. */
 const FONTS = {
@@ -11,20 +11,5 @@ const FONTS = {
   "cyrillic-700.woff": "@fontsource/noto-sans/files/noto-sans-cyrillic-700-normal.woff",
 };
 
-/** A file of a package, from the nearest folder of packages that has it. */
-function inPackages(path) {
-  for (let folder = process.cwd(); ; folder = dirname(folder)) {
-    const found = join(folder, "node_modules", path);
-    if (existsSync(found) || folder === dirname(folder)) return resolve(found);
-  }
-}
-
-/** Lays them where the program serves them from; those that lie there already stay. */
-export function layOutPaperFonts() {
-  const folder = join("public", "paper-fonts");
-  mkdirSync(folder, { recursive: true });
-  for (const [name, from] of Object.entries(FONTS)) {
-    const [source, target] = [inPackages(from), join(folder, name)];
-    if (!existsSync(target) || statSync(target).size !== statSync(source).size) copyFileSync(source, target);
-  }
-}
+/** Lays them where the program serves them from. */
+export const layOutPaperFonts = () => layOut(join("public", "paper-fonts"), FONTS);

@@ -62,18 +62,24 @@ self.addEventListener("install", (event) => event.waitUntil(keepEarlierBuilds())
 
 /** Large parts that not everybody needs: fetched when they are first used, and kept from then on. */
 const LATER_PARTS = "vemmick-later-parts";
-const isLaterPart = (url: URL): boolean => url.pathname.startsWith(BUILT) && url.pathname.endsWith(".wasm");
+/** Parts of one kind: a newer one takes the place of the earlier ones, where its name has its content in it. */
+const LATER_KINDS = [
+  { isOf: (path: string): boolean => path.startsWith(BUILT) && path.endsWith(".wasm"), isAlone: true },
+  { isOf: (path: string): boolean => path.startsWith("/text-reader/"), isAlone: false },
+] as const;
+const laterKind = ({ pathname }: URL) => LATER_KINDS.find(({ isOf }) => isOf(pathname));
 
 serwist.registerCapture(
-  ({ url, sameOrigin }) => sameOrigin && isLaterPart(url),
-  async ({ request }) => {
+  ({ url, sameOrigin }) => sameOrigin && laterKind(url) !== undefined,
+  async ({ request, url }) => {
     const parts = await caches.open(LATER_PARTS);
     const kept = await parts.match(request.url);
-    if (kept) return kept;
+    if (kept) return withAddress(request, kept);
     const response = await fetch(request);
     if (response.ok) {
-      // Of another build there is another one.
-      await Promise.all((await parts.keys()).map((earlier) => parts.delete(earlier)));
+      const kind = laterKind(url);
+      const earlier = kind?.isAlone ? (await parts.keys()).filter((one) => kind.isOf(new URL(one.url).pathname)) : [];
+      await Promise.all(earlier.map((one) => parts.delete(one)));
       await parts.put(request.url, response.clone());
     }
     return response;

@@ -25,7 +25,7 @@ export interface FieldReading<Id extends string> {
 export const SURE = 0.97;
 /** Fewer are shown, and less likely ones are not. */
 export const MOST_CANDIDATES = 4;
-export const LEAST_CHANCE = 0.02;
+export const LEAST_CHANCE = 0.008;
 
 /** Candidates with their weights, as chances, the likeliest first. */
 export function ranked(weights: ReadonlyMap<string, number>, none: number): Candidate[] {

@@ -52,17 +52,20 @@ const WAYS: readonly Way[] = [
 ];
 /** What else stands on a plate: its name is known, its figure may be anything [nats]. */
 const OTHER_NAMES: readonly PrintedName[] = ["phase", "insulation", "ambient", "serial", "frame", "duty", "model", "factor", "title"];
-const ANY_FIGURE = 3.2;
+const ANY_FIGURE = 4;
 /** No printable text fits: something else stands there [nats]. */
-const NONE_FITS = 7.5;
-/** The field is not on the plate, or its line was not found, against one line that surely is its. */
-const NOT_THERE = 0.015;
+const NONE_FITS = 10.5;
+/** The field is not on the plate, or its line was not found, beside one line that is surely its. */
+const NOT_THERE = 0.01;
+/** A line of no name known here, of dirt or of words [chance beside exp of the costs]. */
+const ANY_LINE = Math.exp(-10);
 
-/** What one line may say as one field, with the chance that it is this field's line. */
+/** What one line may say as one field. */
 interface LineAsField {
   readonly field: PhotoPlateField;
   readonly line: SplitLine;
-  readonly isThisOne: number;
+  /** negative log of the chance that this field's line reads so [nats] */
+  readonly cost: number;
   readonly weighed: readonly Weighed[];
 }
 
@@ -74,30 +77,72 @@ function printsOf(way: Way): ((text: string) => string)[] {
   );
 }
 
-function waysOfLine(line: SplitLine): LineAsField[] {
-  const isLong = Math.max(...line.figures.map(({ text }) => text.length)) > 5;
-  const scored = WAYS.flatMap((way) => {
-    // A capacitor's line has two figures and two units.
-    if (way.field === "capacitor" && !isLong) return [];
-    const best = new Map<string, number>();
+/** Every text that a line may say as one field, in any of its ways; null: none. */
+function lineAs(field: PhotoPlateField, line: SplitLine): LineAsField | null {
+  const costs = new Map<string, number>();
+  for (const way of WAYS) {
+    if (way.field !== field) continue;
     for (const print of printsOf(way))
       for (const { text, cost } of weighFigures(way.printable, line.figures, print)) {
         const keyed = way.keyed(text);
-        best.set(keyed, Math.min(cost, best.get(keyed) ?? Infinity));
+        costs.set(keyed, Math.min(cost + line.names[way.name], costs.get(keyed) ?? Infinity));
       }
-    const weighed = [...best].map(([text, cost]) => ({ text, cost })).sort((a, b) => a.cost - b.cost);
-    const first = weighed[0];
-    return first ? [{ way, weighed, cost: line.names[way.name] + Math.min(first.cost, NONE_FITS) }] : [];
-  });
-  const others = OTHER_NAMES.map((name) => line.names[name] + ANY_FIGURE);
-  const total = [...scored.map(({ cost }) => cost), ...others].reduce((sum, cost) => sum + Math.exp(-cost), 0);
-  return scored.map(({ way, weighed, cost }) => ({ field: way.field, line, isThisOne: Math.exp(-cost) / total, weighed }));
+  }
+  const weighed = [...costs].map(([text, cost]) => ({ text, cost })).sort((a, b) => a.cost - b.cost);
+  const best = weighed[0]?.cost;
+  if (best === undefined) return null;
+  const name = Math.min(...WAYS.filter((way) => way.field === field).map((way) => line.names[way.name]));
+  return { field, line, cost: Math.min(best, name + NONE_FITS), weighed: weighed.map((one) => ({ ...one, cost: one.cost - name })) };
+}
+
+/** A capacitor's line has two figures and two units. */
+const LEAST_CAPACITOR_SIGNS = 5;
+const isLong = ({ figures }: SplitLine): boolean => Math.max(...figures.map(({ text }) => text.length)) >= LEAST_CAPACITOR_SIGNS;
+
+/** A line that may be a field's, with the chance that it is. */
+interface Placed extends LineAsField {
+  readonly isThisOne: number;
+}
+
+const ROUNDS = 40;
+
+/**
+ * Which line is which field's: a line is of one field at most, and a field has one line at most. Chances are scaled to that in
+ * turns. @source R. Sinkhorn, A relationship between arbitrary positive matrices and doubly stochastic matrices (1964)
+ */
+function place(lines: readonly SplitLine[]): readonly Placed[] {
+  const ways = lines.flatMap((line) =>
+    PHOTO_PLATE_FIELDS.flatMap((field) => (field === "capacitor" && !isLong(line) ? [] : [lineAs(field, line)])),
+  );
+  const known = ways.filter((way) => way !== null).map((way) => ({ way, weight: Math.exp(-way.cost) }));
+  const other = new Map(
+    lines.map((line) => [line, OTHER_NAMES.reduce((sum, name) => sum + Math.exp(-line.names[name] - ANY_FIGURE), ANY_LINE)]),
+  );
+  const ofLine = new Map(lines.map((line) => [line, 1]));
+  const ofField = new Map<PhotoPlateField, number>(PHOTO_PLATE_FIELDS.map((field) => [field, 1]));
+  for (let round = 0; round < ROUNDS; round += 1) {
+    for (const line of lines) {
+      const taken = known.reduce(
+        (sum, { way, weight }) => sum + (way.line === line ? weight * (ofField.get(way.field) ?? 1) : 0),
+        other.get(line) ?? 0,
+      );
+      ofLine.set(line, 1 / taken);
+    }
+    for (const field of PHOTO_PLATE_FIELDS) {
+      const taken = known.reduce(
+        (sum, { way, weight }) => sum + (way.field === field ? weight * (ofLine.get(way.line) ?? 1) : 0),
+        NOT_THERE,
+      );
+      ofField.set(field, 1 / taken);
+    }
+  }
+  return known.map(({ way, weight }) => ({ ...way, isThisOne: weight * (ofLine.get(way.line) ?? 1) * (ofField.get(way.field) ?? 1) }));
 }
 
 /** What each text of a field weighs, over all lines that may be its; and what "none of these" weighs. */
-function weightsOf(ways: readonly LineAsField[]): { readonly weights: Map<string, number>; readonly none: number } {
+function weightsOf(ways: readonly Placed[]): { readonly weights: Map<string, number>; readonly none: number } {
   const weights = new Map<string, number>();
-  let none = NOT_THERE;
+  let none = Math.max(0, 1 - ways.reduce((sum, { isThisOne }) => sum + isThisOne, 0));
   for (const { weighed, isThisOne } of ways) {
     const total = weighed.reduce((sum, { cost }) => sum + Math.exp(-cost), Math.exp(-NONE_FITS));
     for (const { text, cost } of weighed) weights.set(text, (weights.get(text) ?? 0) + (isThisOne * Math.exp(-cost)) / total);
@@ -133,7 +178,11 @@ function weighTogether(alone: Readonly<Record<PhotoPlateField, readonly Candidat
     }
     for (const choice of choices[at] ?? [])
       if (chance * choice.chance > LEAST_TOGETHER)
-        go(at + 1, choice.text === null ? texts : { ...texts, [field]: choice.text }, chance * choice.chance * (choice.text === null ? UNKNOWN : 1));
+        go(
+          at + 1,
+          choice.text === null ? texts : { ...texts, [field]: choice.text },
+          chance * choice.chance * (choice.text === null ? UNKNOWN : 1),
+        );
   };
   go(0, {}, 1);
   sums.capacitor = new Map(alone.capacitor.map(({ text, chance }) => [text, chance]));
@@ -153,13 +202,19 @@ const UNKNOWN = 0.6;
  */
 export function readPlate(lines: readonly ReadLine[]): readonly FieldReading<PhotoPlateField>[] {
   const split = lines.map(splitLine).filter((line) => line !== null);
-  const ways = split.flatMap(waysOfLine);
-  const alone = Object.fromEntries(
-    PHOTO_PLATE_FIELDS.map((field) => {
-      const { weights, none } = weightsOf(ways.filter((way) => way.field === field));
-      return [field, ranked(weights, none)];
-    }),
-  ) as Record<PhotoPlateField, readonly Candidate[]>;
+  const ways = place(split);
+  const aloneAs = (field: PhotoPlateField): readonly Candidate[] => {
+    const { weights, none } = weightsOf(ways.filter((way) => way.field === field));
+    return ranked(weights, none);
+  };
+  const alone = {
+    volts: aloneAs("volts"),
+    hertz: aloneAs("hertz"),
+    amps: aloneAs("amps"),
+    rpm: aloneAs("rpm"),
+    power: aloneAs("power"),
+    capacitor: aloneAs("capacitor"),
+  } satisfies Record<PhotoPlateField, readonly Candidate[]>;
   const together = weighTogether(alone);
   return PHOTO_PLATE_FIELDS.map((field) => {
     const none = together[field].get(NONE) ?? 0;
@@ -178,8 +233,8 @@ export function readPlate(lines: readonly ReadLine[]): readonly FieldReading<Pho
 }
 
 /** The line a text most likely stands on. */
-function bestLine(ways: readonly LineAsField[], field: PhotoPlateField, text: string): LineAsField | null {
-  let best: { way: LineAsField; cost: number } | null = null;
+function bestLine(ways: readonly Placed[], field: PhotoPlateField, text: string): Placed | null {
+  let best: { way: Placed; cost: number } | null = null;
   for (const way of ways) {
     const found = way.field === field ? way.weighed.find((one) => one.text === text) : undefined;
     if (!found) continue;

@@ -30,6 +30,12 @@ const RIM = /^[\s|[\]{}()<>«»"'‘’“”`~_=—:;,*-]+|[\s|[\]{}()<>«»"'�
 export const withoutRim = (text: string): string => text.replace(RIM, "").trim();
 
 /**
+ * What belongs to a figure before its first digit: a digit taken for a letter or for a sign no plate has, with its point or
+ * stroke. `l.6`, `O.37`, `wl/8`, `cl6`, `¥6`.
+ */
+const FIRST_SIGNS = /[lIi|O]?[.,/]$|[lI|]$|(?<=^|\s)[iO]$|[¥€£§¢«»#&*?]$/;
+
+/**
  * Splits a rendering into the name before its figure and the figure.
  * @param text as read; name and figure may be glued together
  * @returns the name; the figure with all that stands behind it
@@ -45,9 +51,7 @@ export function splitName(text: string): NameAndFigure {
     const gap = plain.lastIndexOf(" ");
     return gap < 0 ? { name: plain, figure: "" } : { name: plain.slice(0, gap), figure: plain.slice(gap + 1) };
   }
-  // Signs glued to the figure that are figures taken for letters: `l.6`, `O.37`.
-  const before = /^(.*?)([lIiOo|][.,]?)$/.exec(plain.slice(0, first));
-  const hasGap = before !== null && (before[1] === "" || /\s$/.test(before[1] ?? ""));
-  const cut = hasGap ? (before[1] ?? "").length : first;
+  const before = plain.slice(0, first);
+  const cut = first - (FIRST_SIGNS.exec(before)?.[0] ?? "").length;
   return { name: withoutRim(plain.slice(0, cut)), figure: withoutRim(plain.slice(cut)) };
 }

@@ -1,4 +1,13 @@
-import { endsOf, middleOf, readPlateField, speedAndPoles, synchronousRpm, usualEfficiency, type PlateFieldId, type PlateValue } from "../motor";
+import {
+  endsOf,
+  middleOf,
+  readPlateField,
+  speedAndPoles,
+  synchronousRpm,
+  usualEfficiency,
+  type PlateFieldId,
+  type PlateValue,
+} from "../motor";
 
 /** Texts of the fields of one plate; a field that is absent is not known. */
 export type PlateTexts = Partial<Record<PlateFieldId, string>>;
@@ -31,7 +40,9 @@ const square = (value: number, middle: number, sd: number): number => ((value - 
  * @source power = volts x amps x power factor x efficiency; slip of small induction motors
  */
 export function unlikeAMotor(texts: PlateTexts): number {
-  const [volts, amps, hertz, rpm, power] = (["volts", "amps", "hertz", "rpm", "power"] as const).map((field) => valuesOf(field, texts[field]));
+  const [volts, amps, hertz, rpm, power] = (["volts", "amps", "hertz", "rpm", "power"] as const).map((field) =>
+    valuesOf(field, texts[field]),
+  );
   let against = 0;
   const [watts, first, ampere] = [power?.[0], volts?.[0], amps?.[0]];
   if (volts && amps && volts.length > 0 && amps.length > 0 && volts.length !== amps.length) against += amps.length > volts.length ? 4 : 2;

@@ -23,7 +23,10 @@ function once(all: readonly Printable[]): readonly Printable[] {
  */
 export const PRINTED_VOLTS = once([
   ...usual([115, 120, 230, 240, 220, 110, 277, 208, "208-230", "220-240", "115/230", "200-230", "110/220", "120/240"]),
-  ...usual([100, 127, 200, 250, 380, 400, 415, 460, 480, "115/208-230", "230/460", "110-120", "100-120", "200-240", "220/240", "110/230"], 1),
+  ...usual(
+    [100, 127, 200, 250, 380, 400, 415, 460, 480, "115/208-230", "230/460", "110-120", "100-120", "200-240", "220/240", "110/230"],
+    1,
+  ),
   ...usual([24, 48, 105, 125, 225, 235, 265, "200-208", "230/380", "230-240", "208/230", "105-115", "240/480"], 2),
   ...usual(steps(90, 480, 1, 0), 5),
 ]);
@@ -44,7 +47,9 @@ export const PRINTED_AMPS = once([
   ...usual(steps(0.1, 40, 0.1, 1)),
   ...usual(steps(0.05, 9.95, 0.01, 2), 2.5),
   ...usual(steps(1, 40, 1, 0), 1.2),
-  ...steps(0.4, 40, 0.1, 1).flatMap((high) => [-0.1, 0, 0.1].map((off) => ({ text: `${high}/${(Number(high) * HALF + off).toFixed(1)}`, unusual: off === 0 ? 0.8 : 1.6 }))),
+  ...steps(0.4, 40, 0.1, 1).flatMap((high) =>
+    [-0.1, 0, 0.1].map((off) => ({ text: `${high}/${(Number(high) * HALF + off).toFixed(1)}`, unusual: off === 0 ? 0.8 : 1.6 })),
+  ),
   ...steps(0.5, 40, 0.1, 1).map((high) => ({ text: `${high}/${(Number(high) * HALF).toFixed(2)}`, unusual: 2 })),
 ]);
 
@@ -63,13 +68,17 @@ export const PRINTED_KW = once([
 
 /** Shaft power in watts. */
 export const PRINTED_WATTS = once([
-  ...usual([5, 6, 7, 9, 10, 16, 18, 25, 34, 40, 50, 60, 70, 75, 90, 100, 120, 125, 150, 180, 200, 250, 300, 370, 400, 500, 550, 600, 750, 1100, 1500]),
+  ...usual([
+    5, 6, 7, 9, 10, 16, 18, 25, 34, 40, 50, 60, 70, 75, 90, 100, 120, 125, 150, 180, 200, 250, 300, 370, 400, 500, 550, 600, 750, 1100,
+    1500,
+  ]),
   ...usual(steps(5, 1500, 5, 0), 2),
 ]);
 
 /** Run capacitors. @source IEC 60252-1 and the trade's usual ratings */
 const RUN_UF = [
-  1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 6.3, 7, 7.5, 8, 9, 10, 12, 12.5, 14, 15, 16, 17.5, 18, 20, 22.5, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 75, 80, 90, 100,
+  1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 6.3, 7, 7.5, 8, 9, 10, 12, 12.5, 14, 15, 16, 17.5, 18, 20, 22.5, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70,
+  75, 80, 90, 100,
 ] as const;
 /** The fan's half of a dual run capacitor. */
 const FAN_UF = [2.5, 3, 4, 5, 6, 7.5, 10, 12.5, 15] as const;
@@ -80,9 +89,15 @@ export const PRINTED_UF = once([...usual(RUN_UF), ...usual(steps(1, 100, 1, 0), 
 /** What a capacitor says of its capacitance: one, a dual one, a printed range. */
 export const PRINTED_CAPACITANCE = once([
   ...PRINTED_UF,
-  ...usual(RUN_UF.filter((uf) => uf >= 15).flatMap((uf) => FAN_UF.flatMap((fan) => [`${uf}/${fan}`, `${uf}+${fan}`])), 0.7),
+  ...usual(
+    RUN_UF.filter((uf) => uf >= 15).flatMap((uf) => FAN_UF.flatMap((fan) => [`${uf}/${fan}`, `${uf}+${fan}`])),
+    0.7,
+  ),
   ...usual(START_RANGES_UF.map(([low, high]) => `${low}-${high}`)),
-  ...usual(steps(20, 900, 1, 0).flatMap((low) => [1.2, 1.25].map((part) => `${low}-${Math.round(Number(low) * part)}`)), 4),
+  ...usual(
+    steps(20, 900, 1, 0).flatMap((low) => [1.2, 1.25].map((part) => `${low}-${Math.round(Number(low) * part)}`)),
+    4,
+  ),
   ...usual([100, 120, 150, 160, 200, 250, 300, 400, 500], 1),
 ]);
 

@@ -4,11 +4,14 @@ import { splitName, withoutRim, type ReadLine, type ReadText } from "./read-line
 import type { Printable } from "./usual-values";
 
 /** How much each rendering of a line counts: two of one line are no two independent lines. */
-const WEIGHT: Readonly<Record<ReadText["part"], number>> = { figure: 0.6, whole: 0.45, name: 0.7 };
+const WEIGHT: Readonly<Record<ReadText["part"], number>> = { figure: 0.85, whole: 0.6, name: 0.95 };
 /** A rendering that shows nothing at all counts as this unlike [nats]. */
 const NOTHING_READ = 4;
 /** One rendering may be spoilt altogether, by dirt or a frame; more than this it does not speak against a text. */
-const MOST_AGAINST = 7;
+const MOST_AGAINST = 8;
+
+/** A figure of letters only is no longer than this, every one taken for a letter. */
+const MOST_LETTERS = 3;
 
 /** A line with what its name and its figure were read as. */
 export interface SplitLine {
@@ -36,7 +39,7 @@ export function splitLine(line: ReadLine): SplitLine | null {
     figures.push({ text: close(figure), weight: WEIGHT[part] });
     if (part === "whole") names.push({ text: name, weight: WEIGHT.whole });
   }
-  if (!figures.some(({ text }) => /[\d©lIO]/.test(text))) return null;
+  if (!figures.some(({ text }) => /\d/.test(text) || (text.length <= MOST_LETTERS && /[©lIOSZ]/.test(text)))) return null;
   const costs = Object.fromEntries(
     (Object.keys(NAMES) as PrintedName[]).map((id) => [id, names.reduce((sum, { text, weight }) => sum + weight * nameCosts(text)[id], 0)]),
   ) as Record<PrintedName, number>;
@@ -69,7 +72,11 @@ const FAR = 9;
  * @param print how the text stands on the plate, without gaps
  * @returns those near the best, the best first
  */
-export function weighFigures(printable: readonly Printable[], figures: SplitLine["figures"], print: (text: string) => string = close): Weighed[] {
+export function weighFigures(
+  printable: readonly Printable[],
+  figures: SplitLine["figures"],
+  print: (text: string) => string = close,
+): Weighed[] {
   const all = printable.map(({ text, unusual }) => ({ text, cost: figureCost(print(text), figures) + unusual }));
   const best = Math.min(...all.map(({ cost }) => cost));
   return all.filter(({ cost }) => cost < best + FAR).sort((a, b) => a.cost - b.cost);

@@ -26,9 +26,15 @@ export function evenOut(picture: Image): EvenPicture {
   const grey = Float32Array.from({ length: width * height }, (_, at) => picture.getValueByIndex(at, 0));
   const radius = Math.max(8, Math.round(width * AROUND_PART));
   const means = boxMean(grey, width, height, radius);
-  const squares = boxMean(grey.map((value, at) => (value - (means[at] ?? 0)) ** 2), width, height, radius);
+  const squares = boxMean(
+    grey.map((value, at) => (value - (means[at] ?? 0)) ** 2),
+    width,
+    height,
+    radius,
+  );
   const signed = grey.map((value, at) => {
-    const deviation = Math.max(LEAST_CONTRAST, Math.sqrt(squares[at] ?? 0));
+    // Sums that are kept along may end a hair below zero on ground without a mark.
+    const deviation = Math.max(LEAST_CONTRAST, Math.sqrt(Math.max(0, squares[at] ?? 0)));
     return (value - (means[at] ?? 0)) / deviation;
   });
   const isLightOnDark = leaning(signed, width, height) > 0;

@@ -89,7 +89,11 @@ export const cornersOfWhole = ({ width, height }: { readonly width: number; read
 
 /** Four corners around pieces that fill them; null: they do not. */
 function fourOfPieces(pieces: readonly Roi[], size: Mask): readonly Spot[] | null {
-  const four = fourOf(together(pieces, size).getConvexHull().points.map(({ column, row }) => ({ x: column, y: row })));
+  const four = fourOf(
+    together(pieces, size)
+      .getConvexHull()
+      .points.map(({ column, row }) => ({ x: column, y: row })),
+  );
   const surface = pieces.reduce((sum, piece) => sum + piece.surface, 0);
   return four === null || surface / areaOf(four) < LEAST_FILLED ? null : four;
 }

@@ -4,7 +4,7 @@ import type { Box } from "./shape";
 /** Ink is darker than this. */
 export const INK_BELOW = 110;
 /** Frames are fainter than letters. */
-const RULE_BELOW = 175;
+const RULE_BELOW = 200;
 /** A straight run this long, as a part of the width, is a frame's line and no stroke of a letter. */
 const RUN_PART = 0.055;
 /** Upright lines of a cell are no longer than a tall letter: they count where an end lies on a level line. */
@@ -13,8 +13,10 @@ const UPRIGHT_PART = 0.02;
 const ON_LINE_PX = 4;
 /** A line may step aside by one after so many places: it lies aslant by a few degrees at most. */
 const STEP_AFTER = 7;
+/** A line is thin: beside most of its places, so far away on both sides, there is no ink; beside a row of blurred letters there is. */
+const THIN = { awayPx: 10, part: 0.7 } as const;
 /** What is rubbed out to either side of a line [px]. */
-const RUB_PX = 2;
+const RUB_PX = 3;
 
 /** A picture without its frames, and where their upright lines stood: nothing is read across them. */
 export interface WithoutRules {
@@ -34,7 +36,7 @@ export function takeRules(picture: EvenPicture): WithoutRules {
   const ink = (along: number, across: number): boolean => (picture.data[across * width + along] ?? 255) < RULE_BELOW;
   const isLevel = new Uint8Array(width * height);
   const long = Math.round(width * RUN_PART);
-  for (const line of longRuns(width, height, ink, long))
+  for (const line of longRuns(width, height, ink, long).filter((run) => isThin(run, height, ink)))
     line.forEach(([x, y]) => {
       isLevel[y * width + x] = 1;
       for (let row = Math.max(0, y - RUB_PX); row <= Math.min(height - 1, y + RUB_PX); row += 1) data[row * width + x] = 255;
@@ -48,7 +50,7 @@ export function takeRules(picture: EvenPicture): WithoutRules {
   };
   for (const line of longRuns(height, width, turned, Math.round(width * UPRIGHT_PART))) {
     const [bottom, top] = [line[0], line.at(-1)];
-    if (!bottom || !top || !(endsOnLevel(bottom) || endsOnLevel(top))) continue;
+    if (!bottom || !top || !(endsOnLevel(bottom) || endsOnLevel(top)) || !isThin(line, width, turned)) continue;
     uprights.push({ x: bottom[1], y: top[0], width: 1, height: bottom[0] - top[0] + 1 });
     line.forEach(([y, x]) => data.fill(255, y * width + Math.max(0, x - RUB_PX), y * width + Math.min(width, x + RUB_PX + 1)));
   }
@@ -56,6 +58,12 @@ export function takeRules(picture: EvenPicture): WithoutRules {
 }
 
 type Place = readonly [along: number, across: number];
+
+function isThin(line: readonly Place[], breadth: number, isInk: (along: number, across: number) => boolean): boolean {
+  const blank = (along: number, across: number): boolean => across < 0 || across >= breadth || !isInk(along, across);
+  const bare = line.filter(([along, across]) => blank(along, across - THIN.awayPx) && blank(along, across + THIN.awayPx));
+  return bare.length >= line.length * THIN.part;
+}
 
 /**
  * Runs of ink along one way, which may step aside by one now and then: the longest that ends at each place, kept place by place.

@@ -136,8 +136,7 @@ function withoutSpecks(picture: EvenPicture, pieces: readonly Piece[], lines: re
     if (isKept) continue;
     const mask = piece.roi.getMask();
     for (let y = 0; y < piece.height; y += 1)
-      for (let x = 0; x < piece.width; x += 1)
-        if (mask.getBit(x, y)) rub(data, picture, piece.x + x, piece.y + y);
+      for (let x = 0; x < piece.width; x += 1) if (mask.getBit(x, y)) rub(data, picture, piece.x + x, piece.y + y);
   }
   return { ...picture, data };
 }
@@ -145,7 +144,12 @@ function withoutSpecks(picture: EvenPicture, pieces: readonly Piece[], lines: re
 function touches(box: Box, letterPx: number, piece: Box): boolean {
   const [middleX, middleY] = [piece.x + piece.width / 2, piece.y + piece.height / 2];
   const rim = letterPx * 0.3;
-  return middleX >= box.x - letterPx * 0.5 && middleX <= box.x + box.width + letterPx * 0.5 && middleY >= box.y - rim && middleY <= box.y + box.height + rim;
+  return (
+    middleX >= box.x - letterPx * 0.5 &&
+    middleX <= box.x + box.width + letterPx * 0.5 &&
+    middleY >= box.y - rim &&
+    middleY <= box.y + box.height + rim
+  );
 }
 
 /** A place and its nearest neighbours, which are of the same speck. */

@@ -67,7 +67,10 @@ export type MachineCode = Extract<
   | "study-failed"
 >;
 /** What goes wrong where work is kept, and with photos, has its own in kept-sentences.ts. */
-export type KeptCode = Extract<FailureCode, `storage-${string}` | "card-gone" | "change-misfit" | "photo-unreadable">;
+export type KeptCode = Extract<
+  FailureCode,
+  `storage-${string}` | "card-gone" | "change-misfit" | `photo-${string}` | `text-reader-${string}`
+>;
 /** What is wrong with the line of a meter has its own in meter-sentences.ts. */
 export type MeterCode = Extract<FailureCode, `profile-${string}` | `meter-${string}`>;
 type Sentences = {

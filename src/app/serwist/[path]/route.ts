@@ -11,6 +11,8 @@ export const { dynamic, dynamicParams, revalidate, generateStaticParams, GET } =
   globPatterns: [".next/static/**/*.{js,css,woff2,json}", "public/**/*"],
   // What the framework lays down for pages of its older kind and for browsers without modules is never asked for.
   globIgnores: [
+    // Fetched when first used, and kept from then on (src/app/sw.ts).
+    "public/text-reader/**",
     ".next/static/chunks/@(polyfills|main|framework)-+([0-9a-f]).js",
     ".next/static/chunks/pages/**",
     ".next/static/chunks/app/**/route-*.js",

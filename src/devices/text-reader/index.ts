@@ -1,0 +1,2 @@
+export type { TextReader, TextReaderSource } from "./port";
+export { TESSERACT } from "./tesseract";

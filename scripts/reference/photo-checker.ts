@@ -63,21 +63,21 @@ const LABEL_NAMES: Readonly<Record<string, string>> = { capacitance: "capacitanc
 
 function readsOf(asked: string, lines: readonly ReadLine[], outputs: ReferenceCase["outputs"]): Read[] {
   if (asked === "bearing")
-    return readStamp(lines).map(({ candidates, isSure }) => ({
+    return readStamp([lines]).map(({ candidates, isSure }) => ({
       field: "designation",
       texts: candidates.map(({ text }) => text),
       isSure,
       isSame: isSameBearing,
     }));
   if (asked === "capacitor")
-    return readCapacitorLabel(lines).map(({ field, candidates, isSure }) => ({
+    return readCapacitorLabel([lines]).map(({ field, candidates, isSure }) => ({
       field: LABEL_NAMES[field] ?? field,
       texts: candidates.map(({ text }) => text),
       isSure,
       isSame: isSameText,
     }));
   const powerName = outputs.hp === undefined ? "kw" : "hp";
-  return readPlate(lines).flatMap(({ field, candidates, isSure }) => {
+  return readPlate([lines]).flatMap(({ field, candidates, isSure }) => {
     const texts = candidates.map(({ text }) => text);
     if (field === "capacitor") return capacitorReads(texts, isSure);
     const unit = field === "power" ? ` ${powerName}` : "";
@@ -141,7 +141,10 @@ interface Row {
  * Reads every picture of a set. Single fields may be missed: a grade fails where it misses its goal.
  * @returns lines to print, and how many cases passed; a grade below its goal counts as one failure more
  */
-export async function checkPhotos(path: string, file: CaseFile): Promise<{ readonly lines: readonly string[]; readonly passed: number; readonly failed: number }> {
+export async function checkPhotos(
+  path: string,
+  file: CaseFile,
+): Promise<{ readonly lines: readonly string[]; readonly passed: number; readonly failed: number }> {
   const reader = await startReader();
   const rows = new Map<string, Row>();
   const lines: string[] = [];
@@ -156,7 +159,8 @@ export async function checkPhotos(path: string, file: CaseFile): Promise<{ reado
     try {
       for (const one of await judge(dirname(path), reference, reader)) {
         if (isWrongAndSure(one)) row.wrongAndSure += 1;
-        if (isMissed(grade, one)) misses.push({ field: one.field, expected: one.expected, got: [one.isSure ? "sure" : "unsure", ...one.got] });
+        if (isMissed(grade, one))
+          misses.push({ field: one.field, expected: one.expected, got: [one.isSure ? "sure" : "unsure", ...one.got] });
         if (one.expected === null) continue;
         row.fields += 1;
         row.raw += Number(one.isInRawText);
@@ -167,7 +171,8 @@ export async function checkPhotos(path: string, file: CaseFile): Promise<{ reado
     } catch (error) {
       misses.push({ field: "picture", expected: "read", got: error instanceof Error ? error.message : String(error) });
     }
-    for (const miss of misses) lines.push(`${reference.id}  ${group} ${miss.field}: expected ${JSON.stringify(miss.expected)}, got ${JSON.stringify(miss.got)}`);
+    for (const miss of misses)
+      lines.push(`${reference.id}  ${group} ${miss.field}: expected ${JSON.stringify(miss.expected)}, got ${JSON.stringify(miss.got)}`);
     if (misses.length === 0) passed += 1;
     else failed += 1;
   }
@@ -176,7 +181,9 @@ export async function checkPhotos(path: string, file: CaseFile): Promise<{ reado
     const part = (count: number): string => `${((100 * count) / Math.max(1, row.fields)).toFixed(1)} %`;
     const goal = GOALS[grade as keyof typeof GOALS] as { first?: number; top3?: number } | undefined;
     const isBelow =
-      row.first < (goal?.first ?? 0) * row.fields || row.top3 < (goal?.top3 ?? 0) * row.fields || row.wrongAndSure > MOST_SURE_AND_WRONG * row.fields;
+      row.first < (goal?.first ?? 0) * row.fields ||
+      row.top3 < (goal?.top3 ?? 0) * row.fields ||
+      row.wrongAndSure > MOST_SURE_AND_WRONG * row.fields;
     if (isBelow) failed += 1;
     lines.push(
       `${grade}  ${row.fields} fields: raw text ${part(row.raw)}, first ${part(row.first)}, first three ${part(row.top3)}, sure ${part(row.sure)}, sure and wrong ${row.wrongAndSure}${isBelow ? "  below its goal" : ""}`,

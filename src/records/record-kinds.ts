@@ -20,7 +20,7 @@ export interface RecordKind {
  */
 const RECORD_KINDS = {
   traveller: { list: "travellers", version: 5, table: { since: 1, indexes: "id, updatedAt" }, cardField: "id" },
-  station: { list: "stations", version: 18, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },
+  station: { list: "stations", version: 19, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },
   house: { list: "house", version: 4, table: { since: 1, indexes: "id" }, isSingle: true },
   part: { list: "parts", version: 5, table: { since: 2, indexes: "id" } },
   move: { list: "moves", version: 1, table: { since: 8, indexes: "id, partId" }, lineField: "partId" },

@@ -32,7 +32,7 @@ export interface PhotoWork {
     read: (line: Uint8Array) => Promise<string>,
     onProgress: (done: number) => void,
   ): Promise<Result<ReadPicture, Failure>>;
-  weigh<Kind extends Asked>(asked: Kind, lines: readonly ReadLine[]): Promise<Result<readonly FieldReading<FieldOf[Kind]>[], Failure>>;
+  weigh<Kind extends Asked>(asked: Kind, pictures: readonly (readonly ReadLine[])[]): Promise<Result<readonly FieldReading<FieldOf[Kind]>[], Failure>>;
   /** Ends it, whatever it is at. */
   stop(): void;
 }
@@ -55,7 +55,7 @@ export function openPhotoWork(): PhotoWork {
     find: (picture) => asked(calls.find(picture) as Promise<FoundPlate>),
     read: (picture, corners, read, onProgress) =>
       asked(calls.read(picture, corners, proxy(read), proxy(onProgress)) as Promise<ReadPicture>),
-    weigh: (kind, lines) => asked(calls.weigh(kind, lines) as Promise<never>),
+    weigh: (kind, pictures) => asked(calls.weigh(kind, pictures) as Promise<never>),
     stop: () => worker.terminate(),
   };
 }

@@ -24,7 +24,8 @@ const calls = {
     const shown = toImage(ready.even);
     return { lines, straight: { width: shown.width, height: shown.height, png: encodePng(shown) } };
   },
-  weigh: <Kind extends Asked>(asked: Kind, lines: readonly ReadLine[]) => WEIGH[asked](lines) as ReturnType<(typeof WEIGH)[Kind]>,
+  weigh: <Kind extends Asked>(asked: Kind, pictures: readonly (readonly ReadLine[])[]) =>
+    WEIGH[asked](pictures) as ReturnType<(typeof WEIGH)[Kind]>,
 };
 export type PhotosWorker = typeof calls;
 

@@ -1,8 +1,8 @@
-import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, type FieldReading } from "./candidate";
+import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, together, type FieldReading, type Weights } from "./candidate";
 import { close } from "./misreading";
 import { withoutRim, type ReadLine } from "./read-line";
 import { PRINTED_CAPACITANCE, PRINTED_CAPACITOR_VOLTS, PRINTED_PERCENT, type Printable } from "./usual-values";
-import { weighFigures, type SplitLine, type Weighed } from "./weigh-line";
+import { weighFigures, type SplitLine } from "./weigh-line";
 
 /** Fields of a capacitor's label that are read from a picture. */
 export const PHOTO_LABEL_FIELDS = ["capacitance", "tolerance", "volts"] as const;
@@ -40,59 +40,66 @@ function wholeLine(line: ReadLine): Line | null {
 }
 const WHOLE_WEIGHT = 1;
 
+/** What one picture says of a kind of line, and where it stands. */
+interface Found extends Weights {
+  readonly line: Line | null;
+}
+
 /** The dearer a line is as one of its kind, the likelier something else stands there. */
-function lineOf(
-  lines: readonly Line[],
-  printable: readonly Printable[],
-  units: readonly string[],
-  print: (text: string, unit: string) => string,
-) {
+function lineOf(lines: readonly Line[], printable: readonly Printable[], prints: readonly ((text: string) => string)[]): Found {
   const weights = new Map<string, number>();
   let none = Math.exp(-NOT_THERE);
   let best: { line: Line; cost: number } | null = null;
   for (const line of lines) {
     const costs = new Map<string, number>();
-    for (const unit of units)
-      for (const { text, cost } of weighFigures(printable, line.figures, (one) => print(one, unit)) satisfies Weighed[])
+    for (const print of prints)
+      for (const { text, cost } of weighFigures(printable, line.figures, print))
         costs.set(text, Math.min(cost, costs.get(text) ?? Infinity));
     const least = Math.min(...costs.values());
     if (best === null || least < best.cost) best = { line, cost: least };
     for (const [text, cost] of costs) weights.set(text, (weights.get(text) ?? 0) + Math.exp(-cost));
     none += Math.exp(-OTHER_LINE - Math.min(OTHER_LINE, least) / 2);
   }
-  return { candidates: ranked(weights, none), line: best?.line ?? null };
+  return { weights, none, line: best?.line ?? null };
 }
 
-const reading = (field: PhotoLabelField, weights: ReadonlyMap<string, number>, line: Line | null): FieldReading<PhotoLabelField> => {
+function reading(field: PhotoLabelField, weights: ReadonlyMap<string, number>, found: readonly Found[]): FieldReading<PhotoLabelField> {
   const total = [...weights.values()].reduce((sum, weight) => sum + weight, 0);
-  const candidates = ranked(weights, Math.max(0, 1 - total)).filter(({ chance }, at) => chance >= LEAST_CHANCE && at < MOST_CANDIDATES);
+  const candidates = ranked({ weights, none: Math.max(0, 1 - total) }).filter(
+    ({ chance }, at) => chance >= LEAST_CHANCE && at < MOST_CANDIDATES,
+  );
+  const picture = candidates.length > 0 ? found.findIndex(({ line }) => line !== null) : -1;
+  const line = found[picture]?.line ?? null;
   return {
     field,
     candidates,
     isSure: (candidates[0]?.chance ?? 0) >= SURE,
-    read: candidates.length > 0 ? (line?.shown ?? "") : "",
-    box: candidates.length > 0 ? (line?.line.box ?? null) : null,
+    read: line?.shown ?? "",
+    at: line === null ? null : { picture, box: line.line.box },
   };
-};
+}
+
+const CAPACITANCE_PRINTS = UF_UNITS.map((unit) => (text: string) => close(text).replace("µF", unit));
+const VOLT_PRINTS = VOLT_UNITS.map((unit) => (text: string) => text + close(unit));
 
 /**
  * What a capacitor's label says: capacitance, tolerance and volts, each line weighed as each.
- * @param lines as read
+ * @param pictures lines as read, of one picture or of several of the same label
  * @returns fields with their candidates, as they would be keyed
  */
-export function readCapacitorLabel(lines: readonly ReadLine[]): readonly FieldReading<PhotoLabelField>[] {
-  const known = lines.map(wholeLine).filter((line) => line !== null);
-  const uf = lineOf(known, CAPACITANCES, UF_UNITS, (text, unit) => close(text).replace("µF", unit));
-  const volts = lineOf(known, PRINTED_CAPACITOR_VOLTS, VOLT_UNITS, (text, unit) => text + close(unit));
+export function readCapacitorLabel(pictures: readonly (readonly ReadLine[])[]): readonly FieldReading<PhotoLabelField>[] {
+  const known = pictures.map((lines) => lines.map(wholeLine).filter((line) => line !== null));
+  const uf = known.map((lines) => lineOf(lines, CAPACITANCES, CAPACITANCE_PRINTS));
+  const volts = known.map((lines) => lineOf(lines, PRINTED_CAPACITOR_VOLTS, VOLT_PRINTS));
   const [capacitance, tolerance] = [new Map<string, number>(), new Map<string, number>()];
-  for (const { text, chance } of uf.candidates) {
+  for (const { text, chance } of ranked(together(uf))) {
     const [value = "", percent] = text.split(" ±");
     capacitance.set(value, (capacitance.get(value) ?? 0) + chance);
     if (percent !== undefined) tolerance.set(`±${percent}`, (tolerance.get(`±${percent}`) ?? 0) + chance);
   }
   return [
-    reading("capacitance", capacitance, uf.line),
-    reading("tolerance", tolerance, uf.line),
-    reading("volts", new Map(volts.candidates.map(({ text, chance }) => [`${text} V`, chance])), volts.line),
+    reading("capacitance", capacitance, uf),
+    reading("tolerance", tolerance, uf),
+    reading("volts", new Map(ranked(together(volts)).map(({ text, chance }) => [`${text} V`, chance])), volts),
   ];
 }

@@ -104,7 +104,8 @@ for (const [meant, read, cost] of LOOK_ALIKES)
     TAKEN[at] = Math.min(cost, TAKEN[at] ?? cost);
   }
 const GONE = Float64Array.from(everySign.map((sign) => LOST[sign] ?? (isDigit(sign) ? LOST_DIGIT : LOST_SIGN)));
-const more = (sign: string): number => ADDED[sign] ?? (isDigit(sign) ? ADDED_DIGIT : STRANGE.includes(sign) ? STRANGE_COST.added : ADDED_SIGN);
+const more = (sign: string): number =>
+  ADDED[sign] ?? (isDigit(sign) ? ADDED_DIGIT : STRANGE.includes(sign) ? STRANGE_COST.added : ADDED_SIGN);
 const MORE = Float64Array.from(everySign.map(more));
 
 const MOST_SIGNS = 40;

@@ -1,5 +1,6 @@
 import type { PlateFieldId } from "../motor";
-import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, type Candidate, type FieldReading } from "./candidate";
+import type { Box } from "../picture";
+import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, together, type Candidate, type FieldReading, type Weights } from "./candidate";
 import type { PrintedName } from "./printed-names";
 import type { ReadLine } from "./read-line";
 import { unlikeAMotor, type PlateTexts } from "./together";
@@ -140,7 +141,7 @@ function place(lines: readonly SplitLine[]): readonly Placed[] {
 }
 
 /** What each text of a field weighs, over all lines that may be its; and what "none of these" weighs. */
-function weightsOf(ways: readonly Placed[]): { readonly weights: Map<string, number>; readonly none: number } {
+function weightsOf(ways: readonly Placed[]): Weights {
   const weights = new Map<string, number>();
   let none = Math.max(0, 1 - ways.reduce((sum, { isThisOne }) => sum + isThisOne, 0));
   for (const { weighed, isThisOne } of ways) {
@@ -197,49 +198,40 @@ const UNKNOWN = 0.6;
 /**
  * What a plate says, field by field: every line weighed as every field, every text that may be printed against what was read,
  * then all fields together as one motor.
- * @param lines as read, of one picture or of several of the same plate
+ * @param pictures lines as read, of one picture or of several of the same plate
  * @returns each field with its candidates; none where nothing was read
  */
-export function readPlate(lines: readonly ReadLine[]): readonly FieldReading<PhotoPlateField>[] {
-  const split = lines.map(splitLine).filter((line) => line !== null);
-  const ways = place(split);
-  const aloneAs = (field: PhotoPlateField): readonly Candidate[] => {
-    const { weights, none } = weightsOf(ways.filter((way) => way.field === field));
-    return ranked(weights, none);
-  };
-  const alone = {
+export function readPlate(pictures: readonly (readonly ReadLine[])[]): readonly FieldReading<PhotoPlateField>[] {
+  const placed = pictures.map((lines) => place(lines.map(splitLine).filter((line) => line !== null)));
+  const aloneAs = (field: PhotoPlateField): readonly Candidate[] =>
+    ranked(together(placed.map((ways) => weightsOf(ways.filter((way) => way.field === field)))));
+  const weighed = weighTogether({
     volts: aloneAs("volts"),
     hertz: aloneAs("hertz"),
     amps: aloneAs("amps"),
     rpm: aloneAs("rpm"),
     power: aloneAs("power"),
     capacitor: aloneAs("capacitor"),
-  } satisfies Record<PhotoPlateField, readonly Candidate[]>;
-  const together = weighTogether(alone);
+  });
   return PHOTO_PLATE_FIELDS.map((field) => {
-    const none = together[field].get(NONE) ?? 0;
-    together[field].delete(NONE);
-    const candidates = ranked(together[field], none).filter(({ chance }, at) => chance >= LEAST_CHANCE && at < MOST_CANDIDATES);
+    const none = weighed[field].get(NONE) ?? 0;
+    weighed[field].delete(NONE);
+    const candidates = ranked({ weights: weighed[field], none }).filter(({ chance }, at) => chance >= LEAST_CHANCE && at < MOST_CANDIDATES);
     const first = candidates[0];
-    const from = first && bestLine(ways, field, first.text);
-    return {
-      field,
-      candidates,
-      isSure: (first?.chance ?? 0) >= SURE,
-      read: from?.line.shown ?? "",
-      box: from?.line.line.box ?? null,
-    };
+    const from = first ? bestLine(placed, field, first.text) : null;
+    return { field, candidates, isSure: (first?.chance ?? 0) >= SURE, read: from?.shown ?? "", at: from?.at ?? null };
   });
 }
 
-/** The line a text most likely stands on. */
-function bestLine(ways: readonly Placed[], field: PhotoPlateField, text: string): Placed | null {
-  let best: { way: Placed; cost: number } | null = null;
-  for (const way of ways) {
-    const found = way.field === field ? way.weighed.find((one) => one.text === text) : undefined;
-    if (!found) continue;
-    const cost = found.cost - Math.log(way.isThisOne + 1e-9);
-    if (best === null || cost < best.cost) best = { way, cost };
-  }
-  return best?.way ?? null;
+/** The line a text most likely stands on, of all pictures. */
+function bestLine(placed: readonly (readonly Placed[])[], field: PhotoPlateField, text: string) {
+  let best: { shown: string; at: { picture: number; box: Box }; cost: number } | null = null;
+  for (const [picture, ways] of placed.entries())
+    for (const way of ways) {
+      const found = way.field === field ? way.weighed.find((one) => one.text === text) : undefined;
+      if (!found) continue;
+      const cost = found.cost - Math.log(way.isThisOne + 1e-9);
+      if (best === null || cost < best.cost) best = { shown: way.line.shown, at: { picture, box: way.line.line.box }, cost };
+    }
+  return best;
 }

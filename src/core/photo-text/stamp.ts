@@ -1,5 +1,5 @@
 import { parseDesignation, STAMPED_NUMBERS } from "../bearing";
-import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, type FieldReading } from "./candidate";
+import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, together, type FieldReading, type Weights } from "./candidate";
 import { close } from "./misreading";
 import { withoutRim, type ReadLine } from "./read-line";
 import { weighFigures, type SplitLine } from "./weigh-line";
@@ -33,7 +33,8 @@ const UNUSUAL_CLEARANCE = { "": 0, C3: 0.5, CM: 1.5, C2: 2, C4: 2 } as const;
 const OTHER_LINE = 12;
 const WHOLE_WEIGHT = 1;
 
-const NUMBERS = STAMPED_NUMBERS.map(([number]) => ({ text: number, unusual: USUAL_NUMBER.test(number) ? 0 : UNUSUAL }));
+const unusualNumber = (number: string): number => (USUAL_NUMBER.test(number) ? 0 : UNUSUAL);
+const NUMBERS = STAMPED_NUMBERS.map(([text]) => ({ text, unusual: unusualNumber(text) }));
 const SUFFIXES = CLOSURES.flatMap((closure) =>
   CLEARANCES.map((clearance) => ({
     text: [closure, clearance].filter((one) => one !== "").join(" "),
@@ -46,12 +47,8 @@ const NUMBER_SIGNS = 5;
 /** The likeliest numbers are tried with every suffix. */
 const MOST_NUMBERS = 30;
 
-/**
- * What is stamped on a bearing: number, closure and clearance, weighed as one text.
- * @param lines as read
- * @returns the number with its suffixes and candidates, as it would be keyed
- */
-export function readStamp(lines: readonly ReadLine[]): readonly FieldReading<"designation">[] {
+/** What one picture says, and where. */
+function stampOf(lines: readonly ReadLine[]): Weights & { readonly line: ReadLine | null } {
   const weights = new Map<string, number>();
   let none = Math.exp(-OTHER_LINE);
   let best: { line: ReadLine; cost: number } | null = null;
@@ -62,11 +59,9 @@ export function readStamp(lines: readonly ReadLine[]): readonly FieldReading<"de
       .filter(({ text }) => /\d/.test(text));
     if (figures.length === 0) continue;
     const heads = figures.map(({ text, weight }) => ({ text: text.slice(0, NUMBER_SIGNS), weight }));
-    const numbers = weighFigures(NUMBERS, heads)
-      .slice(0, MOST_NUMBERS)
-      .map(({ text }) => NUMBERS.find((one) => one.text === text)!);
-    const texts = numbers.flatMap((number) =>
-      SUFFIXES.map((suffix) => ({ text: `${number.text} ${suffix.text}`.trim(), unusual: number.unusual + suffix.unusual })),
+    const numbers = weighFigures(NUMBERS, heads).slice(0, MOST_NUMBERS);
+    const texts = numbers.flatMap(({ text }) =>
+      SUFFIXES.map((suffix) => ({ text: `${text} ${suffix.text}`.trim(), unusual: unusualNumber(text) + suffix.unusual })),
     );
     const weighed = weighFigures(
       texts,
@@ -77,14 +72,26 @@ export function readStamp(lines: readonly ReadLine[]): readonly FieldReading<"de
     for (const { text, cost } of weighed) weights.set(text, (weights.get(text) ?? 0) + Math.exp(-cost));
     none += Math.exp(-OTHER_LINE);
   }
-  const candidates = ranked(byMeaning(weights), none).filter(({ chance }, at) => chance >= LEAST_CHANCE && at < MOST_CANDIDATES);
+  return { weights: byMeaning(weights), none, line: best?.line ?? null };
+}
+
+/**
+ * What is stamped on a bearing: number, closure and clearance, weighed as one text.
+ * @param pictures lines as read, of one picture or of several of the same stamp
+ * @returns the number with its suffixes and candidates, as it would be keyed
+ */
+export function readStamp(pictures: readonly (readonly ReadLine[])[]): readonly FieldReading<"designation">[] {
+  const found = pictures.map(stampOf);
+  const candidates = ranked(together(found)).filter(({ chance }, at) => chance >= LEAST_CHANCE && at < MOST_CANDIDATES);
+  const picture = candidates.length > 0 ? found.findIndex(({ line }) => line !== null) : -1;
+  const line = found[picture]?.line ?? null;
   return [
     {
       field: "designation",
       candidates,
       isSure: (candidates[0]?.chance ?? 0) >= SURE,
-      read: candidates.length > 0 ? (best?.line.texts[0]?.text ?? "") : "",
-      box: candidates.length > 0 ? (best?.line.box ?? null) : null,
+      read: line?.texts[0]?.text ?? "",
+      at: line === null ? null : { picture, box: line.box },
     },
   ];
 }

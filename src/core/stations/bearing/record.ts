@@ -1,4 +1,6 @@
+import * as v from "valibot";
 import { field, recordOf } from "../../fields";
+import { MOST_PHOTO_CHARACTERS, photoSchema } from "../../station";
 import { BEARING_KINDS, DUTIES, HAND_FITS, LENGTH_UNITS, SEAT_REPAIRS, SURROUNDINGS, TIERS } from "../../bearing";
 
 /** What shaft and seat are measured with. */
@@ -22,6 +24,8 @@ export const endRecord = recordOf({
   seatByHand: field.oneOf(HAND_FITS),
   /** the outer ring has to slide: the end with the spring washer */
   slides: field.yesNo(),
+  /** of its stamp, where one was taken */
+  photo: field.own(v.nullable(photoSchema(MOST_PHOTO_CHARACTERS)), null),
   shaftRepair: field.oneOf(SEAT_REPAIRS),
   seatRepair: field.oneOf(SEAT_REPAIRS),
 });

@@ -50,4 +50,6 @@ export const capacitorMigrations: StationMigrations = {
   7: (data) => ({ readFor: "", previous: [], ...data, place: isLoose(data.place) ? { coldestC: "", ...data.place } : data.place }),
   // Both parts by every method.
   17: (data) => ({ ...data, second: widened(data.second) }),
+  // A photo of the label.
+  19: (data) => ({ photo: null, ...data }),
 };

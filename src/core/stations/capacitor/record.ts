@@ -1,6 +1,6 @@
 import { byId } from "../../kept";
 import { field, recordOf } from "../../fields";
-import { MomentSchema, PrintedSchema } from "../../station";
+import { MomentSchema, MOST_PHOTO_CHARACTERS, photoSchema, PrintedSchema } from "../../station";
 import * as v from "valibot";
 import { KIT_SORTS, LABEL_PARTS, SWING_BEHAVIOURS } from "../../capacitor";
 import { EntrySchema } from "../../quantity";
@@ -93,6 +93,8 @@ export const capacitorRecord = recordOf({
     ),
     [],
   ),
+  /** of the label, where one was taken */
+  photo: field.own(v.nullable(photoSchema(MOST_PHOTO_CHARACTERS)), null),
   note: field.note(),
 });
 export type CapacitorRecord = typeof capacitorRecord.blank;

@@ -1,6 +1,6 @@
 import { field, recordOf } from "../../fields";
 import { INSULATION_CLASSES, MACHINE_KINDS, MOTOR_TYPES, type InsulationClass, DRIVES } from "../../trade";
-import { defineStation, plainAssessment } from "../../station";
+import { defineStation, MOST_PHOTO_CHARACTERS, photoSchema, plainAssessment } from "../../station";
 import * as v from "valibot";
 import { parseCapacitorLabel, parseCapacitorParts, type CapacitorLabel, type WrittenPart } from "../../capacitor";
 import {
@@ -61,11 +61,16 @@ export const plateRecord = recordOf({
   picks: field.group({ connection: pick, hertz: pick, speed: pick }),
   /** what sort of motor it is, where a person said; null: nobody did */
   sort: field.oneOf(MOTOR_SORTS),
+  /** of the plate, where one was taken */
+  photo: field.own(v.nullable(photoSchema(MOST_PHOTO_CHARACTERS)), null),
   /** the amps looked like a slip of the finger, were looked at again, and stand */
   areAmpsSure: field.flag(),
 });
 export type PlateRecord = typeof plateRecord.blank;
-export type PlateField = Exclude<keyof PlateRecord, "motorType" | "machineKind" | "drive" | "burnsGas" | "picks" | "sort" | "areAmpsSure">;
+export type PlateField = Exclude<
+  keyof PlateRecord,
+  "motorType" | "machineKind" | "drive" | "burnsGas" | "picks" | "sort" | "photo" | "areAmpsSure"
+>;
 
 export interface PlateDetail {
   readonly failures: Partial<Record<PlateField, Failure>>;

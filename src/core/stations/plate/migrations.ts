@@ -11,4 +11,6 @@ export const plateMigrations: StationMigrations = {
   17: (data) => ({ sort: null, ...data }),
   // Who made it, and by what it is ordered.
   18: (data) => ({ maker: "", model: "", partNumber: "", serial: "", ...data }),
+  // A photo of it.
+  19: (data) => ({ photo: null, ...data }),
 };

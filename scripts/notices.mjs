@@ -44,6 +44,7 @@ function usualText({ name, licence, author }) {
     return readFileSync(join(ROOT, "scripts/lib/mit.txt"), "utf8")
       .trim()
       .replace("HOLDER", author ?? `the authors of ${name}`);
+  if (licence === "CC0-1.0") return readFileSync(join(ROOT, "scripts/lib/cc0.txt"), "utf8").trim();
   const other = [...shipped.values()].find((each) => each.licence === licence && each.text !== "");
   if (!other) throw new Error(`${name} names the licence ${licence} without its text, and no other package carries it`);
   return other.text;

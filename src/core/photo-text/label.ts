@@ -1,12 +1,9 @@
 import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, together, type FieldReading, type Weights } from "./candidate";
+import type { PhotoLabelField } from "./fields";
 import { close } from "./misreading";
 import { withoutRim, type ReadLine } from "./read-line";
 import { PRINTED_CAPACITANCE, PRINTED_CAPACITOR_VOLTS, PRINTED_PERCENT, type Printable } from "./usual-values";
 import { weighFigures, type SplitLine } from "./weigh-line";
-
-/** Fields of a capacitor's label that are read from a picture. */
-export const PHOTO_LABEL_FIELDS = ["capacitance", "tolerance", "volts"] as const;
-export type PhotoLabelField = (typeof PHOTO_LABEL_FIELDS)[number];
 
 /** Run parts carry their tolerance, with few exceptions [nats]. */
 const NO_TOLERANCE = 1;

@@ -1,6 +1,7 @@
 import type { PlateFieldId } from "../motor";
 import type { Box } from "../picture";
 import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, together, type Candidate, type FieldReading, type Weights } from "./candidate";
+import { PHOTO_PLATE_FIELDS, type PhotoPlateField } from "./fields";
 import type { PrintedName } from "./printed-names";
 import type { ReadLine } from "./read-line";
 import { unlikeAMotor, type PlateTexts } from "./together";
@@ -17,10 +18,6 @@ import {
   type Printable,
 } from "./usual-values";
 import { splitLine, weighFigures, type SplitLine, type Weighed } from "./weigh-line";
-
-/** Fields of a plate that are read from a picture. */
-export const PHOTO_PLATE_FIELDS = ["volts", "hertz", "amps", "rpm", "power", "capacitor"] as const;
-export type PhotoPlateField = (typeof PHOTO_PLATE_FIELDS)[number];
 
 interface Way {
   readonly field: PhotoPlateField;

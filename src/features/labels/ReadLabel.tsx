@@ -1,10 +1,11 @@
 "use client";
-import { useEffect, useRef, useState } from "react";
+import { useState } from "react";
 import { LineField } from "@/components/LineField";
 import { PageLink } from "@/components/PageLink";
 import { readCode, readLabelText, shortCode, type LabelText } from "@/core/exchange";
 import type { Part } from "@/records";
 import { cardIds } from "@/store/card-ids";
+import { Camera } from "../photo/Camera";
 import { readSquare } from "./read-square";
 
 interface Found {
@@ -81,16 +82,20 @@ export default function ReadLabel({ parts, onPart }: { parts: readonly Part[]; o
         </button>
       </div>
       {isLooking ? (
-        <Camera
-          onText={(read) => {
-            setLooking(false);
-            take(read);
-          }}
-          onRefused={() => {
-            setLooking(false);
-            setProblem("The camera cannot be used here. Take a photo of the label, or type the six signs under its square.");
-          }}
-        />
+        <div className="max-w-80">
+          <Camera
+            onVideo={(video) =>
+              watchFor(video, (read) => {
+                setLooking(false);
+                take(read);
+              })
+            }
+            onRefused={() => {
+              setLooking(false);
+              setProblem("The camera cannot be used here. Take a photo of the label, or type the six signs under its square.");
+            }}
+          />
+        </div>
       ) : null}
       <div role="status">
         {problem ? <p className="text-[14px] text-out">{problem}</p> : null}
@@ -122,40 +127,16 @@ export default function ReadLabel({ parts, onPart }: { parts: readonly Part[]; o
   );
 }
 
-function Camera({ onText, onRefused }: { onText: (text: string) => void; onRefused: () => void }) {
-  const video = useRef<HTMLVideoElement>(null);
-  const latest = useRef({ onText, onRefused });
-  useEffect(() => {
-    latest.current = { onText, onRefused };
-  });
-  useEffect(() => {
-    let stream: MediaStream | null = null;
-    let timer: ReturnType<typeof setInterval> | undefined;
-    let isOver = false;
-    const start = async (): Promise<void> => {
-      try {
-        stream = await navigator.mediaDevices.getUserMedia({ video: { facingMode: "environment" } });
-      } catch {
-        if (!isOver) latest.current.onRefused();
-        return;
-      }
-      const element = video.current;
-      if (isOver || element === null) return stop();
-      element.srcObject = stream;
-      await element.play().catch(() => undefined);
-      timer = setInterval(() => {
-        void readSquare(element).then((text) => {
-          if (text !== null && !isOver) latest.current.onText(text);
-        });
-      }, LOOK_EVERY_MS);
-    };
-    const stop = (): void => stream?.getTracks().forEach((track) => track.stop());
-    void start();
-    return () => {
-      isOver = true;
-      clearInterval(timer);
-      stop();
-    };
-  }, []);
-  return <video ref={video} muted playsInline aria-label="What the camera sees" className="w-full max-w-80 border border-ink" />;
+/** Looks at the picture again and again until a square on it is read. */
+function watchFor(video: HTMLVideoElement, onText: (text: string) => void): () => void {
+  let isOver = false;
+  const timer = setInterval(() => {
+    void readSquare(video).then((text) => {
+      if (text !== null && !isOver) onText(text);
+    });
+  }, LOOK_EVERY_MS);
+  return () => {
+    isOver = true;
+    clearInterval(timer);
+  };
 }

@@ -2,6 +2,7 @@
 import { readSheet, type MotorSheet } from "@/core/match";
 import { Fields } from "@/features/form/Fields";
 import type { Form } from "@/features/form/rows";
+import { PlateFromPhoto } from "../from-photo/PlateFromPhoto";
 import { SHEET_ROWS } from "./sheet-rows";
 
 interface SheetFieldsProps extends Form<MotorSheet> {
@@ -14,6 +15,11 @@ export function SheetFields({ record, change, isMeasuredOnly = false }: SheetFie
   const given = { record, change, failures: readSheet(record).failures };
   return (
     <div className="flex flex-col gap-4">
+      {isMeasuredOnly ? null : (
+        <div>
+          <PlateFromPhoto record={record} onTake={(texts) => change((sheet) => ({ ...sheet, ...texts }))} />
+        </div>
+      )}
       <div className="grid grid-cols-2 gap-x-4 gap-y-2 lg:grid-cols-4">
         {isMeasuredOnly ? null : <Fields of={SHEET_ROWS} show={["volts", "hertz", "power", "amps", "rpm"]} given={given} />}
         <Fields of={SHEET_ROWS} show={["speeds"]} given={given} />

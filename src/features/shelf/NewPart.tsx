@@ -4,6 +4,8 @@ import { PickOne } from "@/components/Choice";
 import { LineField } from "@/components/LineField";
 import { PART_KINDS, type PartKind } from "@/core/exchange/swap-table";
 import { addPart } from "@/store/parts";
+import { LabelFromPhoto } from "../from-photo/LabelFromPhoto";
+import { StampFromPhoto } from "../from-photo/StampFromPhoto";
 import { PART_KIND_WORDS } from "../vocabulary/swap-words";
 import type { LabelReader } from "./label-reader";
 import { loadLabelReader, useLabelReader } from "./useLabelReader";
@@ -85,6 +87,15 @@ export function NewPart() {
           Put on the shelf
         </button>
       </div>
+      {kind === "capacitor" || kind === "bearing" ? (
+        <div>
+          {kind === "capacitor" ? (
+            <LabelFromPhoto label={draft.label} onLabel={(label) => set({ label })} />
+          ) : (
+            <StampFromPhoto stamped={draft.label} onStamped={(label) => set({ label })} />
+          )}
+        </div>
+      ) : null}
     </form>
   );
 }

@@ -14,6 +14,8 @@ import { SeatSection } from "./SeatSection";
 import { suffixSentence } from "./panel-words";
 import { nameSentences } from "./words";
 import { Fields } from "@/features/form/Fields";
+import { KeptPhoto } from "@/features/from-photo/KeptPhoto";
+import { StampFromPhoto } from "@/features/from-photo/StampFromPhoto";
 
 /** The name alone; how the bearing sits is stamped at Fit. */
 const NAME_STAMPS: Record<NameState, Stamp> = {
@@ -28,7 +30,7 @@ const NAME_STAMPS: Record<NameState, Stamp> = {
 
 /** What it is: by the stamp, by three figures of a calliper, or by both. */
 export function NamePanel(props: PanelProps) {
-  const { assessment, change, end, onEnd } = props;
+  const { record, assessment, change, end, onEnd } = props;
   const detail = assessment.detail.ends[end];
   return (
     <>
@@ -41,6 +43,14 @@ export function NamePanel(props: PanelProps) {
         <div className="beside-pad">
           <div className="flex min-w-0 flex-col gap-4">
             <Fields of={END_ROWS} show={["stamped"]} given={endForm(props)} />
+            <div className="flex flex-wrap items-end gap-3">
+              <StampFromPhoto
+                stamped={record.ends[end].stamped}
+                onStamped={(stamped) => change((r) => withEnd(r, end, { stamped }))}
+                onKeep={(photo) => change((r) => withEnd(r, end, { photo }))}
+              />
+              <KeptPhoto photo={record.ends[end].photo} of="stamp" onAway={() => change((r) => withEnd(r, end, { photo: null }))} />
+            </div>
             <CalliperFigures {...props} />
             {detail.identification?.slip ? <TakeSlip {...props} slip={detail.identification.slip} /> : null}
           </div>

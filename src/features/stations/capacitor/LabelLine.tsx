@@ -3,6 +3,8 @@ import { lazy, Suspense } from "react";
 import { LineField } from "@/components/LineField";
 import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../../station/contract";
+import { KeptPhoto } from "@/features/from-photo/KeptPhoto";
+import { LabelFromPhoto } from "@/features/from-photo/LabelFromPhoto";
 import { typeLabel } from "@/core/stations/capacitor";
 import type { CapacitorDetail } from "./sentences";
 
@@ -32,6 +34,10 @@ export function LabelLine(props: Props) {
         isAutoFocused={record.label === ""}
         problem={detail.state === "no-label" && detail.failure ? toSentence(detail.failure) : null}
       />
+      <div className="flex flex-wrap items-end gap-3">
+        <LabelFromPhoto label={record.label} onLabel={setLabel} onKeep={(photo) => change((r) => ({ ...r, photo }))} />
+        <KeptPhoto photo={record.photo} of="label" onAway={() => change((r) => ({ ...r, photo: null }))} />
+      </div>
       {record.previous.length > 0 || (detail.state === "label" && detail.relabelledFrom !== null) ? (
         <Suspense>
           <PartsBefore {...props} />

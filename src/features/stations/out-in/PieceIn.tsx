@@ -15,6 +15,8 @@ import type { ChangeRecord } from "../../station/contract";
 import type { PairProps } from "./props";
 import { PutBack } from "./PutBack";
 import { Fields } from "@/features/form/Fields";
+import { LabelFromPhoto } from "@/features/from-photo/LabelFromPhoto";
+import { StampFromPhoto } from "@/features/from-photo/StampFromPhoto";
 
 interface PieceProps extends PairProps {
   readonly piece: Piece;
@@ -51,6 +53,8 @@ export function PieceIn(props: PieceProps) {
         </div>
       ) : null}
       <Fields of={PIECE_ROWS} show={["label"]} given={form} />
+      {kind === "capacitor" ? <LabelFromPhoto label={piece.label} onLabel={(label) => set({ label })} /> : null}
+      {kind === "bearing" ? <StampFromPhoto stamped={piece.label} onStamped={(label) => set({ label })} /> : null}
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">
         <Fields of={PIECE_ROWS} show={["source", "price", "stamp"]} given={form} />
         <Reading {...props} set={set} kind={kind} />

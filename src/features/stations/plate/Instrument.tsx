@@ -7,6 +7,8 @@ import { SlipLine } from "@/features/form/SlipLine";
 import type { InsulationClass } from "@/core/trade";
 import { ROWS } from "./fields";
 import { Fields } from "@/features/form/Fields";
+import { KeptPhoto } from "@/features/from-photo/KeptPhoto";
+import { PlateFromPhoto } from "@/features/from-photo/PlateFromPhoto";
 import { CLASS_WORDS, connectionWords, DUTIES, openSentences, type Detail } from "./words";
 
 export default function Instrument(props: InstrumentProps<"plate", Detail>) {
@@ -14,6 +16,14 @@ export default function Instrument(props: InstrumentProps<"plate", Detail>) {
   const { detail } = assessment;
   return (
     <FieldFlow className="flex flex-col gap-5">
+      <div className="flex flex-wrap items-end gap-3">
+        <PlateFromPhoto
+          record={record}
+          onTake={(texts) => change((r) => ({ ...r, ...texts, ...(texts.amps === undefined ? {} : { areAmpsSure: false }) }))}
+          onKeep={(photo) => change((r) => ({ ...r, photo }))}
+        />
+        <KeptPhoto photo={record.photo} of="plate" onAway={() => change((r) => ({ ...r, photo: null }))} />
+      </div>
       <Fields of={ROWS} show={["motorType"]} given={props} />
       <Fields
         of={ROWS}

@@ -11,7 +11,7 @@ import { toggleMoment } from "@/features/form/toggle-moment";
 import { Verdict } from "../shared/Verdict";
 import type { InstrumentProps } from "../../station/contract";
 import { withBack, withCountBack, withDetails } from "./ledger";
-import { Thumb } from "./Thumb";
+import { Thumb } from "@/features/photo/Thumb";
 import { backWords, lackWords, sentences, STATE_WORDS, stepWords, TRAP_WORDS, type Detail } from "./words";
 
 type Props = InstrumentProps<"take-apart", Detail>;

@@ -1,5 +1,5 @@
 import type { Step } from "@/core/stations/take-apart";
-import { Thumb } from "./Thumb";
+import { Thumb } from "@/features/photo/Thumb";
 import { backWords, stepWords } from "./words";
 
 interface CameOffProps {

@@ -1,6 +1,6 @@
 import type { PaperProps } from "../../station/paper";
 import { clockTime } from "../../vocabulary/clock";
-import { Thumb } from "./Thumb";
+import { Thumb } from "@/features/photo/Thumb";
 import { backWords, counted, PLACE_WORDS, stepWords, type Detail } from "./words";
 
 /** The ledger of what came off, in its order: the way back is the same list from its end. */

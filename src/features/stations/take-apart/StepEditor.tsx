@@ -5,7 +5,7 @@ import { PhotoButton } from "../../photo/PhotoButton";
 import { Fields } from "@/features/form/Fields";
 import type { ChangeRecord } from "../../station/contract";
 import { STEP_ROWS } from "./fields";
-import { Thumb } from "./Thumb";
+import { Thumb } from "@/features/photo/Thumb";
 import { PART_WORDS, stepWords } from "./words";
 
 interface StepEditorProps {

@@ -1,7 +1,7 @@
 "use client";
 import { usePhoto } from "@/store/usePhoto";
 
-/** A photo kept with a step, small. */
+/** A kept photo, small. */
 export function Thumb({ photo, of, isLarge = false }: { photo: string; of: string; isLarge?: boolean }) {
   const picture = usePhoto(photo);
   const size = isLarge ? "max-h-64 max-w-full" : "h-10 w-14 object-cover";

@@ -45,5 +45,7 @@ export function proxy(request: NextRequest): NextResponse {
 
 /** Every address but the files of the build: those have their headers from next.config.ts. */
 export const config = {
-  matcher: ["/((?!_next/static/|paper-fonts/|text-reader/|_next/image/|favicon\\.svg$|icon-[a-z0-9-]+\\.png$|theme\\.js$|NOTICES\\.txt$).*)"],
+  matcher: [
+    "/((?!_next/static/|paper-fonts/|text-reader/|_next/image/|favicon\\.svg$|icon-[a-z0-9-]+\\.png$|theme\\.js$|NOTICES\\.txt$).*)",
+  ],
 };

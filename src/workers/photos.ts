@@ -1,26 +1,9 @@
 import { proxy, wrap, type Remote } from "comlink";
 import type { Corners, FoundPlate } from "@/core/picture";
-import type { FieldReading, PhotoLabelField, PhotoPlateField, ReadLine } from "@/core/photo-text";
+import type { FieldReading, ReadLine } from "@/core/photo-text";
 import { fail, ok, type Failure, type Result } from "@/core/result";
+import type { Asked, FieldOf, Picture, ReadPicture } from "./photo-messages";
 import type { PhotosWorker } from "./photos.worker";
-
-/** What a photo is of. */
-export const ASKED = ["plate", "capacitor", "bearing"] as const;
-export type Asked = (typeof ASKED)[number];
-export type FieldOf = { readonly plate: PhotoPlateField; readonly capacitor: PhotoLabelField; readonly bearing: "designation" };
-
-/** Pixels, red, green, blue and opacity of each. */
-export interface Picture {
-  readonly width: number;
-  readonly height: number;
-  readonly data: Uint8ClampedArray;
-}
-
-/** A plate as read, straightened. */
-export interface ReadPicture {
-  readonly lines: readonly ReadLine[];
-  readonly straight: { readonly width: number; readonly height: number; readonly png: Uint8Array };
-}
 
 /** Work on photos, away from the screen. */
 export interface PhotoWork {
@@ -32,7 +15,10 @@ export interface PhotoWork {
     read: (line: Uint8Array) => Promise<string>,
     onProgress: (done: number) => void,
   ): Promise<Result<ReadPicture, Failure>>;
-  weigh<Kind extends Asked>(asked: Kind, pictures: readonly (readonly ReadLine[])[]): Promise<Result<readonly FieldReading<FieldOf[Kind]>[], Failure>>;
+  weigh<Kind extends Asked>(
+    asked: Kind,
+    pictures: readonly (readonly ReadLine[])[],
+  ): Promise<Result<readonly FieldReading<FieldOf[Kind]>[], Failure>>;
   /** Ends it, whatever it is at. */
   stop(): void;
 }

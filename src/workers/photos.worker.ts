@@ -2,7 +2,7 @@ import { expose } from "comlink";
 import { encodePng, Image } from "image-js";
 import { findPlate, toImage, type Corners, type FoundPlate } from "@/core/picture";
 import { makeReady, readCapacitorLabel, readLines, readPlate, readStamp, type ReadLine } from "@/core/photo-text";
-import type { Asked, Picture, ReadPicture } from "./photos";
+import type { Asked, Picture, ReadPicture } from "./photo-messages";
 
 const imageOf = ({ width, height, data }: Picture): Image => new Image(width, height, { data, colorModel: "RGBA" });
 /** Colours count for finding a plate, not for reading it. */

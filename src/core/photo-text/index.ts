@@ -1,7 +1,7 @@
-export { MOST_CANDIDATES, SURE, type Candidate, type FieldReading } from "./candidate";
+export { type Candidate, type FieldReading } from "./candidate";
 export { makeReady, readLines, type ReadOneLine, type ReadyPicture } from "./read-picture";
 export { type ReadLine, type ReadText } from "./read-line";
 export { readPlate } from "./plate";
-export { PHOTO_LABEL_FIELDS, PHOTO_PLATE_FIELDS, type PhotoLabelField, type PhotoPlateField } from "./fields";
+export { type PhotoLabelField, type PhotoPlateField } from "./fields";
 export { readCapacitorLabel } from "./label";
 export { readStamp } from "./stamp";

@@ -52,7 +52,7 @@ export function splitLine(line: ReadLine): SplitLine | null {
  * @param figures renderings with their weights
  * @returns negative log of the chance [nats]
  */
-export function figureCost(meant: string, figures: SplitLine["figures"]): number {
+function figureCost(meant: string, figures: SplitLine["figures"]): number {
   let cost = 0;
   for (const { text, weight } of figures) cost += weight * (text === "" ? NOTHING_READ : Math.min(MOST_AGAINST, misreadCost(meant, text)));
   return cost;

@@ -59,7 +59,7 @@ function leaning(signed: Float32Array, width: number, height: number): number {
 }
 
 /** Mean over a square around each place, by sums kept along rows and columns. */
-export function boxMean(values: Float32Array, width: number, height: number, radius: number): Float32Array {
+function boxMean(values: Float32Array, width: number, height: number, radius: number): Float32Array {
   return alongColumns(alongRows(values, width, height, radius), width, height, radius);
 }
 
@@ -96,5 +96,9 @@ function alongColumns(values: Float32Array, width: number, height: number, radiu
   return means;
 }
 
-/** The even picture as the picture library holds it. */
-export const toImage = ({ width, height, data }: EvenPicture): Image => new Image(width, height, { data, colorModel: "GREY" });
+/**
+ * The even picture as the picture library holds it.
+ * @param even letters dark on white
+ * @returns the same, grey
+ */
+export const toImage = (even: EvenPicture): Image => new Image(even.width, even.height, { data: even.data, colorModel: "GREY" });

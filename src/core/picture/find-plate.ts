@@ -80,7 +80,7 @@ function edgeOf(four: readonly Spot[], apart: Uint8Array, { width, height }: Ima
 }
 
 /** Corners of the whole picture. */
-export const cornersOfWhole = ({ width, height }: { readonly width: number; readonly height: number }): Corners => [
+const cornersOfWhole = ({ width, height }: { readonly width: number; readonly height: number }): Corners => [
   { x: 0, y: 0 },
   { x: width, y: 0 },
   { x: width, y: height },
@@ -136,7 +136,7 @@ function apartFromBorder(picture: Image): Uint8Array {
  * @returns the highest value of the lower kind
  * @source N. Otsu, A threshold selection method from gray-level histograms (1979)
  */
-export function otsu(values: Uint8Array | Uint8ClampedArray): number {
+function otsu(values: Uint8Array | Uint8ClampedArray): number {
   const counts = new Array<number>(256).fill(0);
   for (const value of values) counts[value] = (counts[value] ?? 0) + 1;
   const total = values.length;

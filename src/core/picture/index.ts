@@ -1,5 +1,5 @@
-export { around, type Box, type Corners, type Spot } from "./shape";
-export { cornersOfWhole, findPlate, type FoundPlate } from "./find-plate";
+export { type Box, type Corners, type Spot } from "./shape";
+export { findPlate, type FoundPlate } from "./find-plate";
 export { straighten } from "./straighten";
 export { evenOut, toImage, type EvenPicture } from "./even";
 export { findLines, type TextLine, type TextPart } from "./text-lines";

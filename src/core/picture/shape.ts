@@ -15,7 +15,11 @@ export interface Box {
   readonly height: number;
 }
 
-/** Box around several. */
+/**
+ * Box around several.
+ * @param boxes one or more
+ * @returns the smallest that holds them all
+ */
 export function around(boxes: readonly Box[]): Box {
   const x = Math.min(...boxes.map((box) => box.x));
   const y = Math.min(...boxes.map((box) => box.y));

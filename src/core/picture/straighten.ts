@@ -3,7 +3,7 @@ import { sizeOf } from "./find-plate";
 import type { Corners } from "./shape";
 
 /** Width a plate is read at [px]; its letters are then some 20 to 60 high. */
-export const READ_WIDTH_PX = 1500;
+const READ_WIDTH_PX = 1500;
 /** A narrow piece is not drawn larger than this. */
 const MOST_HEIGHT_PX = 1600;
 const MOST_TIMES = 4;

@@ -1,6 +1,6 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
-import type { Asked } from "@/workers/photos";
+import type { Asked } from "@/workers/photo-messages";
 import type { PhotoSheetProps } from "./PhotoSheet";
 
 /* Camera, corners and candidates come when a photo is to be read: most are typed. */

@@ -14,7 +14,7 @@ interface LabelFromPhotoProps {
 type Taken = Readonly<Partial<Record<PhotoLabelField, string>>>;
 
 /** A label made of what was taken of it, in the order labels have. */
-export const composeLabel = (taken: Taken): string => PHOTO_LABEL_FIELDS.flatMap((field) => taken[field] ?? []).join(" ");
+const composeLabel = (taken: Taken): string => PHOTO_LABEL_FIELDS.flatMap((field) => taken[field] ?? []).join(" ");
 
 /** A capacitor's label read from a photo: what is taken of it makes the label, part by part. */
 export function LabelFromPhoto({ label, onLabel, onKeep, mostCharacters }: LabelFromPhotoProps) {

@@ -1,6 +1,6 @@
 import { MOST_PHOTO_CHARACTERS } from "@/core/station";
 import { fail, ok, type Failure, type Result } from "@/core/result";
-import type { Picture } from "@/workers/photos";
+import type { Picture } from "@/workers/photo-messages";
 import { readPhoto } from "../photo/photo";
 
 /** Longest side a picture is worked on at [px]: letters of a plate that fills a third of it are still some 20 high. */

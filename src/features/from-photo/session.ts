@@ -2,7 +2,8 @@ import type { Corners } from "@/core/picture";
 import type { FieldReading, ReadLine } from "@/core/photo-text";
 import { fail, type Failure, type Result } from "@/core/result";
 import type { TextReader, TextReaderSource } from "@/devices/text-reader";
-import type { Asked, FieldOf, PhotoWork, ReadPicture } from "@/workers/photos";
+import type { Asked, FieldOf, ReadPicture } from "@/workers/photo-messages";
+import type { PhotoWork } from "@/workers/photos";
 import { turned, type OpenedPicture } from "./open-picture";
 
 /** What is under way, with the part that is done where it is known. */

@@ -1,4 +1,4 @@
-import type { Asked } from "@/workers/photos";
+import type { Asked } from "@/workers/photo-messages";
 
 /** Corners of what is read, in their order. */
 export const CORNER_WORDS = ["Left upper", "Right upper", "Right lower", "Left lower"] as const;

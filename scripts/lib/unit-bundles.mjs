@@ -60,6 +60,12 @@ const USUAL = {
   // A worker is started by none of the tests that are compiled so: they hand in a stand-in.
   define: { "import.meta.url": '"file:///"' },
 };
+/** Packages are looked up when they run, but for those that are modules only: the runner cannot take them up by itself. */
+const MODULES_ONLY = new Set(["image-js"]);
+const { dependencies, devDependencies } = JSON.parse(readFileSync(join(ROOT, "package.json"), "utf8"));
+const LOOKED_UP = Object.keys({ ...dependencies, ...devDependencies })
+  .filter((name) => !MODULES_ONLY.has(name))
+  .flatMap((name) => [name, `${name}/*`]);
 const PAGE = { js: "/** @jest-environment jsdom */" };
 
 /** Writes the scripts of these tests, by the names of their groups. */
@@ -75,7 +81,7 @@ export async function bundleTests(files, out = BUNDLES) {
       outdir: out,
       absWorkingDir: ROOT,
       // A page's packages are compiled in too: React and its kind are hundreds of files that each test would look up one by one.
-      packages: needsPage ? "bundle" : "external",
+      external: needsPage ? [] : LOOKED_UP,
       banner: needsPage ? PAGE : {},
       plugins: [
         {
@@ -96,7 +102,7 @@ export const bundleGrown = (out = BUNDLES) =>
     ...USUAL,
     entryPoints: [join(GROWN, "tests/dry-run/grown.ts")],
     outfile: join(out, "tests/dry-run/grown.test.js"),
-    packages: "external",
+    external: LOOKED_UP,
     tsconfig: join(GROWN, "tsconfig.json"),
     define: { ...USUAL.define, "process.env.GROWN_HOUSE": JSON.stringify(GROWN) },
   });

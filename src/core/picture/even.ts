@@ -23,7 +23,7 @@ const BLACK_AT = 2.6;
  */
 export function evenOut(picture: Image): EvenPicture {
   const { width, height } = picture;
-  const grey = Float32Array.from({ length: width * height }, (_, at) => picture.getValueByIndex(at, 0));
+  const grey = Float32Array.from(picture.getRawImage().data);
   const radius = Math.max(8, Math.round(width * AROUND_PART));
   const means = boxMean(grey, width, height, radius);
   const squares = boxMean(
@@ -68,12 +68,11 @@ function alongRows(values: Float32Array, width: number, height: number, radius: 
   for (let y = 0; y < height; y += 1) {
     const row = y * width;
     let sum = 0;
-    let count = 0;
-    for (let x = 0; x < Math.min(radius, width); x += 1) [sum, count] = [sum + (values[row + x] ?? 0), count + 1];
+    for (let x = 0; x < Math.min(radius, width); x += 1) sum += values[row + x] ?? 0;
     for (let x = 0; x < width; x += 1) {
-      if (x + radius < width) [sum, count] = [sum + (values[row + x + radius] ?? 0), count + 1];
-      if (x - radius - 1 >= 0) [sum, count] = [sum - (values[row + x - radius - 1] ?? 0), count - 1];
-      means[row + x] = sum / count;
+      if (x + radius < width) sum += values[row + x + radius] ?? 0;
+      if (x > radius) sum -= values[row + x - radius - 1] ?? 0;
+      means[row + x] = sum / (Math.min(width - 1, x + radius) - Math.max(0, x - radius) + 1);
     }
   }
   return means;
@@ -82,15 +81,14 @@ function alongRows(values: Float32Array, width: number, height: number, radius: 
 function alongColumns(values: Float32Array, width: number, height: number, radius: number): Float32Array {
   const means = new Float32Array(values.length);
   const sums = new Float64Array(width);
-  let count = 0;
   const add = (y: number, sign: 1 | -1): void => {
     for (let x = 0; x < width; x += 1) sums[x] = (sums[x] ?? 0) + sign * (values[y * width + x] ?? 0);
-    count += sign;
   };
   for (let y = 0; y < Math.min(radius, height); y += 1) add(y, 1);
   for (let y = 0; y < height; y += 1) {
     if (y + radius < height) add(y + radius, 1);
-    if (y - radius - 1 >= 0) add(y - radius - 1, -1);
+    if (y > radius) add(y - radius - 1, -1);
+    const count = Math.min(height - 1, y + radius) - Math.max(0, y - radius) + 1;
     for (let x = 0; x < width; x += 1) means[y * width + x] = (sums[x] ?? 0) / count;
   }
   return means;

@@ -13,6 +13,7 @@ const BELONGS_PART = 0.012;
 const LEAST_APART = 7;
 /** A glare or white letters push the threshold up: lower ones are tried too. */
 const STEPS = [1.2, 1, 0.7, 0.45, 0.3, 0.2] as const;
+const RIM_PX = 2;
 /** An edge is looked at so far to either side of it [px of the search]. */
 const EDGE_PX = 2;
 
@@ -38,11 +39,23 @@ export function findPlate(picture: Image): FoundPlate {
   let best: { four: readonly Spot[]; score: number } | null = null;
   for (const threshold of thresholds)
     for (const four of foursAbove(apart, small, threshold)) {
+      if (isCutOff(four, small)) continue;
       const score = areaOf(four) * Math.sqrt(edgeOf(four, apart, small));
       if (best === null || score > best.score) best = { four, score };
     }
   const corners = best && fromLeftUpper(best.four.map(({ x, y }) => ({ x: (x + 0.5) / scale, y: (y + 0.5) / scale })));
   return corners ? { corners, isFound: true } : { corners: cornersOfWhole(picture), isFound: false };
+}
+
+/** A side that runs along the rim of the picture is no edge of a plate: it is a wall that darkens, or a plate that is cut off. */
+function isCutOff(four: readonly Spot[], { width, height }: Image): boolean {
+  const rims = [
+    ({ x }: Spot) => x < RIM_PX,
+    ({ y }: Spot) => y < RIM_PX,
+    ({ x }: Spot) => x > width - 1 - RIM_PX,
+    ({ y }: Spot) => y > height - 1 - RIM_PX,
+  ];
+  return rims.some((isOn) => four.filter(isOn).length > 1);
 }
 
 /** Shapes with four corners among what lies further apart from the border than a threshold. */
@@ -54,7 +67,7 @@ function foursAbove(apart: Uint8Array, { width, height }: Image, threshold: numb
   if (!largest || largest.surface < LEAST_PART * apart.length) return [];
   // Glare may cut a plate in two: what is large beside the largest may belong to it, where the whole then has four corners.
   const pieces = rois.filter(({ surface }) => surface >= largest.surface * BELONGS_PART);
-  return [fourOfPieces(pieces, mask), fourOfPieces([largest], mask)].filter((four) => four !== null);
+  return [fourOfPieces(pieces), fourOfPieces([largest])].filter((four) => four !== null);
 }
 
 /** How sharply what lies inside the sides parts from what lies outside, at the middle of a hundred places along them. */
@@ -88,26 +101,27 @@ const cornersOfWhole = ({ width, height }: { readonly width: number; readonly he
 ];
 
 /** Four corners around pieces that fill them; null: they do not. */
-function fourOfPieces(pieces: readonly Roi[], size: Mask): readonly Spot[] | null {
-  const four = fourOf(
-    together(pieces, size)
-      .getConvexHull()
-      .points.map(({ column, row }) => ({ x: column, y: row })),
+function fourOfPieces(pieces: readonly Roi[]): readonly Spot[] | null {
+  const spots = pieces.flatMap(({ origin, convexHull }) =>
+    convexHull.points.map(({ column, row }) => ({ x: column + origin.column, y: row + origin.row })),
   );
+  const four = fourOf(hullOf(spots));
   const surface = pieces.reduce((sum, piece) => sum + piece.surface, 0);
   return four === null || surface / areaOf(four) < LEAST_FILLED ? null : four;
 }
 
-/** One mask of several pieces. */
-function together(pieces: readonly Roi[], { width, height }: Mask): Mask {
-  const mask = new Mask(width, height);
-  for (const piece of pieces) {
-    const one = piece.getMask();
-    for (let row = 0; row < one.height; row += 1)
-      for (let column = 0; column < one.width; column += 1)
-        if (one.getBit(column, row)) mask.setBit(column + piece.origin.column, row + piece.origin.row, 1);
-  }
-  return mask;
+/** The hull of several hulls. @source A. M. Andrew, Another efficient algorithm for convex hulls in two dimensions (1979) */
+function hullOf(spots: readonly Spot[]): readonly Spot[] {
+  const sorted = [...spots].sort((a, b) => a.x - b.x || a.y - b.y);
+  const half = (some: readonly Spot[]): Spot[] => {
+    const kept: Spot[] = [];
+    for (const spot of some) {
+      while (kept.length > 1 && cross(kept.at(-2)!, kept.at(-1)!, spot) <= 0) kept.pop();
+      kept.push(spot);
+    }
+    return kept.slice(0, -1);
+  };
+  return [...half(sorted), ...half([...sorted].reverse())];
 }
 
 /** How far each place lies from what the border shows, in its strongest colour, 0 to 255. */
@@ -116,15 +130,17 @@ function apartFromBorder(picture: Image): Uint8Array {
   const rim = Math.max(2, Math.round(Math.min(width, height) * 0.03));
   const colours = Math.min(3, channels);
   const apart = new Uint8Array(width * height);
+  const { data } = picture.getRawImage();
+  const at = (place: number, colour: number): number => data[place * channels + colour] ?? 0;
   for (let colour = 0; colour < colours; colour += 1) {
     const border: number[] = [];
     for (let y = 0; y < height; y += 1)
       for (let x = 0; x < width; x += 1)
-        if (x < rim || y < rim || x >= width - rim || y >= height - rim) border.push(picture.getValue(x, y, colour));
+        if (x < rim || y < rim || x >= width - rim || y >= height - rim) border.push(at(y * width + x, colour));
     const middle = border.sort((a, b) => a - b)[Math.floor(border.length / 2)] ?? 0;
-    for (let at = 0; at < apart.length; at += 1) {
-      const here = Math.abs(picture.getValueByIndex(at, colour) - middle);
-      if (here > (apart[at] ?? 0)) apart[at] = here;
+    for (let place = 0; place < apart.length; place += 1) {
+      const here = Math.abs(at(place, colour) - middle);
+      if (here > (apart[place] ?? 0)) apart[place] = here;
     }
   }
   return apart;

@@ -78,16 +78,20 @@ function longRuns(length: number, breadth: number, isInk: (along: number, across
     for (let across = 0; across < breadth; across += 1) {
       if (!isInk(along, across)) continue;
       const here = along * breadth + across;
-      let [best, aside, straight] = [0, 0, 0];
-      if (along > 0)
-        for (let step = -1; step <= 1; step += 1) {
-          if (across + step < 0 || across + step >= breadth) continue;
-          const before = here - breadth + step;
-          const run = runs[before] ?? 0;
-          if (run === 0 || (step !== 0 && (since[before] ?? 0) < STEP_AFTER)) continue;
-          if (run > best || (run === best && step === 0))
-            [best, aside, straight] = [run, step, step === 0 ? Math.min(255, (since[before] ?? 0) + 1) : 0];
+      let best = 0;
+      let aside = 0;
+      let straight = 0;
+      for (let step = -1; along > 0 && step <= 1; step += 1) {
+        if (across + step < 0 || across + step >= breadth) continue;
+        const before = here - breadth + step;
+        const run = runs[before] ?? 0;
+        if (run === 0 || (step !== 0 && (since[before] ?? 0) < STEP_AFTER)) continue;
+        if (run > best || (run === best && step === 0)) {
+          best = run;
+          aside = step;
+          straight = step === 0 ? Math.min(255, (since[before] ?? 0) + 1) : 0;
         }
+      }
       runs[here] = best + 1;
       since[here] = straight;
       from[here] = aside;

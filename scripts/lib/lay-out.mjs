@@ -2,7 +2,7 @@ import { copyFileSync, existsSync, mkdirSync, statSync } from "node:fs";
 import { dirname, join, resolve } from "node:path";
 
 /** A file of a package, from the nearest folder of packages that has it. */
-function inPackages(path) {
+export function inPackages(path) {
   for (let folder = process.cwd(); ; folder = dirname(folder)) {
     const found = join(folder, "node_modules", path);
     if (existsSync(found) || folder === dirname(folder)) return resolve(found);

@@ -62,10 +62,16 @@ self.addEventListener("install", (event) => event.waitUntil(keepEarlierBuilds())
 
 /** Large parts that not everybody needs: fetched when they are first used, and kept from then on. */
 const LATER_PARTS = "vemmick-later-parts";
-/** Parts of one kind: a newer one takes the place of the earlier ones, where its name has its content in it. */
+/** Parts of one kind: a newer one takes the place of those of earlier builds, told by their addresses. */
+const folderOf = (path: string): string => path.slice(0, path.lastIndexOf("/"));
 const LATER_KINDS = [
-  { isOf: (path: string): boolean => path.startsWith(BUILT) && path.endsWith(".wasm"), isAlone: true },
-  { isOf: (path: string): boolean => path.startsWith("/text-reader/"), isAlone: false },
+  // One file, with its content in its name.
+  { isOf: (path: string): boolean => path.startsWith(BUILT) && path.endsWith(".wasm"), isEarlier: (): boolean => true },
+  // Several files, in a folder of their version.
+  {
+    isOf: (path: string): boolean => path.startsWith("/text-reader/"),
+    isEarlier: (path: string, present: string): boolean => folderOf(path) !== folderOf(present),
+  },
 ] as const;
 const laterKind = ({ pathname }: URL) => LATER_KINDS.find(({ isOf }) => isOf(pathname));
 
@@ -78,7 +84,10 @@ serwist.registerCapture(
     const response = await fetch(request);
     if (response.ok) {
       const kind = laterKind(url);
-      const earlier = kind?.isAlone ? (await parts.keys()).filter((one) => kind.isOf(new URL(one.url).pathname)) : [];
+      const earlier = (await parts.keys()).filter((one) => {
+        const { pathname } = new URL(one.url);
+        return kind?.isOf(pathname) && kind.isEarlier(pathname, url.pathname);
+      });
       await Promise.all(earlier.map((one) => parts.delete(one)));
       await parts.put(request.url, response.clone());
     }

@@ -1,8 +1,8 @@
 import { fail, ok, type Failure, type Result } from "@/core/result";
 import type { TextReader, TextReaderSource } from "../port";
 
-/** Where its files lie (scripts/lib/text-reader.mjs). */
-const FOLDER = "/text-reader";
+/** Where its files lie, by the version of what reads (scripts/lib/text-reader.mjs). */
+export const FOLDER = "/text-reader/7.0.0";
 /** What a browser takes of them, packed for the way. */
 const FETCH_MB = 5;
 /** A file that every reading needs, and that is kept with the others. */

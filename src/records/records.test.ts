@@ -229,6 +229,7 @@ describe("migrations", () => {
     const plate = migrateRecord(RECORD_TYPES.station, row("plate", { volts: "115/230", capacitor: "20 µF" }), 5);
     expect(plate.data).toEqual({
       burnsGas: null,
+      photo: null,
       drive: null,
       sort: null,
       volts: "115/230",

@@ -1,7 +1,7 @@
 import type { PhotoLabelField, PhotoPlateField, ReadLine } from "@/core/photo-text";
 
 /** What a photo is of. */
-export type Asked = "plate" | "capacitor" | "bearing";
+export type PhotoOf = "plate" | "capacitor" | "bearing";
 /** The fields of each. */
 export type FieldOf = { readonly plate: PhotoPlateField; readonly capacitor: PhotoLabelField; readonly bearing: "designation" };
 

@@ -2,7 +2,7 @@ import { proxy, wrap, type Remote } from "comlink";
 import type { Corners, FoundPlate } from "@/core/picture";
 import type { FieldReading, ReadLine } from "@/core/photo-text";
 import { fail, ok, type Failure, type Result } from "@/core/result";
-import type { Asked, FieldOf, Picture, ReadPicture } from "./photo-messages";
+import type { PhotoOf, FieldOf, Picture, ReadPicture } from "./photo-messages";
 import type { PhotosWorker } from "./photos.worker";
 
 /** Work on photos, away from the screen. */
@@ -15,7 +15,7 @@ export interface PhotoWork {
     read: (line: Uint8Array) => Promise<string>,
     onProgress: (done: number) => void,
   ): Promise<Result<ReadPicture, Failure>>;
-  weigh<Kind extends Asked>(
+  weigh<Kind extends PhotoOf>(
     asked: Kind,
     pictures: readonly (readonly ReadLine[])[],
   ): Promise<Result<readonly FieldReading<FieldOf[Kind]>[], Failure>>;

@@ -2,7 +2,7 @@ import { expose } from "comlink";
 import { encodePng, Image } from "image-js";
 import { findPlate, toImage, type Corners, type FoundPlate } from "@/core/picture";
 import { makeReady, readCapacitorLabel, readLines, readPlate, readStamp, type ReadLine } from "@/core/photo-text";
-import type { Asked, Picture, ReadPicture } from "./photo-messages";
+import type { PhotoOf, Picture, ReadPicture } from "./photo-messages";
 
 const imageOf = ({ width, height, data }: Picture): Image => new Image(width, height, { data, colorModel: "RGBA" });
 /** Colours count for finding a plate, not for reading it. */
@@ -24,7 +24,7 @@ const calls = {
     const shown = toImage(ready.even);
     return { lines, straight: { width: shown.width, height: shown.height, png: encodePng(shown) } };
   },
-  weigh: <Kind extends Asked>(asked: Kind, pictures: readonly (readonly ReadLine[])[]) =>
+  weigh: <Kind extends PhotoOf>(asked: Kind, pictures: readonly (readonly ReadLine[])[]) =>
     WEIGH[asked](pictures) as ReturnType<(typeof WEIGH)[Kind]>,
 };
 export type PhotosWorker = typeof calls;

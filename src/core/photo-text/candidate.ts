@@ -1,7 +1,7 @@
 import type { Box } from "../picture";
 
 /** One thing a field may say. */
-export interface Candidate {
+export interface PhotoCandidate {
   /** as it would be keyed */
   readonly text: string;
   /** 0 to 1, all candidates of a field and "none of these" together */
@@ -12,7 +12,7 @@ export interface Candidate {
 export interface FieldReading<Id extends string> {
   readonly field: Id;
   /** most likely first */
-  readonly candidates: readonly Candidate[];
+  readonly candidates: readonly PhotoCandidate[];
   /** the first is beyond doubt, as far as a picture can be */
   readonly isSure: boolean;
   /** as the reader of text made it out; empty where nothing was read */
@@ -22,7 +22,7 @@ export interface FieldReading<Id extends string> {
 }
 
 /** What one picture says of a field: the weight of each text, and of none of them. */
-export interface Weights {
+export interface FieldWeights {
   readonly weights: ReadonlyMap<string, number>;
   readonly none: number;
 }
@@ -42,12 +42,12 @@ const ANY_TEXT = 0.02;
  * @param pictures what each says of one field, chances that add up to one
  * @returns the same of all
  */
-export function together(pictures: readonly Weights[]): Weights {
+export function together(pictures: readonly FieldWeights[]): FieldWeights {
   const [only] = pictures;
   if (only && pictures.length === 1) return only;
   const totals = pictures.map(({ weights, none }) => [...weights.values()].reduce((sum, weight) => sum + weight, none));
   const texts = new Set(pictures.flatMap(({ weights }) => [...weights.keys()]));
-  const product = (of: (picture: Weights) => number): number =>
+  const product = (of: (picture: FieldWeights) => number): number =>
     pictures.reduce((all, picture, at) => (all * of(picture)) / (totals[at] === 0 ? 1 : (totals[at] ?? 1)), 1);
   const weights = new Map(
     [...texts].map((text) => [text, product((picture) => (picture.weights.get(text) ?? 0) + picture.none * ANY_TEXT)]),
@@ -56,7 +56,7 @@ export function together(pictures: readonly Weights[]): Weights {
 }
 
 /** Candidates with their weights, as chances, the likeliest first. */
-export function ranked({ weights, none }: Weights): Candidate[] {
+export function ranked({ weights, none }: FieldWeights): PhotoCandidate[] {
   const total = [...weights.values()].reduce((sum, weight) => sum + weight, none);
   return [...weights]
     .map(([text, weight]) => ({ text, chance: total > 0 ? weight / total : 0 }))

@@ -1,4 +1,4 @@
-export { type Candidate, type FieldReading } from "./candidate";
+export { type PhotoCandidate, type FieldReading } from "./candidate";
 export { makeReady, readLines, type ReadOneLine, type ReadyPicture } from "./read-picture";
 export { type ReadLine, type ReadText } from "./read-line";
 export { readPlate } from "./plate";

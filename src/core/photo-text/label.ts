@@ -1,4 +1,4 @@
-import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, together, type FieldReading, type Weights } from "./candidate";
+import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, together, type FieldReading, type FieldWeights } from "./candidate";
 import type { PhotoLabelField } from "./fields";
 import { close } from "./misreading";
 import { withoutRim, type ReadLine } from "./read-line";
@@ -38,7 +38,7 @@ function wholeLine(line: ReadLine): Line | null {
 const WHOLE_WEIGHT = 1;
 
 /** What one picture says of a kind of line, and where it stands. */
-interface Found extends Weights {
+interface Found extends FieldWeights {
   readonly line: Line | null;
 }
 

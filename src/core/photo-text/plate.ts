@@ -1,6 +1,15 @@
 import type { PlateFieldId } from "../motor";
 import type { Box } from "../picture";
-import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, together, type Candidate, type FieldReading, type Weights } from "./candidate";
+import {
+  LEAST_CHANCE,
+  MOST_CANDIDATES,
+  ranked,
+  SURE,
+  together,
+  type PhotoCandidate,
+  type FieldReading,
+  type FieldWeights,
+} from "./candidate";
 import { PHOTO_PLATE_FIELDS, type PhotoPlateField } from "./fields";
 import type { PrintedName } from "./printed-names";
 import type { ReadLine } from "./read-line";
@@ -138,7 +147,7 @@ function place(lines: readonly SplitLine[]): readonly Placed[] {
 }
 
 /** What each text of a field weighs, over all lines that may be its; and what "none of these" weighs. */
-function weightsOf(ways: readonly Placed[]): Weights {
+function weightsOf(ways: readonly Placed[]): FieldWeights {
   const weights = new Map<string, number>();
   let none = Math.max(0, 1 - ways.reduce((sum, { isThisOne }) => sum + isThisOne, 0));
   for (const { weighed, isThisOne } of ways) {
@@ -154,7 +163,7 @@ const TOGETHER = 7;
 const TOGETHER_FIELDS = ["volts", "hertz", "amps", "rpm", "power"] as const satisfies readonly PlateFieldId[];
 
 /** Chances of each field's texts, weighed together as one motor's. */
-function weighTogether(alone: Readonly<Record<PhotoPlateField, readonly Candidate[]>>): Record<PhotoPlateField, Map<string, number>> {
+function weighTogether(alone: Readonly<Record<PhotoPlateField, readonly PhotoCandidate[]>>): Record<PhotoPlateField, Map<string, number>> {
   const sums = Object.fromEntries(PHOTO_PLATE_FIELDS.map((field) => [field, new Map<string, number>()])) as Record<
     PhotoPlateField,
     Map<string, number>
@@ -200,7 +209,7 @@ const UNKNOWN = 0.6;
  */
 export function readPlate(pictures: readonly (readonly ReadLine[])[]): readonly FieldReading<PhotoPlateField>[] {
   const placed = pictures.map((lines) => place(lines.map(splitLine).filter((line) => line !== null)));
-  const aloneAs = (field: PhotoPlateField): readonly Candidate[] =>
+  const aloneAs = (field: PhotoPlateField): readonly PhotoCandidate[] =>
     ranked(together(placed.map((ways) => weightsOf(ways.filter((way) => way.field === field)))));
   const weighed = weighTogether({
     volts: aloneAs("volts"),

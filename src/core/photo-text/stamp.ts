@@ -1,5 +1,5 @@
 import { parseDesignation, STAMPED_NUMBERS } from "../bearing";
-import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, together, type FieldReading, type Weights } from "./candidate";
+import { LEAST_CHANCE, MOST_CANDIDATES, ranked, SURE, together, type FieldReading, type FieldWeights } from "./candidate";
 import { close } from "./misreading";
 import { withoutRim, type ReadLine } from "./read-line";
 import { weighFigures, type SplitLine } from "./weigh-line";
@@ -48,7 +48,7 @@ const NUMBER_SIGNS = 5;
 const MOST_NUMBERS = 30;
 
 /** What one picture says, and where. */
-function stampOf(lines: readonly ReadLine[]): Weights & { readonly line: ReadLine | null } {
+function stampOf(lines: readonly ReadLine[]): FieldWeights & { readonly line: ReadLine | null } {
   const weights = new Map<string, number>();
   let none = Math.exp(-OTHER_LINE);
   let best: { line: ReadLine; cost: number } | null = null;

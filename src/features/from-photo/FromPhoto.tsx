@@ -1,13 +1,13 @@
 "use client";
 import { lazy, Suspense, useState } from "react";
-import type { Asked } from "@/workers/photo-messages";
+import type { PhotoOf } from "@/workers/photo-messages";
 import type { PhotoSheetProps } from "./PhotoSheet";
 
 /* Camera, corners and candidates come when a photo is to be read: most are typed. */
-const PhotoSheet = lazy(() => import("./PhotoSheet")) as unknown as <Kind extends Asked>(props: PhotoSheetProps<Kind>) => React.ReactNode;
+const PhotoSheet = lazy(() => import("./PhotoSheet")) as unknown as <Kind extends PhotoOf>(props: PhotoSheetProps<Kind>) => React.ReactNode;
 
 /** Opens the reading from a photo. */
-export function FromPhoto<Kind extends Asked>({
+export function FromPhoto<Kind extends PhotoOf>({
   label = "From a photo",
   ...props
 }: Omit<PhotoSheetProps<Kind>, "onClose"> & { readonly label?: string }) {

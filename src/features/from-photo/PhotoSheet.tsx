@@ -5,7 +5,7 @@ import Sheet from "@/components/Sheet";
 import type { FieldReading } from "@/core/photo-text";
 import { toKeptSentence } from "@/features/messages/kept-sentences";
 import { TESSERACT } from "@/devices/text-reader";
-import type { Asked, FieldOf } from "@/workers/photo-messages";
+import type { PhotoOf, FieldOf } from "@/workers/photo-messages";
 import { openPhotoWork } from "@/workers/photos";
 import { Camera } from "../photo/Camera";
 import { CornerPicture } from "./CornerPicture";
@@ -14,7 +14,7 @@ import { openFile, openFrame, type OpenedPicture } from "./open-picture";
 import { createSession, type Session, type SessionState, type UnderWay } from "./session";
 import { ASKED_WORDS, countWords } from "./words";
 
-export interface PhotoSheetProps<Kind extends Asked> {
+export interface PhotoSheetProps<Kind extends PhotoOf> {
   readonly asked: Kind;
   /** what stands in each field now */
   readonly stands: Readonly<Partial<Record<FieldOf[Kind], string>>>;
@@ -25,7 +25,7 @@ export interface PhotoSheetProps<Kind extends Asked> {
   readonly onClose: () => void;
 }
 
-function useSession<Kind extends Asked>(asked: Kind): readonly [Session<Kind>, SessionState<Kind>] {
+function useSession<Kind extends PhotoOf>(asked: Kind): readonly [Session<Kind>, SessionState<Kind>] {
   const [made] = useState(() => {
     const listeners = new Set<() => void>();
     const session = createSession({
@@ -45,7 +45,14 @@ function useSession<Kind extends Asked>(asked: Kind): readonly [Session<Kind>, S
 }
 
 /** A photo read: chosen or taken, its corners put right, each field offered with its chance, taken by a press. */
-export default function PhotoSheet<Kind extends Asked>({ asked, stands, onTake, onKeep, mostCharacters, onClose }: PhotoSheetProps<Kind>) {
+export default function PhotoSheet<Kind extends PhotoOf>({
+  asked,
+  stands,
+  onTake,
+  onKeep,
+  mostCharacters,
+  onClose,
+}: PhotoSheetProps<Kind>) {
   const [session, state] = useSession(asked);
   useEffect(() => session.close, [session]);
   const [isLooking, setLooking] = useState(false);
@@ -211,14 +218,14 @@ function TakeFrame({ onPicture, onRefused }: TakeFrameProps) {
   );
 }
 
-interface FieldsProps<Kind extends Asked> {
+interface FieldsProps<Kind extends PhotoOf> {
   readonly state: SessionState<Kind>;
   readonly stands: PhotoSheetProps<Kind>["stands"];
   readonly onTake: (texts: Partial<Record<FieldOf[Kind], string>>) => void;
 }
 
 /** What it says, field by field; those that are sure are taken together. */
-function Fields<Kind extends Asked>({ state: { fields, read }, stands, onTake }: FieldsProps<Kind>) {
+function Fields<Kind extends PhotoOf>({ state: { fields, read }, stands, onTake }: FieldsProps<Kind>) {
   if (fields === null) return null;
   const standing = (field: FieldOf[Kind]): string => stands[field] ?? "";
   const first = ({ candidates }: FieldReading<FieldOf[Kind]>): string => candidates[0]?.text ?? "";

@@ -2,7 +2,7 @@ import type { Corners } from "@/core/picture";
 import type { FieldReading, ReadLine } from "@/core/photo-text";
 import { fail, type Failure, type Result } from "@/core/result";
 import type { TextReader, TextReaderSource } from "@/devices/text-reader";
-import type { Asked, FieldOf, ReadPicture } from "@/workers/photo-messages";
+import type { PhotoOf, FieldOf, ReadPicture } from "@/workers/photo-messages";
 import type { PhotoWork } from "@/workers/photos";
 import { turned, type OpenedPicture } from "./open-picture";
 
@@ -23,7 +23,7 @@ export interface StraightPicture {
 }
 
 /** A reading from a photo, as a screen shows it. */
-export interface SessionState<Kind extends Asked> {
+export interface SessionState<Kind extends PhotoOf> {
   readonly picture: OpenedPicture | null;
   readonly corners: Corners | null;
   /** the corners are a guess that found something; false: those of the whole picture */
@@ -37,7 +37,7 @@ export interface SessionState<Kind extends Asked> {
   readonly isReaderHere: boolean | null;
 }
 
-interface SessionNeeds<Kind extends Asked> {
+interface SessionNeeds<Kind extends PhotoOf> {
   readonly asked: Kind;
   readonly source: TextReaderSource;
   readonly openWork: () => PhotoWork;
@@ -51,7 +51,7 @@ const FEWEST_LINES = 1;
  * A reading from photos, from the first picture to the last field: pictures of the same thing add to one another, a stop leaves
  * what was read before, and whatever is closed gives its memory back.
  */
-export function createSession<Kind extends Asked>({ asked, source, openWork, onChange }: SessionNeeds<Kind>) {
+export function createSession<Kind extends PhotoOf>({ asked, source, openWork, onChange }: SessionNeeds<Kind>) {
   let state: SessionState<Kind> = {
     picture: null,
     corners: null,
@@ -185,4 +185,4 @@ export function createSession<Kind extends Asked>({ asked, source, openWork, onC
     },
   };
 }
-export type Session<Kind extends Asked> = ReturnType<typeof createSession<Kind>>;
+export type Session<Kind extends PhotoOf> = ReturnType<typeof createSession<Kind>>;

@@ -1,10 +1,10 @@
-import type { Asked } from "@/workers/photo-messages";
+import type { PhotoOf } from "@/workers/photo-messages";
 
 /** Corners of what is read, in their order. */
 export const CORNER_WORDS = ["Left upper", "Right upper", "Right lower", "Left lower"] as const;
 
 /** What a photo is of, where it is asked for. */
-export const ASKED_WORDS: Readonly<Record<Asked, { readonly it: string; readonly title: string }>> = {
+export const ASKED_WORDS: Readonly<Record<PhotoOf, { readonly it: string; readonly title: string }>> = {
   plate: { it: "the plate", title: "Plate from a photo" },
   capacitor: { it: "the label", title: "Label from a photo" },
   bearing: { it: "the stamp", title: "Stamp from a photo" },

@@ -15,7 +15,7 @@ const KEPT_SENTENCES: Sentences = {
         ? "This browser cannot open HEIC photos. Set the phone's camera to JPEG, or send the photo to yourself as JPEG, and choose that."
         : "This file is not a picture. Take a photo, or choose a JPEG or PNG file.",
   "photo-nothing-on-it": () =>
-    "No letters can be made out on this picture. Come closer, turn the light so that it does not shine back, or wipe the plate; or put the corners onto it by hand.",
+    "No letters can be made out on this picture. Come closer, turn the light so that it does not shine back, or wipe the plate, and try again; or put the corners onto it by hand.",
   "photo-work-failed": ({ detail }) =>
     `The picture could not be worked on here${detail === "" ? "" : ` (${detail})`}. Try again, with a smaller picture or after closing other tabs; or type what the plate says.`,
   "text-reader-missing": () =>

@@ -12,6 +12,7 @@ import { nextMoveWords } from "./line-up/next-move-words";
 import { toSentence } from "./messages/failure-sentences";
 import { toFileSentence } from "./messages/file-sentences";
 import { toKeptSentence } from "./messages/kept-sentences";
+import { toPhotoSentence } from "./messages/photo-sentences";
 import { toMeterSentence } from "./messages/meter-sentences";
 import { toMachineSentence } from "./messages/machine-sentences";
 import { cardFacts } from "./cards/card-facts";
@@ -136,9 +137,10 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
 };
 
 const isOfMeter = ({ code }: { readonly code: FailureCode }): boolean => /^(profile|meter)-/.test(code);
+const isOfPhoto = ({ code }: { readonly code: FailureCode }): boolean => /^(photo-(?!unreadable)|text-reader)/.test(code);
 
 test.each(Object.values(FAILURES))("$code says what to do, in plain sentences", (failure) => {
-  const sentence = isOfMeter(failure) ? toMeterSentence(failure) : toFileSentence(failure);
+  const sentence = isOfMeter(failure) ? toMeterSentence(failure) : isOfPhoto(failure) ? toPhotoSentence(failure) : toFileSentence(failure);
   expect(sentence).toMatch(/^[“A-Z0-9]/);
   expect(sentence).not.toMatch(/undefined|NaN|!/);
   expect(sentence).toMatch(
@@ -148,7 +150,10 @@ test.each(Object.values(FAILURES))("$code says what to do, in plain sentences", 
 
 test("what is keyed or kept fails in the same words without the sentences of files", () => {
   const ofFiles = Object.values(FAILURES).filter(
-    (failure) => !isOfMeter(failure) && ![toMachineSentence, toKeptSentence].some((say) => say(failure) === toFileSentence(failure)),
+    (failure) =>
+      !isOfMeter(failure) &&
+      !isOfPhoto(failure) &&
+      ![toMachineSentence, toKeptSentence].some((say) => say(failure) === toFileSentence(failure)),
   );
   expect(ofFiles.map(({ code }) => code).filter((code) => !/^(file|folder|import|export)-/.test(code))).toEqual([]);
   for (const failure of ofFiles) expect(toMachineSentence(failure)).toMatch(/Try again, or choose another file/);

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useState, useSyncExternalStore } from "react";
 import { LongWorkBar } from "@/components/LongWorkBar";
 import Sheet from "@/components/Sheet";
 import type { FieldReading } from "@/core/photo-text";
-import { toKeptSentence } from "@/features/messages/kept-sentences";
+import { toPhotoSentence } from "@/features/messages/photo-sentences";
 import { TESSERACT } from "@/devices/text-reader";
 import type { PhotoOf, FieldOf } from "@/workers/photo-messages";
 import { openPhotoWork } from "@/workers/photos";
@@ -64,7 +64,7 @@ export default function PhotoSheet<Kind extends PhotoOf>({
   const keep = useCallback(async (): Promise<void> => {
     if (picture === null || onKeep === null || kept === picture) return;
     const photo = await picture.toKeep(mostCharacters);
-    if (!photo.ok) return setRefused(toKeptSentence(photo.failure));
+    if (!photo.ok) return setRefused(toPhotoSentence(photo.failure));
     setKept(picture);
     onKeep(photo.value);
   }, [picture, onKeep, kept, mostCharacters]);
@@ -73,7 +73,7 @@ export default function PhotoSheet<Kind extends PhotoOf>({
     // What was taken from a picture has it beside it.
     void keep();
   };
-  const failure = state.failure ? toKeptSentence(state.failure) : refused;
+  const failure = state.failure ? toPhotoSentence(state.failure) : refused;
   return (
     <Sheet title={words.title} onClose={onClose} isWide>
       <div className="grid gap-6 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">

@@ -66,15 +66,14 @@ export type MachineCode = Extract<
   | "search-failed"
   | "study-failed"
 >;
-/** What goes wrong where work is kept, and with photos, has its own in kept-sentences.ts. */
-export type KeptCode = Extract<
-  FailureCode,
-  `storage-${string}` | "card-gone" | "change-misfit" | `photo-${string}` | `text-reader-${string}`
->;
+/** What goes wrong where work and photos are kept has its own in kept-sentences.ts. */
+export type KeptCode = Extract<FailureCode, `storage-${string}` | "card-gone" | "change-misfit" | "photo-unreadable">;
+/** What goes wrong when a photo is read has its own in photo-sentences.ts. */
+export type PhotoCode = Exclude<Extract<FailureCode, `photo-${string}` | `text-reader-${string}`>, KeptCode>;
 /** What is wrong with the line of a meter has its own in meter-sentences.ts. */
 export type MeterCode = Extract<FailureCode, `profile-${string}` | `meter-${string}`>;
 type Sentences = {
-  readonly [Code in Exclude<FailureCode, FileCode | MachineCode | KeptCode | MeterCode>]: (
+  readonly [Code in Exclude<FailureCode, FileCode | MachineCode | KeptCode | PhotoCode | MeterCode>]: (
     failure: Extract<Failure, { code: Code }>,
   ) => string;
 };

@@ -142,7 +142,7 @@ test("only the reader's own files may compile; pages stay as strict as before", 
   ).toBe("refused");
 });
 
-test("a label read into Out and in, and a plate into Match", async ({ page }) => {
+test("a label is read into Out and in, a plate into Match", async ({ page }) => {
   await begin(page, "hums and will not start", FAN);
   await makeSafe(page);
   await look(page, null);
@@ -156,11 +156,15 @@ test("a label read into Out and in, and a plate into Match", async ({ page }) =>
     if (await take.isVisible()) await take.click();
   }
   await page.getByRole("button", { name: "Close" }).click();
-  await expect(
-    bench(page)
-      .getByLabel(/^Label/)
-      .first(),
-  ).toHaveValue("60 µF ±6 % 370 V");
+  await expect(bench(page).getByRole("textbox", { name: "Part that goes in, as its label says" })).toHaveValue("60 µF ±6 % 370 V");
+  await page.getByRole("tab", { name: /Match/ }).click();
+  await page.getByRole("button", { name: "Type a plate" }).click();
+  await readPhoto(page, "po-012");
+  await row(page, "Hertz")
+    .getByRole("button", { name: /^Take / })
+    .click();
+  await page.getByRole("button", { name: "Close" }).click();
+  await expect(page.getByRole("group", { name: "Typed plate" }).getByLabel("Hertz", { exact: true })).toHaveValue("50");
 });
 
 test.describe("on a phone", () => {

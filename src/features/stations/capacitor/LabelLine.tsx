@@ -3,8 +3,6 @@ import { lazy, Suspense } from "react";
 import { LineField } from "@/components/LineField";
 import { toSentence } from "@/features/messages/failure-sentences";
 import type { InstrumentProps } from "../../station/contract";
-import { KeptPhoto } from "@/features/from-photo/KeptPhoto";
-import { LabelFromPhoto } from "@/features/from-photo/LabelFromPhoto";
 import { typeLabel } from "@/core/stations/capacitor";
 import type { CapacitorDetail } from "./sentences";
 
@@ -13,6 +11,7 @@ const LabelReadBack = lazy(() => import("./LabelReadBack"));
 const StartRanges = lazy(() => import("./StartRanges"));
 const PartThem = lazy(() => import("./PartThem"));
 const PartsBefore = lazy(() => import("./PartsBefore"));
+const LabelPhoto = lazy(() => import("./LabelPhoto"));
 
 type Props = InstrumentProps<"capacitor", CapacitorDetail>;
 
@@ -34,9 +33,10 @@ export function LabelLine(props: Props) {
         isAutoFocused={record.label === ""}
         problem={detail.state === "no-label" && detail.failure ? toSentence(detail.failure) : null}
       />
-      <div className="flex flex-wrap items-end gap-3">
-        <LabelFromPhoto label={record.label} onLabel={setLabel} onKeep={(photo) => change((r) => ({ ...r, photo }))} />
-        <KeptPhoto photo={record.photo} of="label" onAway={() => change((r) => ({ ...r, photo: null }))} />
+      <div className="min-h-[44px]">
+        <Suspense>
+          <LabelPhoto record={record} change={change} onLabel={setLabel} />
+        </Suspense>
       </div>
       {record.previous.length > 0 || (detail.state === "label" && detail.relabelledFrom !== null) ? (
         <Suspense>

@@ -1,4 +1,5 @@
 "use client";
+import { lazy, Suspense } from "react";
 import { PickOne } from "@/components/Choice";
 import { FieldFlow } from "@/components/FieldFlow";
 import { WorkingButton } from "@/features/working/WorkingButton";
@@ -7,22 +8,20 @@ import { SlipLine } from "@/features/form/SlipLine";
 import type { InsulationClass } from "@/core/trade";
 import { ROWS } from "./fields";
 import { Fields } from "@/features/form/Fields";
-import { KeptPhoto } from "@/features/from-photo/KeptPhoto";
-import { PlateFromPhoto } from "@/features/from-photo/PlateFromPhoto";
 import { CLASS_WORDS, connectionWords, DUTIES, openSentences, type Detail } from "./words";
+
+/* The fields stand at once; what reads them from a photo comes right behind. */
+const PlatePhoto = lazy(() => import("./PlatePhoto"));
 
 export default function Instrument(props: InstrumentProps<"plate", Detail>) {
   const { record, assessment, change } = props;
   const { detail } = assessment;
   return (
     <FieldFlow className="flex flex-col gap-5">
-      <div className="flex flex-wrap items-end gap-3">
-        <PlateFromPhoto
-          record={record}
-          onTake={(texts) => change((r) => ({ ...r, ...texts, ...(texts.amps === undefined ? {} : { areAmpsSure: false }) }))}
-          onKeep={(photo) => change((r) => ({ ...r, photo }))}
-        />
-        <KeptPhoto photo={record.photo} of="plate" onAway={() => change((r) => ({ ...r, photo: null }))} />
+      <div className="min-h-[44px]">
+        <Suspense>
+          <PlatePhoto record={record} change={change} />
+        </Suspense>
       </div>
       <Fields of={ROWS} show={["motorType"]} given={props} />
       <Fields

@@ -101,6 +101,7 @@ async function sources() {
   await check("Layers with one more of each", DEPCRUISE, {}, GROWN);
   await check("Formatting", [bin("prettier/bin/prettier.cjs"), "--check", "--log-level", "warn", "."]);
   await check("Reference cases that take long", [bin("tsx/dist/cli.mjs"), "scripts/reference.ts", ...caseFiles]);
+  await check("Eight photos", [bin("tsx/dist/cli.mjs"), "scripts/reference.ts", "tests/reference/photos/eight.json"]);
   await check("Published schema is current", [bin("tsx/dist/cli.mjs"), "scripts/schema.ts", "--check"]);
   await check("Notices are current", ["scripts/notices.mjs", "--check"]);
 }

@@ -48,6 +48,9 @@ function diceFrom(seed: number): Dice {
   };
 }
 
+/** What must stand there, or what the dice say. */
+const either = (known: string | undefined, diced: string): string => known ?? diced;
+
 interface Drawing {
   readonly asked: DrawnCase["inputs"]["asked"];
   readonly outputs: Record<string, string>;
@@ -56,7 +59,8 @@ interface Drawing {
 }
 
 function plate({ pick, between, isLikely }: Dice, known: Partial<Record<string, string>>): Drawing {
-  const isMetric = isLikely(0.5);
+  const isUsuallyMetric = isLikely(0.5);
+  const isMetric = known.hp === undefined && (known.kw !== undefined || isUsuallyMetric);
   const [watts, hp, kw] = pick(POWERS);
   const supply = isMetric ? pick(["230", "220-240", "240", "220"]) : pick(["115", "208-230", "230", "115/230", "120", "277", "208"]);
   const first = Number(supply.split(/[-/]/)[0]);
@@ -84,10 +88,10 @@ function plate({ pick, between, isLikely }: Dice, known: Partial<Record<string, 
     [pick(["RPM", "r/min"]), outputs.rpm!],
     outputs.kw ? ["kW", outputs.kw] : ["HP", outputs.hp!],
     ["PH", "1"],
-    [pick(["INS", "INS CL", "CLASS"]), pick(["A", "B", "F"])],
+    [pick(["INS", "INS CL", "CLASS"]), either(known.class, pick(["A", "B", "F"]))],
     [pick(["AMB", "MAX AMB"]), "40°C"],
     [pick(["FR", "FRAME"]), pick(["48", "56", "48Y", "63", "71"])],
-    ["DUTY", pick(["CONT", "S1"])],
+    ["DUTY", either(known.duty, pick(["CONT", "S1"]))],
     [pick(["SER", "S/N"]), `${Math.round(between(10000, 99999))}-${pick(["A", "B", "K"])}`],
   ];
   if (outputs.capacitor_uf)

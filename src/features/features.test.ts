@@ -95,8 +95,8 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "photo-not-a-picture": { code: "photo-not-a-picture", sort: "heic" },
   "photo-nothing-on-it": { code: "photo-nothing-on-it" },
   "photo-work-failed": { code: "photo-work-failed", detail: "no memory" },
-  "text-reader-missing": { code: "text-reader-missing" },
-  "text-reader-failed": { code: "text-reader-failed", detail: "no WebAssembly" },
+  "photo-reader-missing": { code: "photo-reader-missing" },
+  "photo-reader-failed": { code: "photo-reader-failed", detail: "no WebAssembly" },
   "plate-locked-amps": { code: "plate-locked-amps", text: "LRA 32" },
   "plate-service-amps": { code: "plate-service-amps", text: "SFA 8.1" },
   "plate-not-ours": { code: "plate-not-ours", text: "230/400 V 3~", sort: "three-phase" },
@@ -137,7 +137,7 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
 };
 
 const isOfMeter = ({ code }: { readonly code: FailureCode }): boolean => /^(profile|meter)-/.test(code);
-const isOfPhoto = ({ code }: { readonly code: FailureCode }): boolean => /^(photo-(?!unreadable)|text-reader)/.test(code);
+const isOfPhoto = ({ code }: { readonly code: FailureCode }): boolean => /^photo-(?!unreadable)/.test(code);
 
 test.each(Object.values(FAILURES))("$code says what to do, in plain sentences", (failure) => {
   const sentence = isOfMeter(failure) ? toMeterSentence(failure) : isOfPhoto(failure) ? toPhotoSentence(failure) : toFileSentence(failure);

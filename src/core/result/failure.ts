@@ -61,8 +61,8 @@ export type Failure =
   | { readonly code: "photo-not-a-picture"; readonly sort: "film" | "heic" | "other" }
   | { readonly code: "photo-nothing-on-it" }
   | { readonly code: "photo-work-failed"; readonly detail: string }
-  | { readonly code: "text-reader-missing" }
-  | { readonly code: "text-reader-failed"; readonly detail: string }
+  | { readonly code: "photo-reader-missing" }
+  | { readonly code: "photo-reader-failed"; readonly detail: string }
   | { readonly code: "plate-locked-amps"; readonly text: string }
   | { readonly code: "plate-service-amps"; readonly text: string }
   | { readonly code: "plate-not-ours"; readonly text: string; readonly sort: "three-phase" | "direct" }

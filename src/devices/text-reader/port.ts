@@ -21,7 +21,7 @@ export interface TextReaderSource {
   /**
    * Makes it ready.
    * @param onProgress told the part that is done, 0 to 1
-   * @errors 'text-reader-missing' where its files cannot be fetched, 'text-reader-failed' where this browser cannot run it
+   * @errors 'photo-reader-missing' where its files cannot be fetched, 'photo-reader-failed' where this browser cannot run it
    */
   open(onProgress: (done: number) => void): Promise<Result<TextReader, Failure>>;
 }

@@ -106,10 +106,10 @@ test("a picture without a figure on it is told", async () => {
 });
 
 test("a reader that cannot be fetched is told, and nothing is under way", async () => {
-  const source: TextReaderSource = { ...createStandInReader([]), open: () => Promise.resolve(fail({ code: "text-reader-missing" })) };
+  const source: TextReaderSource = { ...createStandInReader([]), open: () => Promise.resolve(fail({ code: "photo-reader-missing" })) };
   const { session } = begin(source, standInWork(5));
   await session.take(ok(openedPicture()));
-  expect(session.present()).toMatchObject({ failure: { code: "text-reader-missing" }, underWay: null });
+  expect(session.present()).toMatchObject({ failure: { code: "photo-reader-missing" }, underWay: null });
 });
 
 test("a second picture of it adds to the first; the same one read again takes its own place", async () => {

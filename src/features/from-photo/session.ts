@@ -101,7 +101,7 @@ export function createSession<Kind extends PhotoOf>({ asked, source, openWork, o
     if (!opened.ok) return opened;
     if (isClosed || mine !== turn) {
       opened.value.close();
-      return fail({ code: "text-reader-failed", detail: "stopped" });
+      return fail({ code: "photo-reader-failed", detail: "stopped" });
     }
     reader = opened.value;
     return opened;

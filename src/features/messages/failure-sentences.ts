@@ -69,7 +69,7 @@ export type MachineCode = Extract<
 /** What goes wrong where work and photos are kept has its own in kept-sentences.ts. */
 export type KeptCode = Extract<FailureCode, `storage-${string}` | "card-gone" | "change-misfit" | "photo-unreadable">;
 /** What goes wrong when a photo is read has its own in photo-sentences.ts. */
-export type PhotoCode = Exclude<Extract<FailureCode, `photo-${string}` | `text-reader-${string}`>, KeptCode>;
+export type PhotoCode = Exclude<Extract<FailureCode, `photo-${string}`>, KeptCode>;
 /** What is wrong with the line of a meter has its own in meter-sentences.ts. */
 export type MeterCode = Extract<FailureCode, `profile-${string}` | `meter-${string}`>;
 type Sentences = {

@@ -17,9 +17,9 @@ const PHOTO_SENTENCES: Sentences = {
     "No letters can be made out on this picture. Come closer, turn the light so that it does not shine back, or wipe the plate, and try again; or put the corners onto it by hand.",
   "photo-work-failed": ({ detail }) =>
     `The picture could not be worked on here${detail === "" ? "" : ` (${detail})`}. Try again, with a smaller picture or after closing other tabs; or type what the plate says.`,
-  "text-reader-missing": () =>
+  "photo-reader-missing": () =>
     "What reads the letters is not on this device yet, and cannot be fetched now. Read a photo once while there is a connection, or type what the plate says.",
-  "text-reader-failed": ({ detail }) =>
+  "photo-reader-failed": ({ detail }) =>
     `This browser cannot run what reads the letters (${detail}). Type what the plate says; the photo can stay with the card.`,
 };
 

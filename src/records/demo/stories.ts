@@ -1,4 +1,5 @@
 import type { DemoStory } from "./demo-traveller";
+import photos from "./photos.json";
 import { condemnedMotor, newBearings, swappedCapacitor } from "./exchanges";
 import { bearings, ledger, seenTo, wires } from "./mechanics";
 import { board, cleanLook, feltFree, insulation, madeSafe, powerBack, proof, runTest, threeLeads, toFrame, turnsFree } from "./pieces";
@@ -32,11 +33,17 @@ export const STORIES: readonly DemoStory[] = [
         capacitor: "17.5 µF 440 V",
         duty: "continuous",
         insulationClass: "B",
+        photo: photos.blowerPlate.data,
       },
       ...madeSafe(clock, 2, "0.4"),
       look: cleanLook,
       "hand-turn": turnsFree,
-      capacitor: { label: "17.5 µF ±6 % 440 V", readings: [clock.read("16.56", "capacitance", 10)], isIsolated: true },
+      capacitor: {
+        label: "17.5 µF ±6 % 440 V",
+        photo: photos.blowerLabel.data,
+        readings: [clock.read("16.56", "capacitance", 10)],
+        isIsolated: true,
+      },
       windings: {
         ...threeLeads(clock, 14, ["white", "brown", "black"], ["8.9", "31.3", "22.6"]),
         testLeads: clock.read("0.2", "resistance", 13),
@@ -54,7 +61,17 @@ export const STORIES: readonly DemoStory[] = [
     finishedAfter: null,
     stations: (clock) => ({
       complaint: { complaints: ["slow-or-weak", "runs-hot"], said: "Cabinet does not hold its cold, fan warm" },
-      plate: { motorType: "psc", machineKind: "fan", volts: "230", hertz: "50", amps: "0.9", rpm: "1350", capacitor: "10 µF 450 V" },
+      plate: {
+        motorType: "psc",
+        machineKind: "fan",
+        volts: "230",
+        hertz: "50",
+        power: "0.09 kW",
+        amps: "0.9",
+        rpm: "1350",
+        capacitor: "10 µF 450 V",
+        photo: photos.condenserPlate.data,
+      },
       ...madeSafe(clock, 20, "0.7"),
       look: cleanLook,
       "hand-turn": turnsFree,

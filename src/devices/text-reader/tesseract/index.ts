@@ -23,7 +23,7 @@ function within<T>(work: Promise<T>, patienceMs: number): Promise<T> {
 async function open(onProgress: (done: number) => void): Promise<Result<TextReader, Failure>> {
   // Its own worker fetches the rest, and says nothing when a file is missing: asked for first.
   const probe = await fetch(PROBE).catch(() => null);
-  if (!probe?.ok) return fail({ code: "text-reader-missing" });
+  if (!probe?.ok) return fail({ code: "photo-reader-missing" });
   try {
     const { createWorker, OEM, PSM } = await import("tesseract.js");
     const starting = createWorker("eng", OEM.LSTM_ONLY, {
@@ -53,7 +53,7 @@ async function open(onProgress: (done: number) => void): Promise<Result<TextRead
       },
     });
   } catch (error) {
-    return fail({ code: "text-reader-failed", detail: error instanceof Error ? error.message : String(error) });
+    return fail({ code: "photo-reader-failed", detail: error instanceof Error ? error.message : String(error) });
   }
 }
 

@@ -67,6 +67,10 @@ const LOOKED_UP = Object.keys({ ...dependencies, ...devDependencies })
   .filter((name) => !MODULES_ONLY.has(name))
   .flatMap((name) => [name, `${name}/*`]);
 const PAGE = { js: "/** @jest-environment jsdom */" };
+/** The runner's own world looks every global up anew, each time: those that figures are made with are looked up once. */
+const AT_HAND = {
+  js: "var { Math, Number, Object, Array, Map, Set, JSON, String, Boolean, Float64Array, Float32Array, Uint8Array } = globalThis;",
+};
 
 /** Writes the scripts of these tests, by the names of their groups. */
 export async function bundleTests(files, out = BUNDLES) {
@@ -82,7 +86,7 @@ export async function bundleTests(files, out = BUNDLES) {
       absWorkingDir: ROOT,
       // A page's packages are compiled in too: React and its kind are hundreds of files that each test would look up one by one.
       external: needsPage ? [] : LOOKED_UP,
-      banner: needsPage ? PAGE : {},
+      banner: needsPage ? PAGE : AT_HAND,
       plugins: [
         {
           name: "groups",

@@ -13,6 +13,11 @@ export interface Addition {
   readonly lines: readonly AddedLine[];
 }
 
+/** Version that rows of stations come to by what is added: one above the one they have. */
+export const NEXT_STATION_VERSION = 20;
+const stationRow = (version: number): string =>
+  `  station: { list: "stations", version: ${version}, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`;
+
 /** A record that belongs to a card: one file, and a row in either table. */
 const noteRecord: Addition = {
   files: {
@@ -65,7 +70,7 @@ export const smellStation = defineStation({
 `,
     "src/core/stations/smell/migrations.ts": `import type { StationMigrations } from "../../station";
 
-export const smellMigrations: StationMigrations = { 19: (data) => ({ note: "", ...data }) };
+export const smellMigrations: StationMigrations = { ${NEXT_STATION_VERSION}: (data) => ({ note: "", ...data }) };
 `,
     "src/features/stations/smell/index.ts": `import type { StationDetail } from "@/core/stations";
 import type { StationView } from "../../station/contract";
@@ -126,8 +131,8 @@ export default function Instrument(props: InstrumentProps<"smell", StationDetail
     { file: "src/core/stations/ids.ts", after: `  "look",`, line: `  "smell",` },
     {
       file: "src/records/record-kinds.ts",
-      after: `  station: { list: "stations", version: 18, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
-      line: `  station: { list: "stations", version: 19, table: { since: 1, indexes: "id, travellerId" }, cardField: "travellerId" },`,
+      after: stationRow(NEXT_STATION_VERSION - 1),
+      line: stationRow(NEXT_STATION_VERSION),
       isInstead: true,
     },
     {
@@ -228,7 +233,7 @@ const sparkField: Addition = {
     {
       file: "src/core/stations/supply/index.ts",
       after: `  ...supplyRecord,`,
-      line: `  migrations: { 19: (data) => ({ sparks: null, ...data }) },`,
+      line: `  migrations: { ${NEXT_STATION_VERSION}: (data) => ({ sparks: null, ...data }) },`,
     },
     {
       file: "src/features/stations/supply/fields.ts",

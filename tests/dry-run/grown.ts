@@ -28,6 +28,7 @@ import { migrateRecord, outlineOf, PRESENT_VERSIONS, RECORD_TYPES, type RecordTy
 import { database } from "@/store/database";
 import { exportFile } from "@/store/export-file";
 import { applyImport, prepareImport } from "@/store/import-file";
+import { NEXT_STATION_VERSION } from "./additions";
 import { changeRow } from "@/store/change-row";
 import { createTraveller } from "@/store/create-traveller";
 import { removeTraveller } from "@/store/write-card";
@@ -77,7 +78,7 @@ function aStation(): void {
   assert.match(cautionWords(smell, "fumes"), /air the place/);
   assert.match(cautionWords(smell, "prove-dead"), /./);
   assert.equal(STATION_LABELS[smell].title, "Smell");
-  assert.equal(PRESENT_VERSIONS.station, 19, "its migration gives the records their next version");
+  assert.equal(PRESENT_VERSIONS.station, NEXT_STATION_VERSION, "its migration gives the records their next version");
   const row = { stationId: "smell", data: { isBurnt: null } };
   assert.deepEqual(migrateRecord(RECORD_TYPES.station, row, 10), {
     stationId: "smell",
@@ -86,7 +87,11 @@ function aStation(): void {
   });
   const other = { stationId: "look", data: { signs: [] }, earlier: [] };
   assert.deepEqual(migrateRecord(RECORD_TYPES.station, other, 10), other, "no other station's");
-  assert.match(readFileSync(`${HOUSE}/src/core/stations/smell/frozen/v19.json`, "utf8"), /"isBurnt": null/, "frozen beside it");
+  assert.match(
+    readFileSync(`${HOUSE}/src/core/stations/smell/frozen/v${NEXT_STATION_VERSION}.json`, "utf8"),
+    /"isBurnt": null/,
+    "frozen beside it",
+  );
   assert.match(readFileSync(`${HOUSE}/tests/fixtures/records/v1/note.json`, "utf8"), /"said": ""/);
   assert(stationOf(smell).schema);
 }
@@ -136,7 +141,10 @@ function aField(): void {
   assert.equal((supply.blank as { sparks?: unknown }).sparks, null);
   assert.equal(fieldLabel("supply", "sparks"), "Sparks at the disconnect");
   const row = { stationId: "supply", data: { call: null }, earlier: [] };
-  assert.deepEqual((migrateRecord(RECORD_TYPES.station, row, 18) as { data: unknown }).data, { sparks: null, call: null });
+  assert.deepEqual((migrateRecord(RECORD_TYPES.station, row, NEXT_STATION_VERSION - 1) as { data: unknown }).data, {
+    sparks: null,
+    call: null,
+  });
 }
 
 function aComplaint(): void {

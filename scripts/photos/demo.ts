@@ -1,6 +1,9 @@
 import { writeFileSync } from "node:fs";
+import { format, resolveConfig } from "prettier";
 import { withPage } from "./browser";
 import { draw } from "./drawn";
+
+const FILE = "src/records/demo/photos.ts";
 
 /** What the photos of demo cards show; the cards say the same, which a test of the demo holds. */
 const SHOWN = {
@@ -42,6 +45,7 @@ export async function drawDemoPhotos(): Promise<number> {
     }
     return drawn;
   }, 0.75);
-  writeFileSync("src/records/demo/photos.json", `${JSON.stringify(photos, null, 2)}\n`);
+  const text = `/** Photos of demo cards and what they show; drawn by \`npm run photos -- --demo\`. */\nexport const DEMO_PHOTOS = ${JSON.stringify(photos)} as const;\n`;
+  writeFileSync(FILE, await format(text, { ...(await resolveConfig(FILE)), parser: "typescript" }));
   return Object.keys(photos).length;
 }

@@ -112,6 +112,28 @@ test("after one visit the whole program works with the server gone, every link o
   await expect(page.getByLabel("Squeals")).toBeChecked();
 });
 
+test("once a photo was read, photos are read with the server gone", async ({ page }) => {
+  const { home, stop } = await startServer(3320);
+  const readLabel = async (name: string): Promise<void> => {
+    await page.goto(`${home}/bench?station=capacitor`);
+    await page.getByRole("button", { name: "Label from a photo" }).click();
+    await page.getByLabel("Choose a photo").setInputFiles(`tests/reference/photos/${name}.jpg`);
+    await page.getByRole("button", { name: "Read it" }).click();
+  };
+  const capacitance = page.getByRole("listitem", { name: "Capacitance", exact: true });
+  try {
+    await page.goto(home);
+    await untilStored(page);
+    await readLabel("po-016");
+    await expect(capacitance).toContainText("60 µF");
+  } finally {
+    await stop();
+  }
+  await readLabel("po-008");
+  await expect(capacitance).toContainText("4 µF");
+  await expect(page.getByText(/fetched once/)).toHaveCount(0);
+});
+
 test("a new build under an open page: the page goes on with its own files, the person is told, and lets it in when all is kept", async ({
   page,
   context,

@@ -60,6 +60,7 @@ const PAGES = [
   "docs/architecture.md",
   "docs/file-format.md",
   "docs/reading.md",
+  "docs/photo.md",
   "docs/commands.md",
   "docs/how-do-i.md",
   "docs/testing.md",

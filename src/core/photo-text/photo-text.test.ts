@@ -1,4 +1,4 @@
-import { readCapacitorLabel, readPlate, readStamp, type FieldReading, type ReadLine } from ".";
+import { isLikeWhatWasAsked, readCapacitorLabel, readPlate, readStamp, type FieldReading, type ReadLine } from ".";
 import { misreadCost } from "./misreading";
 import { splitName } from "./read-line";
 import { unlikeAMotor } from "./together";
@@ -152,6 +152,13 @@ describe("a plate", () => {
       (text) => line(text),
     );
     for (const { field, isSure: sure } of plateOf(...page)) expect([field, sure]).toEqual([field, false]);
+    expect(isLikeWhatWasAsked(plateOf(...page))).toBe(false);
+  });
+  test("one field that happens to fit makes no plate, two do; a stamp has but one", () => {
+    const [likely, none] = [{ candidates: [{ text: "7 W", chance: 0.56 }] }, { candidates: [] }];
+    expect(isLikeWhatWasAsked([likely, none, none])).toBe(false);
+    expect(isLikeWhatWasAsked([likely, likely, none])).toBe(true);
+    expect([isLikeWhatWasAsked([likely]), isLikeWhatWasAsked([none])]).toEqual([true, false]);
   });
 });
 

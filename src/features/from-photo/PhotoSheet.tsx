@@ -3,6 +3,7 @@ import { useCallback, useEffect, useState, useSyncExternalStore } from "react";
 import { LongWorkBar } from "@/components/LongWorkBar";
 import Sheet from "@/components/Sheet";
 import type { FieldReading } from "@/core/photo-text";
+import { isLikeWhatWasAsked } from "@/core/photo-text/likeness";
 import { toPhotoSentence } from "@/features/messages/photo-sentences";
 import { TESSERACT } from "@/devices/text-reader";
 import type { PhotoOf, FieldOf } from "@/workers/photo-messages";
@@ -12,7 +13,7 @@ import { CornerPicture } from "./CornerPicture";
 import { FieldRow } from "./FieldRow";
 import { openFile, openFrame, type OpenedPicture } from "./open-picture";
 import { createSession, type Session, type SessionState, type UnderWay } from "./session";
-import { ASKED_WORDS, countWords } from "./words";
+import { ASKED_WORDS, countWords, unlikeWords } from "./words";
 
 export interface PhotoSheetProps<Kind extends PhotoOf> {
   readonly asked: Kind;
@@ -173,7 +174,7 @@ export default function PhotoSheet<Kind extends PhotoOf>({
             </p>
           ) : null}
         </section>
-        <Fields state={state} stands={stands} onTake={take} />
+        <Fields asked={asked} state={state} stands={stands} onTake={take} />
       </div>
     </Sheet>
   );
@@ -219,13 +220,14 @@ function TakeFrame({ onPicture, onRefused }: TakeFrameProps) {
 }
 
 interface FieldsProps<Kind extends PhotoOf> {
+  readonly asked: Kind;
   readonly state: SessionState<Kind>;
   readonly stands: PhotoSheetProps<Kind>["stands"];
   readonly onTake: (texts: Partial<Record<FieldOf[Kind], string>>) => void;
 }
 
 /** What it says, field by field; those that are sure are taken together. */
-function Fields<Kind extends PhotoOf>({ state: { fields, read }, stands, onTake }: FieldsProps<Kind>) {
+function Fields<Kind extends PhotoOf>({ asked, state: { fields, read }, stands, onTake }: FieldsProps<Kind>) {
   if (fields === null) return null;
   const standing = (field: FieldOf[Kind]): string => stands[field] ?? "";
   const first = ({ candidates }: FieldReading<FieldOf[Kind]>): string => candidates[0]?.text ?? "";
@@ -238,6 +240,7 @@ function Fields<Kind extends PhotoOf>({ state: { fields, read }, stands, onTake 
         <h3 className="text-[15px] font-bold">What it says</h3>
         <span className="caption">what it can be, its chance, and the piece of picture</span>
       </div>
+      {isLikeWhatWasAsked(fields) ? null : <p className="pt-2 text-[15px] font-medium">{unlikeWords(asked)}</p>}
       <ul>
         {fields.map((reading) => (
           <FieldRow

@@ -36,6 +36,10 @@ export function readWords(read: string, offered: string): string {
   return offered !== "" && plain(shown).endsWith(plain(offered)) ? "" : `read “${shown}”`;
 }
 
+/** What is said when hardly anything on a picture reads like what was asked for. */
+export const unlikeWords = (asked: PhotoOf): string =>
+  `Hardly anything on this picture reads like ${ASKED_WORDS[asked].it}. Come closer, turn the light so that it does not shine back, or put the corners onto it; what follows is little more than a guess.`;
+
 /** What stands above the fields. */
 export function countWords(sure: number, unsure: number, unread: number): string {
   const parts = [

@@ -1,6 +1,6 @@
 import { parseCapacitorLabel } from "@/core/capacitor";
 import { readPlateField, type PlateFieldId } from "@/core/motor";
-import photos from "./photos.json";
+import { DEMO_PHOTOS } from "./photos";
 import { STORIES } from "./stories";
 
 const clock = {
@@ -18,8 +18,8 @@ test.each([
   ["bakery-proofer", "blowerPlate"],
 ] as const)("the plate on the photo of %s says what its card says", (id, name) => {
   const plate = storyWith(id).plate!;
-  const shows: Partial<Record<string, string>> = photos[name].shows;
-  expect(plate.photo).toBe(photos[name].data);
+  const shows: Partial<Record<string, string>> = DEMO_PHOTOS[name].shows;
+  expect(plate.photo).toBe(DEMO_PHOTOS[name].data);
   const pairs = [
     ["volts", "volts", shows.volts],
     ["hertz", "hertz", shows.hz],
@@ -32,7 +32,7 @@ test.each([
 });
 
 test("the label on the photo of a card says what the card says", () => {
-  const { shows, data } = photos.blowerLabel;
+  const { shows, data } = DEMO_PHOTOS.blowerLabel;
   const { label, photo } = storyWith("bakery-proofer").capacitor!;
   expect(photo).toBe(data);
   expect(parseCapacitorLabel(label!)).toEqual(parseCapacitorLabel(`${shows.capacitance} µF ±${shows.tolerance_pct} % ${shows.volts} V`));

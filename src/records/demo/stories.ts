@@ -1,5 +1,5 @@
 import type { DemoStory } from "./demo-traveller";
-import photos from "./photos.json";
+import { DEMO_PHOTOS } from "./photos";
 import { condemnedMotor, newBearings, swappedCapacitor } from "./exchanges";
 import { bearings, ledger, seenTo, wires } from "./mechanics";
 import { board, cleanLook, feltFree, insulation, madeSafe, powerBack, proof, runTest, threeLeads, toFrame, turnsFree } from "./pieces";
@@ -33,14 +33,14 @@ export const STORIES: readonly DemoStory[] = [
         capacitor: "17.5 µF 440 V",
         duty: "continuous",
         insulationClass: "B",
-        photo: photos.blowerPlate.data,
+        photo: DEMO_PHOTOS.blowerPlate.data,
       },
       ...madeSafe(clock, 2, "0.4"),
       look: cleanLook,
       "hand-turn": turnsFree,
       capacitor: {
         label: "17.5 µF ±6 % 440 V",
-        photo: photos.blowerLabel.data,
+        photo: DEMO_PHOTOS.blowerLabel.data,
         readings: [clock.read("16.56", "capacitance", 10)],
         isIsolated: true,
       },
@@ -70,7 +70,7 @@ export const STORIES: readonly DemoStory[] = [
         amps: "0.9",
         rpm: "1350",
         capacitor: "10 µF 450 V",
-        photo: photos.condenserPlate.data,
+        photo: DEMO_PHOTOS.condenserPlate.data,
       },
       ...madeSafe(clock, 20, "0.7"),
       look: cleanLook,

@@ -49,7 +49,8 @@ test("a plate is read from a photo: nothing enters by itself, what is sure by on
   await page.getByRole("button", { name: "Close" }).click();
   await expect(page.locator("main").getByLabel("Volts", { exact: true })).toHaveValue("230");
   await expect(page.locator("main").getByLabel("Full-load amps")).toHaveValue("4.8");
-  await expect(page.getByRole("img", { name: "Photo: plate" })).toBeVisible();
+  await page.getByRole("button", { name: "Photo: plate" }).click();
+  await expect(page.getByRole("button", { name: "Take the photo away" })).toBeVisible();
   await untilKept(page);
   await expectKept(page, id, "plate", { volts: "230", hertz: "50" });
   // On the paper of the visit it is too.

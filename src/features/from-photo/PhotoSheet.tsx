@@ -236,8 +236,8 @@ function Fields<Kind extends PhotoOf>({ asked, state: { fields, read }, stands, 
   const unread = fields.filter(({ candidates }) => candidates.length === 0);
   return (
     <section aria-label="What it says" className="flex flex-col">
-      <div className="flex items-baseline justify-between border-b-[1.5px] border-ink pb-1">
-        <h3 className="text-[15px] font-bold">What it says</h3>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4 border-b-[1.5px] border-ink pb-1">
+        <h3 className="text-[15px] font-bold whitespace-nowrap">What it says</h3>
         <span className="caption">what it can be, its chance, and the piece of picture</span>
       </div>
       {isLikeWhatWasAsked(fields) ? null : <p className="pt-2 text-[15px] font-medium">{unlikeWords(asked)}</p>}

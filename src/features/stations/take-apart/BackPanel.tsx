@@ -94,7 +94,7 @@ interface NextBackProps {
 function NextBack({ step, onBack, onCountBack, onNew }: NextBackProps) {
   return (
     <section aria-label="Goes back next" className="flex flex-wrap items-center gap-4 border-2 border-ink p-4">
-      {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} isLarge /> : null}
+      {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} size="large" /> : null}
       <p className="min-w-0 flex-1 basis-52">
         <span className="caption block">Goes back next</span>
         <span className="text-[21px] font-bold">{stepWords(step)}</span>

@@ -40,7 +40,7 @@ export function StepEditor({ step, onChange, onCount, onMove, onStrike }: StepEd
         <Fields of={STEP_ROWS} show={["way", "name"]} given={form} />
       </div>
       <Fields of={STEP_ROWS} show={["isNew"]} given={form} />
-      {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} isLarge /> : null}
+      {step.photo ? <Thumb photo={step.photo} of={stepWords(step)} size="large" /> : null}
       <div className="flex flex-wrap gap-2">
         <PhotoButton
           label={step.photo ? "Another photo" : "Photo"}

@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { casesOf, type CaseFile } from "./reference/case-file";
 import { checkCase, REPORTS, SUMMARIES } from "./reference/checkers";
+import { checkSounds } from "./reference/sound-checker";
 import { tallyOf } from "./reference/reading-tally";
 
 /** Usage: npm run reference -- FILE... ; checks reference case files against the core. */
@@ -22,6 +23,13 @@ for (const path of files) {
   if (file.set === "photo_texts") {
     const { checkPhotos } = await import("./reference/photo-checker");
     const checked = await checkPhotos(path, file);
+    for (const line of checked.lines) console.log(line);
+    passed += checked.passed;
+    failed += checked.failed;
+    continue;
+  }
+  if (file.set === "motor_sounds") {
+    const checked = checkSounds(path, file);
     for (const line of checked.lines) console.log(line);
     passed += checked.passed;
     failed += checked.failed;

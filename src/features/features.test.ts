@@ -13,6 +13,7 @@ import { toSentence } from "./messages/failure-sentences";
 import { toFileSentence } from "./messages/file-sentences";
 import { toKeptSentence } from "./messages/kept-sentences";
 import { toPhotoSentence } from "./messages/photo-sentences";
+import { toSoundSentence } from "./messages/sound-sentences";
 import { toMeterSentence } from "./messages/meter-sentences";
 import { toMachineSentence } from "./messages/machine-sentences";
 import { cardFacts } from "./cards/card-facts";
@@ -125,6 +126,10 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
   "import-cancelled": { code: "import-cancelled" },
   "export-cancelled": { code: "export-cancelled" },
   "mock-code": { code: "mock-code", text: "ABC" },
+  "sound-not-wav": { code: "sound-not-wav" },
+  "sound-too-coarse": { code: "sound-too-coarse", sampleRateHz: 4000 },
+  "sound-too-short": { code: "sound-too-short", seconds: 0.4 },
+  "sound-too-long": { code: "sound-too-long", seconds: 3600 },
   "storage-blocked": { code: "storage-blocked" },
   "storage-full": { code: "storage-full" },
   "storage-newer": { code: "storage-newer" },
@@ -138,9 +143,16 @@ const FAILURES: { readonly [Code in FailureCode]: Parameters<typeof toSentence>[
 
 const isOfMeter = ({ code }: { readonly code: FailureCode }): boolean => /^(profile|meter)-/.test(code);
 const isOfPhoto = ({ code }: { readonly code: FailureCode }): boolean => /^photo-(?!unreadable)/.test(code);
+const isOfSound = ({ code }: { readonly code: FailureCode }): boolean => code.startsWith("sound-");
 
 test.each(Object.values(FAILURES))("$code says what to do, in plain sentences", (failure) => {
-  const sentence = isOfMeter(failure) ? toMeterSentence(failure) : isOfPhoto(failure) ? toPhotoSentence(failure) : toFileSentence(failure);
+  const sentence = isOfMeter(failure)
+    ? toMeterSentence(failure)
+    : isOfPhoto(failure)
+      ? toPhotoSentence(failure)
+      : isOfSound(failure)
+        ? toSoundSentence(failure)
+        : toFileSentence(failure);
   expect(sentence).toMatch(/^[“A-Z0-9]/);
   expect(sentence).not.toMatch(/undefined|NaN|!/);
   expect(sentence).toMatch(
@@ -153,6 +165,7 @@ test("what is keyed or kept fails in the same words without the sentences of fil
     (failure) =>
       !isOfMeter(failure) &&
       !isOfPhoto(failure) &&
+      !isOfSound(failure) &&
       ![toMachineSentence, toKeptSentence].some((say) => say(failure) === toFileSentence(failure)),
   );
   expect(ofFiles.map(({ code }) => code).filter((code) => !/^(file|folder|import|export)-/.test(code))).toEqual([]);

@@ -61,6 +61,10 @@ export type Failure =
   | { readonly code: "photo-not-a-picture"; readonly sort: "film" | "heic" | "other" }
   | { readonly code: "photo-nothing-on-it" }
   | { readonly code: "photo-work-failed"; readonly detail: string }
+  | { readonly code: "sound-not-wav" }
+  | { readonly code: "sound-too-coarse"; readonly sampleRateHz: number }
+  | { readonly code: "sound-too-short"; readonly seconds: number }
+  | { readonly code: "sound-too-long"; readonly seconds: number }
   | { readonly code: "photo-reader-missing" }
   | { readonly code: "photo-reader-failed"; readonly detail: string }
   | { readonly code: "plate-locked-amps"; readonly text: string }

@@ -72,8 +72,10 @@ export type KeptCode = Extract<FailureCode, `storage-${string}` | "card-gone" | 
 export type PhotoCode = Exclude<Extract<FailureCode, `photo-${string}`>, KeptCode>;
 /** What is wrong with the line of a meter has its own in meter-sentences.ts. */
 export type MeterCode = Extract<FailureCode, `profile-${string}` | `meter-${string}`>;
+/** What is wrong with a recording has its own in sound-sentences.ts. */
+export type SoundCode = Extract<FailureCode, `sound-${string}`>;
 type Sentences = {
-  readonly [Code in Exclude<FailureCode, FileCode | MachineCode | KeptCode | PhotoCode | MeterCode>]: (
+  readonly [Code in Exclude<FailureCode, FileCode | MachineCode | KeptCode | PhotoCode | SoundCode | MeterCode>]: (
     failure: Extract<Failure, { code: Code }>,
   ) => string;
 };

@@ -1,3 +1,3 @@
 export { readWav, type Recording } from "./wav";
-export { listenTo, type Heard, type ListenedMotor } from "./listen";
+export { listenTo, type HeardMotor, type ListenedMotor } from "./listen";
 export { type SoundFinding, type SoundFindingId } from "./findings";

@@ -11,7 +11,7 @@ export interface ListenedMotor extends Listened {
 }
 
 /** What a recording says. */
-export interface Heard {
+export interface HeardMotor {
   /** null: no tone tells it */
   readonly speed: HeardSpeed | null;
   readonly findings: readonly SoundFinding[];
@@ -29,7 +29,7 @@ const BEYOND_CLIPPING_DB = 22;
  * @param motor supply, poles, blades and bearing as far as they are known
  * @returns speed by its tones, findings with their prominence [dB] and chance; of a clipped recording nothing is sure that the cut may have made
  */
-export function listenTo(recording: Recording, motor: ListenedMotor): Heard {
+export function listenTo(recording: Recording, motor: ListenedMotor): HeardMotor {
   const { samples, sampleRateHz } = recording;
   const spectrum = spectrumOf(samples, sampleRateHz);
   const speed = speedBySound(spectrum, motor);

@@ -4,6 +4,13 @@ import { checkCase, REPORTS, SUMMARIES } from "./reference/checkers";
 import { checkSounds } from "./reference/sound-checker";
 import { tallyOf } from "./reference/reading-tally";
 
+type Checked = ReturnType<typeof checkSounds>;
+/** Sets whose cases are files beside them, and whose goals are shares of all. What reads pictures is loaded where it is needed. */
+const WHOLE_SETS: Readonly<Record<string, (path: string, file: CaseFile) => Checked | Promise<Checked>>> = {
+  photo_texts: async (path, file) => (await import("./reference/photo-checker")).checkPhotos(path, file),
+  motor_sounds: checkSounds,
+};
+
 /** Usage: npm run reference -- FILE... ; checks reference case files against the core. */
 const files = process.argv.slice(2);
 if (files.length === 0) {
@@ -19,17 +26,9 @@ for (const path of files) {
     failed += 1;
     continue;
   }
-  // Pictures are read by another program, one after the other.
-  if (file.set === "photo_texts") {
-    const { checkPhotos } = await import("./reference/photo-checker");
-    const checked = await checkPhotos(path, file);
-    for (const line of checked.lines) console.log(line);
-    passed += checked.passed;
-    failed += checked.failed;
-    continue;
-  }
-  if (file.set === "motor_sounds") {
-    const checked = checkSounds(path, file);
+  const checkWhole = WHOLE_SETS[file.set];
+  if (checkWhole) {
+    const checked = await checkWhole(path, file);
     for (const line of checked.lines) console.log(line);
     passed += checked.passed;
     failed += checked.failed;

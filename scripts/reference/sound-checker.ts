@@ -62,8 +62,8 @@ function missesOf(folder: string, { inputs, outputs }: ReferenceCase, tally: Tal
     else tally.strikes = add(tally.strikes, isFound);
     if (!isFound) misses.push({ field: name, expected: "heard", got: findings.map(({ id }) => id) });
   }
-  for (const { id, isSure } of findings.filter((finding) => finding.isSure)) {
-    tally.sure += Number(isSure);
+  for (const { id } of findings.filter(({ isSure }) => isSure)) {
+    tally.sure += 1;
     if (expected.findings.some((name) => isFor(id, toId(name)))) continue;
     tally.sureAndWrong += 1;
     misses.push({ field: id, expected: "not there", got: "sure" });

@@ -40,7 +40,7 @@ function judged(id: SoundFindingId, prominenceDb: number, { evenDb, sureDb }: Li
   return [{ id, prominenceDb, chance, isSure: prominenceDb >= sureDb }];
 }
 
-/** The second of several multiples of the line's hum that every motor has: loud only where iron or a stator works loose. */
+/** Every motor hums at twice its line; so many times that is loud only where iron or a stator works loose. */
 const HUM_MULTIPLE = 3;
 
 /**
@@ -59,7 +59,7 @@ export function heardHum(spectrum: Spectrum, lineHz: number): SoundFinding[] {
 const TURN_NEAR_PART = 0.003;
 
 /**
- * A rotor or fan out of balance: once a turn far over everything around it, and twice a turn with it.
+ * A rotor or fan out of balance: once a turn far over everything around it.
  * @param spectrum of the recording
  * @param rotorHz turns a second
  * @returns the finding, or none
